@@ -1,0 +1,158 @@
+package wideharbor.core.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Link;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.rods.AxisHeight;
+import wideharbor.core.geometry.Outline;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.geometry.View;
+import wideharbor.core.geometry.View.Point;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** One elevation, ready to be drawn: outlines from the computed poses, and the marks that explain them. Paper mm. */
+public record Drawing(
+        View view,
+        List<Part> parts,
+        Point axisFrom,
+        Point axisTo,
+        Optional<Plumb> plumb,
+        Optional<SlideBar> slideBar,
+        List<RodHeight> rodHeights) {
+
+    /** A part's outlines; within a drawing parts come farthest first. */
+    public record Part(String placement, String title, Category category, List<Outline> outlines) {}
+
+    /** The centre of mass, where its plumb line meets the support's level, and where the support carries. */
+    public record Plumb(Point centre, Point foot, Point datum, boolean balanced) {}
+
+    /** Travel of the camera on its support, drawn at the slide: both ends, where it stands, where it balances. */
+    public record SlideBar(Point back, Point front, Point now, Point balanced, double shiftMm, boolean inReach) {}
+
+    /** The rod height as a dimension between axis and rod centres. */
+    public record RodHeight(String rods, Point axis, Point centres, double hasMm, double needsMm, boolean met) {}
+
+    public static Drawing of(CheckContext context, View view) {
+        Rig rig = context.rig();
+        List<Part> parts = new ArrayList<>();
+        for (Placed placed : rig.attached()) {
+            parts.add(part(placed, view));
+        }
+        parts.sort(Comparator.comparingDouble(Drawing::depth));
+        Span along = along(rig);
+        return new Drawing(
+                view,
+                parts,
+                view.project(new Vec3(0, 0, along.from())),
+                view.project(new Vec3(0, 0, along.to())),
+                context.balance().map(b -> plumb(rig, b, view)),
+                context.balance().flatMap(b -> slideBar(rig, b, view)),
+                rodHeights(context, view));
+    }
+
+    private static Part part(Placed placed, View view) {
+        List<Outline> outlines = new ArrayList<>();
+        for (Link link : placed.type().links()) {
+            for (Shape shape : link.shapes()) {
+                if (!shape.keepClear()) {
+                    outlines.add(Outline.of(shape, placed.poses().get(link.id()), view));
+                }
+            }
+        }
+        outlines.sort(Comparator.comparingDouble(Outline::depthMm));
+        return new Part(placed.id(), placed.title(), placed.type().category(), List.copyOf(outlines));
+    }
+
+    private static double depth(Part part) {
+        return part.outlines().stream().mapToDouble(Outline::depthMm).max().orElse(0);
+    }
+
+    /** How far the carried rig runs along the axis, with room for the axis line to stand out. */
+    private static Span along(Rig rig) {
+        double low = -100;
+        double high = 100;
+        for (Placed placed : rig.attached()) {
+            for (Link link : placed.type().links()) {
+                for (Shape shape : link.shapes()) {
+                    for (Vec3 corner : Outline.corners(shape)) {
+                        double z = placed.poses().get(link.id()).apply(corner).z();
+                        if (rig.carried().contains(placed.id())) {
+                            low = Math.min(low, z);
+                            high = Math.max(high, z);
+                        }
+                    }
+                }
+            }
+        }
+        return new Span(low - 30, high + 30);
+    }
+
+    private static Plumb plumb(Rig rig, SlideBalance balance, View view) {
+        Vec3 up = rig.world().up();
+        Vec3 centre = balance.carried().centre();
+        Vec3 datum = rig.world().datum();
+        Vec3 foot = centre.minus(up.times(centre.minus(datum).dot(up)));
+        boolean balanced = balance.offMm().from() >= -balance.toleranceMm()
+                && balance.offMm().to() <= balance.toleranceMm();
+        return new Plumb(view.project(centre), view.project(foot), view.project(datum), balanced);
+    }
+
+    private static Optional<SlideBar> slideBar(Rig rig, SlideBalance balance, View view) {
+        return balance.slide().map(slide -> {
+            Vec3 datum = rig.world().datum();
+            Vec3 forward = rig.world().forward();
+            Span range = slide.cameraRangeMm();
+            return new SlideBar(
+                    view.project(datum.plus(forward.times(range.from()))),
+                    view.project(datum.plus(forward.times(range.to()))),
+                    view.project(datum),
+                    view.project(datum.plus(forward.times(slide.cameraShiftMm()))),
+                    slide.cameraShiftMm(),
+                    slide.inReach());
+        });
+    }
+
+    private static List<RodHeight> rodHeights(CheckContext context, View view) {
+        List<RodHeight> all = new ArrayList<>();
+        for (Placed rods : context.rig().attached()) {
+            Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
+            boolean ridden = context.rig().carriedBy(rods.id()).stream()
+                    .flatMap(j -> context.rig().find(j.child().placement()).stream())
+                    .anyMatch(p -> p.type().can(Capability.RIDES_ON_AXIS));
+            if (facet.isPresent() && ridden) {
+                rodHeight(context, rods, facet.get(), view).ifPresent(all::add);
+            }
+        }
+        return all;
+    }
+
+    private static Optional<RodHeight> rodHeight(CheckContext context, Placed rods, Facet.Rods facet, View view) {
+        Standard standard = context.standards().require(rods.port(facet.port()).standard());
+        if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
+            return Optional.empty();
+        }
+        Pose pose = rods.portPose(facet.port());
+        Vec3 end = pose.apply(Vec3.UP.times(facet.lengthMm()));
+        double has = AxisHeight.measure(rods, facet.port()).heightMm();
+        Vec3 onAxis = new Vec3(0, 0, end.z());
+        return Optional.of(new RodHeight(
+                rods.id(),
+                view.project(onAxis),
+                view.project(new Vec3(0, end.y(), end.z())),
+                has,
+                need.axisHeightMm(),
+                Math.abs(has - need.axisHeightMm()) <= need.toleranceMm() + 1e-6));
+    }
+}

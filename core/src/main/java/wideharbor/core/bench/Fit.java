@@ -1,0 +1,99 @@
+package wideharbor.core.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Parts;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** Free ports, and the parts that mate with one. */
+public final class Fit {
+    private Fit() {}
+
+    /** A port that still takes something. */
+    public record FreePort(PortRef ref, String part, String title, String standard) {}
+
+    /** A part that mates, by which of its ports, with how many of it in the kit. */
+    public record Offer(ItemType type, String port, String portTitle, Figure massGrams, int inKit) {}
+
+    public static List<FreePort> freePorts(CheckContext context) {
+        List<FreePort> free = new ArrayList<>();
+        for (Placed placed : context.rig().attached()) {
+            for (Port port : placed.type().ports()) {
+                PortRef ref = new PortRef(placed.id(), port.id());
+                if (isFree(context.rig(), ref)) {
+                    free.add(new FreePort(
+                            ref,
+                            placed.title(),
+                            port.title(),
+                            context.standards().require(port.standard()).title()));
+                }
+            }
+        }
+        return free;
+    }
+
+    static boolean isFree(Rig rig, PortRef ref) {
+        if (rig.port(ref).occupancy() instanceof Port.Occupancy.Interval) {
+            return true;
+        }
+        return rig.liveJoints().stream()
+                .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
+    }
+
+    /** Parts that mate with a port: those in the kit first, then by name. */
+    public static List<Offer> offers(CheckContext context, PortRef on) {
+        Port parent = context.rig().port(on);
+        List<Offer> offers = new ArrayList<>();
+        for (ItemType type : context.catalogue().all()) {
+            for (Port port : type.ports()) {
+                if (Mating.mates(parent, port, context.standards()) && roomFor(context.rig(), on, parent, port)) {
+                    offers.add(new Offer(
+                            type,
+                            port.id(),
+                            port.title(),
+                            Mass.ofType(type),
+                            context.kit().count(type.ref())));
+                    break;
+                }
+            }
+        }
+        offers.sort(Comparator.comparing((Offer o) -> o.inKit() > 0 ? 0 : 1)
+                .thenComparing(o -> o.type().name()));
+        return offers;
+    }
+
+    private static boolean roomFor(Rig rig, PortRef on, Port parent, Port child) {
+        return !(parent.occupancy() instanceof Port.Occupancy.Interval)
+                || room(rig, on, parent, child.engagementMm()).isPresent();
+    }
+
+    /** The free spot nearest a carrier's middle where a clamp of this length fits. */
+    static Optional<Double> room(Rig rig, PortRef on, Port carrier, double clampMm) {
+        Span usable = ((Port.Occupancy.Interval) carrier.occupancy()).usable();
+        List<Span> held = new ArrayList<>();
+        for (var joint : rig.liveJoints()) {
+            rig.held(joint).filter(h -> h.carrier().equals(on)).ifPresent(h -> held.add(h.span()));
+        }
+        List<Double> spots = new ArrayList<>(List.of((usable.from() + usable.to()) / 2));
+        held.forEach(h -> {
+            spots.add(h.from() - clampMm / 2);
+            spots.add(h.to() + clampMm / 2);
+        });
+        double middle = spots.get(0);
+        return spots.stream()
+                .filter(s -> usable.encloses(new Span(s - clampMm / 2, s + clampMm / 2), 0.01))
+                .filter(s -> held.stream().noneMatch(h -> h.overlaps(new Span(s - clampMm / 2, s + clampMm / 2), 0.01)))
+                .min(Comparator.comparingDouble(s -> Math.abs(s - middle)));
+    }
+}

@@ -1,0 +1,68 @@
+package wideharbor.core.brief;
+
+import java.util.List;
+import wideharbor.core.quantity.Require;
+
+/**
+ * What the job asks of the gear.
+ *
+ * @param hoursOn how long the camera is switched on in a day: on-time, not shooting time
+ * @param massFloorGrams least carried mass for steadiness; 0 means no floor
+ * @param massCeilingGrams most carried mass for comfort; 0 means no ceiling
+ * @param configurations ids of configurations that must be clear
+ * @param lenses ids of lenses the package must work with
+ */
+public record Brief(
+        Dates dates,
+        String place,
+        double temperatureC,
+        double hoursOn,
+        double massFloorGrams,
+        double massCeilingGrams,
+        List<String> configurations,
+        List<String> lenses,
+        Crew crew,
+        String notes) {
+
+    /** Calendar days as the desk wrote them; load is the day and time the gear leaves. */
+    public record Dates(
+            java.time.LocalDate prep,
+            java.time.LocalDateTime load,
+            java.time.LocalDate shoot,
+            java.time.LocalDate back) {
+        public Dates {
+            if (load.toLocalDate().isBefore(prep) || shoot.isBefore(load.toLocalDate()) || back.isBefore(shoot)) {
+                throw new IllegalArgumentException(
+                        "Dates must run prep, load, shoot, return, but were " + prep + ", " + load + ", " + shoot + ", "
+                                + back);
+            }
+        }
+    }
+
+    public record Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead) {
+        public enum Side {
+            LEFT,
+            RIGHT
+        }
+    }
+
+    public Brief {
+        Require.text("Place", place, 120);
+        Require.within("Temperature", temperatureC, -60, 60, "°C");
+        Require.within("Hours on", hoursOn, 0.25, 24, "h");
+        Require.within("Lightest carried mass", massFloorGrams, 0, 200_000, "g");
+        Require.within("Heaviest carried mass", massCeilingGrams, 0, 200_000, "g");
+        if (massCeilingGrams > 0 && massFloorGrams > massCeilingGrams) {
+            throw new IllegalArgumentException(
+                    "Lightest carried mass " + massFloorGrams + " g exceeds the heaviest " + massCeilingGrams + " g");
+        }
+        if (notes.length() > 4000) {
+            throw new IllegalArgumentException("Notes must have at most 4000 characters, but have " + notes.length());
+        }
+        configurations = List.copyOf(configurations);
+        lenses = List.copyOf(lenses);
+        if (configurations.isEmpty()) {
+            throw new IllegalArgumentException("A brief must ask for at least one configuration");
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package wideharbor.core.brief;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import wideharbor.core.quantity.Require;
+
+/** The house's own numbers, each with its unit and reason; what is not changed stands at its default. */
+public record HouseRules(Map<Rule, Double> changed) {
+
+    /** A number a house may set within its limits. */
+    public enum Rule {
+        ROD_HEIGHT_TOLERANCE(1.0, 0.1, 5, "mm", "Boxes and supports sit visibly off centre beyond it."),
+        SHIM_TOLERANCE(0.25, 0.01, 1, "mm", "The nearest stack of shims may miss by this much."),
+        ROD_MARGIN(20, 0, 200, "mm", "A clamp at the very end of a rod slips off."),
+        CLOSURE_GAP(0.5, 0.05, 5, "mm", "A face that is drawn together by force bends what it ties."),
+        CLOSURE_ANGLE(1.0, 0.1, 10, "degrees", "A face that meets at an angle bears on one edge."),
+        TWIST_MOMENT(0.02, 0, 5, "N·m", "Below it, gravity does not turn a snug screw."),
+        USABLE_CHARGE(0.90, 0.3, 1, "", "Devices shut off before a battery is empty."),
+        RUNTIME_RESERVE(1.0, 1, 3, "", "Charge at hand over charge needed."),
+        MOUNT_LENGTH(250, 50, 2000, "mm", "A longer lens bends its mount in travel."),
+        MOUNT_MASS(2500, 200, 50_000, "g", "A heavier lens bends its mount in travel."),
+        OUTPUT_MARGIN(0.0, 0, 0.8, "", "Share of an output's rating that is kept free."),
+        TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
+
+        private final double standard;
+        private final double least;
+        private final double most;
+        private final String unit;
+        private final String reason;
+
+        Rule(double standard, double least, double most, String unit, String reason) {
+            this.standard = standard;
+            this.least = least;
+            this.most = most;
+            this.unit = unit;
+            this.reason = reason;
+        }
+
+        public double standard() {
+            return standard;
+        }
+
+        public String unit() {
+            return unit;
+        }
+
+        public String reason() {
+            return reason;
+        }
+    }
+
+    public static final HouseRules DEFAULTS = new HouseRules(Map.of());
+
+    public HouseRules {
+        Map<Rule, Double> copy = new EnumMap<>(Rule.class);
+        changed.forEach((rule, value) ->
+                copy.put(rule, Require.within("House rule " + rule, value, rule.least, rule.most, rule.unit)));
+        changed = Collections.unmodifiableMap(copy);
+    }
+
+    public double value(Rule rule) {
+        return changed.getOrDefault(rule, rule.standard);
+    }
+}

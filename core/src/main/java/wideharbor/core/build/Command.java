@@ -1,0 +1,56 @@
+package wideharbor.core.build;
+
+import java.util.List;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Require;
+
+/**
+ * One atomic change, named by stable ids. Everything that changes a build is a list of these: a user's edit, a fix, an
+ * undo, and what a configuration or a lens differs in.
+ */
+public sealed interface Command {
+
+    record Place(String placement, TypeRef type, String label) implements Command {}
+
+    /** Takes a part off file; refused while anything still names it. The exact inverse of {@link Place}. */
+    record Unplace(String placement) implements Command {}
+
+    /** Takes a part off the rig; it keeps its id and joints as a tombstone, and what hung on it hangs on nothing. */
+    record Remove(String placement) implements Command {}
+
+    record Restore(String placement) implements Command {}
+
+    record Join(Joint joint) implements Command {}
+
+    record Unjoin(String joint) implements Command {}
+
+    record Set(SettingKey key, double value, boolean byFeel) implements Command {}
+
+    record Unset(SettingKey key) implements Command {}
+
+    /** Swaps the type and keeps joints, settings and cables; refused when a named port or socket is not there. */
+    record Retype(String placement, TypeRef type) implements Command {}
+
+    record Weigh(String placement, Figure massGrams) implements Command {}
+
+    record Connect(CableRun cable) implements Command {}
+
+    record Disconnect(String cable) implements Command {}
+
+    record RetypeCable(String cable, TypeRef type) implements Command {}
+
+    /** More or fewer of a type in the package's shared kit; package scope only. */
+    record AddKit(TypeRef type, int count) implements Command {
+        public AddKit {
+            Require.within("Change of a kit count", count, -10_000, 10_000, "pieces");
+        }
+    }
+
+    /** Puts an overlay's whole list of commands in place of what it has: how an edit to an overlay is undone. */
+    record ReplaceOverlay(List<Command> commands) implements Command {
+        public ReplaceOverlay {
+            commands = List.copyOf(commands);
+        }
+    }
+}

@@ -1,0 +1,165 @@
+package wideharbor.core.build;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.quantity.Require;
+
+/**
+ * What a build holds, by stable ids, in the order it was placed. Removed parts stay as tombstones so that joints,
+ * settings and cables that name them keep their meaning until they are undone or re-made.
+ */
+public final class Content {
+    static final int MOST_PLACEMENTS = 1000;
+
+    private final String root;
+    private final Map<String, Placement> placements;
+    private final Set<String> removed;
+    private final Map<String, Joint> joints;
+    private final Map<String, CableRun> cables;
+    private final Map<SettingKey, Setting> settings;
+
+    Content(
+            String root,
+            Map<String, Placement> placements,
+            Set<String> removed,
+            Map<String, Joint> joints,
+            Map<String, CableRun> cables,
+            Map<SettingKey, Setting> settings) {
+        this.root = root;
+        this.placements = Collections.unmodifiableMap(placements);
+        this.removed = Collections.unmodifiableSet(removed);
+        this.joints = Collections.unmodifiableMap(joints);
+        this.cables = Collections.unmodifiableMap(cables);
+        this.settings = Collections.unmodifiableMap(settings);
+    }
+
+    /**
+     * Content as a file tells it. Ids must be unique; what joints, cables and settings name must exist; locating joints
+     * must not form a circle.
+     *
+     * @throws IllegalArgumentException naming the id at fault
+     */
+    public static Content of(
+            String root,
+            List<Placement> placements,
+            List<String> removed,
+            List<Joint> joints,
+            List<CableRun> cables,
+            List<Setting> settings,
+            Catalogue catalogue) {
+        Content content = new Content(
+                Require.id("Root placement", root),
+                index("placement", placements, Placement::id),
+                new LinkedHashSet<>(removed),
+                index("joint", joints, Joint::id),
+                index("cable", cables, CableRun::id),
+                index("setting", settings, Setting::key));
+        Admission.verify(content, catalogue);
+        return content;
+    }
+
+    private static <K, T> Map<K, T> index(String what, List<T> all, Function<T, K> id) {
+        Map<K, T> map = new LinkedHashMap<>();
+        for (T one : all) {
+            if (map.put(id.apply(one), one) != null) {
+                throw new IllegalArgumentException("two of " + what + " '" + id.apply(one) + "'");
+            }
+        }
+        return map;
+    }
+
+    public String root() {
+        return root;
+    }
+
+    /** All placements on file, tombstones included. */
+    public Collection<Placement> placements() {
+        return placements.values();
+    }
+
+    public Optional<Placement> placement(String id) {
+        return Optional.ofNullable(placements.get(id));
+    }
+
+    public boolean isRemoved(String placement) {
+        return removed.contains(placement);
+    }
+
+    public Set<String> removed() {
+        return removed;
+    }
+
+    public Collection<Joint> joints() {
+        return joints.values();
+    }
+
+    public Optional<Joint> joint(String id) {
+        return Optional.ofNullable(joints.get(id));
+    }
+
+    /** The joint that gives a part its pose. */
+    public Optional<Joint> locatingJointOf(String placement) {
+        for (Joint joint : joints.values()) {
+            if (joint.kind() == Joint.Kind.LOCATING && joint.child().placement().equals(placement)) {
+                return Optional.of(joint);
+            }
+        }
+        return Optional.empty();
+    }
+
+    public Collection<CableRun> cables() {
+        return cables.values();
+    }
+
+    public Optional<CableRun> cable(String id) {
+        return Optional.ofNullable(cables.get(id));
+    }
+
+    public Collection<Setting> settings() {
+        return settings.values();
+    }
+
+    public Optional<Setting> setting(SettingKey key) {
+        return Optional.ofNullable(settings.get(key));
+    }
+
+    /** The value of a setting; what was never set stands at 0. */
+    public double value(SettingKey key) {
+        Setting setting = settings.get(key);
+        return setting == null ? 0 : setting.value();
+    }
+
+    Draft draft() {
+        return new Draft(
+                root,
+                new LinkedHashMap<>(placements),
+                new LinkedHashSet<>(removed),
+                new LinkedHashMap<>(joints),
+                new LinkedHashMap<>(cables),
+                new LinkedHashMap<>(settings));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Content c
+                && root.equals(c.root)
+                && placements.equals(c.placements)
+                && removed.equals(c.removed)
+                && joints.equals(c.joints)
+                && cables.equals(c.cables)
+                && settings.equals(c.settings);
+    }
+
+    @Override
+    public int hashCode() {
+        return placements.hashCode() * 31 + joints.hashCode();
+    }
+}

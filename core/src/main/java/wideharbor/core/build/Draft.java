@@ -1,0 +1,224 @@
+package wideharbor.core.build;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.catalog.Catalogue;
+
+/** Content while commands are applied to it: each command either happens whole, with its inverse kept, or is refused. */
+final class Draft {
+    private final String root;
+    private final Map<String, Placement> placements;
+    private final Set<String> removed;
+    private final Map<String, Joint> joints;
+    private final Map<String, CableRun> cables;
+    private final Map<SettingKey, Setting> settings;
+    private final Deque<Command> inverses = new ArrayDeque<>();
+
+    Draft(
+            String root,
+            Map<String, Placement> placements,
+            Set<String> removed,
+            Map<String, Joint> joints,
+            Map<String, CableRun> cables,
+            Map<SettingKey, Setting> settings) {
+        this.root = root;
+        this.placements = placements;
+        this.removed = removed;
+        this.joints = joints;
+        this.cables = cables;
+        this.settings = settings;
+    }
+
+    /** A view of the present state; good until the next command. */
+    Content content() {
+        return new Content(root, placements, removed, joints, cables, settings);
+    }
+
+    /** Inverse commands, in the order in which they undo what was applied. */
+    List<Command> inverses() {
+        return List.copyOf(inverses);
+    }
+
+    void apply(Command command, Catalogue catalogue) {
+        try {
+            inverses.push(change(command, catalogue));
+        } catch (IllegalArgumentException e) {
+            throw new EditRefused(sentence(e.getMessage()));
+        }
+    }
+
+    private static String sentence(String text) {
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+    }
+
+    private Command change(Command command, Catalogue catalogue) {
+        if (command instanceof Command.Place c) {
+            return place(c, catalogue);
+        } else if (command instanceof Command.Unplace c) {
+            return unplace(c.placement());
+        } else if (command instanceof Command.Remove c) {
+            return remove(c.placement());
+        } else if (command instanceof Command.Restore c) {
+            return restore(c.placement());
+        } else if (command instanceof Command.Join c) {
+            return join(c.joint(), catalogue);
+        } else if (command instanceof Command.Unjoin c) {
+            return new Command.Join(taken("joint", c.joint(), joints));
+        } else if (command instanceof Command.Set c) {
+            return set(c, catalogue);
+        } else if (command instanceof Command.Unset c) {
+            Setting old = taken("setting", c.key(), settings);
+            return new Command.Set(old.key(), old.value(), old.byFeel());
+        } else if (command instanceof Command.Retype c) {
+            return retype(c, catalogue);
+        } else if (command instanceof Command.Weigh c) {
+            Placement old = present(c.placement());
+            placements.put(old.id(), old.weighing(c.massGrams()));
+            return new Command.Weigh(old.id(), old.weighedGrams());
+        } else if (command instanceof Command.Connect c) {
+            return connect(c.cable(), catalogue);
+        } else if (command instanceof Command.Disconnect c) {
+            return new Command.Connect(taken("cable", c.cable(), cables));
+        } else if (command instanceof Command.RetypeCable c) {
+            return retypeCable(c, catalogue);
+        }
+        throw new IllegalArgumentException("this command does not belong in the content of a build");
+    }
+
+    private Command place(Command.Place c, Catalogue catalogue) {
+        if (placements.containsKey(c.placement())) {
+            throw new IllegalArgumentException("placement '" + c.placement() + "' is on file already");
+        }
+        if (placements.size() >= Content.MOST_PLACEMENTS) {
+            throw new IllegalArgumentException("a build may hold " + Content.MOST_PLACEMENTS + " placements");
+        }
+        catalogue.require(c.type());
+        placements.put(c.placement(), new Placement(c.placement(), c.type(), c.label(), Placement.NOT_WEIGHED));
+        return new Command.Unplace(c.placement());
+    }
+
+    private Command unplace(String id) {
+        Placement old = present(id);
+        boolean named = joints.values().stream()
+                        .anyMatch(j -> j.parent().placement().equals(id) || j.child().placement().equals(id))
+                || cables.values().stream().anyMatch(c -> c.a().placement().equals(id) || c.b().placement().equals(id))
+                || settings.keySet().stream().anyMatch(k -> k.placement().equals(id));
+        if (named || id.equals(root)) {
+            throw new IllegalArgumentException("placement '" + id + "' is still named by joints, cables or settings");
+        }
+        placements.remove(id);
+        return new Command.Place(id, old.type(), old.label());
+    }
+
+    private Command remove(String id) {
+        present(id);
+        if (id.equals(root)) {
+            throw new IllegalArgumentException("the body is what the rig is built on and cannot be taken off");
+        }
+        removed.add(id);
+        return new Command.Restore(id);
+    }
+
+    private Command restore(String id) {
+        if (!removed.remove(id)) {
+            throw new IllegalArgumentException("placement '" + id + "' was not taken off");
+        }
+        return new Command.Remove(id);
+    }
+
+    private Command join(Joint joint, Catalogue catalogue) {
+        if (joints.containsKey(joint.id())) {
+            throw new IllegalArgumentException("joint '" + joint.id() + "' is on file already");
+        }
+        present(joint.parent().placement());
+        present(joint.child().placement());
+        Admission.port("joint '" + joint.id() + "', parent", joint.parent(), content(), catalogue);
+        Admission.port("joint '" + joint.id() + "', child", joint.child(), content(), catalogue);
+        if (joint.kind() == Joint.Kind.LOCATING) {
+            Optional<Joint> held = content().locatingJointOf(joint.child().placement());
+            if (held.isPresent()) {
+                throw new IllegalArgumentException("placement '" + joint.child().placement()
+                        + "' is already held by joint '" + held.get().id() + "'");
+            }
+        }
+        joints.put(joint.id(), joint);
+        try {
+            Admission.verifyTree(content());
+        } catch (IllegalArgumentException e) {
+            joints.remove(joint.id());
+            throw e;
+        }
+        return new Command.Unjoin(joint.id());
+    }
+
+    private Command set(Command.Set c, Catalogue catalogue) {
+        present(c.key().placement());
+        Admission.settingTarget(c.key(), content(), catalogue);
+        Setting old = settings.put(c.key(), new Setting(c.key(), c.value(), c.byFeel()));
+        return old == null ? new Command.Unset(c.key()) : new Command.Set(old.key(), old.value(), old.byFeel());
+    }
+
+    private Command retype(Command.Retype c, Catalogue catalogue) {
+        Placement old = present(c.placement());
+        catalogue.require(c.type());
+        placements.put(old.id(), old.as(c.type()));
+        try {
+            Admission.verify(content(), catalogue);
+        } catch (IllegalArgumentException e) {
+            placements.put(old.id(), old);
+            throw e;
+        }
+        return old.weighedGrams().equals(Placement.NOT_WEIGHED)
+                ? new Command.Retype(old.id(), old.type())
+                : undoOfWeighedRetype(old);
+    }
+
+    /** A swapped part forgets what its forerunner weighed; coming back must bring the reading along. */
+    private Command undoOfWeighedRetype(Placement old) {
+        inverses.push(new Command.Weigh(old.id(), old.weighedGrams()));
+        return new Command.Retype(old.id(), old.type());
+    }
+
+    private Command connect(CableRun cable, Catalogue catalogue) {
+        if (cables.containsKey(cable.id())) {
+            throw new IllegalArgumentException("cable '" + cable.id() + "' is on file already");
+        }
+        present(cable.a().placement());
+        present(cable.b().placement());
+        Admission.cable(cable, content(), catalogue);
+        cables.put(cable.id(), cable);
+        return new Command.Disconnect(cable.id());
+    }
+
+    private Command retypeCable(Command.RetypeCable c, Catalogue catalogue) {
+        CableRun old = Optional.ofNullable(cables.get(c.cable()))
+                .orElseThrow(() -> new IllegalArgumentException("there is no cable '" + c.cable() + "'"));
+        catalogue.require(c.type());
+        cables.put(old.id(), old.as(c.type()));
+        return new Command.RetypeCable(old.id(), old.type());
+    }
+
+    private Placement present(String id) {
+        Placement placement = placements.get(id);
+        if (placement == null) {
+            throw new IllegalArgumentException("there is no placement '" + id + "'");
+        }
+        if (removed.contains(id)) {
+            throw new IllegalArgumentException(
+                    "placement '" + id + "' was taken off the rig; put it back before it is changed");
+        }
+        return placement;
+    }
+
+    private static <K, T> T taken(String what, K key, Map<K, T> map) {
+        T old = map.remove(key);
+        if (old == null) {
+            throw new IllegalArgumentException("there is no " + what + " '" + key + "'");
+        }
+        return old;
+    }
+}

@@ -1,0 +1,17 @@
+package wideharbor.core.build;
+
+import java.util.List;
+import wideharbor.core.quantity.Require;
+
+/** One lens of the set as it is used on this build: what goes in the slot and what is set anew for it. */
+public record LensChoice(String id, String title, List<Command> overlay) {
+    public LensChoice {
+        Require.id("Lens id", id);
+        Require.text("Lens title", title, 60);
+        overlay = List.copyOf(overlay);
+    }
+
+    LensChoice with(List<Command> commands) {
+        return new LensChoice(id, title, commands);
+    }
+}

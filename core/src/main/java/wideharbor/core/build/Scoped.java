@@ -1,0 +1,16 @@
+package wideharbor.core.build;
+
+/** A command with its scope: the unit of the journal and of a fix. */
+public record Scoped(Scope scope, Command command) {
+    public static Scoped base(Command command) {
+        return new Scoped(new Scope.Base(), command);
+    }
+
+    public static Scoped lens(String lens, Command command) {
+        return new Scoped(new Scope.InLens(lens), command);
+    }
+
+    public static Scoped kit(Command command) {
+        return new Scoped(new Scope.InPackage(), command);
+    }
+}

@@ -1,0 +1,32 @@
+package wideharbor.core.build;
+
+import java.util.regex.Pattern;
+import wideharbor.core.quantity.Require;
+
+/**
+ * The stable id of a setting: the placement, the port (or internal joint) whose freedom it sets, and which one of its
+ * ordered freedoms. Written {@code placement:port:index}.
+ */
+public record SettingKey(String placement, String port, int freedom) {
+    private static final Pattern WRITTEN = Pattern.compile("([^:]+):([^:]+):(\\d{1,2})");
+
+    public SettingKey {
+        Require.id("Placement id", placement);
+        Require.id("Port id", port);
+        Require.within("Freedom index", freedom, 0, 20, "");
+    }
+
+    public static SettingKey parse(String written) {
+        var match = WRITTEN.matcher(written);
+        if (!match.matches()) {
+            throw new IllegalArgumentException(
+                    "A setting is written placement:port:index, but was '" + written + "'");
+        }
+        return new SettingKey(match.group(1), match.group(2), Integer.parseInt(match.group(3)));
+    }
+
+    @Override
+    public String toString() {
+        return placement + ":" + port + ":" + freedom;
+    }
+}

@@ -1,0 +1,17 @@
+package wideharbor.core.catalog;
+
+/** What a part can be relied on for, whatever its category: a matte box may brace a lens. */
+public enum Capability {
+    /** Takes part of a lens's weight off the mount. */
+    BRACES_LENS,
+    /** Must sit on the optical axis when it rides on rods. */
+    RIDES_ON_AXIS,
+    SHADES_LENS,
+    SHOWS_PICTURE,
+    FINDS_PICTURE,
+    HOLDS_RODS,
+    IS_HANDHOLD,
+    CARRIES_CAMERA,
+    SENDS_PICTURE,
+    KEEPS_TIME
+}

@@ -1,0 +1,119 @@
+package wideharbor.core.catalog;
+
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Require;
+
+/** What a part does for the job, beyond filling space. A part may have several. */
+public sealed interface Facet {
+
+    /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
+    record Camera(String mountPort, double mountLimitNm) implements Facet {
+        public Camera {
+            Require.within("Mount limit", mountLimitNm, 0.1, 100, "N·m");
+        }
+    }
+
+    record Lens(String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm)
+            implements Facet {
+        public Lens {
+            Require.within("Focal length", focalMm, 1, 5000, "mm");
+            Require.within("Lens length", lengthMm, 5, 2000, "mm");
+            Require.within("Front diameter", frontDiameterMm, 10, 400, "mm");
+        }
+    }
+
+    /** A pair of rods (or one): the carrier port runs from the rear end forward. */
+    record Rods(String port, double diameterMm, double lengthMm) implements Facet {
+        public Rods {
+            Require.within("Rod diameter", diameterMm, 5, 60, "mm");
+            Require.within("Rod length", lengthMm, 20, 3000, "mm");
+        }
+    }
+
+    /**
+     * Charge at hand. Volts at full, nominal and at the end of the usable charge.
+     *
+     * @param health share of the nameplate capacity that is left, 0 to 1
+     */
+    record Battery(
+            String port,
+            Figure wattHours,
+            double health,
+            double fullVolts,
+            double nominalVolts,
+            double endVolts,
+            double continuousWatts,
+            double peakWatts)
+            implements Facet {
+        public Battery {
+            Figure.notNegative("Capacity in Wh", wattHours);
+            Require.within("Battery health", health, 0.01, 1, "");
+            Require.within("Volts at the end of the charge", endVolts, 1, 100, "V");
+            Require.within("Nominal volts", nominalVolts, endVolts, 100, "V");
+            Require.within("Volts at full charge", fullVolts, nominalVolts, 100, "V");
+            Require.atLeast("Continuous watts", continuousWatts, 1, "W");
+            Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+        }
+    }
+
+    /** Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source. */
+    record PowerOutput(
+            String socket, double regulatedVolts, double efficiency, double continuousWatts, double peakWatts, double continuousAmps)
+            implements Facet {
+        public PowerOutput {
+            Require.within("Regulated volts", regulatedVolts, 0, 100, "V");
+            Require.within("Efficiency", efficiency, 0.2, 1, "");
+            Require.atLeast("Continuous watts", continuousWatts, 0.1, "W");
+            Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+            Require.atLeast("Continuous amperes", continuousAmps, 0.01, "A");
+        }
+    }
+
+    /** Power taken at a socket, and the volts it must be within. */
+    record PowerInput(
+            String socket, double minVolts, double maxVolts, double idleWatts, Figure runningWatts, Figure peakWatts)
+            implements Facet {
+        public PowerInput {
+            Require.within("Lowest volts", minVolts, 0, 100, "V");
+            Require.within("Highest volts", maxVolts, minVolts, 100, "V");
+            Require.atLeast("Idle watts", idleWatts, 0, "W");
+            Figure.notNegative("Running watts", runningWatts);
+            Figure.notNegative("Peak watts", peakWatts);
+        }
+    }
+
+    record Cable(CableEnd a, CableEnd b, Socket.Kind carries, double ohmPerMetre, double lengthMm) implements Facet {
+        public Cable {
+            Require.within("Ohm per metre", ohmPerMetre, 0, 10, "Ω/m");
+            Require.within("Cable length", lengthMm, 10, 200_000, "mm");
+        }
+    }
+
+    record CableEnd(String connector, String pinOut, boolean locking, boolean rightAngle) {
+        public CableEnd {
+            Require.text("Connector", connector, 40);
+            Require.text("Pin-out", pinOut, 40);
+        }
+    }
+
+    /**
+     * What carries the rig in a configuration: the datum port's normal points up in the world, its up is forward.
+     *
+     * @param balanceToleranceMm how far from the datum the centre of mass may sit and still count as balanced
+     */
+    record Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm)
+            implements Facet {
+        public Support {
+            Require.atLeast("Lowest payload", minPayloadGrams, 0, "g");
+            Require.atLeast("Highest payload", maxPayloadGrams, minPayloadGrams, "g");
+            Require.within("Balance tolerance", balanceToleranceMm, 0.5, 200, "mm");
+        }
+    }
+
+    /** A shim or riser: what it adds in height between the two faces it separates. */
+    record Spacer(String topPort, String bottomPort, double heightMm, boolean shim) implements Facet {
+        public Spacer {
+            Require.within("Spacer height", heightMm, 0.05, 200, "mm");
+        }
+    }
+}

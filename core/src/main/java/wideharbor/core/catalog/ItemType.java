@@ -1,0 +1,155 @@
+package wideharbor.core.catalog;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import wideharbor.core.quantity.Require;
+
+/** A catalogue part, one revision of it: links, ports, sockets, facets. The first link is the one others hang on. */
+public record ItemType(
+        TypeRef ref,
+        String maker,
+        String name,
+        Category category,
+        Set<Capability> capabilities,
+        List<Link> links,
+        List<InternalJoint> internalJoints,
+        List<Port> ports,
+        List<Socket> sockets,
+        List<Facet> facets) {
+
+    public ItemType {
+        Require.text("Maker", maker, 60);
+        Require.text("Name", name, 80);
+        capabilities = java.util.Collections.unmodifiableSet(new TreeSet<>(capabilities));
+        links = List.copyOf(links);
+        internalJoints = List.copyOf(internalJoints);
+        ports = List.copyOf(ports);
+        sockets = List.copyOf(sockets);
+        facets = List.copyOf(facets);
+        if (links.isEmpty()) {
+            throw new IllegalArgumentException("Item type " + ref + " must have at least one link");
+        }
+        Set<String> linkIds = unique(ref, "link", links, Link::id);
+        Set<String> portIds = unique(ref, "port", ports, Port::id);
+        Set<String> socketIds = unique(ref, "socket", sockets, Socket::id);
+        for (Port port : ports) {
+            known(ref, "port " + port.id(), "link", port.link(), linkIds);
+        }
+        for (InternalJoint joint : internalJoints) {
+            known(ref, "internal joint " + joint.id(), "link", joint.parentLink(), linkIds);
+            known(ref, "internal joint " + joint.id(), "link", joint.childLink(), linkIds);
+            if (portIds.contains(joint.id())) {
+                throw new IllegalArgumentException(
+                        "Item type " + ref + ": internal joint and port share the id '" + joint.id() + "'");
+            }
+        }
+        for (Facet facet : facets) {
+            checkNames(ref, facet, portIds, socketIds);
+        }
+        requireTree(ref, links, internalJoints);
+    }
+
+    /** Facets of one kind, in the order of the file. */
+    public <F extends Facet> List<F> facets(Class<F> kind) {
+        return facets.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    public <F extends Facet> Optional<F> facet(Class<F> kind) {
+        for (Facet facet : facets) {
+            if (kind.isInstance(facet)) {
+                return Optional.of(kind.cast(facet));
+            }
+        }
+        return Optional.empty();
+    }
+
+    public Optional<Port> port(String id) {
+        for (Port port : ports) {
+            if (port.id().equals(id)) {
+                return Optional.of(port);
+            }
+        }
+        return Optional.empty();
+    }
+
+    public Optional<Socket> socket(String id) {
+        return sockets.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    public Optional<InternalJoint> internalJoint(String id) {
+        return internalJoints.stream().filter(j -> j.id().equals(id)).findFirst();
+    }
+
+    public boolean can(Capability capability) {
+        return capabilities.contains(capability);
+    }
+
+    private static <T> Set<String> unique(TypeRef ref, String what, List<T> all, Function<T, String> id) {
+        Set<String> seen = new HashSet<>();
+        for (T one : all) {
+            if (!seen.add(id.apply(one))) {
+                throw new IllegalArgumentException(
+                        "Item type " + ref + " has two of " + what + " '" + id.apply(one) + "'");
+            }
+        }
+        return seen;
+    }
+
+    private static void known(TypeRef ref, String who, String what, String id, Set<String> ids) {
+        if (!ids.contains(id)) {
+            throw new IllegalArgumentException(
+                    "Item type " + ref + ": " + who + " names the " + what + " '" + id + "', which it does not have");
+        }
+    }
+
+    private static void checkNames(TypeRef ref, Facet facet, Set<String> ports, Set<String> sockets) {
+        String who = "its " + facet.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " facet";
+        if (facet instanceof Facet.Camera c) {
+            known(ref, who, "port", c.mountPort(), ports);
+        } else if (facet instanceof Facet.Lens l) {
+            known(ref, who, "port", l.mountPort(), ports);
+        } else if (facet instanceof Facet.Rods r) {
+            known(ref, who, "port", r.port(), ports);
+        } else if (facet instanceof Facet.Battery b) {
+            known(ref, who, "port", b.port(), ports);
+        } else if (facet instanceof Facet.Support s) {
+            known(ref, who, "port", s.datumPort(), ports);
+        } else if (facet instanceof Facet.PowerOutput o) {
+            known(ref, who, "socket", o.socket(), sockets);
+        } else if (facet instanceof Facet.PowerInput i) {
+            known(ref, who, "socket", i.socket(), sockets);
+        } else if (facet instanceof Facet.Spacer s) {
+            known(ref, who, "port", s.topPort(), ports);
+            known(ref, who, "port", s.bottomPort(), ports);
+        }
+    }
+
+    /** Links hang on the first one through internal joints, each on exactly one, without a circle. */
+    private static void requireTree(TypeRef ref, List<Link> links, List<InternalJoint> joints) {
+        Map<String, String> parents = new HashMap<>();
+        for (InternalJoint joint : joints) {
+            if (parents.put(joint.childLink(), joint.parentLink()) != null) {
+                throw new IllegalArgumentException(
+                        "Item type " + ref + ": link '" + joint.childLink() + "' hangs on two internal joints");
+            }
+        }
+        String root = links.get(0).id();
+        for (Link link : links) {
+            String at = link.id();
+            for (int i = 0; i <= links.size() && !at.equals(root); i++) {
+                String up = parents.get(at);
+                if (up == null || i == links.size()) {
+                    throw new IllegalArgumentException("Item type " + ref + ": link '" + link.id()
+                            + "' is not joined to the first link '" + root + "'");
+                }
+                at = up;
+            }
+        }
+    }
+}

@@ -1,0 +1,108 @@
+package wideharbor.core.catalog;
+
+import java.util.Optional;
+import wideharbor.core.standard.Standard;
+import wideharbor.core.standard.Standards;
+
+/** Whether two ports join, and if not, the reason; whether the joint resists twist. */
+public final class Mating {
+    /** A clamp takes a rod whose diameter is off by no more than this, mm. */
+    public static final double ROD_DIAMETER_TOLERANCE = 0.1;
+
+    /** Rod pairs go into a bracket when their spacing agrees within this, mm. */
+    public static final double ROD_SPACING_TOLERANCE = 0.5;
+
+    private Mating() {}
+
+    /** The reason why the two do not mate, or empty when they do. Symmetric in its arguments. */
+    public static Optional<String> whyNot(Port a, Port b, Standards standards) {
+        Standard sa = standards.require(a.standard());
+        Standard sb = standards.require(b.standard());
+        if (sa.family() == Standard.Family.ROD && sb.family() == Standard.Family.ROD) {
+            return roles(a, b, sa).or(() -> whyNotRods(a, b, standards));
+        }
+        if (!sa.id().equals(sb.id())) {
+            return Optional.of(sa.title() + " does not go on " + sb.title());
+        }
+        return roles(a, b, sa).or(() -> pins(a.pins(), b.pins()));
+    }
+
+    public static boolean mates(Port a, Port b, Standards standards) {
+        return whyNot(a, b, standards).isEmpty();
+    }
+
+    /** Rods alone: diameter first, then spacing of the resulting centres. */
+    public static Optional<String> whyNotRods(Port a, Port b, Standards standards) {
+        double da = rodDiameter(a, standards);
+        double db = rodDiameter(b, standards);
+        if (Math.abs(da - db) > ROD_DIAMETER_TOLERANCE + 1e-9) {
+            return Optional.of("rod of %s mm in a clamp for %s mm".formatted(plain(da), plain(db)));
+        }
+        double pa = rodSpacing(a, standards);
+        double pb = rodSpacing(b, standards);
+        if (Math.abs(pa - pb) > ROD_SPACING_TOLERANCE + 1e-9) {
+            return Optional.of("rods %s mm apart in a bracket for %s mm".formatted(plain(pa), plain(pb)));
+        }
+        return Optional.empty();
+    }
+
+    public static double rodDiameter(Port port, Standards standards) {
+        return port.size().diameterMm() > 0 ? port.size().diameterMm() : rods(port, standards).diameterMm();
+    }
+
+    public static double rodSpacing(Port port, Standards standards) {
+        return port.size().spacingMm() > 0 ? port.size().spacingMm() : rods(port, standards).spacingMm();
+    }
+
+    private static Standard.Facts.Rods rods(Port port, Standards standards) {
+        if (standards.require(port.standard()).facts() instanceof Standard.Facts.Rods rods) {
+            return rods;
+        }
+        throw new IllegalArgumentException("Port '" + port.id() + "' is not of a rod standard");
+    }
+
+    /** True when one joint of these ports keeps the part from turning: by shape, pins on both faces, or two screws. */
+    public static boolean resistsTwist(Port a, Port b, Standards standards) {
+        if (standards.require(a.standard()).twist() == Standard.Twist.RESISTS) {
+            return true;
+        }
+        return Math.max(a.screwCount(), b.screwCount()) >= 2 || pinsEngage(a.pins(), b.pins());
+    }
+
+    private static boolean pinsEngage(Port.Pins a, Port.Pins b) {
+        boolean pair = isPin(a) && b.kind() == Port.Pins.Kind.HOLES || isPin(b) && a.kind() == Port.Pins.Kind.HOLES;
+        return pair && a.matches(b);
+    }
+
+    private static boolean isPin(Port.Pins pins) {
+        return pins.kind() == Port.Pins.Kind.FIXED || pins.kind() == Port.Pins.Kind.RETRACTABLE;
+    }
+
+    private static Optional<String> roles(Port a, Port b, Standard standard) {
+        boolean free = a.role() == Port.Role.EITHER || b.role() == Port.Role.EITHER;
+        if (standard.gendered() && !free && a.role() == b.role()) {
+            return Optional.of("two faces of the same side of " + standard.title() + ": one must be the other half");
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> pins(Port.Pins a, Port.Pins b) {
+        return seat(a, b).or(() -> seat(b, a));
+    }
+
+    private static Optional<String> seat(Port.Pins pins, Port.Pins face) {
+        if (pins.kind() != Port.Pins.Kind.FIXED) {
+            return Optional.empty();
+        }
+        if (face.kind() != Port.Pins.Kind.HOLES) {
+            return Optional.of("does not seat: fixed pins meet a face without holes");
+        }
+        return pins.matches(face)
+                ? Optional.empty()
+                : Optional.of("does not seat: pins of %s mm meet other holes".formatted(plain(pins.diameterMm())));
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+}

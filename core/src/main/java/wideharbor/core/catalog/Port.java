@@ -1,0 +1,116 @@
+package wideharbor.core.catalog;
+
+import java.util.List;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Require;
+import wideharbor.core.quantity.Span;
+
+/**
+ * A place where a part joins another: its frame on the link, what fits it, and how it may move.
+ *
+ * @param standard id of the mounting standard
+ * @param link the rigid body it sits on
+ * @param normal outward; {@code up} at a right angle to it. Mating puts normal on −normal and up on up
+ * @param engagementMm how long a stretch this port grips when it clamps a carrier (rods, rails, dovetails)
+ */
+public record Port(
+        String id,
+        String title,
+        String standard,
+        Role role,
+        String link,
+        Vec3 at,
+        Vec3 normal,
+        Vec3 up,
+        Occupancy occupancy,
+        double engagementMm,
+        Size size,
+        Pins pins,
+        List<Screw> screws,
+        List<Freedom> freedoms) {
+
+    public enum Role {
+        A,
+        B,
+        EITHER
+    }
+
+    /** How many joints a port takes. */
+    public sealed interface Occupancy {
+        record Single() implements Occupancy {}
+
+        /** Many joints along {@code up}, each holding its stretch; from and to are measured from the port's origin. */
+        record Interval(double fromMm, double toMm, double stopMm) implements Occupancy {
+            public Interval {
+                Require.atLeast("End stop", stopMm, 0, "mm");
+                if (toMm - fromMm < 1) {
+                    throw new IllegalArgumentException("A carrier must be at least 1 mm long");
+                }
+            }
+
+            public Span usable() {
+                return new Span(fromMm + stopMm, toMm - stopMm);
+            }
+        }
+    }
+
+    /** What was measured on this piece where it differs from the standard's row; 0 means as the standard. */
+    public record Size(double diameterMm, double spacingMm) {
+        public static final Size STANDARD = new Size(0, 0);
+
+        public Size {
+            Require.atLeast("Port diameter", diameterMm, 0, "mm");
+            Require.atLeast("Port spacing", spacingMm, 0, "mm");
+        }
+    }
+
+    /** Locating pins or the holes for them; both faces must carry the feature before it resists twist. */
+    public record Pins(Kind kind, int count, double diameterMm, double spacingMm) {
+        public static final Pins NONE = new Pins(Kind.NONE, 0, 0, 0);
+
+        public enum Kind {
+            NONE,
+            FIXED,
+            RETRACTABLE,
+            HOLES
+        }
+
+        boolean matches(Pins other) {
+            return count == other.count
+                    && Math.abs(diameterMm - other.diameterMm) <= 0.2
+                    && Math.abs(spacingMm - other.spacingMm) <= 0.2;
+        }
+    }
+
+    /** Screws of one kind: every key that drives them is listed, metric and imperial; sizes are never rounded. */
+    public record Screw(String thread, int count, boolean captive, List<String> keys) {
+        public Screw {
+            Require.text("Screw thread", thread, 20);
+            Require.within("Screw count", count, 1, 20, "");
+            keys = List.copyOf(keys);
+        }
+    }
+
+    public Port {
+        Require.id("Port id", id);
+        Require.text("Port title", title, 60);
+        Require.id("Port standard", standard);
+        Require.atLeast("Engagement", engagementMm, 0, "mm");
+        screws = List.copyOf(screws);
+        freedoms = List.copyOf(freedoms);
+        Pose.port(at, normal, up);
+    }
+
+    public Pose frame() {
+        return Pose.port(at, normal, up);
+    }
+
+    public int screwCount() {
+        int count = 0;
+        for (Screw screw : screws) {
+            count += screw.count();
+        }
+        return count;
+    }
+}

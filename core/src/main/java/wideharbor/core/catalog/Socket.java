@@ -1,0 +1,27 @@
+package wideharbor.core.catalog;
+
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Require;
+
+/** A place where a cable plugs in. A plug fits by connector; it works only when the pin-out agrees too. */
+public record Socket(
+        String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at) {
+
+    public enum Kind {
+        POWER,
+        PICTURE,
+        DATA
+    }
+
+    public enum Direction {
+        OUT,
+        IN
+    }
+
+    public Socket {
+        Require.id("Socket id", id);
+        Require.text("Socket title", title, 60);
+        Require.text("Connector", connector, 40);
+        Require.text("Pin-out", pinOut, 40);
+    }
+}

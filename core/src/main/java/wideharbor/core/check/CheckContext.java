@@ -1,0 +1,43 @@
+package wideharbor.core.check;
+
+import java.util.Optional;
+import wideharbor.core.balance.LensMoment;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Kit;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.job.Job;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standards;
+
+/** One rig of a job with what several checks derive from it, derived once. */
+public record CheckContext(
+        Job job, Build build, Rig rig, FeedTree feeds, Optional<SlideBalance> balance, Optional<LensMoment> lensMoment) {
+
+    public static CheckContext of(Job job, Build build, String configuration, String lens) {
+        Rig rig = Rig.resolve(build, configuration, lens, job.catalogue());
+        return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig));
+    }
+
+    public HouseRules rules() {
+        return job.rules();
+    }
+
+    public double rule(HouseRules.Rule rule) {
+        return job.rules().value(rule);
+    }
+
+    public Catalogue catalogue() {
+        return job.catalogue();
+    }
+
+    public Standards standards() {
+        return job.catalogue().standards();
+    }
+
+    public Kit kit() {
+        return job.gear().kit();
+    }
+}

@@ -1,0 +1,101 @@
+package wideharbor.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensChoice;
+import wideharbor.core.job.Job;
+
+/** Runs every check over every configuration and lens of a job. Same input, same findings in the same order. */
+public final class CheckEngine {
+    private final List<Check> checks;
+
+    public CheckEngine(List<Check> checks) {
+        this.checks = List.copyOf(checks);
+    }
+
+    /** The checks this product knows. */
+    public static CheckEngine standard() {
+        return new CheckEngine(AllChecks.list());
+    }
+
+    public List<Check> checks() {
+        return checks;
+    }
+
+    public Check require(String id) {
+        return checks.stream()
+                .filter(c -> c.card().id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no check '" + id + "'"));
+    }
+
+    public Report check(Job job) {
+        Collected collected = new Collected();
+        for (Build build : job.gear().builds()) {
+            for (Configuration configuration : build.configurations()) {
+                collect(job, build, configuration.id(), collected);
+            }
+        }
+        return collected.report(checks);
+    }
+
+    /** All checks of one configuration with each of its lenses. */
+    public Report check(Job job, String build, String configuration) {
+        Collected collected = new Collected();
+        collect(job, job.gear().build(build), configuration, collected);
+        return collected.report(checks);
+    }
+
+    private void collect(Job job, Build build, String configuration, Collected collected) {
+        for (String lens : lenses(build)) {
+            CheckContext context = CheckContext.of(job, build, configuration, lens);
+            for (Check check : checks) {
+                Results results = new Results(check.card(), context);
+                check.run(context, results);
+                collected.add(check.card(), results);
+            }
+        }
+    }
+
+    /** Every lens of the build; a build without lenses is checked once with an empty slot. */
+    static List<String> lenses(Build build) {
+        return build.lenses().isEmpty()
+                ? List.of("")
+                : build.lenses().stream().map(LensChoice::id).toList();
+    }
+
+    /** Findings by key; where several lenses give the same key, the worst stands. */
+    private static final class Collected {
+        private final Map<FindingKey, Finding> findings = new TreeMap<>();
+        private final Map<String, Integer> looked = new LinkedHashMap<>();
+
+        void add(CheckCard card, Results results) {
+            looked.merge(card.id(), results.looked(), Integer::sum);
+            for (Finding finding : results.findings()) {
+                findings.merge(finding.key(), finding, Collected::worse);
+            }
+        }
+
+        private static Finding worse(Finding a, Finding b) {
+            if (a.severity() != b.severity()) {
+                return a.severity().compareTo(b.severity()) < 0 ? a : b;
+            }
+            return b.evidence().excess() > a.evidence().excess() ? b : a;
+        }
+
+        Report report(List<Check> checks) {
+            List<String> order = checks.stream().map(c -> c.card().id()).toList();
+            List<Finding> sorted = new ArrayList<>(findings.values());
+            sorted.sort(Comparator.comparing(Finding::severity)
+                    .thenComparing(f -> order.indexOf(f.key().check()))
+                    .thenComparing(Finding::key));
+            return new Report(sorted, looked);
+        }
+    }
+}

@@ -1,0 +1,17 @@
+package wideharbor.core.check;
+
+/**
+ * What a check has to say of its subjects.
+ *
+ * @param state FOUND, UNDECIDED or NOT_CHECKED
+ * @param title numbers first, short
+ * @param why one sentence
+ */
+public record Finding(
+        FindingKey key, Severity severity, CheckState state, String title, Evidence evidence, String why) {
+
+    /** Whether it stands in the way of a clear verdict on its own. */
+    public boolean holds() {
+        return severity == Severity.STOP;
+    }
+}

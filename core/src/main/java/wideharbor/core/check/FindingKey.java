@@ -1,0 +1,22 @@
+package wideharbor.core.check;
+
+import java.util.List;
+
+/** What a finding is about, never how bad it is: so that reads and waivers stay with it. */
+public record FindingKey(String check, String build, String configuration, String lens, List<String> subjects)
+        implements Comparable<FindingKey> {
+    public FindingKey {
+        subjects = List.copyOf(subjects);
+    }
+
+    /** The stable text form, as files and addresses carry it. */
+    @Override
+    public String toString() {
+        return check + "|" + build + "|" + configuration + "|" + lens + "|" + String.join(",", subjects);
+    }
+
+    @Override
+    public int compareTo(FindingKey other) {
+        return toString().compareTo(other.toString());
+    }
+}

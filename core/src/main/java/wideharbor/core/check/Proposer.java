@@ -1,0 +1,105 @@
+package wideharbor.core.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.job.Job;
+
+/** Tries candidate edits on a copy: offered are only those that clear their finding and add no stop. */
+public final class Proposer {
+    private static final int MOST_FIXES = 4;
+
+    private final CheckEngine engine;
+
+    public Proposer(CheckEngine engine) {
+        this.engine = engine;
+    }
+
+    /**
+     * A remedy that was tried.
+     *
+     * @param id stable for the same finding at the same revision
+     * @param cleared titles of all findings it clears, the one asked about first
+     * @param raised titles of cautions and notes it adds
+     */
+    public record Fix(
+            String id, String kind, String title, List<Scoped> commands, List<String> cleared, List<String> raised) {}
+
+    /** Fixes for every finding of a report. */
+    public Map<FindingKey, List<Fix>> propose(Job job, Report report) {
+        Map<FindingKey, List<Fix>> fixes = new HashMap<>();
+        Map<String, CheckContext> contexts = new HashMap<>();
+        for (Finding finding : report.findings()) {
+            fixes.put(finding.key(), propose(job, finding, contexts));
+        }
+        return fixes;
+    }
+
+    public List<Fix> propose(Job job, Finding finding) {
+        return propose(job, finding, new HashMap<>());
+    }
+
+    private List<Fix> propose(Job job, Finding finding, Map<String, CheckContext> contexts) {
+        if (finding.state() == CheckState.NOT_CHECKED) {
+            return List.of();
+        }
+        FindingKey key = finding.key();
+        List<Fix> tried = new ArrayList<>();
+        CheckContext context = contexts.computeIfAbsent(
+                key.build() + "|" + key.configuration() + "|" + key.lens(), k -> contextOf(job, key));
+        Report before = null;
+        for (Check.Candidate candidate : engine.require(key.check()).candidates(finding, context)) {
+            if (tried.size() == MOST_FIXES) {
+                break;
+            }
+            before = before == null ? engine.check(job, key.build(), key.configuration()) : before;
+            attempt(job, key, candidate, before, tried);
+        }
+        return tried;
+    }
+
+    private static CheckContext contextOf(Job job, FindingKey key) {
+        var build = job.gear().build(key.build());
+        String lens = key.lens().isEmpty() ? CheckEngine.lenses(build).get(0) : key.lens();
+        return CheckContext.of(job, build, key.configuration(), lens);
+    }
+
+    private void attempt(Job job, FindingKey key, Check.Candidate candidate, Report before, List<Fix> tried) {
+        try {
+            GearPackage after =
+                    job.gear().apply(key.build(), candidate.commands(), job.catalogue()).after();
+            Report report = engine.check(job.with(after), key.build(), key.configuration());
+            Report.Change change = report.since(before);
+            if (report.find(key).isEmpty() && addsNoStop(report, before)) {
+                tried.add(new Fix(
+                        candidate.kind() + "-" + (tried.size() + 1),
+                        candidate.kind(),
+                        candidate.title(),
+                        candidate.commands(),
+                        titles(change.cleared()),
+                        titles(change.raised())));
+            }
+        } catch (EditRefused refused) {
+            // A candidate that the build itself refuses is no remedy; the next one may be.
+        }
+    }
+
+    /** A new key with stop severity counts, and so does a known one that was less than a stop. */
+    private static boolean addsNoStop(Report after, Report before) {
+        Set<FindingKey> old = before.findings().stream()
+                .filter(Finding::holds)
+                .map(Finding::key)
+                .collect(Collectors.toSet());
+        return after.findings().stream().filter(Finding::holds).allMatch(f -> old.contains(f.key()));
+    }
+
+    private static List<String> titles(List<Finding> findings) {
+        return findings.stream().map(Finding::title).distinct().toList();
+    }
+}

@@ -1,0 +1,104 @@
+package wideharbor.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.build.Build;
+import wideharbor.core.job.Job;
+
+/** The brief as testable demands, each with how it stands and what decides it. */
+public final class Requirements {
+    private Requirements() {}
+
+    public enum Status {
+        MET,
+        NOT_MET,
+        UNDECIDED
+    }
+
+    /**
+     * One demand.
+     *
+     * @param from the part of the brief it comes from
+     * @param decidedBy titles of the findings or parts that decide it
+     */
+    public record Requirement(String id, String from, String text, Status status, List<String> decidedBy) {}
+
+    public static List<Requirement> of(Job job, Report report) {
+        List<Requirement> all = new ArrayList<>();
+        Brief brief = job.brief();
+        brief.configurations().forEach(c -> all.add(configuration(job, report, c)));
+        brief.lenses().forEach(l -> all.add(lens(job, report, l)));
+        all.add(byCheck(
+                "day",
+                "hours and climate",
+                "On for " + Say.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC()),
+                report,
+                "power.runtime"));
+        if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
+            all.add(byCheck("mass", "mass window", "Carried mass " + window(brief), report, "balance.mass-window"));
+        }
+        return all;
+    }
+
+    private static String degrees(double celsius) {
+        return Say.one(celsius).replace(".0", "").replace("-", "−") + " °C";
+    }
+
+    private static String window(Brief brief) {
+        if (brief.massCeilingGrams() <= 0) {
+            return "at least " + Say.kg(brief.massFloorGrams());
+        }
+        return Say.kg(brief.massFloorGrams()) + " to " + Say.kg(brief.massCeilingGrams());
+    }
+
+    private static Requirement configuration(Job job, Report report, String id) {
+        Optional<Build> build = job.gear().builds().stream()
+                .filter(b -> b.configuration(id).isPresent())
+                .findFirst();
+        String from = "configurations";
+        if (build.isEmpty()) {
+            return new Requirement("configuration-" + id, from, "Works as " + id, Status.NOT_MET, List.of("no build has it"));
+        }
+        String title = build.get().configuration(id).orElseThrow().title();
+        List<Finding> stops = report.findings().stream()
+                .filter(f -> f.key().configuration().equals(id) && f.holds())
+                .filter(f -> !Verdict.isWaived(f, job.waivers()))
+                .toList();
+        return new Requirement("configuration-" + id, from, "Works as " + title, status(stops), titles(stops));
+    }
+
+    private static Requirement lens(Job job, Report report, String id) {
+        Optional<String> title = job.gear().builds().stream()
+                .flatMap(b -> b.lens(id).stream())
+                .map(l -> l.title())
+                .findFirst();
+        String text = "Works with " + title.orElse("lens " + id);
+        if (title.isEmpty()) {
+            return new Requirement("lens-" + id, "lenses", text, Status.NOT_MET, List.of("no build has it"));
+        }
+        List<Finding> stops = report.findings().stream()
+                .filter(f -> f.key().lens().equals(id) && f.holds())
+                .filter(f -> !Verdict.isWaived(f, job.waivers()))
+                .toList();
+        return new Requirement("lens-" + id, "lenses", text, status(stops), titles(stops));
+    }
+
+    private static Requirement byCheck(String id, String from, String text, Report report, String check) {
+        List<Finding> findings = report.of(check);
+        Status status = report.stateOf(check) == CheckState.NOT_CHECKED ? Status.UNDECIDED : status(findings);
+        return new Requirement(id, from, text, status, titles(findings));
+    }
+
+    private static Status status(List<Finding> findings) {
+        if (findings.stream().anyMatch(f -> f.state() == CheckState.FOUND)) {
+            return Status.NOT_MET;
+        }
+        return findings.isEmpty() ? Status.MET : Status.UNDECIDED;
+    }
+
+    private static List<String> titles(List<Finding> findings) {
+        return findings.stream().map(Finding::title).distinct().toList();
+    }
+}

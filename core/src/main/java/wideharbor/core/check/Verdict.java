@@ -1,0 +1,97 @@
+package wideharbor.core.check;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import wideharbor.core.job.Job;
+
+/**
+ * Clear or held: every required configuration has no open stop, nothing of stop severity undecided or unchecked, and
+ * every caution is marked read.
+ *
+ * @param stops open ones: found, not waived
+ * @param open undecided or unchecked at stop severity
+ */
+public record Verdict(boolean clear, int stops, int open, int unreadCautions, int readCautions, int notes, int waived) {
+
+    /** The finding is waived and not worse than accepted. A margin of 2 % keeps rounding from reopening it. */
+    public static boolean isWaived(Finding finding, List<Job.Waiver> waivers) {
+        String key = finding.key().toString();
+        return waivers.stream()
+                .anyMatch(w -> w.finding().equals(key)
+                        && finding.evidence().excess() <= w.acceptedExcess() * 1.02 + 1e-6);
+    }
+
+    public static Verdict of(Report report, Job job) {
+        return of(report.findings(), job);
+    }
+
+    public static Verdict of(List<Finding> findings, Job job) {
+        Set<String> read = job.reads().stream().map(Job.CautionRead::finding).collect(Collectors.toSet());
+        int stops = 0;
+        int open = 0;
+        int unread = 0;
+        int readCautions = 0;
+        int notes = 0;
+        int waived = 0;
+        for (Finding finding : findings) {
+            if (finding.severity() == Severity.NOTE) {
+                notes++;
+            } else if (finding.severity() == Severity.CAUTION) {
+                boolean isRead = read.contains(finding.key().toString());
+                readCautions += isRead ? 1 : 0;
+                unread += isRead ? 0 : 1;
+            } else if (isWaived(finding, job.waivers())) {
+                waived++;
+            } else if (finding.state() == CheckState.FOUND) {
+                stops++;
+            } else {
+                open++;
+            }
+        }
+        return new Verdict(stops + open + unread == 0, stops, open, unread, readCautions, notes, waived);
+    }
+
+    /** Verdict of each configuration of a build, by its id. */
+    public static Map<String, Verdict> byConfiguration(Report report, Job job, String build) {
+        return job.gear().build(build).configurations().stream()
+                .map(wideharbor.core.build.Configuration::id)
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        id -> of(
+                                report.findings().stream()
+                                        .filter(f -> f.key().build().equals(build)
+                                                && f.key().configuration().equals(id))
+                                        .toList(),
+                                job),
+                        (a, b) -> a,
+                        java.util.LinkedHashMap::new));
+    }
+
+    /** In words, numbers first: what a badge or a refused signature says. */
+    public String inWords() {
+        if (clear) {
+            return "Clear";
+        }
+        StringBuilder words = new StringBuilder("Held by ");
+        String joiner = "";
+        if (stops > 0) {
+            words.append(count(stops, "stop"));
+            joiner = ", ";
+        }
+        if (open > 0) {
+            words.append(joiner).append(open).append(" undecided");
+            joiner = ", ";
+        }
+        if (unreadCautions > 0) {
+            words.append(joiner).append(count(unreadCautions, "unread caution"));
+        }
+        return words.toString();
+    }
+
+    private static String count(int n, String word) {
+        return n + " " + word + (n == 1 ? "" : "s");
+    }
+}

@@ -1,0 +1,81 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.balance.LensMoment;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+
+/** A heavy or long lens is braced, and the brace does not lift the mount. */
+public final class LensSupport implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "lens.support",
+            "balance",
+            "Lens support where the mount needs it",
+            "the lens on the body's mount, with all it carries",
+            "moment, length and mass stay under the mount's limits, or a support braces the lens",
+            "a long lens bends an alloy mount, worst in travel",
+            "moment = W·z_cm; with support at z_s: R_s = W·z_cm/z_s, R_m = W − R_s",
+            "statics, the mount taken as a pin; limits by mount and house rule",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        if (context.lensMoment().isEmpty()) {
+            return;
+        }
+        LensMoment lens = context.lensMoment().get();
+        String title = context.rig().title(lens.lens());
+        if (!lens.carried().isComplete()) {
+            results.notChecked(List.of(lens.lens()), "no mass on file for " + String.join(", ", lens.carried().unweighed()));
+        } else if (lens.support().isPresent()) {
+            braced(lens, title, results);
+        } else if (lens.momentNm() > lens.limitNm()) {
+            needs(results, lens, title, Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
+        } else if (lens.lengthMm() > context.rule(Rule.MOUNT_LENGTH)) {
+            needs(results, lens, title, Evidence.Amount.atMost(lens.lengthMm(), context.rule(Rule.MOUNT_LENGTH), "mm"));
+        } else if (lens.carried().grams() > context.rule(Rule.MOUNT_MASS)) {
+            needs(
+                    results,
+                    lens,
+                    title,
+                    Evidence.Amount.atMost(lens.carried().grams(), context.rule(Rule.MOUNT_MASS), "g"));
+        } else {
+            results.fine();
+        }
+    }
+
+    private static void needs(Results results, LensMoment lens, String title, Evidence evidence) {
+        results.found(
+                List.of(lens.lens()),
+                title + " needs a lens support",
+                evidence,
+                "The mount alone would carry " + Say.two(lens.momentNm()) + " N·m over " + Say.length(lens.lengthMm())
+                        + "; set the support under it before the lens is let go.");
+    }
+
+    private static void braced(LensMoment lens, String title, Results results) {
+        LensMoment.Reactions r = lens.support().orElseThrow();
+        if (r.mountNewton() < 0) {
+            results.found(
+                    Severity.CAUTION,
+                    List.of(lens.lens()),
+                    title + " lifts its mount by " + Say.one(-r.mountNewton()) + " N",
+                    Evidence.Amount.atLeast(r.mountNewton(), 0, "N"),
+                    "The support at " + Say.length(r.atMm()) + " stands behind the lens's centre of mass; move it forward.");
+        } else {
+            results.fine();
+        }
+    }
+}

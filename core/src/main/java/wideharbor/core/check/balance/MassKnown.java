@@ -1,0 +1,47 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Placed;
+
+/** Every part has a mass on file; one without never counts as nothing. */
+public final class MassKnown implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "mass.known",
+            "balance",
+            "Every part has a mass",
+            "every part on the rig",
+            "a mass is on file, or the piece was weighed",
+            "sums that need it stay open; case and lift figures come out light",
+            "",
+            "catalogue or bench scale",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed placed : context.rig().attached()) {
+            if (Mass.ofPlacement(placed.placement(), placed.type()) instanceof Figure.Unknown unknown) {
+                results.found(
+                        List.of(placed.id()),
+                        placed.title() + " has no mass on file",
+                        new Evidence.Statement(unknown.reason(), "a weighed mass"),
+                        "Totals that include it are told without it; weigh the piece to close them.");
+            } else {
+                results.fine();
+            }
+        }
+    }
+}

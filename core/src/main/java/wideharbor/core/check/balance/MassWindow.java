@@ -1,0 +1,94 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+
+/** The carried mass lies in the brief's window and the support's payload, with each lens. */
+public final class MassWindow implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.mass-window",
+            "balance",
+            "Mass within the brief's window",
+            "what the support carries, per lens",
+            "the carried mass lies between the brief's floor and ceiling and within the support's payload",
+            "below the floor the picture is nervous, above the ceiling the day is too long for who carries it",
+            "M = sum of the masses on the body's side of the support",
+            "brief; payload by the support's maker",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Mass carried = Mass.of(context.rig(), context.rig().carried());
+        String support = context.rig().configuration().support();
+        if (!carried.isComplete()) {
+            results.notChecked(List.of(support), "no mass on file for " + String.join(", ", carried.unweighed()));
+            return;
+        }
+        payload(context, results, carried, support);
+        double floor = context.job().brief().massFloorGrams();
+        double ceiling = context.job().brief().massCeilingGrams();
+        if (floor > 0 || ceiling > 0) {
+            judge(
+                    results,
+                    List.of(support, "brief"),
+                    Severity.CAUTION,
+                    carried,
+                    new Span(floor, ceiling > 0 ? ceiling : 1e9),
+                    "The brief's window for the carried mass.");
+        }
+    }
+
+    private static void payload(CheckContext context, Results results, Mass carried, String support) {
+        context.rig()
+                .find(support)
+                .flatMap(p -> p.type().facet(Facet.Support.class))
+                .ifPresent(f -> judge(
+                        results,
+                        List.of(support, "payload"),
+                        Severity.STOP,
+                        carried,
+                        new Span(f.minPayloadGrams(), f.maxPayloadGrams()),
+                        "Outside its payload the head springs back or drops."));
+    }
+
+    private static void judge(
+            Results results, List<String> subjects, Severity severity, Mass carried, Span window, String why) {
+        Span range = carried.range();
+        Evidence evidence = Evidence.Amount.between(carried.grams(), window.from(), window.to(), "g")
+                .ranging(range, Figure.Source.MAKER);
+        if (window.encloses(range, 0.5)) {
+            results.fine();
+        } else if (window.holds(carried.grams(), 0)) {
+            results.undecided(
+                    subjects,
+                    "Carried mass " + Say.kg(carried.grams()) + " may pass the window",
+                    evidence,
+                    why + " The masses on file are not exact enough to tell.");
+        } else {
+            boolean heavy = carried.grams() > window.to();
+            double by = heavy ? carried.grams() - window.to() : window.from() - carried.grams();
+            results.found(
+                    severity,
+                    subjects,
+                    Say.kg(by) + (heavy ? " over the " : " under the ") + subjects.get(1) + "'s limit",
+                    evidence,
+                    why);
+        }
+    }
+}

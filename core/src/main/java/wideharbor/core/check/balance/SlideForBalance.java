@@ -1,0 +1,157 @@
+package wideharbor.core.check.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Rig;
+
+/** With each lens, the centre of mass stands over the support, or a slide within its travel brings it there. */
+public final class SlideForBalance implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.slide",
+            "balance",
+            "Balanced over the support with each lens",
+            "what the support carries, per lens",
+            "the centre of mass stands over the datum within the support's tolerance",
+            "an unbalanced head runs away when it is unlocked",
+            "s = −(z_cm − z_support)·M / M_mov, positive = camera forward",
+            "statics; tolerance by the support",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        String support = context.rig().configuration().support();
+        if (context.balance().isEmpty()) {
+            results.notChecked(List.of(support), "the support is not on the rig");
+            return;
+        }
+        SlideBalance balance = context.balance().get();
+        if (!balance.carried().isComplete()) {
+            results.notChecked(
+                    List.of(support), "no mass on file for " + String.join(", ", balance.carried().unweighed()));
+            return;
+        }
+        Span off = balance.offMm();
+        double tolerance = balance.toleranceMm();
+        double middle = (off.from() + off.to()) / 2;
+        if (off.from() >= -tolerance && off.to() <= tolerance) {
+            results.fine();
+            return;
+        }
+        Evidence evidence = Evidence.Amount.between(middle, -tolerance, tolerance, "mm")
+                .ranging(off, Figure.Source.MAKER);
+        String lens = context.build().lens(context.rig().lens()).map(l -> " with " + l.title()).orElse("");
+        if (off.to() >= -tolerance && off.from() <= tolerance && Math.abs(middle) <= tolerance) {
+            results.undecided(
+                    List.of(support),
+                    "Balance " + lens.trim() + " lies on the edge of the tolerance",
+                    evidence,
+                    "The masses on file are not exact enough to tell.");
+            return;
+        }
+        judge(results, support, balance, middle, evidence, lens);
+    }
+
+    private static void judge(
+            Results results, String support, SlideBalance balance, double middle, Evidence evidence, String lens) {
+        String where = middle > 0 ? " nose-heavy" : " tail-heavy";
+        String title = Say.mm(Math.abs(middle)) + where + lens;
+        Optional<SlideBalance.Slide> slide = balance.slide();
+        if (slide.isPresent() && slide.get().inReach()) {
+            results.found(Severity.CAUTION, List.of(support), title, evidence, reachable(slide.get()));
+        } else {
+            String why = slide.map(SlideForBalance::outOfReach)
+                    .orElse("Nothing between body and support slides along the axis.");
+            results.found(List.of(support), title, evidence, why);
+        }
+    }
+
+    private static String reachable(SlideBalance.Slide slide) {
+        return "The camera must go " + Say.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + "; the slide reaches it.";
+    }
+
+    private static String outOfReach(SlideBalance.Slide slide) {
+        Span range = slide.cameraRangeMm();
+        double has = slide.cameraShiftMm() < 0 ? -range.from() : range.to();
+        return "The camera must go " + Say.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + ", and the slide has "
+                + Say.mm(Math.max(0, has)) + " left that way.";
+    }
+
+    private static String way(SlideBalance.Slide slide) {
+        return slide.cameraShiftMm() < 0 ? " back" : " forward";
+    }
+
+    /** One setting for the whole set where there is one, then the setting for this lens alone. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Optional<SlideBalance.Slide> slide = context.balance().flatMap(SlideBalance::slide);
+        if (slide.isEmpty() || !slide.get().inReach()) {
+            return List.of();
+        }
+        SettingKey key = slide.get().motion().key();
+        List<Candidate> all = new ArrayList<>();
+        boolean severalLenses = context.build().lenses().size() > 1;
+        if (severalLenses) {
+            forAll(context, key).ifPresent(v -> all.add(candidate(
+                    slide.get(), key, v, new Scope.Base(), ", one setting for every lens", context)));
+        }
+        Scope scope = severalLenses ? new Scope.InLens(context.rig().lens()) : new Scope.Base();
+        String suffix = severalLenses ? " for this lens" : "";
+        all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix, context));
+        return all;
+    }
+
+    private static Candidate candidate(
+            SlideBalance.Slide slide, SettingKey key, double value, Scope scope, String suffix, CheckContext context) {
+        double rounded = Math.round(value * 2) / 2.0;
+        double shift = slide.sense() * (rounded - slide.motion().value());
+        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, rounded, false))));
+        return new Candidate(
+                "slide",
+                "Slide camera " + Say.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix,
+                edit);
+    }
+
+    /** The middle of the settings at which every lens is within tolerance; empty when none serves all. */
+    private static Optional<Double> forAll(CheckContext context, SettingKey key) {
+        double low = Double.NEGATIVE_INFINITY;
+        double high = Double.POSITIVE_INFINITY;
+        for (var lens : context.build().lenses()) {
+            Rig rig = Rig.resolve(
+                    context.build(), context.rig().configuration().id(), lens.id(), context.catalogue());
+            Optional<SlideBalance> balance = SlideBalance.of(rig);
+            Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide);
+            if (slide.isEmpty() || !slide.get().motion().key().equals(key) || slide.get().movesGrams() <= 0) {
+                return Optional.empty();
+            }
+            double spread = balance.get().offMm().length() / 2;
+            double room = (balance.get().toleranceMm() - spread)
+                    * balance.get().carried().grams()
+                    / slide.get().movesGrams();
+            low = Math.max(low, slide.get().balancedValue() - room);
+            high = Math.min(high, slide.get().balancedValue() + room);
+        }
+        return low <= high ? Optional.of((low + high) / 2) : Optional.empty();
+    }
+}

@@ -1,0 +1,96 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Detached;
+
+/** Parts and cables that hang on nothing, followed along the chain to what was taken off. */
+public final class HeldByNothing implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "parts.held",
+            "mount",
+            "Every part is held",
+            "every part and cable of the build",
+            "a chain of joints leads from each part to the body; each cable has both its ends",
+            "what was taken off may have carried more than itself: rods, and all that rides on them",
+            "",
+            "practice of the trade",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        context.rig().attached().forEach(p -> results.fine());
+        for (Detached loose : context.rig().detached()) {
+            results.found(
+                    List.of(loose.placement()),
+                    loose.title() + " is held by nothing",
+                    new Evidence.Statement("no joint to the body", "a joint"),
+                    why(loose, context));
+        }
+        for (CableRun cable : context.rig().content().cables()) {
+            dangling(cable, context, results);
+        }
+    }
+
+    private static String why(Detached loose, CheckContext context) {
+        if (loose.since().isEmpty()) {
+            return "It was never joined to anything.";
+        }
+        String chain = loose.chain().stream()
+                .skip(1)
+                .map(context.rig()::title)
+                .collect(Collectors.joining(", "));
+        String since = "Held by nothing since " + context.rig().title(loose.since()) + " was taken off";
+        return chain.isEmpty() ? since + "." : since + "; it hung there by way of " + chain + ".";
+    }
+
+    private static void dangling(CableRun cable, CheckContext context, Results results) {
+        boolean a = context.rig().find(cable.a().placement()).isPresent();
+        boolean b = context.rig().find(cable.b().placement()).isPresent();
+        if (a && b) {
+            results.fine();
+            return;
+        }
+        String missing = context.rig().title(a ? cable.b().placement() : cable.a().placement());
+        results.found(
+                Severity.CAUTION,
+                List.of(cable.id()),
+                context.catalogue().require(cable.type()).name() + " dangles",
+                new Evidence.Statement("one end free", "both ends plugged"),
+                "The end that went to " + missing + " has nowhere to go.");
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String subject = finding.key().subjects().get(0);
+        return context.rig().detached().stream()
+                .filter(d -> d.placement().equals(subject) && !d.since().isEmpty())
+                .map(d -> new Candidate(
+                        "restore",
+                        "Put " + context.rig().title(d.since()) + " back",
+                        List.of(new Scoped(
+                                context.build()
+                                        .scopeOf(
+                                                d.since(),
+                                                context.rig().configuration().id(),
+                                                context.rig().lens()),
+                                new Command.Restore(d.since())))))
+                .toList();
+    }
+}

@@ -1,0 +1,86 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Rig;
+
+/** A part on one screw without pins on both faces turns: at once where gravity pulls on it, else when it is knocked. */
+public final class OneContactTwists implements Check {
+    private static final double G = 9.80665;
+
+    private static final CheckCard CARD = new CheckCard(
+            "joints.twist",
+            "mount",
+            "One contact does not turn",
+            "every joint by thread",
+            "pins engage on both faces, or a second screw or joint holds",
+            "a plain screw carries load but does not resist twist; tightening harder is no second contact",
+            "moment about the screw = (c − p) × m·g along its axis, N·m",
+            "statics",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            if (joint.kind() == Joint.Kind.LOCATING) {
+                judge(context, joint, results);
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, Joint joint, Results results) {
+        Rig rig = context.rig();
+        boolean firm = Mating.resistsTwist(rig.port(joint.parent()), rig.port(joint.child()), context.standards());
+        if (firm || hasSecondContact(rig, joint)) {
+            results.fine();
+            return;
+        }
+        Mass load = Mass.of(rig, rig.loadOn(joint));
+        Pose port = rig.require(joint.parent().placement()).portPose(joint.parent().port());
+        Vec3 arm = load.centre().minus(port.at()).times(0.001);
+        Vec3 weight = rig.world().up().times(-load.grams() / 1000 * G);
+        double moment = Math.abs(arm.cross(weight).dot(port.n()));
+        String part = rig.title(joint.child().placement());
+        String on = rig.title(joint.parent().placement());
+        double limit = context.rule(Rule.TWIST_MOMENT);
+        boolean gravityTurnsIt = moment > limit;
+        results.found(
+                gravityTurnsIt ? Severity.STOP : Severity.CAUTION,
+                List.of(joint.id()),
+                part + (gravityTurnsIt ? " turns on its one screw: " + Say.two(moment) + " N·m" : " can turn on one screw"),
+                gravityTurnsIt
+                        ? Evidence.Amount.atMost(moment, limit, "N·m")
+                        : new Evidence.Statement("one contact, no pins", "pins on both faces or a second contact"),
+                gravityTurnsIt
+                        ? "Gravity turns it about the screw into " + on + "; nothing else holds it."
+                        : "One screw into " + on + " holds it; a knock turns it.");
+    }
+
+    /** A closing joint from anywhere on the load's side to the other side keeps the load from turning. */
+    private static boolean hasSecondContact(Rig rig, Joint joint) {
+        Set<String> side = rig.subtree(joint.child().placement());
+        return rig.closings().stream()
+                .map(c -> c.joint())
+                .anyMatch(j -> side.contains(j.parent().placement()) != side.contains(j.child().placement()));
+    }
+}

@@ -1,0 +1,117 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+
+/** A port takes one part; a carrier takes several as long as their stretches do not overlap; a socket takes one plug. */
+public final class PortTaken implements Check {
+    private static final double SLACK_MM = 0.05;
+
+    private static final CheckCard CARD = new CheckCard(
+            "ports.taken",
+            "mount",
+            "One part to a port",
+            "every port, carrier and socket in use",
+            "a single port holds one joint, clamps on a carrier do not overlap, a socket holds one plug",
+            "two parts cannot be where one is; a clamp that is squeezed aside grips on an edge",
+            "clamps overlap when the stretches they hold share more than their ends",
+            "geometry",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        singles(context.rig(), results);
+        carriers(context.rig(), results);
+        sockets(context, results);
+    }
+
+    private static void singles(Rig rig, Results results) {
+        Map<PortRef, List<Joint>> uses = new LinkedHashMap<>();
+        for (Joint joint : rig.liveJoints()) {
+            for (PortRef ref : List.of(joint.parent(), joint.child())) {
+                if (rig.port(ref).occupancy() instanceof Port.Occupancy.Single) {
+                    uses.computeIfAbsent(ref, k -> new ArrayList<>()).add(joint);
+                }
+            }
+        }
+        uses.forEach((ref, joints) -> {
+            if (joints.size() == 1) {
+                results.fine();
+                return;
+            }
+            results.found(
+                    List.of(ref.toString()),
+                    joints.size() + " parts on " + rig.port(ref).title() + " of " + rig.title(ref.placement()),
+                    Evidence.Amount.atMost(joints.size(), 1, "parts"),
+                    "This port holds one part.");
+        });
+    }
+
+    private static void carriers(Rig rig, Results results) {
+        Map<PortRef, List<Rig.HeldStretch>> held = new LinkedHashMap<>();
+        for (Joint joint : rig.liveJoints()) {
+            rig.held(joint).ifPresent(h -> held.computeIfAbsent(h.carrier(), k -> new ArrayList<>())
+                    .add(h));
+        }
+        held.values().forEach(stretches -> {
+            for (int i = 0; i < stretches.size(); i++) {
+                for (int k = i + 1; k < stretches.size(); k++) {
+                    pair(rig, stretches.get(i), stretches.get(k), results);
+                }
+            }
+        });
+    }
+
+    private static void pair(Rig rig, Rig.HeldStretch a, Rig.HeldStretch b, Results results) {
+        if (!a.span().overlaps(b.span(), SLACK_MM)) {
+            results.fine();
+            return;
+        }
+        double shared = Math.min(a.span().to(), b.span().to()) - Math.max(a.span().from(), b.span().from());
+        results.found(
+                List.of(a.joint().id(), b.joint().id()),
+                rig.title(a.clamp().placement()) + " and " + rig.title(b.clamp().placement()) + " overlap by "
+                        + Say.mm(shared),
+                Evidence.Amount.atMost(shared, 0, "mm"),
+                "Both clamp the same stretch of " + rig.title(a.carrier().placement()) + ".");
+    }
+
+    private static void sockets(CheckContext context, Results results) {
+        Map<SocketRef, Integer> plugs = new LinkedHashMap<>();
+        context.rig().content().cables().forEach(c -> {
+            plugs.merge(c.a(), 1, Integer::sum);
+            plugs.merge(c.b(), 1, Integer::sum);
+        });
+        plugs.forEach((ref, count) -> {
+            if (count == 1) {
+                results.fine();
+                return;
+            }
+            results.found(
+                    List.of(ref.toString()),
+                    count + " plugs in one socket of " + context.rig().title(ref.placement()),
+                    Evidence.Amount.atMost(count, 1, "plugs"),
+                    "A socket takes one plug.");
+        });
+    }
+}

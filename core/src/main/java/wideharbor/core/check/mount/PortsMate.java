@@ -1,0 +1,65 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** Both faces of a joint are two halves of one standard, with pins that find their holes. Rods have their own check. */
+public final class PortsMate implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "ports.mate",
+            "mount",
+            "Ports mate",
+            "every joint but those on rods",
+            "both faces are of one standard, opposite halves, and pins meet holes of their size",
+            "a joint that does not seat carries nothing, however hard it is screwed down",
+            "",
+            "mounting standards table",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            Port parent = rig.port(joint.parent());
+            Port child = rig.port(joint.child());
+            if (isRod(parent, context) && isRod(child, context)) {
+                continue;
+            }
+            Optional<String> whyNot = Mating.whyNot(parent, child, context.standards());
+            if (whyNot.isEmpty()) {
+                results.fine();
+                continue;
+            }
+            String upper = rig.title(joint.parent().placement());
+            String lower = rig.title(joint.child().placement());
+            results.found(
+                    List.of(joint.id()),
+                    lower + " does not fit " + upper,
+                    new Evidence.Statement(
+                            parent.title() + " on " + child.title(),
+                            context.standards().require(parent.standard()).title()),
+                    Character.toUpperCase(whyNot.get().charAt(0)) + whyNot.get().substring(1) + ".");
+        }
+    }
+
+    private static boolean isRod(Port port, CheckContext context) {
+        return context.standards().require(port.standard()).family() == Standard.Family.ROD;
+    }
+}

@@ -1,0 +1,130 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** A slide or turn stands inside its travel and on a tooth. Clamps on rods are judged by the reach of the rods. */
+public final class SettingInRange implements Check {
+    private static final double SLACK = 0.05;
+    private static final double TOOTH_SLACK = 0.02;
+
+    private static final CheckCard CARD = new CheckCard(
+            "settings.range",
+            "mount",
+            "Settings stand inside their travel",
+            "every slide and rotation but clamps on rods",
+            "the value lies within the travel, and on a tooth where there are teeth",
+            "past the end a clamp holds less than its length; between teeth a rosette slips to the next",
+            "travel = carrier − clamp − stops",
+            "geometry",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Motion motion : motions(context.rig())) {
+            if (!onRods(motion, context)) {
+                judge(context.rig(), motion, results);
+            }
+        }
+    }
+
+    private static List<Motion> motions(Rig rig) {
+        List<Motion> all = new ArrayList<>(rig.motions());
+        rig.closings().forEach(c -> all.addAll(c.settings()));
+        return all;
+    }
+
+    private static boolean onRods(Motion motion, CheckContext context) {
+        if (!motion.alongCarrier()) {
+            return false;
+        }
+        String standard = context.rig()
+                .require(motion.key().placement())
+                .port(motion.key().port())
+                .standard();
+        return context.standards().require(standard).family() == Standard.Family.ROD;
+    }
+
+    private static void judge(Rig rig, Motion motion, Results results) {
+        String part = rig.title(motion.key().placement());
+        String unit = motion.freedom().unit();
+        String what = motion.freedom().title();
+        if (!motion.range().holds(motion.value(), SLACK)) {
+            boolean low = motion.value() < motion.range().from();
+            double past = low ? motion.range().from() - motion.value() : motion.value() - motion.range().to();
+            results.found(
+                    List.of(motion.key().toString()),
+                    part + ": " + what + " " + Say.one(past) + " " + unit + " past its end",
+                    Evidence.Amount.between(
+                            motion.value(), motion.range().from(), motion.range().to(), unit),
+                    "Travel is what carrier, clamp and stops leave.");
+        } else if (betweenTeeth(motion)) {
+            results.found(
+                    List.of(motion.key().toString()),
+                    part + ": " + what + " " + Say.one(motion.value()) + " " + unit + " is between teeth",
+                    new Evidence.Statement(
+                            Say.one(motion.value()) + " " + unit,
+                            "steps of " + Say.one(motion.freedom().step()) + " " + unit),
+                    "It slips to the next tooth when it is loaded.");
+        } else {
+            results.fine();
+        }
+    }
+
+    private static boolean betweenTeeth(Motion motion) {
+        double step = motion.freedom().step();
+        if (step <= 0) {
+            return false;
+        }
+        double teeth = motion.value() / step;
+        return Math.abs(teeth - Math.rint(teeth)) > TOOTH_SLACK;
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        SettingKey key = SettingKey.parse(finding.key().subjects().get(0));
+        return motions(context.rig()).stream()
+                .filter(m -> m.key().equals(key))
+                .map(m -> toNearest(m, context))
+                .toList();
+    }
+
+    private static Candidate toNearest(Motion motion, CheckContext context) {
+        double value = Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value()));
+        double step = motion.freedom().step();
+        if (step > 0) {
+            value = Math.rint(value / step) * step;
+        }
+        String unit = motion.freedom().unit();
+        return new Candidate(
+                "set",
+                "Set " + context.rig().title(motion.key().placement()) + " to " + Say.one(value) + " " + unit,
+                List.of(new Scoped(
+                        context.build()
+                                .scopeOf(
+                                        motion.key(),
+                                        context.rig().configuration().id(),
+                                        context.rig().lens()),
+                        new Command.Set(motion.key(), value, false))));
+    }
+}

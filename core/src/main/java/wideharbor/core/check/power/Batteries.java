@@ -1,0 +1,43 @@
+package wideharbor.core.check.power;
+
+import java.util.Comparator;
+import java.util.List;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check.Candidate;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Parts;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Placed;
+
+/** Batteries that would go on the same plate. */
+final class Batteries {
+    private Batteries() {}
+
+    static List<ItemType> others(CheckContext context, Placed battery) {
+        String standard = plug(battery.type()).standard();
+        return Parts.byNearness(context).stream()
+                .filter(t -> t.facet(Facet.Battery.class).isPresent()
+                        && !t.ref().equals(battery.type().ref())
+                        && plug(t).standard().equals(standard))
+                .sorted(Comparator.comparingDouble(Batteries::wattHours))
+                .toList();
+    }
+
+    static Candidate swap(CheckContext context, Placed battery, ItemType other) {
+        return new Candidate(
+                "battery",
+                other.name() + " in place of " + battery.type().name(),
+                Parts.swap(context, battery.id(), other));
+    }
+
+    static double wattHours(ItemType type) {
+        Figure figure = type.facet(Facet.Battery.class).orElseThrow().wattHours();
+        return figure instanceof Figure.Known known ? known.value() : 0;
+    }
+
+    static Port plug(ItemType type) {
+        return type.port(type.facet(Facet.Battery.class).orElseThrow().port()).orElseThrow();
+    }
+}

@@ -1,0 +1,127 @@
+package wideharbor.core.check.power;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.Volts;
+
+/** No output gives more watts or amperes than it is rated for, running or at peak. */
+public final class OutputLoad implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.output-load",
+            "power",
+            "Outputs within their rating",
+            "every power output in use",
+            "running watts and amperes within the continuous rating, peak within peak",
+            "an output over its rating drops out or heats its connector",
+            "P = Σ running; I = P / V at the end of the usable charge",
+            "ratings by the makers; margin by house rule",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (FeedTree.Outlet outlet : context.feeds().outlets()) {
+            if (outlet.link().isPresent()) {
+                judge(context, outlet, results);
+            }
+        }
+    }
+
+    /** Amperes at the lowest volts the output gives; empty when volts or draw are not known. */
+    public static Optional<Double> amps(FeedTree feeds, FeedTree.Outlet outlet) {
+        FeedTree.Load load = feeds.loadOn(outlet);
+        return load.isComplete()
+                ? Volts.atOutlet(feeds, outlet).filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from())
+                : Optional.empty();
+    }
+
+    private static void judge(CheckContext context, FeedTree.Outlet outlet, Results results) {
+        FeedTree.Load load = context.feeds().loadOn(outlet);
+        List<String> subjects = List.of(outlet.ref().toString());
+        if (!load.isComplete()) {
+            results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
+            return;
+        }
+        String name = outlet.placed().type().socket(outlet.spec().socket()).orElseThrow().title() + " of "
+                + outlet.placed().title();
+        double share = 1 - context.rule(Rule.OUTPUT_MARGIN);
+        double limit = outlet.spec().continuousWatts() * share;
+        double ampLimit = outlet.spec().continuousAmps() * share;
+        double amps = amps(context.feeds(), outlet).orElse(0.0);
+        if (load.runningWatts() > limit + 1e-6) {
+            results.found(
+                    subjects,
+                    name + " gives " + Say.watts(limit) + ", draws " + Say.watts(load.runningWatts()),
+                    Evidence.Amount.atMost(load.runningWatts(), limit, "W"),
+                    "Running load over the continuous rating.");
+        } else if (amps > ampLimit + 1e-6) {
+            results.found(
+                    subjects,
+                    name + " gives " + Say.one(ampLimit) + " A, draws " + Say.one(amps) + " A",
+                    Evidence.Amount.atMost(amps, ampLimit, "A"),
+                    "At the end of the charge the same watts take more amperes.");
+        } else if (load.peakWatts() > outlet.spec().peakWatts() + 1e-6) {
+            results.found(
+                    subjects,
+                    name + " peaks at " + Say.watts(outlet.spec().peakWatts()) + ", is asked for "
+                            + Say.watts(load.peakWatts()),
+                    Evidence.Amount.atMost(load.peakWatts(), outlet.spec().peakWatts(), "W"),
+                    "All on at once, at boot or in motion.");
+        } else {
+            results.fine();
+        }
+    }
+
+    /** The same cable in a free output with the same socket. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<Candidate> all = new ArrayList<>();
+        FeedTree.Outlet from = context.feeds().outlets().stream()
+                .filter(o -> o.ref().toString().equals(finding.key().subjects().get(0)))
+                .findFirst()
+                .orElseThrow();
+        Socket now = from.placed().type().socket(from.spec().socket()).orElseThrow();
+        for (FeedTree.Outlet other : context.feeds().outlets()) {
+            Socket socket = other.placed().type().socket(other.spec().socket()).orElseThrow();
+            boolean same = socket.connector().equals(now.connector()) && socket.pinOut().equals(now.pinOut());
+            if (other.link().isEmpty() && same) {
+                all.add(move(from, other, socket));
+            }
+        }
+        return all;
+    }
+
+    private static Candidate move(FeedTree.Outlet from, FeedTree.Outlet to, Socket socket) {
+        CableRun cable = from.link().orElseThrow().cable();
+        boolean atA = cable.a().equals(from.ref());
+        SocketRef other = atA ? cable.b() : cable.a();
+        CableRun moved = new CableRun(cable.id(), cable.type(), atA ? to.ref() : other, atA ? other : to.ref());
+        return new Candidate(
+                "output",
+                "Move it to " + socket.title() + " of " + to.placed().title(),
+                List.of(
+                        Scoped.base(new Command.Disconnect(cable.id())),
+                        Scoped.base(new Command.Connect(moved))));
+    }
+}

@@ -1,0 +1,151 @@
+package wideharbor.core.check.power;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** A cable is right only when at both ends connector and pin-out agree with the socket. */
+public final class PlugsFit implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "cables.plugs",
+            "power",
+            "Cables are the right ones",
+            "both ends of every cable",
+            "connector and pin-out agree with the socket at each end, an output meets an input, of one kind",
+            "near twins share a plug and differ in wiring: the wrong one feeds the wrong pin",
+            "",
+            "cable's and device's pin-out on file",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (CableRun cable : context.rig().content().cables()) {
+            Optional<Ends> ends = Ends.of(context, cable);
+            Optional<Facet.Cable> wire =
+                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            if (ends.isEmpty() || wire.isEmpty()) {
+                continue;
+            }
+            String why = ends.get().whyNot(wire.get());
+            if (why.isEmpty()) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(cable.id()),
+                    context.catalogue().require(cable.type()).name() + " is the wrong cable here",
+                    new Evidence.Statement(
+                            wire.get().a().connector() + " " + wire.get().a().pinOut() + " to "
+                                    + wire.get().b().connector() + " " + wire.get().b().pinOut(),
+                            ends.get().describe()),
+                    why);
+        }
+    }
+
+    /** Another cable of the right ends, from the kit first, no shorter than the one it replaces. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        CableRun cable = context.rig()
+                .content()
+                .cable(finding.key().subjects().get(0))
+                .orElseThrow();
+        Ends ends = Ends.of(context, cable).orElseThrow();
+        double length = context.catalogue()
+                .require(cable.type())
+                .facet(Facet.Cable.class)
+                .orElseThrow()
+                .lengthMm();
+        List<Candidate> all = new ArrayList<>();
+        Parts.byNearness(context).stream()
+                .filter(t -> t.facet(Facet.Cable.class)
+                        .filter(w -> ends.whyNot(w).isEmpty() && w.lengthMm() >= length - 0.5)
+                        .isPresent())
+                .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
+                        .thenComparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
+                .forEach(t -> all.add(replace(context, cable, t)));
+        return all;
+    }
+
+    private static Candidate replace(CheckContext context, CableRun cable, ItemType type) {
+        List<Scoped> edit = new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(cable.id(), type.ref()))));
+        edit.addAll(Parts.exchange(context, cable.type(), type.ref()));
+        return new Candidate("cable", type.name() + " in its place", edit);
+    }
+
+    /** The two sockets a cable runs between. */
+    record Ends(Socket a, Socket b, String titleA, String titleB) {
+
+        static Optional<Ends> of(CheckContext context, CableRun cable) {
+            Optional<Placed> a = context.rig().find(cable.a().placement());
+            Optional<Placed> b = context.rig().find(cable.b().placement());
+            if (a.isEmpty() || b.isEmpty()) {
+                return Optional.empty();
+            }
+            return Optional.of(new Ends(
+                    socket(a.get(), cable.a()), socket(b.get(), cable.b()), a.get().title(), b.get().title()));
+        }
+
+        private static Socket socket(Placed placed, SocketRef ref) {
+            return placed.type().socket(ref.socket()).orElseThrow();
+        }
+
+        String describe() {
+            return a.connector() + " " + a.pinOut() + " to " + b.connector() + " " + b.pinOut();
+        }
+
+        /** Empty when the cable is right one way round or the other. */
+        String whyNot(Facet.Cable wire) {
+            if (a.kind() != b.kind() || wire.carries() != a.kind()) {
+                return "The sockets carry " + word(a.kind()) + " and " + word(b.kind()) + ", the cable "
+                        + word(wire.carries()) + ".";
+            }
+            if (a.direction() == b.direction()) {
+                return "Both sockets are " + (a.direction() == Socket.Direction.OUT ? "outputs." : "inputs.");
+            }
+            String straight = fit(wire.a(), a, titleA) + fit(wire.b(), b, titleB);
+            String turned = fit(wire.b(), a, titleA) + fit(wire.a(), b, titleB);
+            if (straight.isEmpty() || turned.isEmpty()) {
+                return "";
+            }
+            return (straight.length() <= turned.length() ? straight : turned).trim();
+        }
+
+        private static String word(Socket.Kind kind) {
+            return kind.name().toLowerCase(java.util.Locale.ROOT);
+        }
+
+        private static String fit(Facet.CableEnd end, Socket socket, String title) {
+            if (!end.connector().equals(socket.connector())) {
+                return "Plug " + end.connector() + " does not go into " + socket.connector() + " on " + title + ". ";
+            }
+            if (!end.pinOut().equals(socket.pinOut())) {
+                return "The plug fits " + title + ", but is wired " + end.pinOut() + " where the socket is "
+                        + socket.pinOut() + ". ";
+            }
+            return "";
+        }
+    }
+}

@@ -1,0 +1,142 @@
+package wideharbor.core.check.power;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.Volts;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
+
+/** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
+public final class VoltageWindow implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.volts",
+            "power",
+            "Volts inside each device's window",
+            "every power input",
+            "it is fed, and its volts stay in the window from full to the end of the usable charge",
+            "a device shuts off when the battery sags, first the one on the long thin cable",
+            "V = V_source − P/V·2·length·Ω/m",
+            "Ohm's law; windows by the makers",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed device : context.rig().attached()) {
+            for (Facet.PowerInput input : device.type().facets(Facet.PowerInput.class)) {
+                judge(context, device, input, results);
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, Placed device, Facet.PowerInput input, Results results) {
+        SocketRef ref = new SocketRef(device.id(), input.socket());
+        Optional<FeedTree.Outlet> outlet = context.feeds().feeding(ref);
+        if (outlet.isEmpty()) {
+            if (device.type().facet(Facet.Battery.class).isPresent()) {
+                results.fine();
+                return;
+            }
+            results.found(
+                    List.of(ref.toString()),
+                    device.title() + " has no power",
+                    new Evidence.Statement("no cable", "a feed of " + window(input)),
+                    "No power cable reaches it.");
+            return;
+        }
+        Optional<Span> volts = Volts.atDevice(context.feeds(), outlet.get());
+        if (volts.isEmpty()) {
+            noVolts(context, device, outlet.get(), ref, results);
+            return;
+        }
+        if (volts.get().from() >= input.minVolts() - 1e-6 && volts.get().to() <= input.maxVolts() + 1e-6) {
+            results.fine();
+            return;
+        }
+        boolean low = volts.get().from() < input.minVolts();
+        double worst = low ? volts.get().from() : volts.get().to();
+        results.found(
+                List.of(ref.toString()),
+                device.title() + (low ? " gets " : " is fed ") + Say.volts(worst)
+                        + (low ? " at the end of the charge" : " at full charge"),
+                Evidence.Amount.between(worst, input.minVolts(), input.maxVolts(), "V")
+                        .ranging(volts.get(), Figure.Source.MAKER),
+                low ? "It shuts off before the battery is used up." : "More than it is made for.");
+    }
+
+    private static void noVolts(
+            CheckContext context, Placed device, FeedTree.Outlet outlet, SocketRef ref, Results results) {
+        if (context.feeds().sourceOf(outlet).isEmpty()) {
+            results.found(
+                    List.of(ref.toString()),
+                    device.title() + " has no battery behind it",
+                    new Evidence.Statement("a feed that ends at " + outlet.placed().title(), "a battery"),
+                    "The feed leads to no battery.");
+            return;
+        }
+        results.notChecked(
+                List.of(ref.toString()),
+                "no draw on file for " + String.join(", ", context.feeds().loadOn(outlet).unknown()));
+    }
+
+    private static String window(Facet.PowerInput input) {
+        return Say.one(input.minVolts()) + " to " + Say.volts(input.maxVolts());
+    }
+
+    /** For a device without a feed: a free output and a cable of the right ends. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String[] subject = finding.key().subjects().get(0).split(":");
+        SocketRef ref = new SocketRef(subject[0], subject[1]);
+        if (context.feeds().feeding(ref).isPresent()) {
+            return List.of();
+        }
+        Socket input = context.rig().require(ref.placement()).type().socket(ref.socket()).orElseThrow();
+        List<Candidate> all = new ArrayList<>();
+        for (FeedTree.Outlet outlet : context.feeds().outlets()) {
+            boolean own = outlet.placed().id().equals(ref.placement());
+            if (outlet.link().isEmpty() && !own) {
+                Socket out = outlet.placed().type().socket(outlet.spec().socket()).orElseThrow();
+                PlugsFit.Ends ends =
+                        new PlugsFit.Ends(out, input, outlet.placed().title(), context.rig().title(ref.placement()));
+                Parts.byNearness(context).stream()
+                        .filter(t -> t.facet(Facet.Cable.class).filter(w -> ends.whyNot(w).isEmpty()).isPresent())
+                        .limit(1)
+                        .forEach(t -> all.add(connect(context, outlet, ref, t)));
+            }
+        }
+        return all;
+    }
+
+    private static Candidate connect(CheckContext context, FeedTree.Outlet outlet, SocketRef to, ItemType type) {
+        String id = Parts.freeId(context.rig().content(), "c-" + to.placement());
+        List<Scoped> edit = new ArrayList<>(List.of(
+                Scoped.base(new Command.Connect(new CableRun(id, type.ref(), outlet.ref(), to)))));
+        edit.addAll(Parts.take(context, type.ref(), 1));
+        return new Candidate("feed", type.name() + " from " + outlet.placed().title(), edit);
+    }
+}

@@ -1,0 +1,101 @@
+package wideharbor.core.check.rods;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** What clamps rods, and the rods, agree in diameter and spacing. */
+public final class RodsMatch implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "rods.match",
+            "rods",
+            "Rods fit what clamps them",
+            "every joint on rods",
+            "diameters agree within 0.1 mm and spacings within 0.5 mm",
+            "a 14.8 mm rod looks like 15 and turns in the clamp; rods at another spacing do not go in",
+            "|d₁ − d₂| ≤ 0.1 mm; |s₁ − s₂| ≤ 0.5 mm",
+            "mounting standards table; confirm with the maker's drawing",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            Port parent = rig.port(joint.parent());
+            Port child = rig.port(joint.child());
+            if (!isRod(parent, context) || !isRod(child, context)) {
+                continue;
+            }
+            Optional<String> whyNot = Mating.whyNot(parent, child, context.standards());
+            if (whyNot.isEmpty()) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(joint.id()),
+                    rig.title(joint.child().placement()) + " does not go on "
+                            + rig.title(joint.parent().placement()),
+                    new Evidence.Statement(describe(child, context), describe(parent, context)),
+                    Character.toUpperCase(whyNot.get().charAt(0)) + whyNot.get().substring(1) + ".");
+        }
+    }
+
+    private static String describe(Port port, CheckContext context) {
+        return "Ø " + Say.one(Mating.rodDiameter(port, context.standards())) + ", "
+                + Say.one(Mating.rodSpacing(port, context.standards())) + " apart";
+    }
+
+    private static boolean isRod(Port port, CheckContext context) {
+        return context.standards().require(port.standard()).family() == Standard.Family.ROD;
+    }
+
+    /** Rods of the same length that do fit. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<Candidate> found = new ArrayList<>();
+        Joint joint = context.rig()
+                .content()
+                .joint(finding.key().subjects().get(0))
+                .orElseThrow();
+        for (PortRef ref : List.of(joint.child(), joint.parent())) {
+            ItemType now = context.rig().require(ref.placement()).type();
+            Optional<Facet.Rods> rods = now.facet(Facet.Rods.class);
+            if (rods.isEmpty()) {
+                continue;
+            }
+            for (ItemType other : Parts.byNearness(context)) {
+                Optional<Facet.Rods> spec = other.facet(Facet.Rods.class);
+                if (spec.isPresent() && spec.get().lengthMm() >= rods.get().lengthMm() && !other.ref().equals(now.ref())) {
+                    found.add(new Candidate(
+                            "rods",
+                            other.name() + " in place of " + now.name(),
+                            Parts.swap(context, ref.placement(), other)));
+                }
+            }
+        }
+        return found;
+    }
+}

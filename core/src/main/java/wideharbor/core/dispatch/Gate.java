@@ -1,0 +1,53 @@
+package wideharbor.core.dispatch;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.check.Verdict;
+
+/** What a job may do next on its way out, and what stands in the way. */
+public final class Gate {
+    private Gate() {}
+
+    public enum Stage {
+        DRAFT,
+        BUILT,
+        SIGNED,
+        DISPATCHED
+    }
+
+    /** Why the package cannot be marked built; empty when it can. */
+    public static Optional<String> whyNotBuilt(Stage stage) {
+        return stage == Stage.DRAFT ? Optional.empty() : Optional.of("It is " + word(stage) + " already.");
+    }
+
+    /** Why this person cannot sign now: it must be built and clear, and nobody signs twice. */
+    public static Optional<String> whyNotSign(Stage stage, Verdict verdict, List<String> signedBy, String who) {
+        if (stage != Stage.BUILT) {
+            return Optional.of(
+                    stage == Stage.DRAFT ? "It must be marked built first." : "It is " + word(stage) + " already.");
+        }
+        if (!verdict.clear()) {
+            return Optional.of(verdict.inWords() + ": a held package is not signed.");
+        }
+        if (signedBy.contains(who)) {
+            return Optional.of(who + " has signed; the second signature must be another person's.");
+        }
+        return Optional.empty();
+    }
+
+    /** The stage after a signature: two different people make it signed. */
+    public static Stage afterSignature(List<String> signedBy) {
+        return signedBy.stream().distinct().count() >= 2 ? Stage.SIGNED : Stage.BUILT;
+    }
+
+    public static Optional<String> whyNotDispatch(Stage stage, Verdict verdict) {
+        if (stage != Stage.SIGNED) {
+            return Optional.of("It must be signed by two people first; it is " + word(stage) + ".");
+        }
+        return verdict.clear() ? Optional.empty() : Optional.of(verdict.inWords() + ".");
+    }
+
+    public static String word(Stage stage) {
+        return stage.name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

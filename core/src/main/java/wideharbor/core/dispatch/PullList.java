@@ -1,0 +1,91 @@
+package wideharbor.core.dispatch;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.LensChoice;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Figure;
+
+/**
+ * What must leave the house: per type, over the builds in use together, the largest number any configuration needs at
+ * once, plus the kit. Every lens of the set goes along.
+ */
+public final class PullList {
+    private PullList() {}
+
+    /** One line; mass of one piece. */
+    public record Line(ItemType type, int onRig, int inKit, Figure eachGrams) {
+        public int pieces() {
+            return onRig + inKit;
+        }
+    }
+
+    /** Lines by category, then by name. */
+    public static List<Line> of(Job job) {
+        Map<TypeRef, Integer> onRig = new LinkedHashMap<>();
+        for (Build build : job.gear().builds()) {
+            needs(build, job).forEach((type, count) -> onRig.merge(type, count, Integer::sum));
+        }
+        Map<TypeRef, int[]> all = new HashMap<>();
+        onRig.forEach((type, count) -> all.computeIfAbsent(type, k -> new int[2])[0] = count);
+        job.gear().kit().counts().forEach((type, count) -> all.computeIfAbsent(type, k -> new int[2])[1] = count);
+        List<Line> lines = new ArrayList<>();
+        all.forEach((ref, counts) -> {
+            ItemType type = job.catalogue().require(ref);
+            lines.add(new Line(type, counts[0], counts[1], Mass.ofType(type)));
+        });
+        lines.sort(Comparator.comparing((Line l) -> l.type().category())
+                .thenComparing(l -> l.type().name())
+                .thenComparing(l -> l.type().ref().id()));
+        return lines;
+    }
+
+    private static Map<TypeRef, Integer> needs(Build build, Job job) {
+        Map<TypeRef, Integer> most = new LinkedHashMap<>();
+        for (Configuration configuration : build.configurations()) {
+            Map<TypeRef, Integer> lenses = new LinkedHashMap<>();
+            List<String> ids = new ArrayList<>(List.of(""));
+            build.lenses().stream().map(LensChoice::id).forEach(ids::add);
+            for (String lens : ids) {
+                Content content = build.content(configuration.id(), lens, job.catalogue());
+                count(content).forEach((type, count) -> {
+                    boolean isLens = job.catalogue().require(type).category() == Category.LENS;
+                    (isLens ? lenses : most).merge(type, count, isLens && !lens.isEmpty() ? Integer::sum : Math::max);
+                });
+            }
+            lenses.forEach((type, count) -> most.merge(type, count, Math::max));
+        }
+        return most;
+    }
+
+    private static Map<TypeRef, Integer> count(Content content) {
+        Map<TypeRef, Integer> counts = new LinkedHashMap<>();
+        content.placements().forEach(p -> {
+            if (!content.isRemoved(p.id())) {
+                counts.merge(p.type(), 1, Integer::sum);
+            }
+        });
+        content.cables().forEach(c -> counts.merge(c.type(), 1, Integer::sum));
+        return counts;
+    }
+
+    /** Mass of a whole line; unknown when a piece's is. */
+    public static Figure lineGrams(Line line) {
+        if (line.eachGrams() instanceof Figure.Known k) {
+            int n = line.pieces();
+            return new Figure.Known(k.value() * n, k.low() * n, k.high() * n, k.source(), k.by(), k.when());
+        }
+        return line.eachGrams();
+    }
+}

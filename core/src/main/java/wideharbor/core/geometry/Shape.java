@@ -1,0 +1,49 @@
+package wideharbor.core.geometry;
+
+import java.util.List;
+import wideharbor.core.quantity.Require;
+
+/** A piece of a part's body, in its link's frame. Keep-clear shapes are room that must stay free, not matter. */
+public sealed interface Shape {
+
+    boolean keepClear();
+
+    /** An axis-parallel box between two opposite corners. */
+    record Box(Vec3 min, Vec3 max, boolean keepClear) implements Shape {
+        public Box {
+            if (max.x() <= min.x() || max.y() <= min.y() || max.z() <= min.z()) {
+                throw new IllegalArgumentException("A box's second corner must exceed its first in x, y and z");
+            }
+        }
+    }
+
+    /** A round bar from one end's centre to the other's. */
+    record Cylinder(Vec3 from, Vec3 to, double radiusMm, boolean keepClear) implements Shape {
+        public Cylinder {
+            Require.atLeast("Cylinder radius", radiusMm, 0.1, "mm");
+            if (to.minus(from).length() < 0.1) {
+                throw new IllegalArgumentException("A cylinder must be at least 0.1 mm long");
+            }
+        }
+    }
+
+    /** A tube: a cylinder with a bore; the bore is an opening, not a wall. */
+    record Ring(Vec3 from, Vec3 to, double radiusMm, double boreRadiusMm, boolean keepClear) implements Shape {
+        public Ring {
+            Require.within("Bore radius", boreRadiusMm, 0.1, radiusMm, "mm");
+            if (to.minus(from).length() < 0.1) {
+                throw new IllegalArgumentException("A ring must be at least 0.1 mm long");
+            }
+        }
+    }
+
+    /** A convex solid by its corners: wedges, hoods, tapered blocks. */
+    record Hull(List<Vec3> corners, boolean keepClear) implements Shape {
+        public Hull {
+            corners = List.copyOf(corners);
+            if (corners.size() < 4 || corners.size() > 64) {
+                throw new IllegalArgumentException("A hull must have 4 to 64 corners, but has " + corners.size());
+            }
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package wideharbor.core.job;
+
+import java.util.List;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.quantity.Require;
+
+/** Everything the checks need to know of a job. */
+public record Job(
+        String id,
+        String title,
+        Brief brief,
+        HouseRules rules,
+        Catalogue catalogue,
+        GearPackage gear,
+        List<CautionRead> reads,
+        List<Waiver> waivers) {
+    public Job {
+        Require.id("Job id", id);
+        Require.text("Job title", title, 80);
+        reads = List.copyOf(reads);
+        waivers = List.copyOf(waivers);
+    }
+
+    public Job with(GearPackage next) {
+        return new Job(id, title, brief, rules, catalogue, next, reads, waivers);
+    }
+
+    public Job with(Brief next) {
+        return new Job(id, title, next, rules, catalogue, gear, reads, waivers);
+    }
+
+    /** Someone has read a caution; the finding's key as text, who and when as the caller says. */
+    public record CautionRead(String finding, String who, String when) {}
+
+    /** A lead accepts a stop as bad as it was then, with a reason. */
+    public record Waiver(String finding, double acceptedExcess, String reason, String who, String when) {
+        public Waiver {
+            Require.text("Reason for a waiver", reason, 500);
+        }
+    }
+}

@@ -1,0 +1,230 @@
+package wideharbor.core.power;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * Battery → plate → outputs → cables → devices, read off a rig. A part that both takes and gives power passes its
+ * outputs' load on to its input.
+ */
+public final class FeedTree {
+    private static final int DEEPEST = 12;
+
+    /** A placed power output, the cable in it (if any) and what that feeds. */
+    public record Outlet(
+            Placed placed, Facet.PowerOutput spec, Optional<Link> link) {
+        public SocketRef ref() {
+            return new SocketRef(placed.id(), spec.socket());
+        }
+    }
+
+    /** A power cable from an outlet to a device's input. */
+    public record Link(CableRun cable, Facet.Cable wire, Placed device, Facet.PowerInput input) {}
+
+    /** A battery on the rig, the part whose plate it sits on, and the outlets that live off it. */
+    public record Source(Placed battery, Facet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {}
+
+    private final List<Source> sources;
+    private final Map<String, List<Outlet>> outletsOf;
+    private final Map<SocketRef, Outlet> feeding;
+    private final Rig rig;
+
+    private FeedTree(Rig rig) {
+        this.rig = rig;
+        this.outletsOf = new LinkedHashMap<>();
+        this.feeding = new LinkedHashMap<>();
+        Map<SocketRef, Link> linkAt = links();
+        for (Placed placed : rig.attached()) {
+            List<Outlet> outlets = placed.type().facets(Facet.PowerOutput.class).stream()
+                    .map(o -> new Outlet(
+                            placed, o, Optional.ofNullable(linkAt.get(new SocketRef(placed.id(), o.socket())))))
+                    .toList();
+            outletsOf.put(placed.id(), outlets);
+            outlets.forEach(o -> o.link()
+                    .ifPresent(l -> feeding.put(new SocketRef(l.device().id(), l.input().socket()), o)));
+        }
+        this.sources = findSources();
+    }
+
+    public static FeedTree of(Rig rig) {
+        return new FeedTree(rig);
+    }
+
+    /** Power cables by the outlet they are plugged into, whichever way round they run. */
+    private Map<SocketRef, Link> links() {
+        Map<SocketRef, Link> found = new LinkedHashMap<>();
+        for (CableRun cable : rig.content().cables()) {
+            ItemType type = rig.catalogue().require(cable.type());
+            Optional<Facet.Cable> wire = type.facet(Facet.Cable.class);
+            if (wire.isPresent() && wire.get().carries() == Socket.Kind.POWER) {
+                link(cable, wire.get(), cable.a(), cable.b()).ifPresent(l -> found.put(cable.a(), l));
+                link(cable, wire.get(), cable.b(), cable.a()).ifPresent(l -> found.put(cable.b(), l));
+            }
+        }
+        return found;
+    }
+
+    private Optional<Link> link(CableRun cable, Facet.Cable wire, SocketRef from, SocketRef to) {
+        Optional<Placed> source = rig.find(from.placement());
+        Optional<Placed> device = rig.find(to.placement());
+        boolean gives = source.isPresent()
+                && source.get().type().facets(Facet.PowerOutput.class).stream()
+                        .anyMatch(o -> o.socket().equals(from.socket()));
+        if (!gives || device.isEmpty()) {
+            return Optional.empty();
+        }
+        return device.get().type().facets(Facet.PowerInput.class).stream()
+                .filter(i -> i.socket().equals(to.socket()))
+                .findFirst()
+                .map(i -> new Link(cable, wire, device.get(), i));
+    }
+
+    private List<Source> findSources() {
+        List<Source> found = new ArrayList<>();
+        for (Placed placed : rig.attached()) {
+            placed.type().facet(Facet.Battery.class).ifPresent(spec -> {
+                Optional<Placed> plate = plateOf(placed, spec);
+                List<Outlet> outlets = new ArrayList<>(outletsOf(placed.id()));
+                plate.ifPresent(p -> outlets.addAll(outletsOf(p.id())));
+                found.add(new Source(placed, spec, plate, List.copyOf(outlets)));
+            });
+        }
+        return List.copyOf(found);
+    }
+
+    private Optional<Placed> plateOf(Placed battery, Facet.Battery spec) {
+        return rig.liveJoints().stream()
+                .filter(j -> j.child().placement().equals(battery.id())
+                                && j.child().port().equals(spec.port())
+                        || j.parent().placement().equals(battery.id())
+                                && j.parent().port().equals(spec.port()))
+                .findFirst()
+                .flatMap(j -> rig.find(
+                        j.child().placement().equals(battery.id())
+                                ? j.parent().placement()
+                                : j.child().placement()));
+    }
+
+    public List<Source> sources() {
+        return sources;
+    }
+
+    public List<Outlet> outlets() {
+        return outletsOf.values().stream().flatMap(List::stream).toList();
+    }
+
+    private List<Outlet> outletsOf(String placement) {
+        return outletsOf.getOrDefault(placement, List.of());
+    }
+
+    /** The outlet that feeds a device's input, if a power cable reaches it. */
+    public Optional<Outlet> feeding(SocketRef input) {
+        return Optional.ofNullable(feeding.get(input));
+    }
+
+    /** The battery at the root of an outlet's branch; a circle of feeds has none. */
+    public Optional<Source> sourceOf(Outlet outlet) {
+        Placed at = outlet.placed();
+        for (int depth = 0; depth < DEEPEST; depth++) {
+            for (Source source : sources) {
+                if (livesOff(at, source)) {
+                    return Optional.of(source);
+                }
+            }
+            Optional<Outlet> up = inputOutlet(at);
+            if (up.isEmpty()) {
+                return Optional.empty();
+            }
+            at = up.get().placed();
+        }
+        return Optional.empty();
+    }
+
+    private static boolean livesOff(Placed placed, Source source) {
+        boolean onPlate = source.plate().filter(p -> p.id().equals(placed.id())).isPresent();
+        return onPlate || source.battery().id().equals(placed.id());
+    }
+
+    private Optional<Outlet> inputOutlet(Placed placed) {
+        return placed.type().facets(Facet.PowerInput.class).stream()
+                .flatMap(i -> feeding(new SocketRef(placed.id(), i.socket())).stream())
+                .findFirst();
+    }
+
+    /** Load at a device's input: its own draw and what hangs on its outputs. */
+    public Load loadOf(Placed device, Facet.PowerInput input) {
+        return loadOf(device, input, 0);
+    }
+
+    private Load loadOf(Placed device, Facet.PowerInput input, int depth) {
+        Load own = Load.of(device.title(), input.runningWatts(), input.peakWatts());
+        if (depth >= DEEPEST) {
+            return own.plus(new Load(0, 0, List.of("feed that runs in a circle at " + device.title())));
+        }
+        Load total = own;
+        for (Outlet outlet : outletsOf(device.id())) {
+            total = total.plus(loadOn(outlet, depth + 1).dividedBy(outlet.spec().efficiency()));
+        }
+        return total;
+    }
+
+    /** Load that an outlet delivers. */
+    public Load loadOn(Outlet outlet) {
+        return loadOn(outlet, 0);
+    }
+
+    private Load loadOn(Outlet outlet, int depth) {
+        return outlet.link().map(l -> loadOf(l.device(), l.input(), depth)).orElse(Load.NONE);
+    }
+
+    /** Load on a battery: all its outlets, converters' losses included. */
+    public Load loadOn(Source source) {
+        Load total = Load.NONE;
+        for (Outlet outlet : source.outlets()) {
+            total = total.plus(loadOn(outlet).dividedBy(outlet.spec().efficiency()));
+        }
+        return total;
+    }
+
+    /** Watts, running and peak, and the parts whose draw is not on file. */
+    public record Load(double runningWatts, double peakWatts, List<String> unknown) {
+        public static final Load NONE = new Load(0, 0, List.of());
+
+        public Load {
+            unknown = List.copyOf(unknown);
+        }
+
+        static Load of(String title, Figure running, Figure peak) {
+            if (running instanceof Figure.Known r) {
+                double most = peak instanceof Figure.Known p ? Math.max(p.value(), r.value()) : r.value();
+                return new Load(r.value(), most, List.of());
+            }
+            return new Load(0, 0, List.of(title));
+        }
+
+        Load plus(Load other) {
+            List<String> all = new ArrayList<>(unknown);
+            all.addAll(other.unknown);
+            return new Load(runningWatts + other.runningWatts, peakWatts + other.peakWatts, all);
+        }
+
+        Load dividedBy(double efficiency) {
+            return new Load(runningWatts / efficiency, peakWatts / efficiency, unknown);
+        }
+
+        public boolean isComplete() {
+            return unknown.isEmpty();
+        }
+    }
+}

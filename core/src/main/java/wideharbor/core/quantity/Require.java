@@ -1,0 +1,56 @@
+package wideharbor.core.quantity;
+
+/** Guards for constructors: every refusal names the value and the limit. */
+public final class Require {
+    private Require() {}
+
+    public static double finite(String what, double value) {
+        if (!Double.isFinite(value)) {
+            throw new IllegalArgumentException(what + " must be a finite number, but was " + value);
+        }
+        return value;
+    }
+
+    public static double atLeast(String what, double value, double limit, String unit) {
+        finite(what, value);
+        if (value < limit) {
+            throw new IllegalArgumentException(
+                    what + " must be at least " + plain(limit) + " " + unit + ", but was " + plain(value));
+        }
+        return value;
+    }
+
+    public static double within(String what, double value, double low, double high, String unit) {
+        finite(what, value);
+        if (value < low || value > high) {
+            throw new IllegalArgumentException(what + " must lie from " + plain(low) + " to " + plain(high) + " " + unit
+                    + ", but was " + plain(value));
+        }
+        return value;
+    }
+
+    public static String text(String what, String value, int longest) {
+        if (value == null || value.isBlank()) {
+            throw new IllegalArgumentException(what + " must not be empty");
+        }
+        if (value.length() > longest) {
+            throw new IllegalArgumentException(
+                    what + " must have at most " + longest + " characters, but has " + value.length());
+        }
+        return value;
+    }
+
+    /** An id is what files, journal and addresses carry: letters, digits, dot, dash and underscore only. */
+    public static String id(String what, String value) {
+        text(what, value, 64);
+        if (!value.matches("[A-Za-z0-9][A-Za-z0-9._-]*")) {
+            throw new IllegalArgumentException(
+                    what + " may hold letters, digits, '.', '-' and '_' only, but was '" + value + "'");
+        }
+        return value;
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15 ? Long.toString((long) value) : Double.toString(value);
+    }
+}

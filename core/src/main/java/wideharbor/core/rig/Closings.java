@@ -1,0 +1,52 @@
+package wideharbor.core.rig;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+
+/** Measures how closing joints meet. Their ports' own freedoms may take up the gap (the height of a lens support). */
+final class Closings {
+    private Closings() {}
+
+    static Closing measure(Joint joint, Placed parent, Placed child, Content content) {
+        Port on = parent.port(joint.parent().port());
+        Port own = child.port(joint.child().port());
+        List<Motion> settings = new ArrayList<>();
+        Pose a = moved(joint, parent, on, content, settings);
+        Pose b = moved(joint, child, own, content, settings);
+        Vec3 between = b.at().minus(a.at());
+        double gap = between.dot(a.n());
+        double alongUp = between.dot(a.u());
+        double aside = between.dot(a.r());
+        double free = Math.max(reach(on, alongUp), reach(own, alongUp));
+        double up = Math.max(0, Math.abs(alongUp) - free);
+        double cosine = Math.max(-1, Math.min(1, a.n().dot(b.n().negated())));
+        return new Closing(joint, gap, Math.hypot(up, aside), Math.toDegrees(Math.acos(cosine)), settings);
+    }
+
+    /** A carrier-like face (a barrel) meets anywhere along its length. */
+    private static double reach(Port port, double along) {
+        if (port.occupancy() instanceof Port.Occupancy.Interval i) {
+            return along >= 0 ? Math.max(i.toMm(), -i.fromMm()) : Math.max(-i.fromMm(), i.toMm());
+        }
+        return 0;
+    }
+
+    private static Pose moved(Joint joint, Placed placed, Port port, Content content, List<Motion> settings) {
+        Pose pose = placed.portPose(port.id());
+        for (int i = 0; i < port.freedoms().size(); i++) {
+            Freedom freedom = port.freedoms().get(i);
+            SettingKey key = new SettingKey(placed.id(), port.id(), i);
+            double value = content.value(key);
+            settings.add(new Motion(key, joint.id(), freedom, freedom.range(), value, false));
+            pose = pose.then(freedom.at(value));
+        }
+        return pose;
+    }
+}

@@ -1,0 +1,13 @@
+package wideharbor.core.rig;
+
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.quantity.Span;
+
+/**
+ * One freedom of a joint (or hinge) in use, with its setting's key and present value.
+ *
+ * @param range what the parts allow; for clamps on carriers computed from carrier, clamp and stops
+ * @param alongCarrier true for a clamp on rods, rails or a dovetail
+ */
+public record Motion(SettingKey key, String joint, Freedom freedom, Span range, double value, boolean alongCarrier) {}

@@ -1,0 +1,357 @@
+package wideharbor.core.rig;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.InternalJoint;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+
+/** A build in one configuration with one lens: everything that follows from it, derived once and immutable. */
+public final class Rig {
+    private final Build build;
+    private final Configuration configuration;
+    private final String lens;
+    private final Content content;
+    private final Catalogue catalogue;
+    private final Map<String, Placed> attached;
+    private final Map<String, Joint> locatedBy;
+    private final Map<String, List<Joint>> carries;
+    private final List<Motion> motions;
+    private final List<Detached> detached;
+    private final List<Closing> closings;
+    private final World world;
+    private final boolean supported;
+
+    private Rig(Build build, Configuration configuration, String lens, Content content, Catalogue catalogue) {
+        this.build = build;
+        this.configuration = configuration;
+        this.lens = lens;
+        this.content = content;
+        this.catalogue = catalogue;
+        this.locatedBy = new LinkedHashMap<>();
+        this.carries = new LinkedHashMap<>();
+        List<Joint> closingJoints = new ArrayList<>();
+        for (Joint joint : content.joints()) {
+            if (joint.kind() == Joint.Kind.CLOSING) {
+                closingJoints.add(joint);
+            } else {
+                locatedBy.put(joint.child().placement(), joint);
+                carries.computeIfAbsent(joint.parent().placement(), k -> new ArrayList<>()).add(joint);
+            }
+        }
+        List<Motion> moves = new ArrayList<>();
+        this.attached = Collections.unmodifiableMap(place(moves));
+        this.motions = List.copyOf(moves);
+        this.detached = findDetached();
+        this.closings = closingJoints.stream().flatMap(j -> close(j).stream()).toList();
+        Optional<Pose> datum = datum();
+        this.supported = datum.isPresent();
+        this.world = datum.map(World::of)
+                .orElseGet(() -> World.leaning(configuration.rollDegrees(), configuration.tiltDegrees()));
+    }
+
+    /**
+     * The only way from a build to something that can be computed with. An empty or unknown lens id means no lens.
+     *
+     * @throws EditRefused when there is no such configuration
+     */
+    public static Rig resolve(Build build, String configuration, String lens, Catalogue catalogue) {
+        Content content = build.content(configuration, lens, catalogue);
+        return new Rig(build, build.configuration(configuration).orElseThrow(), lens, content, catalogue);
+    }
+
+    private Map<String, Placed> place(List<Motion> moves) {
+        Map<String, Placed> placed = new LinkedHashMap<>();
+        Deque<String> open = new ArrayDeque<>();
+        placed.put(content.root(), rootPlaced(moves));
+        open.add(content.root());
+        while (!open.isEmpty()) {
+            Placed parent = placed.get(open.poll());
+            for (Joint joint : carries.getOrDefault(parent.id(), List.of())) {
+                String child = joint.child().placement();
+                if (!content.isRemoved(child)) {
+                    placed.put(child, hang(parent, joint, moves));
+                    open.add(child);
+                }
+            }
+        }
+        return placed;
+    }
+
+    /** The body's own lens mount is the rig's origin; without one, the root's first link is. */
+    private Placed rootPlaced(List<Motion> moves) {
+        ItemType type = typeOf(content.root());
+        Pose link = type.facet(wideharbor.core.catalog.Facet.Camera.class)
+                .flatMap(c -> type.port(c.mountPort()))
+                .map(p -> p.frame().inverse())
+                .orElse(Pose.IDENTITY);
+        return placed(content.root(), type, link, moves);
+    }
+
+    private Placed hang(Placed parent, Joint joint, List<Motion> moves) {
+        ItemType type = typeOf(joint.child().placement());
+        Port on = parent.port(joint.parent().port());
+        Port own = type.port(joint.child().port()).orElseThrow();
+        JointMotions motion = JointMotions.of(joint, on, own, content, catalogue.standards());
+        moves.addAll(motion.all());
+        boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
+        Pose port = parent.portPose(on.id()).then(motion.pose(carrierIsChild));
+        Pose ownLink = port.then(own.frame().inverse());
+        Pose first = ownLink.then(linkPoses(joint.child().placement(), type, Pose.IDENTITY, new ArrayList<>())
+                .get(own.link())
+                .inverse());
+        return placed(joint.child().placement(), type, first, moves);
+    }
+
+    private Placed placed(String id, ItemType type, Pose first, List<Motion> moves) {
+        return new Placed(content.placement(id).orElseThrow(), type, linkPoses(id, type, first, moves));
+    }
+
+    private Map<String, Pose> linkPoses(String id, ItemType type, Pose first, List<Motion> moves) {
+        String root = type.links().get(0).id();
+        if (type.internalJoints().isEmpty()) {
+            return Map.of(root, first);
+        }
+        Map<String, Pose> poses = new LinkedHashMap<>();
+        poses.put(root, first);
+        while (poses.size() < type.links().size()) {
+            for (InternalJoint joint : type.internalJoints()) {
+                if (poses.containsKey(joint.parentLink()) && !poses.containsKey(joint.childLink())) {
+                    SettingKey key = new SettingKey(id, joint.id(), 0);
+                    double value = content.value(key);
+                    poses.put(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(value)));
+                    moves.add(new Motion(key, "", joint.freedom(), joint.freedom().range(), value, false));
+                }
+            }
+        }
+        return poses;
+    }
+
+    private List<Detached> findDetached() {
+        List<Detached> loose = new ArrayList<>();
+        content.placements().forEach(p -> {
+            if (!attached.containsKey(p.id()) && !content.isRemoved(p.id())) {
+                loose.add(detached(p.id()));
+            }
+        });
+        return List.copyOf(loose);
+    }
+
+    private Detached detached(String placement) {
+        List<String> chain = new ArrayList<>();
+        String at = placement;
+        String since = "";
+        Joint joint = locatedBy.get(at);
+        while (joint != null && since.isEmpty()) {
+            at = joint.parent().placement();
+            chain.add(0, at);
+            since = content.isRemoved(at) ? at : "";
+            joint = locatedBy.get(at);
+        }
+        return new Detached(placement, title(placement), since, since.isEmpty() ? List.of() : chain);
+    }
+
+    private Optional<Closing> close(Joint joint) {
+        Placed parent = attached.get(joint.parent().placement());
+        Placed child = attached.get(joint.child().placement());
+        if (parent == null || child == null) {
+            return Optional.empty();
+        }
+        return Optional.of(Closings.measure(joint, parent, child, content));
+    }
+
+    private Optional<Pose> datum() {
+        Placed support = attached.get(configuration.support());
+        if (support == null) {
+            return Optional.empty();
+        }
+        return support.type()
+                .facet(wideharbor.core.catalog.Facet.Support.class)
+                .map(f -> support.portPose(f.datumPort()));
+    }
+
+    private ItemType typeOf(String placement) {
+        return catalogue.require(content.placement(placement).orElseThrow().type());
+    }
+
+    public Build build() {
+        return build;
+    }
+
+    public Configuration configuration() {
+        return configuration;
+    }
+
+    public String lens() {
+        return lens;
+    }
+
+    public Content content() {
+        return content;
+    }
+
+    public Catalogue catalogue() {
+        return catalogue;
+    }
+
+    /** Parts that hang on the rig, parents before children. */
+    public Collection<Placed> attached() {
+        return attached.values();
+    }
+
+    public Optional<Placed> find(String placement) {
+        return Optional.ofNullable(attached.get(placement));
+    }
+
+    public Placed require(String placement) {
+        return find(placement)
+                .orElseThrow(() -> new IllegalArgumentException("Placement '" + placement + "' is not on the rig"));
+    }
+
+    public List<Detached> detached() {
+        return detached;
+    }
+
+    public List<Closing> closings() {
+        return closings;
+    }
+
+    public List<Motion> motions() {
+        return motions;
+    }
+
+    public Optional<Motion> motion(SettingKey key) {
+        return motions.stream().filter(m -> m.key().equals(key)).findFirst();
+    }
+
+    public World world() {
+        return world;
+    }
+
+    /** Whether the configuration's support is on the rig and says where it carries. */
+    public boolean isSupported() {
+        return supported;
+    }
+
+    public Optional<Joint> locatedBy(String placement) {
+        return Optional.ofNullable(locatedBy.get(placement));
+    }
+
+    /** Joints that hang a part on this one. */
+    public List<Joint> carriedBy(String placement) {
+        return Collections.unmodifiableList(carries.getOrDefault(placement, List.of()));
+    }
+
+    /** Joints whose two parts both hang on the rig, locating ones first found first. */
+    public List<Joint> liveJoints() {
+        return content.joints().stream()
+                .filter(j -> attached.containsKey(j.parent().placement())
+                        && attached.containsKey(j.child().placement()))
+                .toList();
+    }
+
+    public String title(String placement) {
+        return content.placement(placement)
+                .map(p -> p.label().isEmpty() ? catalogue.require(p.type()).name() : p.label())
+                .orElse(placement);
+    }
+
+    public Port port(PortRef ref) {
+        return require(ref.placement()).port(ref.port());
+    }
+
+    /** A part and everything that hangs on it. */
+    public Set<String> subtree(String placement) {
+        Set<String> all = new LinkedHashSet<>();
+        Deque<String> open = new ArrayDeque<>(List.of(placement));
+        while (!open.isEmpty()) {
+            String at = open.poll();
+            if (attached.containsKey(at) && all.add(at)) {
+                carriedBy(at).forEach(j -> open.add(j.child().placement()));
+            }
+        }
+        return all;
+    }
+
+    /** Joints from a part up to the root, nearest first. */
+    public List<Joint> pathToRoot(String placement) {
+        List<Joint> path = new ArrayList<>();
+        Joint joint = locatedBy.get(placement);
+        while (joint != null) {
+            path.add(joint);
+            joint = locatedBy.get(joint.parent().placement());
+        }
+        return path;
+    }
+
+    /** What the support carries: every part on the body's side of it. Without a support, everything. */
+    public Set<String> carried() {
+        Set<String> all = new LinkedHashSet<>(attached.keySet());
+        if (supported) {
+            all.removeAll(subtree(configuration.support()));
+        }
+        return all;
+    }
+
+    /** What a joint bears: the parts on the side of it away from the active support. */
+    public Set<String> loadOn(Joint joint) {
+        Set<String> childSide = subtree(joint.child().placement());
+        if (!supported || !childSide.contains(configuration.support())) {
+            return childSide;
+        }
+        Set<String> other = new LinkedHashSet<>(attached.keySet());
+        other.removeAll(childSide);
+        return other;
+    }
+
+    /** The stretch of a carrier port that a joint holds; empty when neither port is a carrier. */
+    public Optional<HeldStretch> held(Joint joint) {
+        Placed parent = attached.get(joint.parent().placement());
+        Placed child = attached.get(joint.child().placement());
+        if (parent == null || child == null || joint.kind() == Joint.Kind.CLOSING) {
+            return Optional.empty();
+        }
+        Port on = parent.port(joint.parent().port());
+        Port own = child.port(joint.child().port());
+        if (!JointMotions.isInterval(on) && !JointMotions.isInterval(own)) {
+            return Optional.empty();
+        }
+        double value = content.value(new SettingKey(child.id(), own.id(), 0));
+        PortRef carrier = JointMotions.isInterval(on) ? joint.parent() : joint.child();
+        PortRef clamp = JointMotions.isInterval(on) ? joint.child() : joint.parent();
+        return Optional.of(new HeldStretch(joint, carrier, clamp, JointMotions.held(on, own, value)));
+    }
+
+    /** A clamp's stretch on a carrier, in the carrier's own coordinate. */
+    public record HeldStretch(
+            Joint joint, PortRef carrier, PortRef clamp, wideharbor.core.quantity.Span span) {}
+
+    /** Direction in the rig frame along which a motion moves the child. */
+    public Vec3 direction(Motion motion) {
+        Joint joint = content.joint(motion.joint()).orElseThrow();
+        Freedom.Axis axis = ((Freedom.Slide) motion.freedom()).axis();
+        boolean onParent = motion.key().placement().equals(joint.parent().placement());
+        PortRef ref = onParent ? joint.parent() : joint.child();
+        return require(ref.placement()).portPose(ref.port()).turn(axis.direction());
+    }
+}

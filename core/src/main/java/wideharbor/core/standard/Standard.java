@@ -1,0 +1,68 @@
+package wideharbor.core.standard;
+
+import wideharbor.core.quantity.Require;
+
+/**
+ * One row of the mounting standards.
+ *
+ * @param gendered whether the two faces must take opposite roles
+ * @param twist whether one contact of this standard keeps a part from turning about the port's normal
+ */
+public record Standard(
+        String id, int revision, String title, Family family, boolean gendered, Twist twist, Facts facts) {
+
+    public enum Family {
+        THREAD,
+        PLATE,
+        DOVETAIL,
+        RAIL,
+        TOOTHED,
+        SHOE,
+        ROD,
+        BOWL,
+        TUBE,
+        LENS_MOUNT,
+        LENS_BRACE,
+        BATTERY
+    }
+
+    public enum Twist {
+        /** The shape itself resists: plates, dovetails, pairs of rods, bayonets. */
+        RESISTS,
+        /** One screw turns unless pins engage on both faces or a second screw holds. */
+        NEEDS_PIN_OR_SECOND
+    }
+
+    /** What only some standards have. */
+    public sealed interface Facts {
+        record None() implements Facts {}
+
+        /** Rod pair: diameter, distance between centres, and optical axis over the plane of the centres. */
+        record Rods(double diameterMm, double spacingMm, double axisHeightMm, double toleranceMm) implements Facts {
+            public Rods {
+                Require.within("Rod diameter", diameterMm, 5, 60, "mm");
+                Require.within("Rod spacing", spacingMm, 10, 400, "mm");
+                Require.within("Axis height", axisHeightMm, 0, 400, "mm");
+                Require.within("Height tolerance", toleranceMm, 0.05, 20, "mm");
+            }
+        }
+
+        /** A toothed face: only whole steps of this many degrees close. */
+        record Toothed(double stepDegrees) implements Facts {
+            public Toothed {
+                Require.within("Tooth step", stepDegrees, 0.1, 180, "degrees");
+            }
+        }
+    }
+
+    public Standard {
+        Require.id("Standard id", id);
+        Require.text("Standard title", title, 80);
+        Require.atLeast("Standard revision", revision, 1, "");
+    }
+
+    /** Whether parts slide along it, several at once, as long as their stretches do not overlap. */
+    public boolean isCarrier() {
+        return family == Family.ROD || family == Family.DOVETAIL || family == Family.RAIL || family == Family.TUBE;
+    }
+}
