@@ -15,6 +15,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
 
 /** Free ports, and the parts that mate with one. */
 public final class Fit {
@@ -31,7 +32,7 @@ public final class Fit {
         for (Placed placed : context.rig().attached()) {
             for (Port port : placed.type().ports()) {
                 PortRef ref = new PortRef(placed.id(), port.id());
-                if (isFree(context.rig(), ref)) {
+                if (!port.standard().equals(Standard.DATUM) && isFree(context.rig(), ref)) {
                     free.add(new FreePort(
                             ref,
                             placed.title(),

@@ -11,6 +11,9 @@ import wideharbor.core.quantity.Require;
 public record Standard(
         String id, int revision, String title, Family family, boolean gendered, Twist twist, Facts facts) {
 
+    /** The standard of a support's datum: a point that carries, on which nothing is mounted. */
+    public static final String DATUM = "datum";
+
     public enum Family {
         THREAD,
         PLATE,

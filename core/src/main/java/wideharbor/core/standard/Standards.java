@@ -62,6 +62,7 @@ public final class Standards {
                         plain("mount-pl", "PL lens mount", Family.LENS_MOUNT, true),
                         plain("mount-b4", "B4 lens mount", Family.LENS_MOUNT, true),
                         plain("lens-brace", "cradle under a lens barrel", Family.LENS_BRACE, true),
+                        plain(Standard.DATUM, "point of support", Family.PLATE, true),
                         plain("v-mount", "V-mount battery plate", Family.BATTERY, true),
                         plain("three-stud", "three-stud battery plate", Family.BATTERY, true)));
     }

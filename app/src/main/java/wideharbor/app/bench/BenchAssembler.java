@@ -1,0 +1,185 @@
+package wideharbor.app.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import wideharbor.app.job.Checked;
+import wideharbor.app.job.Journal;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.security.Accounts;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.bench.Meters;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Joint;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.Subjects;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.rig.Stack;
+
+/** Puts the core's answers together into the Bench's one answer. */
+@Component
+class BenchAssembler {
+    private final Accounts accounts;
+    private final CheckEngine engine;
+
+    BenchAssembler(Accounts accounts, CheckEngine engine) {
+        this.accounts = accounts;
+        this.engine = engine;
+    }
+
+    BenchViews.Bench bench(Loaded loaded, CheckContext context, Checked.Result result, Journal.Ends ends) {
+        Job job = loaded.job();
+        Build build = context.build();
+        Rig rig = context.rig();
+        String configuration = rig.configuration().id();
+        List<Finding> here = result.report().findings().stream()
+                .filter(f -> f.key().build().equals(build.id()) && f.key().configuration().equals(configuration))
+                .toList();
+        return new BenchViews.Bench(
+                job.id(),
+                job.title(),
+                build.id(),
+                build.title(),
+                loaded.buildRevision(build.id()),
+                loaded.stage(),
+                result.verdict().clear(),
+                result.verdict().inWords(),
+                configurations(result, job, build),
+                configuration,
+                lenses(here, build, job),
+                rig.lens(),
+                rig.world().bodyFaceUp(),
+                stack(rig, here),
+                rig.detached().stream()
+                        .map(d -> new BenchViews.Loose(
+                                d.placement(),
+                                d.title(),
+                                d.since().isEmpty() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
+                        .toList(),
+                rig.content().removed().stream()
+                        .map(id -> new BenchViews.Removed(id, rig.title(id)))
+                        .toList(),
+                here.stream().map(f -> finding(f, job, rig, result)).toList(),
+                BenchViews.MetersView.of(Meters.of(context)),
+                ends.undo().map(Journal.Step::summary).orElse(""),
+                ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
+                ends.redo().map(Journal.Step::summary).orElse(""));
+    }
+
+    private static List<BenchViews.Tab> configurations(Checked.Result result, Job job, Build build) {
+        Map<String, Verdict> verdicts = Verdict.byConfiguration(result.report(), job, build.id());
+        return build.configurations().stream()
+                .map(c -> tab(c.id(), c.title(), verdicts.get(c.id())))
+                .toList();
+    }
+
+    private static List<BenchViews.Tab> lenses(List<Finding> here, Build build, Job job) {
+        return build.lenses().stream()
+                .map(l -> tab(
+                        l.id(),
+                        l.title(),
+                        Verdict.of(here.stream().filter(f -> f.key().lens().equals(l.id())).toList(), job)))
+                .toList();
+    }
+
+    private static BenchViews.Tab tab(String id, String title, Verdict v) {
+        return new BenchViews.Tab(id, title, v.clear(), v.stops() + v.open(), v.unreadCautions());
+    }
+
+    private static List<BenchViews.Row> stack(Rig rig, List<Finding> here) {
+        List<BenchViews.Row> rows = new ArrayList<>();
+        for (Stack.Row row : Stack.of(rig)) {
+            Placed placed = row.placed();
+            Optional<Joint> joint = rig.locatedBy(placed.id());
+            rows.add(new BenchViews.Row(
+                    placed.id(),
+                    placed.title(),
+                    placed.type().ref().toString(),
+                    placed.type().category().name(),
+                    row.level().name().toLowerCase(Locale.ROOT),
+                    joint.map(j -> rig.title(j.parent().placement()) + ", "
+                                    + rig.port(j.parent()).title())
+                            .orElse("the rig's origin"),
+                    BenchViews.MassView.of(Mass.ofPlacement(placed.placement(), placed.type())),
+                    joint.map(j -> j.confidence().name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                            .orElse(""),
+                    settings(rig, placed),
+                    worst(rig, placed, here),
+                    rig.subtree(placed.id()).size() - 1,
+                    placed.id().equals(rig.content().root())));
+        }
+        return rows;
+    }
+
+    private static List<BenchViews.SettingView> settings(Rig rig, Placed placed) {
+        List<Motion> motions = new ArrayList<>(rig.motions());
+        rig.closings().forEach(c -> motions.addAll(c.settings()));
+        return motions.stream()
+                .filter(m -> m.key().placement().equals(placed.id()))
+                .map(m -> new BenchViews.SettingView(
+                        m.key().toString(),
+                        m.freedom().title(),
+                        m.value(),
+                        m.range().from(),
+                        m.range().to(),
+                        m.freedom().step(),
+                        m.freedom().unit(),
+                        rig.content().setting(m.key()).map(s -> s.byFeel()).orElse(false)))
+                .toList();
+    }
+
+    /** The weightiest finding that concerns a part: what its row is marked with. */
+    private static String worst(Rig rig, Placed placed, List<Finding> here) {
+        return here.stream()
+                .filter(f -> f.key().lens().isEmpty() || f.key().lens().equals(rig.lens()))
+                .filter(f -> Subjects.placements(f, rig).contains(placed.id()))
+                .map(Finding::severity)
+                .min(Severity::compareTo)
+                .map(s -> s.name().toLowerCase(Locale.ROOT))
+                .orElse("");
+    }
+
+    private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Result result) {
+        String key = f.key().toString();
+        Optional<Job.CautionRead> read =
+                job.reads().stream().filter(r -> r.finding().equals(key)).findFirst();
+        Optional<Job.Waiver> waiver =
+                job.waivers().stream().filter(w -> w.finding().equals(key)).findFirst();
+        CheckCard card = engine.require(f.key().check()).card();
+        Set<String> placements = new LinkedHashSet<>(Subjects.placements(f, rig));
+        return new BenchViews.FindingView(
+                key,
+                f.key().check(),
+                f.severity(),
+                f.state(),
+                f.title(),
+                f.why(),
+                BenchViews.EvidenceView.of(f.evidence()),
+                f.key().subjects(),
+                List.copyOf(placements),
+                f.key().lens(),
+                read.isPresent(),
+                read.map(r -> accounts.displayName(r.who())).orElse(""),
+                Verdict.isWaived(f, job.waivers()),
+                waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")").orElse(""),
+                result.fixesOf(f).stream()
+                        .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised()))
+                        .toList(),
+                card.expectation(),
+                card.formula(),
+                card.source());
+    }
+}

@@ -1,0 +1,115 @@
+package wideharbor.app.bench;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.job.Journal;
+import wideharbor.core.geometry.View;
+
+/** The Bench: one build in one configuration with one lens, and everything that may be done to it. */
+@RestController
+@RequestMapping("/api/jobs/{job}/builds/{build}")
+class BenchController {
+    private final BenchService service;
+    private final BenchEdits edits;
+
+    BenchController(BenchService service, BenchEdits edits) {
+        this.service = service;
+        this.edits = edits;
+    }
+
+    /** Where someone stands, and the revision they have seen. */
+    record Edit(
+            @Min(1) int revision,
+            @NotNull @Size(max = 64) String configuration,
+            @NotNull @Size(max = 64) String lens,
+            @NotNull @Valid Wish wish) {}
+
+    /** {@code anyway}: also when the entry is another person's. */
+    record Step(
+            @Min(1) int revision,
+            @NotNull @Size(max = 64) String configuration,
+            @NotNull @Size(max = 64) String lens,
+            boolean anyway) {}
+
+    @GetMapping("/bench")
+    BenchViews.Bench bench(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens) {
+        return service.bench(new Spot(job, build, configuration, lens));
+    }
+
+    @GetMapping("/drawing")
+    DrawingView drawing(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens,
+            @RequestParam(defaultValue = "RIGHT") View view) {
+        return service.drawing(new Spot(job, build, configuration, lens), view);
+    }
+
+    @GetMapping("/ports")
+    List<BenchViews.PortView> ports(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens) {
+        return service.freePorts(new Spot(job, build, configuration, lens));
+    }
+
+    @GetMapping("/fit")
+    List<BenchViews.OfferView> fit(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens,
+            @RequestParam String port) {
+        return service.offers(new Spot(job, build, configuration, lens), port);
+    }
+
+    @GetMapping("/journal")
+    List<Journal.Entry> journal(@PathVariable String job, @PathVariable String build) {
+        return service.journal(job, build);
+    }
+
+    @PostMapping("/edits")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    BenchViews.Bench edit(
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
+        Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
+        edits.edit(spot, edit.revision(), edit.wish(), who.getName());
+        return service.bench(spot);
+    }
+
+    @PostMapping("/undo")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    BenchViews.Bench undo(
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
+        Spot spot = new Spot(job, build, step.configuration(), step.lens());
+        edits.undo(spot, step.revision(), step.anyway(), who.getName());
+        return service.bench(spot);
+    }
+
+    @PostMapping("/redo")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    BenchViews.Bench redo(
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
+        Spot spot = new Spot(job, build, step.configuration(), step.lens());
+        edits.redo(spot, step.revision(), who.getName());
+        return service.bench(spot);
+    }
+}

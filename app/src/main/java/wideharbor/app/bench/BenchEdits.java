@@ -1,0 +1,114 @@
+package wideharbor.app.bench;
+
+import java.util.List;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobService;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Journal;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.security.Accounts;
+import wideharbor.app.web.Refusal;
+import wideharbor.app.web.Stale;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.check.CheckContext;
+
+/** Edits, undo and redo: each in one transaction under the job's lock, each an entry of the journal. */
+@Service
+class BenchEdits {
+    private final JobStore store;
+    private final Journal journal;
+    private final Checked checked;
+    private final BenchAssembler assembler;
+    private final Accounts accounts;
+    private final WishReader wishes;
+
+    BenchEdits(
+            JobStore store,
+            Journal journal,
+            Checked checked,
+            BenchAssembler assembler,
+            Accounts accounts,
+            WishReader wishes) {
+        this.store = store;
+        this.journal = journal;
+        this.checked = checked;
+        this.assembler = assembler;
+        this.accounts = accounts;
+        this.wishes = wishes;
+    }
+
+    @Transactional
+    void edit(Spot spot, int revision, Wish wish, String who) {
+        Loaded loaded = lock(spot, revision);
+        WishReader.Reading reading = wishes.read(loaded, BenchService.context(loaded, spot), wish, who);
+        apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
+    }
+
+    @Transactional
+    void undo(Spot spot, int revision, boolean anyway, String who) {
+        Loaded loaded = lock(spot, revision);
+        Journal.Step step = journal.ends(spot.job(), spot.build())
+                .undo()
+                .orElseThrow(() -> Refusal.conflict("There is nothing to undo."));
+        if (!step.who().equals(who) && !anyway) {
+            throw Refusal.conflict("The last edit is " + accounts.displayName(step.who()) + "'s: " + step.summary()
+                    + ". Undo it all the same?");
+        }
+        replay(loaded, spot, step, Journal.Kind.UNDO, who, "Undo: " + step.summary(), Journal.Edit::inverse);
+    }
+
+    @Transactional
+    void redo(Spot spot, int revision, String who) {
+        Loaded loaded = lock(spot, revision);
+        Journal.Step step = journal.ends(spot.job(), spot.build())
+                .redo()
+                .orElseThrow(() -> Refusal.conflict("There is nothing to redo."));
+        replay(loaded, spot, step, Journal.Kind.REDO, who, "Redo: " + step.summary(), Journal.Edit::commands);
+    }
+
+    private void replay(
+            Loaded loaded,
+            Spot spot,
+            Journal.Step step,
+            Journal.Kind kind,
+            String who,
+            String summary,
+            Function<Journal.Edit, List<Scoped>> which) {
+        List<Scoped> commands = which.apply(journal.edit(spot.job(), spot.build(), step.seq()));
+        apply(loaded, spot, kind, step.seq(), who, summary, commands);
+    }
+
+    private Loaded lock(Spot spot, int revision) {
+        Loaded loaded = store.lock(spot.job());
+        JobService.requireOpen(loaded);
+        CheckContext context = BenchService.context(loaded, spot);
+        if (loaded.buildRevision(spot.build()) != revision) {
+            throw new Stale(
+                    "This build was changed meanwhile: you saw revision " + revision + ", it is at "
+                            + loaded.buildRevision(spot.build()) + ". Nothing was overwritten.",
+                    assembler.bench(
+                            loaded, context, checked.compute(loaded), journal.ends(spot.job(), spot.build())));
+        }
+        return loaded;
+    }
+
+    private void apply(
+            Loaded loaded, Spot spot, Journal.Kind kind, int ofSeq, String who, String summary, List<Scoped> commands) {
+        GearPackage.Applied applied =
+                loaded.job().gear().apply(spot.build(), commands, loaded.job().catalogue());
+        journal.append(
+                spot.job(),
+                spot.build(),
+                kind,
+                ofSeq,
+                who,
+                summary,
+                new Journal.Edit(commands, applied.inverse()),
+                loaded.buildRevision(spot.build()));
+        store.saveGear(loaded, spot.build(), applied.after());
+    }
+}

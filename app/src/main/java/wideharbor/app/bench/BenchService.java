@@ -1,0 +1,105 @@
+package wideharbor.app.bench;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Journal;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.bench.Drawing;
+import wideharbor.core.bench.Fit;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.geometry.View;
+
+/** Answers the Bench's questions from the store and the core. */
+@Service
+class BenchService {
+    private final JobStore store;
+    private final Journal journal;
+    private final Checked checked;
+    private final BenchAssembler assembler;
+
+    BenchService(JobStore store, Journal journal, Checked checked, BenchAssembler assembler) {
+        this.store = store;
+        this.journal = journal;
+        this.checked = checked;
+        this.assembler = assembler;
+    }
+
+    @Transactional(readOnly = true)
+    BenchViews.Bench bench(Spot spot) {
+        Loaded loaded = store.load(spot.job());
+        return assembler.bench(loaded, context(loaded, spot), checked.of(loaded), journal.ends(spot.job(), spot.build()));
+    }
+
+    @Transactional(readOnly = true)
+    DrawingView drawing(Spot spot, View view) {
+        return DrawingView.of(Drawing.of(context(store.load(spot.job()), spot), view));
+    }
+
+    @Transactional(readOnly = true)
+    List<BenchViews.PortView> freePorts(Spot spot) {
+        return Fit.freePorts(context(store.load(spot.job()), spot)).stream()
+                .map(p -> new BenchViews.PortView(p.ref().toString(), p.part(), p.title(), p.standard()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<BenchViews.OfferView> offers(Spot spot, String port) {
+        CheckContext context = context(store.load(spot.job()), spot);
+        PortRef ref = portRef(port);
+        if (context.rig().find(ref.placement()).flatMap(p -> p.type().port(ref.port())).isEmpty()) {
+            throw Refusal.notFound("There is no port '" + port + "' on this rig.");
+        }
+        return Fit.offers(context, ref).stream()
+                .map(o -> new BenchViews.OfferView(
+                        o.type().ref().toString(),
+                        o.type().name(),
+                        o.type().maker(),
+                        o.type().category().name(),
+                        o.port(),
+                        o.portTitle(),
+                        BenchViews.MassView.of(o.massGrams()),
+                        o.inKit()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<Journal.Entry> journal(String job, String build) {
+        return journal.latest(job, build);
+    }
+
+    static PortRef portRef(String written) {
+        int at = written.indexOf(':');
+        if (at < 1) {
+            throw new IllegalArgumentException("A port is written placement:port, but was '" + written + "'.");
+        }
+        return new PortRef(written.substring(0, at), written.substring(at + 1));
+    }
+
+    /** The rig someone looks at; the first configuration and lens stand in for empty ones. */
+    static CheckContext context(Loaded loaded, Spot spot) {
+        Build build = loaded.job().gear().builds().stream()
+                .filter(b -> b.id().equals(spot.build()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("There is no build '" + spot.build() + "' in this job."));
+        String configuration = spot.configuration().isEmpty()
+                ? build.configurations().get(0).id()
+                : spot.configuration();
+        if (build.configuration(configuration).isEmpty()) {
+            throw Refusal.notFound("There is no configuration '" + configuration + "' of this build.");
+        }
+        String lens = spot.lens();
+        if (lens.isEmpty() && !build.lenses().isEmpty()) {
+            lens = build.lenses().get(0).id();
+        }
+        if (!lens.isEmpty() && build.lens(lens).isEmpty()) {
+            throw Refusal.notFound("There is no lens '" + lens + "' on this build.");
+        }
+        return CheckContext.of(loaded.job(), build, configuration, lens);
+    }
+}

@@ -1,0 +1,144 @@
+package wideharbor.app.bench;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import wideharbor.core.bench.Meters;
+import wideharbor.core.check.CheckState;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Severity;
+import wideharbor.core.dispatch.Gate;
+import wideharbor.core.quantity.Figure;
+
+/** What the Bench's endpoints answer with: everything computed, nothing left for the screen to work out. */
+final class BenchViews {
+    private BenchViews() {}
+
+    record Bench(
+            String job,
+            String title,
+            String build,
+            String buildTitle,
+            int revision,
+            Gate.Stage stage,
+            boolean clear,
+            String verdict,
+            List<Tab> configurations,
+            String configuration,
+            List<Tab> lenses,
+            String lens,
+            String bodyFaceUp,
+            List<Row> stack,
+            List<Loose> loose,
+            List<Removed> removed,
+            List<FindingView> findings,
+            MetersView meters,
+            String undo,
+            String undoBy,
+            String redo) {}
+
+    /** A configuration or lens to choose, with how it stands. */
+    record Tab(String id, String title, boolean clear, int stops, int cautions) {}
+
+    record Row(
+            String placement,
+            String title,
+            String item,
+            String category,
+            String level,
+            String on,
+            MassView mass,
+            String confidence,
+            List<SettingView> settings,
+            String worst,
+            int dependants,
+            boolean root) {}
+
+    record MassView(double grams, double low, double high, String source, String unknown) {
+        static MassView of(Figure figure) {
+            if (figure instanceof Figure.Known k) {
+                return new MassView(k.value(), k.low(), k.high(), k.source().name().toLowerCase(java.util.Locale.ROOT), "");
+            }
+            return new MassView(0, 0, 0, "", ((Figure.Unknown) figure).reason());
+        }
+    }
+
+    record SettingView(
+            String key, String title, double value, double from, double to, double step, String unit, boolean byFeel) {}
+
+    record Loose(String placement, String title, String why) {}
+
+    record Removed(String placement, String title) {}
+
+    record FindingView(
+            String key,
+            String check,
+            Severity severity,
+            CheckState state,
+            String title,
+            String why,
+            EvidenceView evidence,
+            List<String> subjects,
+            List<String> placements,
+            String lens,
+            boolean read,
+            String readBy,
+            boolean waived,
+            String waiver,
+            List<FixView> fixes,
+            String expectation,
+            String formula,
+            String source) {}
+
+    record FixView(String id, String title, List<String> cleared, List<String> raised) {}
+
+    /** An amount (bounds null where open) or a pair of statements. */
+    record EvidenceView(
+            String kind,
+            double measured,
+            double low,
+            double high,
+            @Schema(types = {"number", "null"}) @Nullable Double neededFrom,
+            @Schema(types = {"number", "null"}) @Nullable Double neededTo,
+            String unit,
+            String has,
+            String needs) {
+        static EvidenceView of(Evidence evidence) {
+            if (evidence instanceof Evidence.Amount a) {
+                return new EvidenceView(
+                        "amount",
+                        a.measured(),
+                        a.range().from(),
+                        a.range().to(),
+                        bound(a.neededFrom()),
+                        bound(a.neededTo()),
+                        a.unit(),
+                        "",
+                        "");
+            }
+            Evidence.Statement s = (Evidence.Statement) evidence;
+            return new EvidenceView("statement", 0, 0, 0, null, null, "", s.measured(), s.needed());
+        }
+
+        private static @Nullable Double bound(double value) {
+            return Double.isInfinite(value) || Math.abs(value) >= 1e9 ? null : value;
+        }
+    }
+
+    record MetersView(
+            Meters.MassMeter mass,
+            List<Meters.BalanceMeter> balance,
+            List<Meters.RodMeter> rods,
+            List<Meters.ChargeMeter> charge,
+            Meters.OutputMeter outputs) {
+        static MetersView of(Meters m) {
+            return new MetersView(
+                    m.mass(), m.balance().stream().toList(), m.rods().stream().toList(), m.charge().stream().toList(), m.outputs());
+        }
+    }
+
+    record PortView(String ref, String part, String title, String standard) {}
+
+    record OfferView(
+            String item, String name, String maker, String category, String port, String portTitle, MassView mass, int inKit) {}
+}

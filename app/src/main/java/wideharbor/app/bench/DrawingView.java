@@ -1,0 +1,74 @@
+package wideharbor.app.bench;
+
+import java.util.List;
+import wideharbor.core.bench.Drawing;
+import wideharbor.core.geometry.View;
+
+/** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */
+record DrawingView(
+        View view,
+        List<Part> parts,
+        List<Double> axis,
+        List<Plumb> plumb,
+        List<SlideBar> slideBar,
+        List<RodHeight> rodHeights) {
+
+    record Part(String placement, String title, String category, List<Shape> shapes) {}
+
+    record Shape(List<Double> border, List<Double> bore) {}
+
+    record Plumb(List<Double> centre, List<Double> foot, List<Double> datum, boolean balanced) {}
+
+    record SlideBar(
+            List<Double> back,
+            List<Double> front,
+            List<Double> now,
+            List<Double> balanced,
+            double shiftMm,
+            boolean inReach) {}
+
+    record RodHeight(
+            String rods, List<Double> axis, List<Double> centres, double hasMm, double needsMm, boolean met) {}
+
+    static DrawingView of(Drawing d) {
+        return new DrawingView(
+                d.view(),
+                d.parts().stream().map(DrawingView::part).toList(),
+                flat(List.of(d.axisFrom(), d.axisTo())),
+                d.plumb().stream()
+                        .map(p -> new Plumb(one(p.centre()), one(p.foot()), one(p.datum()), p.balanced()))
+                        .toList(),
+                d.slideBar().stream()
+                        .map(s -> new SlideBar(
+                                one(s.back()), one(s.front()), one(s.now()), one(s.balanced()), s.shiftMm(), s.inReach()))
+                        .toList(),
+                d.rodHeights().stream()
+                        .map(r -> new RodHeight(
+                                r.rods(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
+                        .toList());
+    }
+
+    private static Part part(Drawing.Part part) {
+        return new Part(
+                part.placement(),
+                part.title(),
+                part.category().name(),
+                part.outlines().stream()
+                        .map(o -> new Shape(flat(o.border()), flat(o.bore())))
+                        .toList());
+    }
+
+    private static List<Double> one(View.Point p) {
+        return flat(List.of(p));
+    }
+
+    private static List<Double> flat(List<View.Point> points) {
+        return points.stream()
+                .flatMap(p -> java.util.stream.Stream.of(round(p.across()), round(p.upward())))
+                .toList();
+    }
+
+    private static double round(double mm) {
+        return Math.round(mm * 10) / 10.0;
+    }
+}

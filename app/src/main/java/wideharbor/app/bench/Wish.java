@@ -1,0 +1,30 @@
+package wideharbor.app.bench;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+
+/**
+ * What someone wants done at the bench. Which fields count depends on the kind: SET key, value; REMOVE and RESTORE
+ * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); FIX finding, fix.
+ */
+record Wish(
+        @NotNull Kind kind,
+        @NotNull @Size(max = 200) String key,
+        double value,
+        @NotNull @Size(max = 64) String placement,
+        boolean withDependants,
+        @NotNull @Size(max = 140) String port,
+        @NotNull @Size(max = 80) String item,
+        @NotNull @Size(max = 64) String itemPort,
+        @NotNull @Size(max = 400) String finding,
+        @NotNull @Size(max = 40) String fix) {
+
+    enum Kind {
+        SET,
+        REMOVE,
+        RESTORE,
+        ADD,
+        WEIGH,
+        FIX
+    }
+}

@@ -1,0 +1,93 @@
+package wideharbor.app.bench;
+
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.bench.Wishes;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Say;
+
+/** Turns a wish into commands and a line for the journal; fixes are proposed anew, so that no stale one is applied. */
+@Component
+class WishReader {
+    private final CheckEngine engine;
+    private final Proposer proposer;
+    private final Clock clock;
+
+    WishReader(CheckEngine engine, Proposer proposer, Clock clock) {
+        this.engine = engine;
+        this.proposer = proposer;
+        this.clock = clock;
+    }
+
+    record Reading(String summary, List<Scoped> commands) {}
+
+    Reading read(Loaded loaded, CheckContext context, Wish wish, String who) {
+        return switch (wish.kind()) {
+            case SET -> set(context, wish);
+            case REMOVE -> new Reading(
+                    "Take off " + context.rig().title(wish.placement())
+                            + (wish.withDependants() ? " with what hangs on it" : ""),
+                    Wishes.remove(context, wish.placement(), wish.withDependants()));
+            case RESTORE -> new Reading(
+                    "Put back " + context.rig().title(wish.placement()), Wishes.restore(context, wish.placement()));
+            case ADD -> add(context, wish);
+            case WEIGH -> weigh(context, wish, who);
+            case FIX -> fix(loaded, context, wish);
+        };
+    }
+
+    private static Reading set(CheckContext context, Wish wish) {
+        SettingKey key = SettingKey.parse(wish.key());
+        String what = context.rig().motion(key).map(m -> m.freedom().title()).orElse("height");
+        return new Reading(
+                "Set " + context.rig().title(key.placement()) + ", " + what + " " + Say.one(wish.value()),
+                Wishes.set(context, key, wish.value(), false));
+    }
+
+    private static Reading add(CheckContext context, Wish wish) {
+        int at = wish.item().lastIndexOf('@');
+        if (at < 1 || !wish.item().substring(at + 1).matches("\\d{1,6}")) {
+            throw new IllegalArgumentException("An item is written id@revision, but was '" + wish.item() + "'.");
+        }
+        TypeRef ref = new TypeRef(wish.item().substring(0, at), Integer.parseInt(wish.item().substring(at + 1)));
+        ItemType type = context.catalogue()
+                .find(ref)
+                .orElseThrow(() -> Refusal.notFound("The catalogue has no item " + ref + "."));
+        return new Reading(
+                "Add " + type.name(),
+                Wishes.add(context, BenchService.portRef(wish.port()), type, wish.itemPort()));
+    }
+
+    private Reading weigh(CheckContext context, Wish wish, String who) {
+        String when = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
+        return new Reading(
+                "Weigh " + context.rig().title(wish.placement()) + ", " + Math.round(wish.value()) + " g",
+                Wishes.weigh(context, wish.placement(), wish.value(), who, when));
+    }
+
+    private Reading fix(Loaded loaded, CheckContext context, Wish wish) {
+        Finding finding = engine
+                .check(loaded.job(), context.build().id(), context.rig().configuration().id())
+                .findings()
+                .stream()
+                .filter(f -> f.key().toString().equals(wish.finding()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
+        Proposer.Fix fix = proposer.propose(loaded.job(), finding).stream()
+                .filter(f -> f.id().equals(wish.fix()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.conflict("This fix no longer clears the finding; nothing was changed."));
+        return new Reading("Fix: " + fix.title(), fix.commands());
+    }
+}

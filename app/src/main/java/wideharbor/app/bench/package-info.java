@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.bench;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.catalog;
+
+import org.jspecify.annotations.NullMarked;

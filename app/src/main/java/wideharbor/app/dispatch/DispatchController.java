@@ -1,0 +1,102 @@
+package wideharbor.app.dispatch;
+
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.dispatch.Gate;
+
+/** The way to the door: what to pull, who signs, when it leaves. */
+@RestController
+@RequestMapping("/api/jobs/{job}")
+class DispatchController {
+    private final DispatchService service;
+
+    DispatchController(DispatchService service) {
+        this.service = service;
+    }
+
+    record Line(
+            String item,
+            String category,
+            String maker,
+            String name,
+            int onRig,
+            int inKit,
+            int pieces,
+            double eachGrams,
+            double lineGrams,
+            boolean massKnown) {}
+
+    record Signed(String who, Instant when) {}
+
+    /** {@code why…} are empty when the step can be taken now by who asks. */
+    record Dispatch(
+            String job,
+            String title,
+            int revision,
+            Gate.Stage stage,
+            boolean clear,
+            String verdict,
+            List<String> heldBy,
+            List<Signed> signatures,
+            String whyNotBuilt,
+            String whyNotSign,
+            String whyNotDispatch,
+            List<Line> lines,
+            double totalGrams,
+            int unweighed,
+            boolean teamLift,
+            double teamLiftGrams) {}
+
+    @GetMapping("/dispatch")
+    Dispatch dispatch(@PathVariable String job, Principal who) {
+        return service.view(job, who.getName());
+    }
+
+    @GetMapping("/pull-list.csv")
+    ResponseEntity<String> csv(@PathVariable String job) {
+        String name = ContentDisposition.attachment().filename(job + "-pull-list.csv").build().toString();
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", java.nio.charset.StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(service.csv(job));
+    }
+
+    @PostMapping("/built")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch built(@PathVariable String job, Principal who) {
+        service.built(job);
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/sign")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch sign(@PathVariable String job, Principal who) {
+        service.sign(job, who.getName());
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/dispatch")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch leave(@PathVariable String job, Principal who) {
+        service.leave(job);
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/recall")
+    @PreAuthorize("hasRole('LEAD')")
+    Dispatch recall(@PathVariable String job, Principal who) {
+        service.recall(job);
+        return service.view(job, who.getName());
+    }
+}

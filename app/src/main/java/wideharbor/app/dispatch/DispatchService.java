@@ -1,0 +1,148 @@
+package wideharbor.app.dispatch;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.security.Accounts;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.PullList;
+import wideharbor.core.quantity.Figure;
+import wideharbor.format.PullListCsv;
+
+/** Moves a job along its stages; the core's gate says what may happen. */
+@Service
+class DispatchService {
+    private final JobStore store;
+    private final Checked checked;
+    private final Accounts accounts;
+
+    DispatchService(JobStore store, Checked checked, Accounts accounts) {
+        this.store = store;
+        this.checked = checked;
+        this.accounts = accounts;
+    }
+
+    @Transactional(readOnly = true)
+    DispatchController.Dispatch view(String id, String who) {
+        Loaded loaded = store.load(id);
+        Checked.Result result = checked.of(loaded);
+        List<JobStore.Signature> signed = store.signatures(id, loaded.revision());
+        List<String> names = signed.stream().map(JobStore.Signature::who).toList();
+        Verdict verdict = result.verdict();
+        List<DispatchController.Line> lines = new ArrayList<>();
+        double total = 0;
+        int unweighed = 0;
+        for (PullList.Line line : PullList.of(loaded.job())) {
+            lines.add(line(line));
+            if (PullList.lineGrams(line) instanceof Figure.Known k) {
+                total += k.value();
+            } else {
+                unweighed += line.pieces();
+            }
+        }
+        double teamLift = loaded.job().rules().value(HouseRules.Rule.TEAM_LIFT);
+        return new DispatchController.Dispatch(
+                id,
+                loaded.job().title(),
+                loaded.revision(),
+                loaded.stage(),
+                verdict.clear(),
+                verdict.inWords(),
+                heldBy(loaded, result),
+                signed.stream()
+                        .map(s -> new DispatchController.Signed(accounts.displayName(s.who()), s.when()))
+                        .toList(),
+                Gate.whyNotBuilt(loaded.stage()).orElse(""),
+                Gate.whyNotSign(loaded.stage(), verdict, names, who).map(w -> w.replaceFirst("^" + who + " has", "You have")).orElse(""),
+                Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
+                lines,
+                total,
+                unweighed,
+                total > teamLift,
+                teamLift);
+    }
+
+    private static List<String> heldBy(Loaded loaded, Checked.Result result) {
+        return result.report().findings().stream()
+                .filter(f -> f.severity() != Severity.NOTE && isOpen(f, loaded))
+                .map(Finding::title)
+                .distinct()
+                .toList();
+    }
+
+    private static boolean isOpen(Finding finding, Loaded loaded) {
+        return !Verdict.of(List.of(finding), loaded.job()).clear();
+    }
+
+    private static DispatchController.Line line(PullList.Line line) {
+        boolean known = line.eachGrams() instanceof Figure.Known;
+        double each = line.eachGrams() instanceof Figure.Known k ? k.value() : 0;
+        return new DispatchController.Line(
+                line.type().ref().toString(),
+                line.type().category().name(),
+                line.type().maker(),
+                line.type().name(),
+                line.onRig(),
+                line.inKit(),
+                line.pieces(),
+                each,
+                each * line.pieces(),
+                known);
+    }
+
+    @Transactional(readOnly = true)
+    String csv(String id) {
+        return PullListCsv.write(PullList.of(store.load(id).job()));
+    }
+
+    @Transactional
+    void built(String id) {
+        Loaded loaded = store.lock(id);
+        refuse(Gate.whyNotBuilt(loaded.stage()));
+        store.saveStage(loaded, Gate.Stage.BUILT);
+    }
+
+    @Transactional
+    void sign(String id, String who) {
+        Loaded loaded = store.lock(id);
+        List<String> names = new ArrayList<>(store.signatures(id, loaded.revision()).stream()
+                .map(JobStore.Signature::who)
+                .toList());
+        refuse(Gate.whyNotSign(loaded.stage(), checked.compute(loaded).verdict(), names, who));
+        store.sign(loaded, who);
+        names.add(who);
+        store.saveStage(loaded, Gate.afterSignature(names));
+    }
+
+    @Transactional
+    void leave(String id) {
+        Loaded loaded = store.lock(id);
+        refuse(Gate.whyNotDispatch(loaded.stage(), checked.compute(loaded).verdict()));
+        store.saveStage(loaded, Gate.Stage.DISPATCHED);
+    }
+
+    @Transactional
+    void recall(String id) {
+        Loaded loaded = store.lock(id);
+        if (loaded.stage() != Gate.Stage.DISPATCHED) {
+            throw Refusal.conflict("Only a dispatched job is recalled; this one is " + Gate.word(loaded.stage()) + ".");
+        }
+        store.reopen(loaded);
+    }
+
+    private static void refuse(Optional<String> why) {
+        why.ifPresent(w -> {
+            throw Refusal.conflict(w);
+        });
+    }
+}

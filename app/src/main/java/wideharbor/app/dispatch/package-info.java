@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.dispatch;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,46 @@
+package wideharbor.app.files;
+
+import java.io.IOException;
+import java.io.InputStream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.format.HarborCodec;
+
+/** Package files out and in. */
+@RestController
+class FilesController {
+    private final PackageFiles files;
+
+    FilesController(PackageFiles files) {
+        this.files = files;
+    }
+
+    record Imported(String job, String title) {}
+
+    @GetMapping("/api/jobs/{job}/package.harbor.json")
+    ResponseEntity<byte[]> download(@PathVariable String job) {
+        String name = ContentDisposition.attachment().filename(job + ".harbor.json").build().toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(files.write(job));
+    }
+
+    @PostMapping(value = "/api/packages", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PreAuthorize("hasAnyRole('LEAD','DESK')")
+    @ResponseStatus(HttpStatus.CREATED)
+    Imported upload(jakarta.servlet.http.HttpServletRequest request) throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            return files.take(in.readNBytes(HarborCodec.LARGEST + 1));
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package wideharbor.app.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobStore;
+import wideharbor.core.job.Job;
+import wideharbor.format.HarborCodec;
+
+/** Takes package files in and writes them. The demo world comes in the same way, into an empty store only. */
+@Service
+@Order(2)
+class PackageFiles implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(PackageFiles.class);
+
+    private final JobStore store;
+    private final HarborCodec codec;
+    private final String demo;
+
+    PackageFiles(JobStore store, HarborCodec codec, @Value("${harbor.demo}") String demo) {
+        this.store = store;
+        this.codec = codec;
+        this.demo = demo;
+    }
+
+    /** The whole file or nothing. */
+    @Transactional
+    FilesController.Imported take(byte[] bytes) {
+        Job job = codec.read(bytes);
+        store.create(job);
+        return new FilesController.Imported(job.id(), job.title());
+    }
+
+    @Transactional(readOnly = true)
+    byte[] write(String job) {
+        return codec.write(store.load(job).job());
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) throws IOException {
+        if (demo.isEmpty() || !store.list().isEmpty()) {
+            return;
+        }
+        for (Path file : packages(Path.of(demo))) {
+            FilesController.Imported imported = take(Files.readAllBytes(file));
+            LOG.info("Loaded demo job {}", imported.title());
+        }
+    }
+
+    private static List<Path> packages(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> f.getFileName().toString().endsWith(".harbor.json"))
+                    .sorted()
+                    .toList();
+        }
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.files;
+
+import org.jspecify.annotations.NullMarked;

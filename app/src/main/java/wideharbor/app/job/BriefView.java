@@ -1,0 +1,64 @@
+package wideharbor.app.job;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import wideharbor.core.brief.Brief;
+
+/** A brief as screens show and edit it: masses in kilograms, as people say them. */
+record BriefView(
+        @NotNull LocalDate prep,
+        @NotNull LocalDateTime load,
+        @NotNull LocalDate shoot,
+        @NotNull LocalDate back,
+        @NotNull @Size(max = 120) String place,
+        double temperatureC,
+        double hoursOn,
+        double massFloorKg,
+        double massCeilingKg,
+        @NotNull List<String> configurations,
+        @NotNull List<String> lenses,
+        @NotNull @Size(max = 80) String operator,
+        @NotNull Brief.Crew.Side shoulder,
+        @NotNull Brief.Crew.Side eye,
+        @NotNull @Size(max = 80) String focusPuller,
+        @NotNull @Size(max = 80) String lead,
+        @NotNull @Size(max = 4000) String notes) {
+
+    static BriefView of(Brief b) {
+        return new BriefView(
+                b.dates().prep(),
+                b.dates().load(),
+                b.dates().shoot(),
+                b.dates().back(),
+                b.place(),
+                b.temperatureC(),
+                b.hoursOn(),
+                b.massFloorGrams() / 1000,
+                b.massCeilingGrams() / 1000,
+                b.configurations(),
+                b.lenses(),
+                b.crew().operator(),
+                b.crew().shoulder(),
+                b.crew().eye(),
+                b.crew().focusPuller(),
+                b.crew().lead(),
+                b.notes());
+    }
+
+    Brief toBrief() {
+        return new Brief(
+                new Brief.Dates(prep, load, shoot, back),
+                place,
+                temperatureC,
+                hoursOn,
+                Math.round(massFloorKg * 1000),
+                Math.round(massCeilingKg * 1000),
+                configurations,
+                lenses,
+                new Brief.Crew(operator, shoulder, eye, focusPuller, lead),
+                notes);
+    }
+}

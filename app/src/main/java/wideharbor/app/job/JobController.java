@@ -1,0 +1,41 @@
+package wideharbor.app.job;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Jobs and their briefs. */
+@RestController
+class JobController {
+    private final JobService service;
+
+    JobController(JobService service) {
+        this.service = service;
+    }
+
+    record BriefChange(@Min(1) int revision, @NotNull @Valid BriefView brief) {}
+
+    @GetMapping("/api/jobs")
+    List<JobViews.JobLine> jobs() {
+        return service.list();
+    }
+
+    @GetMapping("/api/jobs/{job}")
+    JobViews.JobView job(@PathVariable String job) {
+        return service.view(job);
+    }
+
+    @PutMapping("/api/jobs/{job}/brief")
+    @PreAuthorize("hasAnyRole('LEAD','DESK')")
+    JobViews.JobView changeBrief(@PathVariable String job, @Valid @RequestBody BriefChange change) {
+        service.changeBrief(job, change.revision(), change.brief().toBrief());
+        return service.view(job);
+    }
+}

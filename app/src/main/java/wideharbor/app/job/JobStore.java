@@ -1,0 +1,295 @@
+package wideharbor.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Kit;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Report;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.Gate;
+import wideharbor.core.job.Job;
+import wideharbor.format.HarborCodec;
+
+/** The only place where jobs become rows and rows jobs. Changes lock the job's row, so that nobody overwrites another. */
+@Service
+public class JobStore {
+    private static final int MOST_JOBS = 500;
+
+    private final Rows.Jobs jobs;
+    private final Rows.Builds builds;
+    private final Rows.Kits kits;
+    private final Rows.Reads reads;
+    private final Rows.Waivers waivers;
+    private final Rows.Signatures signatures;
+    private final CatalogueStore catalogue;
+    private final HarborCodec codec;
+    private final CheckEngine engine;
+    private final Clock clock;
+
+    JobStore(
+            Rows.Jobs jobs,
+            Rows.Builds builds,
+            Rows.Kits kits,
+            Rows.Reads reads,
+            Rows.Waivers waivers,
+            Rows.Signatures signatures,
+            CatalogueStore catalogue,
+            HarborCodec codec,
+            CheckEngine engine,
+            Clock clock) {
+        this.jobs = jobs;
+        this.builds = builds;
+        this.kits = kits;
+        this.reads = reads;
+        this.waivers = waivers;
+        this.signatures = signatures;
+        this.catalogue = catalogue;
+        this.codec = codec;
+        this.engine = engine;
+        this.clock = clock;
+    }
+
+    /** What the list of jobs shows; the findings were counted when they last changed. */
+    public record Row(
+            String id,
+            String title,
+            java.time.LocalDateTime loadAt,
+            String place,
+            Gate.Stage stage,
+            Verdict verdict,
+            int configurationsClear,
+            int configurationsAll,
+            List<String> builds) {}
+
+    @Transactional(readOnly = true)
+    public List<Row> list() {
+        List<JobRow> rows = jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS));
+        Map<String, List<String>> ids = new LinkedHashMap<>();
+        for (BuildRow build : builds.ofAll(rows.stream().map(r -> r.id).toList())) {
+            ids.computeIfAbsent(build.key.jobId(), k -> new ArrayList<>()).add(build.key.buildId());
+        }
+        return rows.stream()
+                .map(r -> new Row(
+                        r.id,
+                        r.title,
+                        r.loadAt,
+                        codec.readBrief(r.brief).place(),
+                        r.stage,
+                        new Verdict(r.clear, r.stops, r.undecided, r.unreadCautions, 0, 0, 0),
+                        r.configurationsClear,
+                        r.configurationsAll,
+                        ids.getOrDefault(r.id, List.of())))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Loaded load(String id) {
+        return loaded(jobs.findById(id).orElseThrow(() -> Refusal.notFound("There is no job '" + id + "'.")));
+    }
+
+    /** Loads for a change: until the caller's transaction ends, no other change of this job begins. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Loaded lock(String id) {
+        return loaded(jobs.lock(id).orElseThrow(() -> Refusal.notFound("There is no job '" + id + "'.")));
+    }
+
+    private Loaded loaded(JobRow row) {
+        Catalogue all = catalogue.catalogue();
+        List<Build> content = new ArrayList<>();
+        Map<String, Integer> revisions = new LinkedHashMap<>();
+        for (BuildRow build : builds.of(row.id)) {
+            content.add(codec.readBuild(build.content, all));
+            revisions.put(build.key.buildId(), build.revision);
+        }
+        Map<TypeRef, Integer> kit = new LinkedHashMap<>();
+        kits.of(row.id).forEach(k -> kit.put(new TypeRef(k.key.typeId(), k.key.typeRevision()), k.pieces));
+        Job job = new Job(
+                row.id,
+                row.title,
+                codec.readBrief(row.brief),
+                codec.readRules(row.rules),
+                all,
+                new GearPackage(new Kit(kit), content),
+                reads.of(row.id).stream()
+                        .map(r -> new Job.CautionRead(r.id.finding(), r.who, r.readAt.toString()))
+                        .toList(),
+                waivers.of(row.id).stream()
+                        .map(w -> new Job.Waiver(
+                                w.id.finding(), w.acceptedExcess, w.reason, w.who, w.waivedAt.toString()))
+                        .toList());
+        return new Loaded(job, row.stage, row.revision, row.stateNo, revisions);
+    }
+
+    /** Stores a new job whole. */
+    @Transactional
+    public void create(Job job) {
+        if (jobs.existsById(job.id())) {
+            throw Refusal.conflict("A job '" + job.id() + "' is on file already. Nothing was stored.");
+        }
+        catalogue.admit(job.catalogue());
+        JobRow row = new JobRow(job.id(), job.title());
+        row.loadAt = job.brief().dates().load();
+        row.brief = codec.writeBrief(job.brief());
+        row.rules = codec.writeRules(job.rules());
+        summarise(row, job);
+        jobs.save(row);
+        int ordinal = 0;
+        for (Build build : job.gear().builds()) {
+            builds.save(new BuildRow(job.id(), build.id(), build.title(), ordinal++, codec.writeBuild(build)));
+        }
+        saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
+        job.reads().forEach(r -> reads.save(new ReadRow(new FindingId(job.id(), r.finding()), r.who(), instant(r.when()))));
+        job.waivers()
+                .forEach(w -> waivers.save(new WaiverRow(
+                        new FindingId(job.id(), w.finding()),
+                        w.acceptedExcess(),
+                        w.reason(),
+                        w.who(),
+                        instant(w.when()))));
+    }
+
+    private Instant instant(String when) {
+        try {
+            return Instant.parse(when);
+        } catch (java.time.format.DateTimeParseException e) {
+            return now();
+        }
+    }
+
+    /** Stores a changed package of a locked job: one build's content and the kit; reopens what was signed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void saveGear(Loaded before, String build, GearPackage after) {
+        BuildRow row = builds.findById(new BuildRow.Key(before.job().id(), build)).orElseThrow();
+        row.content = codec.writeBuild(after.build(build));
+        row.revision++;
+        saveKit(before.job().id(), before.job().gear().kit(), after.kit());
+        contentChanged(before.job().with(after));
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void saveBrief(Loaded before, Brief brief) {
+        JobRow row = row(before.job().id());
+        row.brief = codec.writeBrief(brief);
+        row.loadAt = brief.dates().load();
+        contentChanged(before.job().with(brief));
+    }
+
+    private void contentChanged(Job job) {
+        JobRow row = row(job.id());
+        row.revision++;
+        row.stage = Gate.Stage.DRAFT;
+        row.stateNo++;
+        summarise(row, job);
+    }
+
+    private void saveKit(String job, Kit before, Kit after) {
+        before.counts().forEach((type, count) -> {
+            if (after.count(type) == 0) {
+                kits.deleteById(kitKey(job, type));
+            }
+        });
+        after.counts().forEach((type, count) -> {
+            if (before.count(type) != count) {
+                kits.save(new KitRow(kitKey(job, type), count));
+            }
+        });
+    }
+
+    private static KitRow.Key kitKey(String job, TypeRef type) {
+        return new KitRow.Key(job, type.id(), type.revision());
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addRead(Loaded before, String finding, String who) {
+        reads.save(new ReadRow(new FindingId(before.job().id(), finding), who, now()));
+        acceptanceChanged(before.job().id());
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addWaiver(Loaded before, String finding, double acceptedExcess, String reason, String who) {
+        waivers.save(new WaiverRow(new FindingId(before.job().id(), finding), acceptedExcess, reason, who, now()));
+        acceptanceChanged(before.job().id());
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void removeWaiver(Loaded before, String finding) {
+        waivers.deleteById(new FindingId(before.job().id(), finding));
+        acceptanceChanged(before.job().id());
+    }
+
+    private void acceptanceChanged(String id) {
+        JobRow row = row(id);
+        row.stateNo++;
+        summarise(row, loaded(row).job());
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void saveStage(Loaded before, Gate.Stage stage) {
+        JobRow row = row(before.job().id());
+        row.stage = stage;
+        row.stateNo++;
+    }
+
+    /** Takes a dispatched job back: a new revision, so that old signatures do not count for it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void reopen(Loaded before) {
+        contentChanged(before.job());
+    }
+
+    /** A signature under the present revision. */
+    public record Signature(String who, Instant when) {}
+
+    @Transactional(readOnly = true)
+    public List<Signature> signatures(String job, int revision) {
+        return signatures.of(job, revision).stream()
+                .map(s -> new Signature(s.key.who(), s.signedAt))
+                .toList();
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void sign(Loaded before, String who) {
+        signatures.save(new SignatureRow(
+                new SignatureRow.Key(before.job().id(), before.revision(), who), now()));
+    }
+
+    private JobRow row(String id) {
+        return jobs.findById(id).orElseThrow();
+    }
+
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    private void summarise(JobRow row, Job job) {
+        Report report = engine.check(job);
+        Verdict verdict = Verdict.of(report, job);
+        row.clear = verdict.clear();
+        row.stops = verdict.stops();
+        row.undecided = verdict.open();
+        row.unreadCautions = verdict.unreadCautions();
+        row.configurationsAll = 0;
+        row.configurationsClear = 0;
+        for (Build build : job.gear().builds()) {
+            Map<String, Verdict> each = Verdict.byConfiguration(report, job, build.id());
+            row.configurationsAll += each.size();
+            row.configurationsClear +=
+                    (int) each.values().stream().filter(Verdict::clear).count();
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package wideharbor.app.job;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import wideharbor.core.check.Requirements;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.Gate;
+
+/** What the endpoints of this package answer with. */
+final class JobViews {
+    private JobViews() {}
+
+    record JobLine(
+            String id,
+            String title,
+            LocalDateTime loadAt,
+            String place,
+            Gate.Stage stage,
+            boolean clear,
+            String verdict,
+            int stops,
+            int undecided,
+            int unreadCautions,
+            int configurationsClear,
+            int configurationsAll,
+            String nextAct,
+            String firstBuild) {
+
+        static JobLine of(JobStore.Row row) {
+            Verdict v = row.verdict();
+            return new JobLine(
+                    row.id(),
+                    row.title(),
+                    row.loadAt(),
+                    row.place(),
+                    row.stage(),
+                    v.clear(),
+                    v.inWords(),
+                    v.stops(),
+                    v.open(),
+                    v.unreadCautions(),
+                    row.configurationsClear(),
+                    row.configurationsAll(),
+                    nextAct(row.stage(), v),
+                    row.builds().isEmpty() ? "" : row.builds().get(0));
+        }
+
+        private static String nextAct(Gate.Stage stage, Verdict verdict) {
+            if (stage == Gate.Stage.DISPATCHED) {
+                return "none: it is out";
+            }
+            if (verdict.stops() + verdict.open() > 0) {
+                return "mend the stops";
+            }
+            if (verdict.unreadCautions() > 0) {
+                return "read the cautions";
+            }
+            return switch (stage) {
+                case DRAFT -> "mark built";
+                case BUILT -> "sign, two people";
+                default -> "dispatch";
+            };
+        }
+    }
+
+    record Named(String id, String title) {}
+
+    record BuildRef(String id, String title, List<Named> configurations, List<Named> lenses) {}
+
+    record JobView(
+            String id,
+            String title,
+            int revision,
+            Gate.Stage stage,
+            boolean clear,
+            String verdict,
+            BriefView brief,
+            List<Requirements.Requirement> requirements,
+            List<BuildRef> builds) {}
+}

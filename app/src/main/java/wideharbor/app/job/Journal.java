@@ -1,0 +1,111 @@
+package wideharbor.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.core.build.Scoped;
+import wideharbor.format.HarborCodec;
+
+/** Every edit of a build, in order, with the edit that takes it back. Undo is linear and itself an entry. */
+@Service
+public class Journal {
+    private static final int MOST_SHOWN = 100;
+
+    public enum Kind {
+        EDIT,
+        UNDO,
+        REDO
+    }
+
+    /** An entry without its commands. */
+    public record Step(int seq, Kind kind, int ofSeq, String who, String summary) {}
+
+    public record Entry(
+            int seq, Kind kind, String who, Instant when, String summary, int beforeRevision, int afterRevision) {}
+
+    /** What undo and redo would act on now. */
+    public record Ends(Optional<Step> undo, Optional<Step> redo, int last) {}
+
+    private final Rows.Entries entries;
+    private final HarborCodec codec;
+    private final Clock clock;
+
+    Journal(Rows.Entries entries, HarborCodec codec, Clock clock) {
+        this.entries = entries;
+        this.codec = codec;
+        this.clock = clock;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Entry> latest(String job, String build) {
+        return entries.latest(job, build, Limit.of(MOST_SHOWN)).stream()
+                .map(e -> new Entry(
+                        e.key.seq(), e.kind, e.who, e.doneAt, e.summary, e.beforeRevision, e.afterRevision))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Ends ends(String job, String build) {
+        return walk(entries.steps(job, build));
+    }
+
+    /** Replays who undid what: a new edit ends redo. */
+    static Ends walk(List<Step> steps) {
+        Deque<Step> done = new ArrayDeque<>();
+        Deque<Step> undone = new ArrayDeque<>();
+        int last = 0;
+        for (Step step : steps) {
+            last = step.seq();
+            if (step.kind() == Kind.EDIT) {
+                done.push(step);
+                undone.clear();
+            } else if (step.kind() == Kind.UNDO) {
+                undone.push(done.pop());
+            } else {
+                done.push(undone.pop());
+            }
+        }
+        return new Ends(Optional.ofNullable(done.peek()), Optional.ofNullable(undone.peek()), last);
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void append(
+            String job,
+            String build,
+            Kind kind,
+            int ofSeq,
+            String who,
+            String summary,
+            Edit edit,
+            int beforeRevision) {
+        int seq = ends(job, build).last() + 1;
+        JournalRow row = new JournalRow(new JournalRow.Key(job, build, seq));
+        row.kind = kind;
+        row.ofSeq = ofSeq;
+        row.who = who;
+        row.doneAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        row.summary = summary.length() > 200 ? summary.substring(0, 200) : summary;
+        row.commands = codec.writeCommands(edit.commands());
+        row.inverse = codec.writeCommands(edit.inverse());
+        row.beforeRevision = beforeRevision;
+        row.afterRevision = beforeRevision + 1;
+        entries.save(row);
+    }
+
+    /** What was done and what takes it back. */
+    public record Edit(List<Scoped> commands, List<Scoped> inverse) {}
+
+    @Transactional(readOnly = true)
+    public Edit edit(String job, String build, int seq) {
+        JournalRow row = entries.findById(new JournalRow.Key(job, build, seq)).orElseThrow();
+        return new Edit(codec.readCommands(row.commands), codec.readCommands(row.inverse));
+    }
+}

@@ -1,0 +1,59 @@
+package wideharbor.app.job;
+
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+/** The repositories of this package, together because only {@link JobStore} and {@link Journal} use them. */
+final class Rows {
+    private Rows() {}
+
+    interface Jobs extends JpaRepository<JobRow, String> {
+        @Lock(LockModeType.PESSIMISTIC_WRITE)
+        @Query("select j from JobRow j where j.id = ?1")
+        Optional<JobRow> lock(String id);
+
+        List<JobRow> findAllByOrderByLoadAtAscIdAsc(Limit limit);
+    }
+
+    interface Builds extends JpaRepository<BuildRow, BuildRow.Key> {
+        @Query("select b from BuildRow b where b.key.jobId = ?1 order by b.ordinal")
+        List<BuildRow> of(String job);
+
+        @Query("select b from BuildRow b where b.key.jobId in ?1 order by b.ordinal")
+        List<BuildRow> ofAll(List<String> jobs);
+    }
+
+    interface Kits extends JpaRepository<KitRow, KitRow.Key> {
+        @Query("select k from KitRow k where k.key.jobId = ?1 order by k.key.typeId")
+        List<KitRow> of(String job);
+    }
+
+    interface Entries extends JpaRepository<JournalRow, JournalRow.Key> {
+        @Query("select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "
+                + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 order by e.key.seq")
+        List<Journal.Step> steps(String job, String build);
+
+        @Query("select e from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 order by e.key.seq desc")
+        List<JournalRow> latest(String job, String build, Limit limit);
+    }
+
+    interface Reads extends JpaRepository<ReadRow, FindingId> {
+        @Query("select r from ReadRow r where r.id.jobId = ?1 order by r.id.finding")
+        List<ReadRow> of(String job);
+    }
+
+    interface Waivers extends JpaRepository<WaiverRow, FindingId> {
+        @Query("select w from WaiverRow w where w.id.jobId = ?1 order by w.id.finding")
+        List<WaiverRow> of(String job);
+    }
+
+    interface Signatures extends JpaRepository<SignatureRow, SignatureRow.Key> {
+        @Query("select s from SignatureRow s where s.key.jobId = ?1 and s.key.jobRevision = ?2 order by s.signedAt")
+        List<SignatureRow> of(String job, int revision);
+    }
+}

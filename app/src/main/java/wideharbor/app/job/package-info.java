@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.job;
+
+import org.jspecify.annotations.NullMarked;

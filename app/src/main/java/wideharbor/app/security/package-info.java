@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.security;
+
+import org.jspecify.annotations.NullMarked;

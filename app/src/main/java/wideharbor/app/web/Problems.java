@@ -1,0 +1,110 @@
+package wideharbor.app.web;
+
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import wideharbor.core.build.EditRefused;
+import wideharbor.format.HarborFormatException;
+
+/** One shape for every refusal: problem details, with the field or place at fault; never a stack trace. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    record Place(String place, String message) {}
+
+    @ExceptionHandler
+    ProblemDetail refused(Refusal e) {
+        return problem(e.status(), e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(Stale e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
+        problem.setProperty("newer", e.newer());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(EditRefused e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HarborFormatException e) {
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "The file cannot be taken: " + e.problems().get(0) + ". Nothing was stored.");
+        problem.setProperty(
+                "places",
+                e.problems().stream().map(p -> new Place(p.place(), p.message())).toList());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail nonsense(IllegalArgumentException e) {
+        return problem(HttpStatus.BAD_REQUEST, e.getMessage() == null ? "The request cannot be read." : e.getMessage());
+    }
+
+    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
+    ProblemDetail raced(RuntimeException e) {
+        LOG.info("Lost a race: {}", e.getMessage());
+        return problem(HttpStatus.CONFLICT, "Someone else changed this at the same moment. Nothing was overwritten; try again.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail denied(AccessDeniedException e) {
+        return problem(HttpStatus.FORBIDDEN, "Your role does not allow this.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail internal(Exception e) {
+        LOG.error("Internal error", e);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Internal error: the request could not be completed.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Place> places = e.getBindingResult().getFieldErrors().stream()
+                .map(f -> new Place(f.getField(), String.valueOf(f.getDefaultMessage())))
+                .toList();
+        ProblemDetail problem = problem(
+                HttpStatus.BAD_REQUEST,
+                places.isEmpty() ? "The request cannot be read." : places.get(0).place() + " " + places.get(0).message());
+        problem.setProperty("places", places);
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    /** The core's constructors refuse nonsense while the body is read; their words name the value and the limit. */
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Throwable cause = e;
+        while (cause != null && !(cause instanceof IllegalArgumentException)) {
+            cause = cause.getCause();
+        }
+        String detail = cause != null && cause.getMessage() != null
+                ? cause.getMessage()
+                : "The request is not valid JSON for this address.";
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, detail));
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String detail) {
+        return ProblemDetail.forStatusAndDetail(status, detail);
+    }
+}

@@ -1,0 +1,27 @@
+package wideharbor.app.web;
+
+import org.springframework.http.HttpStatus;
+
+/** A request that cannot be done, in words for the person who asked. */
+public final class Refusal extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    private final HttpStatus status;
+
+    public Refusal(HttpStatus status, String message) {
+        super(message);
+        this.status = status;
+    }
+
+    public static Refusal notFound(String message) {
+        return new Refusal(HttpStatus.NOT_FOUND, message);
+    }
+
+    public static Refusal conflict(String message) {
+        return new Refusal(HttpStatus.CONFLICT, message);
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.web;
+
+import org.jspecify.annotations.NullMarked;

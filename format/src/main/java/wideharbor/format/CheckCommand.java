@@ -1,0 +1,159 @@
+package wideharbor.format;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.FindingKey;
+import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Report;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
+
+/** {@code harbor check FILE}: verdict and findings of one package file. Exit 0 no open stop, 1 held, 2 unreadable. */
+@Command(
+        name = "harbor check",
+        description = "Checks a *.harbor.json package. Exit 0: no open stop; 1: held; 2: unreadable.",
+        mixinStandardHelpOptions = true)
+public final class CheckCommand implements Callable<Integer> {
+    static final int CLEAR = 0;
+    static final int HELD = 1;
+    static final int UNREADABLE = 2;
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "a *.harbor.json file")
+    private Path file = Path.of("");
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Option(names = "--strict", description = "unread cautions hold too")
+    private boolean strict;
+
+    @Option(names = "--no-fixes", description = "do not search for fixes")
+    private boolean noFixes;
+
+    @Spec
+    private CommandSpec spec = CommandSpec.create();
+
+    public static void main(String[] args) {
+        System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+    }
+
+    static int run(String[] args, PrintWriter out, PrintWriter err) {
+        return new CommandLine(new CheckCommand())
+                .setOut(out)
+                .setErr(err)
+                .setExecutionExceptionHandler((e, line, result) -> {
+                    err.println("Internal error: " + e);
+                    return UNREADABLE;
+                })
+                .execute(args);
+    }
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
+        Job job;
+        try {
+            job = new HarborCodec().read(Files.readAllBytes(file));
+        } catch (IOException e) {
+            return unreadable(List.of(new HarborFormatException.Problem(file.toString(), "cannot be read")));
+        } catch (HarborFormatException e) {
+            return unreadable(e.problems());
+        }
+        CheckEngine engine = CheckEngine.standard();
+        Report report = engine.check(job);
+        Map<FindingKey, List<Proposer.Fix>> fixes = noFixes ? Map.of() : new Proposer(engine).propose(job, report);
+        Verdict verdict = Verdict.of(report, job);
+        if (json) {
+            out.println(HarborCodec.mapper().writeValueAsString(asJson(job, report, fixes, verdict)));
+        } else {
+            print(out, job, report, fixes, verdict);
+        }
+        boolean held = verdict.stops() + verdict.open() > 0 || strict && verdict.unreadCautions() > 0;
+        return held ? HELD : CLEAR;
+    }
+
+    private int unreadable(List<HarborFormatException.Problem> problems) {
+        PrintWriter err = spec.commandLine().getErr();
+        err.println("Unreadable: " + file);
+        problems.forEach(p -> err.println("  " + p));
+        return UNREADABLE;
+    }
+
+    private static void print(
+            PrintWriter out, Job job, Report report, Map<FindingKey, List<Proposer.Fix>> fixes, Verdict verdict) {
+        out.println(job.title() + ": " + verdict.inWords());
+        out.println("stops " + verdict.stops() + ", undecided " + verdict.open() + ", cautions unread "
+                + verdict.unreadCautions() + ", read " + verdict.readCautions() + ", notes " + verdict.notes()
+                + ", waived " + verdict.waived());
+        for (Finding finding : report.findings()) {
+            out.println();
+            out.println(word(finding) + "  " + finding.title());
+            out.println("      " + inWords(finding.evidence()));
+            out.println("      " + finding.why());
+            out.println("      " + finding.key());
+            fixes.getOrDefault(finding.key(), List.of()).forEach(f -> out.println("      fix: " + f.title()));
+        }
+    }
+
+    private static String word(Finding finding) {
+        String severity = finding.severity().name().toLowerCase(java.util.Locale.ROOT);
+        return String.format(java.util.Locale.ROOT, "%-8s", severity);
+    }
+
+    private static String inWords(Evidence evidence) {
+        if (evidence instanceof Evidence.Amount a) {
+            return "has " + Say.two(a.measured()) + " " + a.unit() + ", needs " + need(a) + " " + a.unit();
+        }
+        Evidence.Statement s = (Evidence.Statement) evidence;
+        return "has " + s.measured() + ", needs " + s.needed();
+    }
+
+    private static String need(Evidence.Amount a) {
+        if (Double.isInfinite(a.neededFrom())) {
+            return "at most " + Say.two(a.neededTo());
+        }
+        return Double.isInfinite(a.neededTo())
+                ? "at least " + Say.two(a.neededFrom())
+                : Say.two(a.neededFrom()) + " to " + Say.two(a.neededTo());
+    }
+
+    private static Map<String, Object> asJson(
+            Job job, Report report, Map<FindingKey, List<Proposer.Fix>> fixes, Verdict verdict) {
+        List<Object> findings = new ArrayList<>();
+        for (Finding finding : report.findings()) {
+            Map<String, Object> one = new LinkedHashMap<>();
+            one.put("key", finding.key().toString());
+            one.put("check", finding.key().check());
+            one.put("severity", finding.severity());
+            one.put("state", finding.state());
+            one.put("title", finding.title());
+            one.put("evidence", inWords(finding.evidence()));
+            one.put("why", finding.why());
+            one.put("fixes", fixes.getOrDefault(finding.key(), List.of()).stream().map(Proposer.Fix::title).toList());
+            findings.add(one);
+        }
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("job", job.id());
+        all.put("title", job.title());
+        all.put("verdict", verdict);
+        all.put("findings", findings);
+        return all;
+    }
+}

@@ -1,0 +1,137 @@
+package wideharbor.format;
+
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Fills in what a file may leave out, so that the core never meets an absent value. */
+final class Defaults {
+    private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
+
+    private Defaults() {}
+
+    static void fill(ObjectNode file) {
+        put(file, "rules", MAKE.objectNode());
+        arrays(file, "standards", "kit", "reads", "waivers");
+        for (JsonNode type : file.path("catalogue")) {
+            itemType((ObjectNode) type);
+        }
+        for (JsonNode build : file.path("builds")) {
+            build((ObjectNode) build);
+        }
+        if (file.path("brief") instanceof ObjectNode brief) {
+            numbers(brief, Map.of("massFloorGrams", 0.0, "massCeilingGrams", 0.0));
+            put(brief, "notes", MAKE.stringNode(""));
+            arrays(brief, "lenses");
+        }
+    }
+
+    static void itemType(ObjectNode type) {
+        arrays(type, "capabilities", "internalJoints", "ports", "sockets", "facets");
+        for (JsonNode link : type.path("links")) {
+            for (JsonNode shape : link.path("shapes")) {
+                put((ObjectNode) shape, "keepClear", MAKE.booleanNode(false));
+            }
+        }
+        for (JsonNode port : type.path("ports")) {
+            port((ObjectNode) port);
+        }
+        for (JsonNode joint : type.path("internalJoints")) {
+            freedom(joint.path("freedom"));
+        }
+        for (JsonNode facet : type.path("facets")) {
+            facet((ObjectNode) facet);
+        }
+    }
+
+    private static void port(ObjectNode port) {
+        put(port, "occupancy", MAKE.objectNode().put("type", "single"));
+        if ("interval".equals(port.path("occupancy").path("type").asString(""))) {
+            numbers((ObjectNode) port.path("occupancy"), Map.of("stopMm", 0.0));
+        }
+        numbers(port, Map.of("engagementMm", 0.0));
+        put(port, "size", MAKE.objectNode().put("diameterMm", 0.0).put("spacingMm", 0.0));
+        put(
+                port,
+                "pins",
+                MAKE.objectNode().put("kind", "NONE").put("count", 0).put("diameterMm", 0.0).put("spacingMm", 0.0));
+        arrays(port, "screws", "freedoms");
+        for (JsonNode freedom : port.path("freedoms")) {
+            freedom(freedom);
+        }
+    }
+
+    private static void freedom(JsonNode freedom) {
+        if (freedom instanceof ObjectNode node) {
+            numbers(node, Map.of("slide".equals(node.path("type").asString("")) ? "stepMm" : "stepDegrees", 0.0));
+        }
+    }
+
+    private static void facet(ObjectNode facet) {
+        String type = facet.path("type").asString("");
+        if (type.equals("powerOutput")) {
+            numbers(facet, Map.of("regulatedVolts", 0.0, "efficiency", 1.0));
+        } else if (type.equals("powerInput")) {
+            numbers(facet, Map.of("idleWatts", 0.0));
+        } else if (type.equals("cable")) {
+            for (String end : new String[] {"a", "b"}) {
+                put((ObjectNode) facet.path(end), "locking", MAKE.booleanNode(false));
+                put((ObjectNode) facet.path(end), "rightAngle", MAKE.booleanNode(false));
+            }
+        }
+    }
+
+    private static void build(ObjectNode build) {
+        arrays(build, "removed", "joints", "cables", "settings", "lenses");
+        for (JsonNode placement : build.path("placements")) {
+            put((ObjectNode) placement, "label", MAKE.stringNode(""));
+            put((ObjectNode) placement, "weighedGrams", MAKE.objectNode().put("unknown", "not weighed"));
+        }
+        for (JsonNode joint : build.path("joints")) {
+            put((ObjectNode) joint, "confidence", MAKE.stringNode("PLAUSIBLE"));
+        }
+        for (JsonNode setting : build.path("settings")) {
+            put((ObjectNode) setting, "byFeel", MAKE.booleanNode(false));
+        }
+        for (JsonNode configuration : build.path("configurations")) {
+            numbers((ObjectNode) configuration, Map.of("rollDegrees", 0.0, "tiltDegrees", 0.0));
+            overlay((ObjectNode) configuration);
+        }
+        for (JsonNode lens : build.path("lenses")) {
+            overlay((ObjectNode) lens);
+        }
+    }
+
+    private static void overlay(ObjectNode owner) {
+        arrays(owner, "overlay");
+        for (JsonNode command : owner.path("overlay")) {
+            ObjectNode node = (ObjectNode) command;
+            String type = node.path("type").asString("");
+            if (type.equals("place")) {
+                put(node, "label", MAKE.stringNode(""));
+            } else if (type.equals("set")) {
+                put(node, "byFeel", MAKE.booleanNode(false));
+            } else if (type.equals("join")) {
+                put((ObjectNode) node.path("joint"), "confidence", MAKE.stringNode("PLAUSIBLE"));
+            }
+        }
+    }
+
+    private static void arrays(ObjectNode node, String... names) {
+        for (String name : names) {
+            put(node, name, new ArrayNode(MAKE));
+        }
+    }
+
+    private static void numbers(ObjectNode node, Map<String, Double> defaults) {
+        defaults.forEach((name, value) -> put(node, name, MAKE.numberNode(value)));
+    }
+
+    private static void put(ObjectNode node, String name, JsonNode value) {
+        if (!node.has(name)) {
+            node.set(name, value);
+        }
+    }
+}

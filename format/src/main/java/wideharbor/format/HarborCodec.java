@@ -1,0 +1,272 @@
+package wideharbor.format;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Kit;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.job.Job;
+import wideharbor.core.standard.Standard;
+import wideharbor.core.standard.Standards;
+
+/**
+ * Reads and writes {@code *.harbor.json}. Reading goes in three steps, each with its own errors: JSON, schema, and
+ * whether what is named exists. The store uses the same mapper for what it keeps as JSON.
+ */
+public final class HarborCodec {
+    /** Longest file that is read, bytes. */
+    public static final int LARGEST = 16_000_000;
+
+    private static final int MOST_PROBLEMS = 50;
+
+    private static final TypeReference<List<Scoped>> COMMANDS = new TypeReference<>() {};
+    private static final TypeReference<Map<HouseRules.Rule, Double>> RULES = new TypeReference<>() {};
+
+    private final JsonMapper mapper = mapper();
+    private final HarborSchema schema = new HarborSchema();
+
+    /** The mapper that knows the core's types; strict about what it does not know. */
+    public static JsonMapper mapper() {
+        JsonFactory factory = JsonFactory.builder()
+                .streamReadConstraints(StreamReadConstraints.builder()
+                        .maxNestingDepth(64)
+                        .maxNumberLength(40)
+                        .maxDocumentLength(LARGEST)
+                        .build())
+                .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                .build();
+        return Mixins.addTo(JsonMapper.builder(factory))
+                .addModule(Texts.module())
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(SerializationFeature.INDENT_OUTPUT)
+                .build();
+    }
+
+    /**
+     * A job from a file's bytes.
+     *
+     * @throws HarborFormatException naming every place that is wrong
+     */
+    public Job read(byte[] bytes) {
+        if (bytes.length > LARGEST) {
+            throw new HarborFormatException(
+                    "file", "is " + bytes.length + " bytes long; at most " + LARGEST + " are read");
+        }
+        ObjectNode tree = parse(bytes);
+        requireVersion(tree);
+        List<HarborFormatException.Problem> problems = schema.problems(tree, MOST_PROBLEMS);
+        if (!problems.isEmpty()) {
+            throw new HarborFormatException(problems);
+        }
+        Defaults.fill(tree);
+        return toJob(decode(tree));
+    }
+
+    private ObjectNode parse(byte[] bytes) {
+        try {
+            JsonNode tree = mapper.readTree(bytes);
+            if (tree instanceof ObjectNode object) {
+                return object;
+            }
+            throw new HarborFormatException("file", "must hold one JSON object");
+        } catch (JacksonException e) {
+            var at = e.getLocation();
+            String place = at == null ? "file" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
+            throw new HarborFormatException(place, "not valid JSON: " + e.getOriginalMessage());
+        }
+    }
+
+    private static void requireVersion(ObjectNode tree) {
+        if (!HarborFile.FORMAT.equals(tree.path("format").asString(""))) {
+            throw new HarborFormatException("/format", "must be \"" + HarborFile.FORMAT + "\"");
+        }
+        if (tree.path("version").asInt(-1) != HarborFile.VERSION) {
+            throw new HarborFormatException(
+                    "/version",
+                    "this program reads version " + HarborFile.VERSION + ", but the file is of version "
+                            + tree.path("version").asString("none"));
+        }
+    }
+
+    private HarborFile decode(ObjectNode tree) {
+        try {
+            return mapper.treeToValue(tree, HarborFile.class);
+        } catch (JacksonException e) {
+            throw new HarborFormatException(Places.of(e), Places.reason(e));
+        }
+    }
+
+    private static Job toJob(HarborFile file) {
+        Catalogue catalogue = at("/catalogue", () -> new Catalogue(file.catalogue(), Standards.seed().with(file.standards())));
+        List<Build> builds = new ArrayList<>();
+        for (int i = 0; i < file.builds().size(); i++) {
+            HarborFile.FileBuild b = file.builds().get(i);
+            builds.add(at("/builds/" + i, () -> toBuild(b, catalogue)));
+        }
+        Map<TypeRef, Integer> kit = new LinkedHashMap<>();
+        for (HarborFile.KitLine line : file.kit()) {
+            at("/kit", () -> catalogue.require(line.type()));
+            kit.merge(line.type(), line.count(), Integer::sum);
+        }
+        return at("/", () -> new Job(
+                file.id(),
+                file.title(),
+                file.brief(),
+                new HouseRules(file.rules()),
+                catalogue,
+                new GearPackage(new Kit(kit), builds),
+                file.reads(),
+                file.waivers()));
+    }
+
+    private static Build toBuild(HarborFile.FileBuild b, Catalogue catalogue) {
+        Content base = Content.of(
+                b.root(), b.placements(), b.removed(), b.joints(), b.cables(), b.settings(), catalogue);
+        Build build = new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
+        GearPackage.requireResolvable(build, catalogue);
+        return build;
+    }
+
+    private static <T> T at(String place, java.util.function.Supplier<T> step) {
+        try {
+            return step.get();
+        } catch (IllegalArgumentException | EditRefused e) {
+            throw new HarborFormatException(place, e.getMessage());
+        }
+    }
+
+    /** The file of a job: self-contained, with only the catalogue parts and standards that it uses. */
+    public byte[] write(Job job) {
+        Set<TypeRef> used = used(job);
+        List<HarborFile.KitLine> kit = new ArrayList<>();
+        job.gear().kit().counts().forEach((type, count) -> kit.add(new HarborFile.KitLine(type, count)));
+        HarborFile file = new HarborFile(
+                HarborFile.FORMAT,
+                HarborFile.VERSION,
+                job.id(),
+                job.title(),
+                job.brief(),
+                job.rules().changed(),
+                changedStandards(job),
+                job.catalogue().all().stream().filter(t -> used.contains(t.ref())).toList(),
+                kit,
+                job.gear().builds().stream().map(HarborCodec::fileBuild).toList(),
+                job.reads(),
+                job.waivers());
+        return mapper.writeValueAsBytes(file);
+    }
+
+    private static List<Standard> changedStandards(Job job) {
+        Standards seed = Standards.seed();
+        return job.catalogue().standards().all().stream()
+                .filter(s -> !seed.find(s.id()).filter(s::equals).isPresent())
+                .toList();
+    }
+
+    private static Set<TypeRef> used(Job job) {
+        Set<TypeRef> used = new LinkedHashSet<>(job.gear().kit().counts().keySet());
+        for (Build build : job.gear().builds()) {
+            build.base().placements().forEach(p -> used.add(p.type()));
+            build.base().cables().forEach(c -> used.add(c.type()));
+            for (var configuration : build.configurations()) {
+                for (var lens : build.lenses()) {
+                    Content content = build.content(configuration.id(), lens.id(), job.catalogue());
+                    content.placements().forEach(p -> used.add(p.type()));
+                    content.cables().forEach(c -> used.add(c.type()));
+                }
+            }
+        }
+        return used;
+    }
+
+    private static HarborFile.FileBuild fileBuild(Build build) {
+        Content base = build.base();
+        return new HarborFile.FileBuild(
+                build.id(),
+                build.title(),
+                base.root(),
+                List.copyOf(base.placements()),
+                List.copyOf(base.removed()),
+                List.copyOf(base.joints()),
+                List.copyOf(base.cables()),
+                List.copyOf(base.settings()),
+                build.configurations(),
+                build.lenses());
+    }
+
+    /** One build as the store keeps it: the same text as in a file. */
+    public String writeBuild(Build build) {
+        return compact(fileBuild(build));
+    }
+
+    public Build readBuild(String text, Catalogue catalogue) {
+        return toBuild(mapper.readValue(text, HarborFile.FileBuild.class), catalogue);
+    }
+
+    public String writeType(ItemType type) {
+        return compact(type);
+    }
+
+    public ItemType readType(String text) {
+        return mapper.readValue(text, ItemType.class);
+    }
+
+    public String writeStandard(Standard standard) {
+        return compact(standard);
+    }
+
+    public Standard readStandard(String text) {
+        return mapper.readValue(text, Standard.class);
+    }
+
+    public String writeBrief(Brief brief) {
+        return compact(brief);
+    }
+
+    public Brief readBrief(String text) {
+        return mapper.readValue(text, Brief.class);
+    }
+
+    public String writeRules(HouseRules rules) {
+        return compact(rules.changed());
+    }
+
+    public HouseRules readRules(String text) {
+        return new HouseRules(mapper.readValue(text, RULES));
+    }
+
+    public String writeCommands(List<Scoped> commands) {
+        return mapper.writerFor(COMMANDS).without(SerializationFeature.INDENT_OUTPUT).writeValueAsString(commands);
+    }
+
+    public List<Scoped> readCommands(String text) {
+        return mapper.readValue(text, COMMANDS);
+    }
+
+    private String compact(Object value) {
+        return mapper.writer().without(SerializationFeature.INDENT_OUTPUT).writeValueAsString(value);
+    }
+}

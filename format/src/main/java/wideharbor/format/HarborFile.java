@@ -1,0 +1,49 @@
+package wideharbor.format;
+
+import java.util.List;
+import java.util.Map;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.Placement;
+import wideharbor.core.build.Setting;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.job.Job;
+import wideharbor.core.standard.Standard;
+
+/** The file as it is written, before its references are followed. */
+record HarborFile(
+        String format,
+        int version,
+        String id,
+        String title,
+        Brief brief,
+        Map<HouseRules.Rule, Double> rules,
+        List<Standard> standards,
+        List<ItemType> catalogue,
+        List<KitLine> kit,
+        List<FileBuild> builds,
+        List<Job.CautionRead> reads,
+        List<Job.Waiver> waivers) {
+
+    static final String FORMAT = "wide-harbor";
+    static final int VERSION = 1;
+
+    record KitLine(TypeRef type, int count) {}
+
+    record FileBuild(
+            String id,
+            String title,
+            String root,
+            List<Placement> placements,
+            List<String> removed,
+            List<Joint> joints,
+            List<CableRun> cables,
+            List<Setting> settings,
+            List<Configuration> configurations,
+            List<LensChoice> lenses) {}
+}

@@ -1,0 +1,149 @@
+package wideharbor.format;
+
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import tools.jackson.databind.json.JsonMapper;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scope;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.standard.Standard;
+
+/** How sealed kinds are told apart in files: a word under "type". The core itself knows nothing of JSON. */
+final class Mixins {
+    private Mixins() {}
+
+    static JsonMapper.Builder addTo(JsonMapper.Builder builder) {
+        return builder.addMixIn(Shape.class, OfShape.class)
+                .addMixIn(Freedom.class, OfFreedom.class)
+                .addMixIn(Freedom.Slide.class, NoDerived.class)
+                .addMixIn(Freedom.Rotate.class, NoDerived.class)
+                .addMixIn(Facet.class, OfFacet.class)
+                .addMixIn(Port.class, NoDerived.class)
+                .addMixIn(ItemType.class, NoDerived.class)
+                .addMixIn(Port.Occupancy.class, OfOccupancy.class)
+                .addMixIn(Standard.Facts.class, OfFacts.class)
+                .addMixIn(Standard.class, NoDerived.class)
+                .addMixIn(Scope.class, OfScope.class)
+                .addMixIn(Command.class, OfCommand.class)
+                .addMixIn(Command.Place.class, PlaceNames.class)
+                .addMixIn(Command.Retype.class, RetypeNames.class)
+                .addMixIn(Command.RetypeCable.class, RetypeCableNames.class)
+                .addMixIn(Command.AddKit.class, AddKitNames.class);
+    }
+
+    @JsonIgnoreProperties({"range", "step", "unit", "carrier", "frame"})
+    private interface NoDerived {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Shape.Box.class, name = "box"),
+        @JsonSubTypes.Type(value = Shape.Cylinder.class, name = "cylinder"),
+        @JsonSubTypes.Type(value = Shape.Ring.class, name = "ring"),
+        @JsonSubTypes.Type(value = Shape.Hull.class, name = "hull")
+    })
+    private interface OfShape {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Freedom.Slide.class, name = "slide"),
+        @JsonSubTypes.Type(value = Freedom.Rotate.class, name = "rotate")
+    })
+    private interface OfFreedom {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Facet.Camera.class, name = "camera"),
+        @JsonSubTypes.Type(value = Facet.Lens.class, name = "lens"),
+        @JsonSubTypes.Type(value = Facet.Rods.class, name = "rods"),
+        @JsonSubTypes.Type(value = Facet.Battery.class, name = "battery"),
+        @JsonSubTypes.Type(value = Facet.PowerOutput.class, name = "powerOutput"),
+        @JsonSubTypes.Type(value = Facet.PowerInput.class, name = "powerInput"),
+        @JsonSubTypes.Type(value = Facet.Cable.class, name = "cable"),
+        @JsonSubTypes.Type(value = Facet.Support.class, name = "support"),
+        @JsonSubTypes.Type(value = Facet.Spacer.class, name = "spacer")
+    })
+    private interface OfFacet {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Port.Occupancy.Single.class, name = "single"),
+        @JsonSubTypes.Type(value = Port.Occupancy.Interval.class, name = "interval")
+    })
+    private interface OfOccupancy {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Standard.Facts.None.class, name = "none"),
+        @JsonSubTypes.Type(value = Standard.Facts.Rods.class, name = "rods"),
+        @JsonSubTypes.Type(value = Standard.Facts.Toothed.class, name = "toothed")
+    })
+    private interface OfFacts {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Scope.Base.class, name = "base"),
+        @JsonSubTypes.Type(value = Scope.InConfiguration.class, name = "configuration"),
+        @JsonSubTypes.Type(value = Scope.InLens.class, name = "lens"),
+        @JsonSubTypes.Type(value = Scope.InPackage.class, name = "package")
+    })
+    private interface OfScope {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Command.Place.class, name = "place"),
+        @JsonSubTypes.Type(value = Command.Unplace.class, name = "unplace"),
+        @JsonSubTypes.Type(value = Command.Remove.class, name = "remove"),
+        @JsonSubTypes.Type(value = Command.Restore.class, name = "restore"),
+        @JsonSubTypes.Type(value = Command.Join.class, name = "join"),
+        @JsonSubTypes.Type(value = Command.Unjoin.class, name = "unjoin"),
+        @JsonSubTypes.Type(value = Command.Set.class, name = "set"),
+        @JsonSubTypes.Type(value = Command.Unset.class, name = "unset"),
+        @JsonSubTypes.Type(value = Command.Retype.class, name = "retype"),
+        @JsonSubTypes.Type(value = Command.Weigh.class, name = "weigh"),
+        @JsonSubTypes.Type(value = Command.Connect.class, name = "connect"),
+        @JsonSubTypes.Type(value = Command.Disconnect.class, name = "disconnect"),
+        @JsonSubTypes.Type(value = Command.RetypeCable.class, name = "retypeCable"),
+        @JsonSubTypes.Type(value = Command.AddKit.class, name = "addKit"),
+        @JsonSubTypes.Type(value = Command.ReplaceOverlay.class, name = "replaceOverlay")
+    })
+    private interface OfCommand {}
+
+    /** "type" already tells the kind of command, so the item type goes by "item". */
+    private abstract static class PlaceNames {
+        PlaceNames(
+                @JsonProperty("placement") String placement,
+                @JsonProperty("item") TypeRef type,
+                @JsonProperty("label") String label) {}
+
+        @JsonProperty("item")
+        abstract TypeRef type();
+    }
+
+    private abstract static class RetypeNames {
+        RetypeNames(@JsonProperty("placement") String placement, @JsonProperty("item") TypeRef type) {}
+
+        @JsonProperty("item")
+        abstract TypeRef type();
+    }
+
+    private abstract static class RetypeCableNames {
+        RetypeCableNames(@JsonProperty("cable") String cable, @JsonProperty("item") TypeRef type) {}
+
+        @JsonProperty("item")
+        abstract TypeRef type();
+    }
+
+    private abstract static class AddKitNames {
+        AddKitNames(@JsonProperty("item") TypeRef type, @JsonProperty("count") int count) {}
+
+        @JsonProperty("item")
+        abstract TypeRef type();
+    }
+}
