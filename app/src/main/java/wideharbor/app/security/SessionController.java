@@ -1,5 +1,6 @@
 package wideharbor.app.security;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import java.security.Principal;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
@@ -26,7 +27,7 @@ class SessionController {
             boolean waives) {}
 
     @GetMapping("/api/session")
-    Session session(@Nullable Principal principal, CsrfToken token) {
+    Session session(@Nullable Principal principal, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         if (!(principal instanceof Authentication who)) {
             return new Session(false, "", "", "", false, false, false);

@@ -1,0 +1,42 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { csrfHeader } from '../api/client';
+import type { Schemas } from '../api/client';
+import { keys } from '../api/queries';
+import { useTheme } from '../theme/theme';
+
+export function Shell({ session }: { session: Schemas['Session'] }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [theme, setTheme] = useTheme();
+
+  const signOut = async () => {
+    await fetch('/api/logout', { method: 'POST', headers: csrfHeader() });
+    client.clear();
+    await client.invalidateQueries({ queryKey: keys.session });
+    await navigate('/sign-in');
+  };
+
+  return (
+    <div className="shell">
+      <header className="topbar">
+        <strong className="brand">Wide Harbor</strong>
+        <nav aria-label="Main">
+          <NavLink to="/jobs">Jobs</NavLink>
+        </nav>
+        <span className="who">
+          <button type="button" onClick={() => setTheme(theme === 'day' ? 'night' : 'day')}>
+            {theme === 'day' ? 'Night theme' : 'Day theme'}
+          </button>
+          <span>
+            {session.displayName}, {session.role}
+          </span>
+          <button type="button" onClick={() => void signOut()}>
+            Sign out
+          </button>
+        </span>
+      </header>
+      <Outlet />
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+import { App } from 'antd';
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Schemas } from '../../api/client';
+import type { Spot } from '../../api/queries';
+import { Waiting } from '../../app/Waiting';
+import { BenchBar } from './BenchBar';
+import { ElevationPanel } from './ElevationPanel';
+import { FindingsPanel } from './FindingsPanel';
+import { FitDialog } from './FitDialog';
+import { KeysDialog } from './KeysDialog';
+import { wish } from './logic';
+import type { Finding } from './logic';
+import { MetersBar } from './MetersBar';
+import { StackPanel } from './StackPanel';
+import { useBench } from './useBench';
+import { useBenchKeys } from './useBenchKeys';
+import type { BenchActions } from './useBenchKeys';
+
+interface Props {
+  spot: Spot;
+  canEdit: boolean;
+  session: Schemas['Session'];
+}
+
+export function Bench({ spot, canEdit, session }: Props) {
+  const { query, busy, act } = useBench(spot);
+  const { modal } = App.useApp();
+  const [search, setSearch] = useSearchParams();
+  const [lit, setLit] = useState<Finding | null>(null);
+  const [fitting, setFitting] = useState<string | null>(null);
+  const [help, setHelp] = useState(false);
+  const chosen = search.get('part') ?? '';
+  const bench = query.data;
+
+  const go = (name: string, value: string) =>
+    setSearch(
+      (old) => {
+        const next = new URLSearchParams(old);
+        if (value) next.set(name, value);
+        else next.delete(name);
+        return next;
+      },
+      { replace: true },
+    );
+
+  const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(a).catch(() => undefined);
+
+  const undo = () => {
+    if (!bench?.undo) return;
+    if (bench.undoBy === session.displayName) return run({ kind: 'undo', anyway: false });
+    modal.confirm({
+      title: `Undo ${bench.undoBy}'s edit?`,
+      content: bench.undo,
+      okText: 'Undo it',
+      onOk: () => run({ kind: 'undo', anyway: true }),
+    });
+  };
+
+  const remove = (placement: string, withDependants: boolean) => run({ kind: 'wish', wish: wish('REMOVE', { placement, withDependants }) });
+
+  const actions: BenchActions = {
+    canEdit,
+    choose: (id) => go('part', id),
+    set: (key, value) => run({ kind: 'wish', wish: wish('SET', { key, value }) }),
+    askRemove: (placement) => {
+      const row = bench?.stack.find((r) => r.placement === placement);
+      if (!row || row.root || !canEdit) return;
+      if (row.dependants === 0) return remove(placement, false);
+      const dialog = modal.confirm({
+        title: `Take off ${row.title}?`,
+        content: `${row.dependants} ${row.dependants === 1 ? 'part hangs' : 'parts hang'} on it. Alone, they stay in the build and are held by nothing.`,
+        okText: 'Take off alone',
+        onOk: () => remove(placement, false),
+        footer: (_, { OkBtn, CancelBtn }) => (
+          <>
+            <CancelBtn />
+            <button
+              type="button"
+              className="btn"
+              onClick={() => {
+                dialog.destroy();
+                remove(placement, true);
+              }}
+            >
+              With dependants
+            </button>
+            <OkBtn />
+          </>
+        ),
+      });
+    },
+    undo,
+    redo: () => bench?.redo && run({ kind: 'redo' }),
+    openFit: (placement) => canEdit && setFitting(placement),
+    view: (v) => go('view', v),
+    lens: (id) => go('lens', id),
+    help: () => setHelp(true),
+  };
+  useBenchKeys(bench, chosen, actions, fitting !== null || help);
+
+  const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
+  if (query.isPending) return <Waiting />;
+  if (query.isError || !bench) return <p className="page error">{query.error?.message}</p>;
+
+  return (
+    <div className="bench" aria-busy={busy}>
+      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} />
+      <div className="bench-middle">
+        <StackPanel bench={bench} chosen={chosen} actions={actions} act={run} />
+        <ElevationPanel
+          spot={spot}
+          revision={bench.revision}
+          view={search.get('view') ?? 'RIGHT'}
+          chosen={chosen}
+          lit={litPlacements}
+          litAs={lit?.severity.toLowerCase() ?? ''}
+          onChoose={actions.choose}
+          onView={actions.view}
+        />
+        <FindingsPanel bench={bench} canEdit={canEdit} waives={session.waives} busy={busy} act={run} onLight={setLit} onLens={actions.lens} />
+      </div>
+      <MetersBar meters={bench.meters} />
+      {fitting !== null && (
+        <FitDialog
+          spot={spot}
+          revision={bench.revision}
+          placement={fitting}
+          onClose={() => setFitting(null)}
+          onAdd={(port, offer) => {
+            setFitting(null);
+            run({ kind: 'wish', wish: wish('ADD', { port, item: offer.item, itemPort: offer.port }) });
+          }}
+        />
+      )}
+      {help && <KeysDialog onClose={() => setHelp(false)} />}
+    </div>
+  );
+}

@@ -1,0 +1,151 @@
+import { Input, Modal } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { counts, evidence, forLens } from './logic';
+import type { Finding } from './logic';
+import type { DoAct } from './useBench';
+import { wish } from './logic';
+
+interface Props {
+  bench: Schemas['Bench'];
+  canEdit: boolean;
+  waives: boolean;
+  busy: boolean;
+  act: DoAct;
+  onLight: (f: Finding | null) => void;
+  onLens: (id: string) => void;
+}
+
+const STATE = { FOUND: '', FINE: '', UNDECIDED: ', undecided', NOT_CHECKED: ', not checked' } as const;
+
+export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLens }: Props) {
+  const [waiving, setWaiving] = useState<Finding | null>(null);
+  const { here, others } = forLens(bench.findings, bench.lens);
+  const title = (lens: string) => bench.lenses.find((l) => l.id === lens)?.title ?? lens;
+  return (
+    <section className="findings" aria-label="Findings">
+      <div className="panel-head">
+        <h2>Findings</h2>
+        <span className="num soft">{counts(bench.findings) || 'none'}</span>
+      </div>
+      <div className="findings-scroll" aria-live="polite">
+        {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
+        {here.map((f) => (
+          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} busy={busy} act={act} onLight={onLight} onWaive={() => setWaiving(f)} />
+        ))}
+        {others.length > 0 && <h3 className="level">with other lenses</h3>}
+        {others.map((f) => (
+          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} busy={busy} act={act} onLight={onLight} onWaive={() => setWaiving(f)}>
+            <button className="btn plain" type="button" onClick={() => onLens(f.lens)}>
+              See with {title(f.lens)}
+            </button>
+          </FindingCard>
+        ))}
+      </div>
+      {waiving && (
+        <WaiveDialog
+          finding={waiving}
+          onClose={() => setWaiving(null)}
+          onWaive={(reason) => {
+            act({ kind: 'waive', finding: waiving.key, reason });
+            setWaiving(null);
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+interface CardProps {
+  f: Finding;
+  canEdit: boolean;
+  waives: boolean;
+  busy: boolean;
+  act: DoAct;
+  onLight: (f: Finding | null) => void;
+  onWaive: () => void;
+  children?: React.ReactNode;
+}
+
+function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children }: CardProps) {
+  const severity = f.severity.toLowerCase();
+  const e = evidence(f.evidence);
+  const quiet = f.read || f.waived;
+  return (
+    <article
+      className={`finding ${quiet ? 'quiet' : ''}`}
+      onMouseEnter={() => onLight(f)}
+      onMouseLeave={() => onLight(null)}
+      onFocus={() => onLight(f)}
+      onBlur={() => onLight(null)}
+    >
+      <header>
+        <span className={`mark ${severity}`}>
+          {severity}
+          {STATE[f.state]}
+        </span>
+        <h3>{f.title}</h3>
+      </header>
+      <p className="evidence">
+        <span className="soft">has</span> <b className="num">{e.has}</b> <span className="soft">needs</span> <b className="num">{e.needs}</b>
+      </p>
+      <p>{f.why}</p>
+      {canEdit &&
+        f.fixes.map((fix, i) => (
+          <div key={fix.id} className="fix">
+            <span>
+              {fix.title}
+              {fix.raised.length > 0 && <span className="soft raises">then: {fix.raised.join('; ')}</span>}
+            </span>
+            <button
+              className={`btn ${i === 0 ? 'first' : ''}`}
+              type="button"
+              disabled={busy}
+              onClick={() => act({ kind: 'wish', wish: wish('FIX', { finding: f.key, fix: fix.id }) })}
+            >
+              Apply
+            </button>
+          </div>
+        ))}
+      <div className="finding-acts">
+        {f.severity === 'CAUTION' && (f.read ? <span className="mark met">read by {f.readBy}</span> : canEdit && (
+          <button className="btn" type="button" disabled={busy} onClick={() => act({ kind: 'read', finding: f.key })}>
+            Mark read
+          </button>
+        ))}
+        {f.waived && <span className="mark met">waived: {f.waiver}</span>}
+        {f.severity === 'STOP' && waives && canEdit && (
+          f.waived ? (
+            <button className="btn plain" type="button" onClick={() => act({ kind: 'withdraw', finding: f.key })}>
+              Withdraw waiver
+            </button>
+          ) : (
+            <button className="btn plain" type="button" onClick={onWaive}>
+              Waive
+            </button>
+          )
+        )}
+        {children}
+      </div>
+      <details>
+        <summary>How it is judged</summary>
+        <p>Expects that {f.expectation}.</p>
+        {f.formula && <p className="num">{f.formula}</p>}
+        <p className="soft">Source: {f.source}. Check {f.check}.</p>
+      </details>
+    </article>
+  );
+}
+
+function WaiveDialog({ finding, onClose, onWaive }: { finding: Finding; onClose: () => void; onWaive: (reason: string) => void }) {
+  const [reason, setReason] = useState('');
+  return (
+    <Modal open title={`Waive: ${finding.title}`} okText="Waive it" okButtonProps={{ disabled: !reason.trim() }} onCancel={onClose} onOk={() => onWaive(reason.trim())}>
+      <p>You accept it as bad as it is now. It opens again when it gets worse, and closes when the finding is gone.</p>
+      <label className="field">
+        <span>Reason, kept with your name</span>
+        <Input.TextArea autoFocus rows={3} maxLength={500} value={reason} onChange={(e) => setReason(e.target.value)} />
+      </label>
+    </Modal>
+  );
+}

@@ -1,0 +1,76 @@
+import { InputNumber } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { fixed } from '../../format/units';
+import { wish } from './logic';
+import type { DoAct } from './useBench';
+import type { BenchActions } from './useBenchKeys';
+
+/** What can be set and done on the chosen part. */
+export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: BenchActions; act: DoAct }) {
+  const [grams, setGrams] = useState<number | null>(null);
+  return (
+    <div className="part-card">
+      {row.settings.map((s) => (
+        <SettingField key={s.key} setting={s} actions={actions} />
+      ))}
+      {row.confidence && <div className="soft">joint {row.confidence}</div>}
+      {actions.canEdit && (
+        <>
+          <form
+            className="weigh"
+            onSubmit={(e) => {
+              e.preventDefault();
+              if (grams !== null) act({ kind: 'wish', wish: wish('WEIGH', { placement: row.placement, value: grams }) });
+            }}
+          >
+            <label>
+              <span>weighed</span>
+              <InputNumber size="small" min={0} max={200000} value={grams} onChange={setGrams} suffix="g" placeholder="scale" />
+            </label>
+            <button className="btn plain" type="submit" disabled={grams === null}>
+              Enter
+            </button>
+          </form>
+          <div className="part-acts">
+            <button className="btn" type="button" onClick={() => actions.openFit(row.placement)}>
+              Add a part here
+            </button>
+            {!row.root && (
+              <button className="btn" type="button" onClick={() => actions.askRemove(row.placement)}>
+                Take off
+              </button>
+            )}
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** A number that is sent when it is left or Enter is pressed; arrows step it. */
+function SettingField({ setting, actions }: { setting: Schemas['SettingView']; actions: BenchActions }) {
+  const [typed, setTyped] = useState<{ base: number; value: number | null }>({ base: setting.value, value: setting.value });
+  const value = typed.base === setting.value ? typed.value : setting.value;
+  const send = () => {
+    if (value !== null && value !== setting.value) actions.set(setting.key, value);
+  };
+  return (
+    <label className="setting">
+      <span>{setting.title}</span>
+      <InputNumber
+        size="small"
+        disabled={!actions.canEdit}
+        value={value}
+        step={setting.step || 1}
+        suffix={setting.unit}
+        onChange={(v) => setTyped({ base: setting.value, value: v })}
+        onBlur={send}
+        onPressEnter={send}
+      />
+      <span className="num soft">
+        {fixed(setting.from, 0)} to {fixed(setting.to, 0)}
+      </span>
+    </label>
+  );
+}

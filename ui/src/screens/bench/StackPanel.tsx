@@ -1,0 +1,100 @@
+import { useEffect, useRef } from 'react';
+import type { Schemas } from '../../api/client';
+import { fixed, grams } from '../../format/units';
+import { settingText, wish } from './logic';
+import { PartCard } from './PartCard';
+import type { BenchActions } from './useBenchKeys';
+import type { DoAct } from './useBench';
+
+interface Props {
+  bench: Schemas['Bench'];
+  chosen: string;
+  actions: BenchActions;
+  act: DoAct;
+}
+
+const LEVELS = ['above', 'body', 'below'] as const;
+
+export function massText(m: Schemas['MassView']): string {
+  if (m.unknown) return 'not weighed';
+  const off = Math.max(m.high - m.grams, m.grams - m.low);
+  return off > 0.5 ? `${fixed(m.grams, 0)} ± ${fixed(off, 0)} g` : grams(m.grams);
+}
+
+/** The build in physical order: top of the rig first, ground last. */
+export function StackPanel({ bench, chosen, actions, act }: Props) {
+  return (
+    <section className="stack" aria-label="Stack, top to ground">
+      <div className="panel-head">
+        <h2>Stack, top to ground</h2>
+        <span className="num soft">{bench.stack.length} parts</span>
+      </div>
+      <div className="stack-scroll">
+        {bench.loose.length > 0 && (
+          <div className="loose">
+            <h3 className="mark stop">Held by nothing</h3>
+            {bench.loose.map((l) => (
+              <p key={l.placement}>
+                <strong>{l.title}</strong> <span className="soft">{l.why}</span>
+              </p>
+            ))}
+          </div>
+        )}
+        {bench.removed.length > 0 && (
+          <div className="loose">
+            <h3>Taken off</h3>
+            {bench.removed.map((r) => (
+              <p key={r.placement}>
+                {r.title}
+                {actions.canEdit && (
+                  <button className="btn plain" type="button" onClick={() => act({ kind: 'wish', wish: wish('RESTORE', { placement: r.placement }) })}>
+                    Put back
+                  </button>
+                )}
+              </p>
+            ))}
+          </div>
+        )}
+        {LEVELS.map((level) => (
+          <div key={level}>
+            <h3 className="level">{level}</h3>
+            {bench.stack
+              .filter((r) => r.level === level)
+              .map((row) => (
+                <StackRow key={row.placement} row={row} chosen={row.placement === chosen} actions={actions} act={act} />
+              ))}
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function StackRow({ row, chosen, actions, act }: { row: Schemas['Row']; chosen: boolean; actions: BenchActions; act: DoAct }) {
+  const ref = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <div className={`stack-row ${chosen ? 'chosen' : ''} ${row.worst}`}>
+      <button
+        ref={ref}
+        type="button"
+        className="row-face"
+        aria-expanded={chosen}
+        onClick={() => actions.choose(chosen ? '' : row.placement)}
+      >
+        {row.worst && (
+          <span className={`mark ${row.worst}`}>
+            <span className="hush">{row.worst}</span>
+          </span>
+        )}
+        <span className="row-title">{row.title}</span>
+        <span className="num">{massText(row.mass)}</span>
+        <span className="row-on soft">{row.on}</span>
+        <span className="num soft">{row.settings[0] ? settingText(row.settings[0]) : ''}</span>
+      </button>
+      {chosen && <PartCard key={row.placement} row={row} actions={actions} act={act} />}
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+import type { Schemas } from '../../api/client';
+import { amount, fixed, needed } from '../../format/units';
+
+export type Finding = Schemas['FindingView'];
+export type Row = Schemas['Row'];
+export type Setting = Schemas['SettingView'];
+
+/** A wish with every field there; only those of its kind count. */
+export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wish']> = {}): Schemas['Wish'] {
+  return {
+    kind,
+    key: '',
+    value: 0,
+    placement: '',
+    withDependants: false,
+    port: '',
+    item: '',
+    itemPort: '',
+    finding: '',
+    fix: '',
+    ...fields,
+  };
+}
+
+/** "has 83.0 mm, needs 85.0 ± 1.0 mm" in two pieces. */
+export function evidence(e: Schemas['EvidenceView']): { has: string; needs: string } {
+  if (e.kind === 'statement') return { has: e.has, needs: e.needs };
+  const spread = e.high - e.low;
+  const has = amount(e.measured, e.unit);
+  const range = spread > 0.05 ? ` (${fixed(e.low, 1)} to ${fixed(e.high, 1)})` : '';
+  return { has: e.unit === 'mm' ? has + range : has, needs: needed(e.neededFrom, e.neededTo, e.unit) };
+}
+
+/** Findings of the lens in the slot and those of no lens first; those of other lenses after, each group in the given order. */
+export function forLens(findings: readonly Finding[], lens: string): { here: Finding[]; others: Finding[] } {
+  return {
+    here: findings.filter((f) => f.lens === '' || f.lens === lens),
+    others: findings.filter((f) => f.lens !== '' && f.lens !== lens),
+  };
+}
+
+export function counts(findings: readonly Finding[]): string {
+  const n = (s: string) => findings.filter((f) => f.severity === s && !f.waived).length;
+  const word = (k: number, w: string) => `${k} ${w}${k === 1 ? '' : 's'}`;
+  return [word(n('STOP'), 'stop'), word(n('CAUTION'), 'caution'), word(n('NOTE'), 'note')]
+    .filter((t) => !t.startsWith('0'))
+    .join(' · ');
+}
+
+/** The value after a nudge: on teeth a whole step, else the given distance; kept to hundredths and inside the travel. */
+export function nudged(setting: Setting, by: number): number {
+  const distance = setting.step > 0 ? Math.sign(by) * setting.step * Math.max(1, Math.round(Math.abs(by))) : by;
+  const raw = Math.round((setting.value + distance) * 100) / 100;
+  return Math.min(setting.to, Math.max(setting.from, raw));
+}
+
+export function settingText(s: Setting): string {
+  const unit = s.unit === '°' ? '°' : '';
+  return `${s.title} ${fixed(s.value, 1)}${unit}${s.byFeel ? ' by feel' : ''}`;
+}
+
+/** How far along a meter's bar a value stands, 0 to 1. */
+export function along(value: number, from: number, to: number): number {
+  return to <= from ? 0 : Math.min(1, Math.max(0, (value - from) / (to - from)));
+}

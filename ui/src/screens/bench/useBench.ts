@@ -1,0 +1,66 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
+import { api, Problem, unwrap } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { benchQuery, keys } from '../../api/queries';
+import type { Spot } from '../../api/queries';
+
+type Bench = Schemas['Bench'];
+
+type Act =
+  | { kind: 'wish'; wish: Schemas['Wish'] }
+  | { kind: 'undo'; anyway: boolean }
+  | { kind: 'redo' }
+  | { kind: 'read'; finding: string }
+  | { kind: 'waive'; finding: string; reason: string }
+  | { kind: 'withdraw'; finding: string };
+
+async function send(spot: Spot, revision: number, act: Act): Promise<Bench | undefined> {
+  const params = { path: { job: spot.job, build: spot.build } };
+  const at = { revision, configuration: spot.configuration, lens: spot.lens };
+  const job = { params: { path: { job: spot.job } } };
+  switch (act.kind) {
+    case 'wish':
+      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/edits', { params, body: { ...at, wish: act.wish } }));
+    case 'undo':
+      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/undo', { params, body: { ...at, anyway: act.anyway } }));
+    case 'redo':
+      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/redo', { params, body: { ...at, anyway: false } }));
+    case 'read':
+      unwrap(await api.POST('/api/jobs/{job}/reads', { ...job, body: { finding: act.finding } }));
+      return undefined;
+    case 'waive':
+      unwrap(await api.POST('/api/jobs/{job}/waivers', { ...job, body: { finding: act.finding, reason: act.reason } }));
+      return undefined;
+    case 'withdraw':
+      unwrap(await api.POST('/api/jobs/{job}/waivers/withdraw', { ...job, body: { finding: act.finding } }));
+      return undefined;
+  }
+}
+
+/** The Bench's state and everything that changes it; a stale edit shows what stands now and changes nothing. */
+export function useBench(spot: Spot) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const query = useQuery(benchQuery(spot));
+  const mutation = useMutation({
+    mutationFn: (act: Act) => send(spot, query.data?.revision ?? 0, act),
+    onSuccess: (next) => {
+      if (next) client.setQueryData(keys.bench(spot), next);
+    },
+    onError: (e) => {
+      if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(spot), e.newer as Bench);
+      void message.error(e.message, 6);
+    },
+    onSettled: async () => {
+      await client.invalidateQueries({
+        queryKey: keys.job(spot.job),
+        predicate: (q) => q.queryKey[2] !== 'drawing' && q.queryKey[2] !== 'fit' && q.queryKey[2] !== 'ports',
+      });
+      await client.invalidateQueries({ queryKey: keys.jobs });
+    },
+  });
+  return { query, busy: mutation.isPending, act: mutation.mutateAsync };
+}
+
+export type DoAct = (act: Act) => void;

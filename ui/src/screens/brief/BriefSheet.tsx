@@ -1,0 +1,66 @@
+import type { ReactNode } from 'react';
+import type { Schemas } from '../../api/client';
+import { day, dayAndTime, degreesCelsius, fixed, hours } from '../../format/units';
+
+function Section({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="brief-section">
+      <h3>{title}</h3>
+      <dl>{children}</dl>
+    </section>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
+
+export function massWindow(floor: number, ceiling: number): string {
+  if (floor > 0 && ceiling > 0) return `${fixed(floor, 1)} to ${fixed(ceiling, 1)} kg`;
+  if (ceiling > 0) return `at most ${fixed(ceiling, 1)} kg`;
+  return floor > 0 ? `at least ${fixed(floor, 1)} kg` : 'no window';
+}
+
+export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
+  const b = job.brief;
+  const builds = job.builds;
+  const title = (id: string, kind: 'configurations' | 'lenses') =>
+    builds.flatMap((x) => x[kind]).find((x) => x.id === id)?.title ?? id;
+  return (
+    <div className="brief-sheet">
+      <Section title="Dates and place">
+        <Fact name="Prep">{day(b.prep)}</Fact>
+        <Fact name="Loads out">{dayAndTime(b.load)}</Fact>
+        <Fact name="Shoots from">{day(b.shoot)}</Fact>
+        <Fact name="Returns">{day(b.back)}</Fact>
+        <Fact name="Place">{b.place}</Fact>
+      </Section>
+      <Section title="Day and climate">
+        <Fact name="Temperature">{degreesCelsius(b.temperatureC)}</Fact>
+        <Fact name="Camera on">{hours(b.hoursOn)} a day</Fact>
+        <Fact name="Carried mass">{massWindow(b.massFloorKg, b.massCeilingKg)}</Fact>
+      </Section>
+      <Section title="Configurations and lenses">
+        <Fact name="Worn as">{b.configurations.map((c) => title(c, 'configurations')).join(', ')}</Fact>
+        <Fact name="Lens set">{b.lenses.map((l) => title(l, 'lenses')).join(', ') || 'none asked for'}</Fact>
+      </Section>
+      <Section title="Crew">
+        <Fact name="Operator">
+          {b.operator}, {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye
+        </Fact>
+        <Fact name="Focus">{b.focusPuller}</Fact>
+        <Fact name="Lead">{b.lead}</Fact>
+      </Section>
+      {b.notes && (
+        <Section title="Notes">
+          <Fact name="">{b.notes}</Fact>
+        </Section>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { DispatchScreen } from './DispatchScreen';

@@ -1,0 +1,98 @@
+import './jobs.css';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { jobsQuery } from '../../api/queries';
+import { Waiting } from '../../app/Waiting';
+import { dayAndTime } from '../../format/units';
+import { arrange } from './arrange';
+import type { Order } from './arrange';
+import { OpenPackage } from './OpenPackage';
+import { WeekStrip } from './WeekStrip';
+
+export function JobsScreen({ session }: { session: Schemas['Session'] }) {
+  const jobs = useQuery(jobsQuery);
+  const [search, setSearch] = useState('');
+  const [order, setOrder] = useState<Order>({ by: 'load', up: true });
+  const shown = useMemo(() => arrange(jobs.data ?? [], search, order), [jobs.data, search, order]);
+
+  const head = (by: Order['by'], title: string) => (
+    <th aria-sort={order.by === by ? (order.up ? 'ascending' : 'descending') : 'none'}>
+      <button className="sorter" type="button" onClick={() => setOrder({ by, up: order.by === by ? !order.up : true })}>
+        {title}
+        {order.by === by ? (order.up ? ' ↑' : ' ↓') : ''}
+      </button>
+    </th>
+  );
+
+  return (
+    <main className="page jobs">
+      <div className="jobs-head">
+        <h1>Jobs by load-out</h1>
+        <label>
+          <span className="hush">Search jobs</span>
+          <input
+            className="input"
+            type="search"
+            placeholder="Search title or place"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+        </label>
+        {session.editsBriefs && <OpenPackage />}
+      </div>
+      {jobs.isPending && <Waiting />}
+      {jobs.isError && <p className="error">{jobs.error.message}</p>}
+      {jobs.data && <WeekStrip jobs={jobs.data} />}
+      {jobs.data && (
+        <table className="sheet">
+          <thead>
+            <tr>
+              {head('load', 'Loads out')}
+              {head('title', 'Job')}
+              <th>Place</th>
+              {head('state', 'State')}
+              <th className="right">Configurations clear</th>
+              <th className="right">Stops</th>
+              <th className="right">Unread cautions</th>
+              <th>Next</th>
+            </tr>
+          </thead>
+          <tbody>
+            {shown.map((job) => (
+              <tr key={job.id}>
+                <td className="num nowrap">{dayAndTime(job.loadAt)}</td>
+                <td>
+                  <Link to={`/jobs/${job.id}/brief`}>
+                    <strong>{job.title}</strong>
+                  </Link>
+                </td>
+                <td className="soft">{job.place}</td>
+                <td className="nowrap">
+                  <span className={`mark ${job.clear ? 'met' : 'stop'}`}>{job.clear ? 'Clear' : 'Held'}</span>
+                  <span className="soft">, {job.stage.toLowerCase()}</span>
+                </td>
+                <td className="num right">
+                  {job.configurationsClear} of {job.configurationsAll}
+                </td>
+                <td className="num right">{job.stops + job.undecided}</td>
+                <td className="num right">{job.unreadCautions}</td>
+                <td className="nowrap">
+                  <Link to={job.clear ? `/jobs/${job.id}/dispatch` : `/jobs/${job.id}/bench?build=${job.firstBuild}`}>
+                    {job.nextAct}
+                  </Link>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {jobs.data && shown.length === 0 && (
+        <p className="soft">
+          {search ? `No job matches “${search}”. Clear the search to see all.` : 'No jobs yet. Open a package file to begin.'}
+        </p>
+      )}
+    </main>
+  );
+}

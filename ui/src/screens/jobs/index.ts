@@ -1,0 +1,1 @@
+export { JobsScreen } from './JobsScreen';
