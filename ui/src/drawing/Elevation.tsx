@@ -123,13 +123,13 @@ function RodHeight({ rod, view, text }: { rod: Schemas['RodHeight']; view: strin
   const [, ay = 0] = rod.axis;
   const [cx = 0, cy = 0] = rod.centres;
   const away = view === 'LEFT' ? -1 : 1;
-  const x = cx + away * text * (view === 'FRONT' ? 14 : 4);
+  const x = cx + away * text * (view === 'FRONT' ? 14 : 3);
   const tick = text * 0.4;
   return (
     <g className={`dimension ${rod.met ? 'met' : 'missed'}`}>
       <path d={`M${x} ${-ay}V${-cy}M${x - tick} ${-ay}h${2 * tick}M${x - tick} ${-cy}h${2 * tick}`} />
       <path className="lead" d={`M${cx} ${-cy}H${x}`} />
-      <text x={x + away * text * 0.6} y={-(ay + cy) / 2 + text * 0.35} textAnchor={away < 0 ? 'end' : 'start'}>
+      <text x={x} y={-cy + text * 1.5} textAnchor="middle">
         {rod.met ? fixed(rod.hasMm, 1) : `${fixed(rod.hasMm, 1)}, needs ${fixed(rod.needsMm, 1)}`}
       </text>
     </g>

@@ -14,7 +14,7 @@ export function path(flat: readonly number[]): string {
   return d === '' ? '' : `${d}Z`;
 }
 
-/** Room around the rig: everything but the legs, and the legs' upper part only, so that the rig stays large. */
+/** Room around what is carried; of the head only its height counts and of the legs nothing, so that the rig stays large. */
 export function frameOf(drawing: Schemas['DrawingView'], aspect: number): Frame {
   let left = Infinity;
   let right = -Infinity;
@@ -24,9 +24,11 @@ export function frameOf(drawing: Schemas['DrawingView'], aspect: number): Frame 
     if (part.category === 'LEGS') continue;
     for (const shape of part.shapes) {
       for (let i = 0; i + 1 < shape.border.length; i += 2) {
-        left = Math.min(left, shape.border[i] ?? 0);
-        right = Math.max(right, shape.border[i] ?? 0);
-        low = Math.min(low, shape.border[i + 1] ?? 0);
+        if (part.category !== 'HEAD') {
+          left = Math.min(left, shape.border[i] ?? 0);
+          right = Math.max(right, shape.border[i] ?? 0);
+        }
+        if (part.category !== 'HEAD' || drawing.view !== 'ABOVE') low = Math.min(low, shape.border[i + 1] ?? 0);
         high = Math.max(high, shape.border[i + 1] ?? 0);
       }
     }

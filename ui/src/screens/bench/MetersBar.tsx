@@ -38,7 +38,7 @@ function massMeter(m: Schemas['MassMeter']): MeterProps {
   return {
     title: 'mass carried',
     value: kilograms(m.carried) + (open ? ` + ${open} unweighed` : ''),
-    note: `with support ${kilograms(m.whole)}${whole ? ` + ${whole} unweighed` : ''}`,
+    note: `all ${kilograms(m.whole)}${whole ? ` + ${whole} unweighed` : ''}`,
     state: off || open ? 'caution' : 'met',
     fill: along(m.carried, 0, top),
     mark: m.ceiling > 0 ? along(m.ceiling, 0, top) : undefined,
