@@ -33,15 +33,17 @@ public final class Mating {
 
     /** Rods alone: diameter first, then spacing of the resulting centres. */
     public static Optional<String> whyNotRods(Port a, Port b, Standards standards) {
-        double da = rodDiameter(a, standards);
-        double db = rodDiameter(b, standards);
-        if (Math.abs(da - db) > ROD_DIAMETER_TOLERANCE + 1e-9) {
-            return Optional.of("rod of %s mm in a clamp for %s mm".formatted(plain(da), plain(db)));
+        Port rod = a.occupancy() instanceof Port.Occupancy.Interval ? a : b;
+        Port clamp = rod == a ? b : a;
+        double diameter = rodDiameter(rod, standards);
+        double bore = rodDiameter(clamp, standards);
+        if (Math.abs(diameter - bore) > ROD_DIAMETER_TOLERANCE + 1e-9) {
+            return Optional.of("rod of %s mm in a clamp for %s mm".formatted(plain(diameter), plain(bore)));
         }
-        double pa = rodSpacing(a, standards);
-        double pb = rodSpacing(b, standards);
-        if (Math.abs(pa - pb) > ROD_SPACING_TOLERANCE + 1e-9) {
-            return Optional.of("rods %s mm apart in a bracket for %s mm".formatted(plain(pa), plain(pb)));
+        double spacing = rodSpacing(rod, standards);
+        double bracket = rodSpacing(clamp, standards);
+        if (Math.abs(spacing - bracket) > ROD_SPACING_TOLERANCE + 1e-9) {
+            return Optional.of("rods %s mm apart in a bracket for %s mm".formatted(plain(spacing), plain(bracket)));
         }
         return Optional.empty();
     }

@@ -1,0 +1,78 @@
+package wideharbor.core.power;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
+import wideharbor.core.testkit.Rigs;
+
+class FeedTreeTest {
+    /** A hub of 10 W that passes 27 W on at 0.9: its input carries 10 + 30 = 40 W, and so does the battery. */
+    @Test
+    void whatPassesPowerOnCarriesItsLoadAndItsLoss() {
+        Rigs rigs = hub();
+        FeedTree tree = rigs.context().feeds();
+        FeedTree.Source source = tree.sources().get(0);
+        assertEquals(40, tree.loadOn(source).runningWatts(), 1e-9);
+        FeedTree.Outlet first = tree.feeding(new SocketRef("hub", "in")).orElseThrow();
+        assertEquals(40, tree.loadOn(first).runningWatts(), 1e-9);
+        FeedTree.Outlet second = tree.feeding(new SocketRef("lamp", "in")).orElseThrow();
+        assertEquals(27, tree.loadOn(second).runningWatts(), 1e-9);
+        assertEquals("battery", tree.sourceOf(second).orElseThrow().battery().id());
+    }
+
+    @Test
+    void aRegulatedOutputHoldsItsVolts() {
+        FeedTree tree = hub().context().feeds();
+        FeedTree.Outlet second = tree.feeding(new SocketRef("lamp", "in")).orElseThrow();
+        assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().from(), 1e-9);
+        assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().to(), 1e-9);
+    }
+
+    @Test
+    void aFeedThatRunsInACircleIsToldNotWalkedForEver() {
+        ItemType loop = Parts.part("loop")
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
+                .facet(new Facet.PowerOutput("out", 0, 1, 50, 70, 5))
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("loop", loop)
+                .join("j", "body:side", "loop:foot")
+                .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "loop:out", "loop:in")
+                .on("none");
+        FeedTree tree = rigs.context().feeds();
+        FeedTree.Outlet outlet = tree.outlets().get(0);
+        assertTrue(tree.sourceOf(outlet).isEmpty());
+        assertTrue(!tree.loadOn(outlet).isComplete());
+    }
+
+    private static Rigs hub() {
+        ItemType hub = Parts.part("hub")
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(10), Figure.maker(10)))
+                .facet(new Facet.PowerOutput("out", 12, 0.9, 50, 70, 5))
+                .make();
+        return Bag.powered()
+                .with("hub", hub)
+                .with("lamp", Bag.device("lamp", Figure.maker(27), Figure.maker(27)))
+                .join("a", "body:side", "hub:foot")
+                .join("b", "body:top", "lamp:foot")
+                .cable("k1", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "hub:in")
+                .cable("k2", Bag.cable("wire", "1+ 2−", 0.01, 300), "hub:out", "lamp:in");
+    }
+}

@@ -1,0 +1,151 @@
+package wideharbor.core.testkit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.InternalJoint;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Link;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+
+/** Makes item types in a line or two, so that a test shows only the numbers that matter to it. */
+public final class Parts {
+    public static final Vec3 DOWN = Vec3.UP.negated();
+    public static final Vec3 BACK = Vec3.FORWARD.negated();
+    public static final Vec3 RIGHT = Vec3.LEFT.negated();
+
+    private final String id;
+    private Category category = Category.OTHER;
+    private Figure mass = Figure.maker(0);
+    private Vec3 centre = Vec3.ZERO;
+    private final List<Port> ports = new ArrayList<>();
+    private final List<Socket> sockets = new ArrayList<>();
+    private final List<Facet> facets = new ArrayList<>();
+    private final List<Link> links = new ArrayList<>();
+    private final List<InternalJoint> hinges = new ArrayList<>();
+    private final List<Capability> capabilities = new ArrayList<>();
+    private final List<Shape> shapes = new ArrayList<>();
+
+    private Parts(String id) {
+        this.id = id;
+    }
+
+    public static Parts part(String id) {
+        return new Parts(id);
+    }
+
+    public static TypeRef ref(String id) {
+        return new TypeRef(id, 1);
+    }
+
+    public Parts is(Category of) {
+        category = of;
+        return this;
+    }
+
+    public Parts can(Capability capability) {
+        capabilities.add(capability);
+        return this;
+    }
+
+    public Parts weighs(double grams, Vec3 at) {
+        return weighs(Figure.maker(grams), at);
+    }
+
+    public Parts weighs(Figure grams, Vec3 at) {
+        mass = grams;
+        centre = at;
+        return this;
+    }
+
+    public Parts shaped(Shape shape) {
+        shapes.add(shape);
+        return this;
+    }
+
+    public Parts link(String link, double grams, Vec3 at) {
+        links.add(new Link(link, Figure.maker(grams), at, List.of()));
+        return this;
+    }
+
+    public Parts hinge(String joint, String parent, String child, Vec3 at, Freedom freedom) {
+        hinges.add(new InternalJoint(joint, parent, child, at, Vec3.FORWARD, Vec3.UP, freedom));
+        return this;
+    }
+
+    public Parts port(Port port) {
+        ports.add(port);
+        return this;
+    }
+
+    public Parts port(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up) {
+        return port(plain(port, standard, role, at, normal, up));
+    }
+
+    /** A stretch along {@code up} that others slide on. */
+    public Parts carrier(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double from, double to) {
+        Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
+        return port(new Port(
+                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(),
+                new Port.Occupancy.Interval(from, to, 0), 0, p.size(), p.pins(), p.screws(), p.freedoms()));
+    }
+
+    /** A clamp that grips a carrier over a length. */
+    public Parts clamp(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double length) {
+        Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
+        return port(new Port(
+                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), length,
+                p.size(), p.pins(), p.screws(), p.freedoms()));
+    }
+
+    /** A screwed face: so many screws, these pins. */
+    public Parts face(String port, Port.Role role, Vec3 at, Vec3 normal, Vec3 up, int screws, Port.Pins pins) {
+        List<Port.Screw> kinds =
+                screws == 0 ? List.of() : List.of(new Port.Screw("3/8-16", screws, true, List.of("hex 3/16 in")));
+        return port(new Port(
+                port, port, "thread-3-8", role, "main", at, normal, up, new Port.Occupancy.Single(), 0,
+                Port.Size.STANDARD, pins, kinds, List.of()));
+    }
+
+    public Parts moving(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up, Freedom freedom) {
+        Port p = plain(port, standard, role, at, normal, up);
+        return port(new Port(
+                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), 0,
+                p.size(), p.pins(), p.screws(), List.of(freedom)));
+    }
+
+    public Parts socket(String socket, Socket.Direction direction, String connector, String pinOut) {
+        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO));
+        return this;
+    }
+
+    public Parts facet(Facet facet) {
+        facets.add(facet);
+        return this;
+    }
+
+    public ItemType make() {
+        List<Link> all = links.isEmpty() ? List.of(new Link("main", mass, centre, shapes)) : links;
+        return new ItemType(
+                ref(id), "Tarnwick", id, category, Set.copyOf(capabilities), all, hinges, ports, sockets, facets);
+    }
+
+    public static Port plain(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up) {
+        return new Port(
+                port, port, standard, role, "main", at, normal, up, new Port.Occupancy.Single(), 0,
+                Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of());
+    }
+
+    public static Port.Pins pins(Port.Pins.Kind kind) {
+        return new Port.Pins(kind, 2, 4, 12);
+    }
+}

@@ -1,0 +1,200 @@
+package wideharbor.core.testkit;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.Kit;
+import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.Placement;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Setting;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.job.Job;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standards;
+
+/** Puts parts together into a job with one build, one configuration and as many lenses as wanted. */
+public final class Rigs {
+    public static final String BUILD = "a";
+    public static final String STUDIO = "studio";
+
+    private final Map<TypeRef, ItemType> types = new LinkedHashMap<>();
+    private final List<Placement> placements = new ArrayList<>();
+    private final List<Joint> joints = new ArrayList<>();
+    private final List<CableRun> cables = new ArrayList<>();
+    private final List<Setting> settings = new ArrayList<>();
+    private final List<LensChoice> lenses = new ArrayList<>();
+    private final Map<TypeRef, Integer> kit = new HashMap<>();
+    private final Map<HouseRules.Rule, Double> rules = new HashMap<>();
+    private String support = "head";
+    private double temperature = 20;
+    private double hours = 8;
+    private double floor;
+    private double ceiling;
+
+    public static Rigs rig() {
+        return new Rigs();
+    }
+
+    public Rigs with(String placement, ItemType type) {
+        types.put(type.ref(), type);
+        placements.add(new Placement(placement, type.ref(), "", Placement.NOT_WEIGHED));
+        return this;
+    }
+
+    /** In the catalogue, not on the rig. */
+    public Rigs knows(ItemType type) {
+        types.put(type.ref(), type);
+        return this;
+    }
+
+    public Rigs inKit(ItemType type, int count) {
+        kit.put(type.ref(), count);
+        return knows(type);
+    }
+
+    public Rigs join(String id, String parent, String child) {
+        return joint(id, Joint.Kind.LOCATING, parent, child);
+    }
+
+    public Rigs close(String id, String parent, String child) {
+        return joint(id, Joint.Kind.CLOSING, parent, child);
+    }
+
+    private Rigs joint(String id, Joint.Kind kind, String parent, String child) {
+        joints.add(new Joint(id, kind, port(parent), port(child), Joint.Confidence.TRIED_BY_US));
+        return this;
+    }
+
+    public Rigs cable(String id, ItemType type, String a, String b) {
+        types.put(type.ref(), type);
+        PortRef from = port(a);
+        PortRef to = port(b);
+        cables.add(new CableRun(
+                id,
+                type.ref(),
+                new SocketRef(from.placement(), from.port()),
+                new SocketRef(to.placement(), to.port())));
+        return this;
+    }
+
+    public Rigs set(String key, double value) {
+        settings.add(new Setting(SettingKey.parse(key), value, false));
+        return this;
+    }
+
+    public Rigs lens(String id, ItemType type, String on, String port, Command... more) {
+        types.put(type.ref(), type);
+        List<Command> overlay = new ArrayList<>();
+        overlay.add(new Command.Place("lens-" + id, type.ref(), ""));
+        overlay.add(new Command.Join(new Joint(
+                "j-lens-" + id,
+                Joint.Kind.LOCATING,
+                port(on),
+                new PortRef("lens-" + id, port),
+                Joint.Confidence.MAKER_TESTED)));
+        overlay.addAll(List.of(more));
+        lenses.add(new LensChoice(id, id, overlay));
+        return this;
+    }
+
+    public Rigs on(String supportPlacement) {
+        support = supportPlacement;
+        return this;
+    }
+
+    public Rigs day(double celsius, double hoursOn) {
+        temperature = celsius;
+        hours = hoursOn;
+        return this;
+    }
+
+    public Rigs window(double from, double to) {
+        floor = from;
+        ceiling = to;
+        return this;
+    }
+
+    public Rigs rule(HouseRules.Rule rule, double value) {
+        rules.put(rule, value);
+        return this;
+    }
+
+    public static PortRef port(String written) {
+        String[] parts = written.split(":");
+        return new PortRef(parts[0], parts[1]);
+    }
+
+    public Catalogue catalogue() {
+        return new Catalogue(types.values(), Standards.seed());
+    }
+
+    public Build build() {
+        Content content = Content.of(
+                placements.get(0).id(), placements, List.of(), joints, cables, settings, catalogue());
+        return new Build(
+                BUILD,
+                "A camera",
+                content,
+                List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())),
+                lenses);
+    }
+
+    public Job job() {
+        Brief brief = new Brief(
+                new Brief.Dates(
+                        LocalDate.of(2026, 12, 1),
+                        LocalDateTime.of(2026, 12, 3, 6, 30),
+                        LocalDate.of(2026, 12, 4),
+                        LocalDate.of(2026, 12, 9)),
+                "Skerrow",
+                temperature,
+                hours,
+                floor,
+                ceiling,
+                List.of(STUDIO),
+                lenses.stream().map(LensChoice::id).toList(),
+                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
+                "");
+        return new Job(
+                "test",
+                "Test",
+                brief,
+                new HouseRules(rules),
+                catalogue(),
+                new GearPackage(new Kit(kit), List.of(build())),
+                List.of(),
+                List.of());
+    }
+
+    public CheckContext context() {
+        return context(lenses.isEmpty() ? "" : lenses.get(0).id());
+    }
+
+    public CheckContext context(String lens) {
+        Job job = job();
+        return CheckContext.of(job, job.gear().build(BUILD), STUDIO, lens);
+    }
+
+    public Rig resolve() {
+        return context().rig();
+    }
+}
