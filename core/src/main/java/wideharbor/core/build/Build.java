@@ -43,7 +43,7 @@ public record Build(
      * @throws EditRefused when an overlay names something that is not there
      */
     public Content content(String configuration, String lens, Catalogue catalogue) {
-        Draft draft = base.draft();
+        Draft draft = base.overlayDraft();
         configuration(configuration)
                 .orElseThrow(() -> new EditRefused("There is no configuration '" + configuration + "'."))
                 .overlay()

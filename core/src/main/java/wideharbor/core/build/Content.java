@@ -138,13 +138,23 @@ public final class Content {
     }
 
     Draft draft() {
+        return draft(false);
+    }
+
+    /** For what a configuration or a lens lays over this content. */
+    Draft overlayDraft() {
+        return draft(true);
+    }
+
+    private Draft draft(boolean overlay) {
         return new Draft(
                 root,
                 new LinkedHashMap<>(placements),
                 new LinkedHashSet<>(removed),
                 new LinkedHashMap<>(joints),
                 new LinkedHashMap<>(cables),
-                new LinkedHashMap<>(settings));
+                new LinkedHashMap<>(settings),
+                overlay);
     }
 
     @Override

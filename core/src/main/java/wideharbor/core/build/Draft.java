@@ -8,7 +8,11 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
 
-/** Content while commands are applied to it: each command either happens whole, with its inverse kept, or is refused. */
+/**
+ * Content while commands are applied to it: each command either happens whole, with its inverse kept, or is refused.
+ *
+ * <p>What an overlay changes stays valid when the base takes the part off: it waits there until the part is put back.
+ */
 final class Draft {
     private final String root;
     private final Map<String, Placement> placements;
@@ -17,6 +21,7 @@ final class Draft {
     private final Map<String, CableRun> cables;
     private final Map<SettingKey, Setting> settings;
     private final Deque<Command> inverses = new ArrayDeque<>();
+    private final boolean overlay;
 
     Draft(
             String root,
@@ -24,13 +29,15 @@ final class Draft {
             Set<String> removed,
             Map<String, Joint> joints,
             Map<String, CableRun> cables,
-            Map<SettingKey, Setting> settings) {
+            Map<SettingKey, Setting> settings,
+            boolean overlay) {
         this.root = root;
         this.placements = placements;
         this.removed = removed;
         this.joints = joints;
         this.cables = cables;
         this.settings = settings;
+        this.overlay = overlay;
     }
 
     /** A view of the present state; good until the next command. */
@@ -71,6 +78,7 @@ final class Draft {
         } else if (command instanceof Command.Set c) {
             return set(c, catalogue);
         } else if (command instanceof Command.Unset c) {
+            present(c.key().placement());
             Setting old = taken("setting", c.key(), settings);
             return new Command.Set(old.key(), old.value(), old.byFeel());
         } else if (command instanceof Command.Retype c) {
@@ -124,7 +132,7 @@ final class Draft {
     }
 
     private Command restore(String id) {
-        if (!removed.remove(id)) {
+        if (!removed.remove(id) && !overlay) {
             throw new IllegalArgumentException("placement '" + id + "' was not taken off");
         }
         return new Command.Remove(id);
@@ -134,8 +142,6 @@ final class Draft {
         if (joints.containsKey(joint.id())) {
             throw new IllegalArgumentException("joint '" + joint.id() + "' is on file already");
         }
-        present(joint.parent().placement());
-        present(joint.child().placement());
         Admission.port("joint '" + joint.id() + "', parent", joint.parent(), content(), catalogue);
         Admission.port("joint '" + joint.id() + "', child", joint.child(), content(), catalogue);
         if (joint.kind() == Joint.Kind.LOCATING) {
@@ -187,8 +193,6 @@ final class Draft {
         if (cables.containsKey(cable.id())) {
             throw new IllegalArgumentException("cable '" + cable.id() + "' is on file already");
         }
-        present(cable.a().placement());
-        present(cable.b().placement());
         Admission.cable(cable, content(), catalogue);
         cables.put(cable.id(), cable);
         return new Command.Disconnect(cable.id());
@@ -207,7 +211,7 @@ final class Draft {
         if (placement == null) {
             throw new IllegalArgumentException("there is no placement '" + id + "'");
         }
-        if (removed.contains(id)) {
+        if (removed.contains(id) && !overlay) {
             throw new IllegalArgumentException(
                     "placement '" + id + "' was taken off the rig; put it back before it is changed");
         }

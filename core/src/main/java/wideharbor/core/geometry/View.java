@@ -22,7 +22,8 @@ public enum View {
 
     /** Paper coordinates in mm of a rig point. */
     public Point project(Vec3 p) {
-        return new Point(p.dot(across), p.dot(upward));
+        // Adding zero turns −0 into 0, which would otherwise show in files and comparisons.
+        return new Point(p.dot(across) + 0.0, p.dot(upward) + 0.0);
     }
 
     /** Towards the eye: what lies further along it is drawn over what lies behind. */

@@ -68,8 +68,13 @@ class PowerChecksTest {
     void aDeviceWithoutAFeedIsFoundAndACableIsOffered() {
         verify(new VoltageWindow()).given(device(20, 20)).finds(Severity.STOP, CheckState.FOUND);
         verify(new VoltageWindow())
-                .given(device(20, 20).inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .given(device(20, 20).day(25, 4).inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
                 .isMendedBy("feed");
+        // Fed for eight hours the day would outlast the battery: that stop is new, so the cable is no remedy.
+        assertTrue(verify(new VoltageWindow())
+                .given(device(20, 20).day(25, 8).inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .fixes()
+                .isEmpty());
     }
 
     @Test

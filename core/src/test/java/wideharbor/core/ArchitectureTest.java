@@ -1,0 +1,78 @@
+package wideharbor.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Assertions;
+import com.tngtech.archunit.core.domain.JavaClasses;
+
+/** The table of who may use whom is the architecture of the core; docs/architecture shows the same. */
+@AnalyzeClasses(packages = "wideharbor.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
+            Map.entry("quantity", List.of()),
+            Map.entry("geometry", List.of("quantity")),
+            Map.entry("standard", List.of("quantity")),
+            Map.entry("catalog", List.of("quantity", "geometry", "standard")),
+            Map.entry("brief", List.of("quantity")),
+            Map.entry("build", List.of("quantity", "catalog")),
+            Map.entry("rig", List.of("quantity", "geometry", "standard", "catalog", "build")),
+            Map.entry("balance", List.of("quantity", "geometry", "catalog", "build", "rig")),
+            Map.entry("power", List.of("quantity", "catalog", "build", "rig", "brief")),
+            Map.entry("job", List.of("quantity", "brief", "build", "catalog")),
+            Map.entry("check", List.of("quantity", "geometry", "standard", "catalog", "build", "rig", "balance", "power", "brief", "job")),
+            Map.entry("bench", List.of("quantity", "geometry", "standard", "catalog", "build", "rig", "balance", "power", "brief", "job", "check")),
+            Map.entry("dispatch", List.of("quantity", "balance", "build", "catalog", "check", "job")));
+
+    @ArchTest
+    static void packagesUseOnlyWhatTheTableAllows(JavaClasses core) {
+        MAY_USE.forEach((name, allowed) -> {
+            List<String> packages = new ArrayList<>(List.of("java..", "org.jspecify..", "org.jgrapht.."));
+            packages.add("wideharbor.core." + name + "..");
+            allowed.forEach(a -> packages.add("wideharbor.core." + a + ".."));
+            classes()
+                    .that()
+                    .resideInAPackage("wideharbor.core." + name + "..")
+                    .should()
+                    .onlyDependOnClassesThat()
+                    .resideInAnyPackage(packages.toArray(String[]::new))
+                    .check(core);
+        });
+        Assertions.assertEquals(13, MAY_USE.size());
+    }
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("wideharbor.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule FIELDS_ARE_FINAL = fields()
+            .that()
+            .areDeclaredInClassesThat()
+            .areTopLevelClasses()
+            .and()
+            .areDeclaredInClassesThat()
+            .doNotHaveSimpleName("Results")
+            .should()
+            .beFinal();
+
+    @ArchTest
+    static final ArchRule NO_CLOCK = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
+            .orShould()
+            .callMethod(java.time.LocalDateTime.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis");
+}

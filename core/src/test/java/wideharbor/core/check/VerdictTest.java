@@ -1,0 +1,115 @@
+package wideharbor.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+class VerdictTest {
+    private static final CheckEngine ENGINE = CheckEngine.standard();
+
+    private static Job accepting(Job job, List<Job.CautionRead> reads, List<Job.Waiver> waivers) {
+        return new Job(job.id(), job.title(), job.brief(), job.rules(), job.catalogue(), job.gear(), reads, waivers);
+    }
+
+    @Test
+    void sameInputSameFindingsInTheSameOrder() {
+        Job job = Bag.onHead().window(9000, 9500).job();
+        assertEquals(ENGINE.check(job), ENGINE.check(job));
+    }
+
+    /** On the head as it stands: 5.8 mm tail-heavy, a caution until it is read. */
+    @Test
+    void anUnreadCautionHoldsAndAReadOneDoesNot() {
+        Job job = Bag.onHead().job();
+        Report report = ENGINE.check(job);
+        Verdict unread = Verdict.of(report, job);
+        assertFalse(unread.clear());
+        assertEquals("Held by 1 unread caution", unread.inWords());
+        String key = report.findings().get(0).key().toString();
+        Verdict read = Verdict.of(report, accepting(job, List.of(new Job.CautionRead(key, "tech", "now")), List.of()));
+        assertTrue(read.clear());
+        assertEquals(1, read.readCautions());
+    }
+
+    @Test
+    void somethingUncheckedAtStopSeverityHolds() {
+        Job job = Bag.onRods(300).on("none").job();
+        Verdict verdict = Verdict.of(ENGINE.check(job), job);
+        assertTrue(verdict.open() >= 1, "the support is not there, so balance is not checked");
+        assertFalse(verdict.clear());
+    }
+
+    @Test
+    void aWaiverHoldsAsLongAsItIsNotWorse() {
+        Finding finding = new Finding(
+                new FindingKey("c", "a", "studio", "", List.of("s")),
+                Severity.STOP,
+                CheckState.FOUND,
+                "t",
+                new Evidence.Amount(83, Span.of(83), 84, 86, "mm", wideharbor.core.quantity.Figure.Source.MAKER),
+                "w");
+        assertEquals(1, finding.evidence().excess(), 1e-9);
+        assertTrue(Verdict.isWaived(finding, List.of(waiver(finding, 1.0))));
+        assertTrue(Verdict.isWaived(finding, List.of(waiver(finding, 1.5))), "better than accepted");
+        assertFalse(Verdict.isWaived(finding, List.of(waiver(finding, 0.5))), "worse than accepted: open again");
+        assertFalse(Verdict.isWaived(finding, List.of()));
+    }
+
+    private static Job.Waiver waiver(Finding finding, double excess) {
+        return new Job.Waiver(finding.key().toString(), excess, "seen on the bench", "lead", "now");
+    }
+
+    @Test
+    void requirementsFollowTheFindings() {
+        Job job = Bag.onHead()
+                .lens("long", Bag.lens("long", 20_000, 300, 400), "body:mount", "mount")
+                .window(5000, 9000)
+                .job();
+        var list = Requirements.of(job, ENGINE.check(job));
+        assertEquals(Requirements.Status.NOT_MET, status(list, "lens-long"));
+        assertEquals(Requirements.Status.NOT_MET, status(list, "mass"));
+        assertEquals(Requirements.Status.UNDECIDED, status(list, "day"), "no battery to look at");
+    }
+
+    private static Requirements.Status status(List<Requirements.Requirement> list, String id) {
+        return list.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().status();
+    }
+
+    @Test
+    void aReportTellsWhatAnEditCleared() {
+        Job job = Bag.onHead().job();
+        Job slid = Bag.onHead().set("dovetail:rail:0", -7).job();
+        Report.Change change = ENGINE.check(slid).since(ENGINE.check(job));
+        assertEquals(1, change.cleared().size());
+        assertEquals(0, change.raised().size());
+    }
+
+    /** Every fix offered for any finding clears it and adds no stop. */
+    @Test
+    void everyOfferedFixIsOneThatWorks() {
+        Job job = Bag.onRods(200)
+                .inKit(Bag.rods(260), 1)
+                .inKit(Bag.spacer("riser-2", 2, false), 1)
+                .inKit(Bag.spacer("shim", 1, true), 2)
+                .job();
+        Report before = ENGINE.check(job);
+        int tried = 0;
+        for (var entry : new Proposer(ENGINE).propose(job, before).entrySet()) {
+            for (Proposer.Fix fix : entry.getValue()) {
+                Report after = ENGINE.check(
+                        job.with(job.gear().apply(Rigs.BUILD, fix.commands(), job.catalogue()).after()));
+                assertTrue(after.find(entry.getKey()).isEmpty(), fix.title());
+                assertTrue(after.since(before).raised().stream().noneMatch(Finding::holds), fix.title());
+                tried++;
+            }
+        }
+        assertEquals(5, tried, "rods; riser and shims, each under the body and under the quick plate");
+    }
+}

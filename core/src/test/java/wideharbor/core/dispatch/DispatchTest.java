@@ -1,0 +1,65 @@
+package wideharbor.core.dispatch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.Gate.Stage;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Bag;
+
+class DispatchTest {
+    private static final Verdict CLEAR = new Verdict(true, 0, 0, 0, 0, 0, 0);
+    private static final Verdict HELD = new Verdict(false, 2, 1, 1, 0, 0, 0);
+
+    @Test
+    void signingNeedsBuiltClearAndAnotherPerson() {
+        assertEquals("It must be marked built first.", Gate.whyNotSign(Stage.DRAFT, CLEAR, List.of(), "tech").orElseThrow());
+        assertEquals(
+                "Held by 2 stops, 1 undecided, 1 unread caution: a held package is not signed.",
+                Gate.whyNotSign(Stage.BUILT, HELD, List.of(), "tech").orElseThrow());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, List.of("tech"), "tech").isPresent());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, List.of("tech"), "lead").isEmpty());
+        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, List.of("tech", "lead"), "desk").isPresent());
+    }
+
+    @Test
+    void twoDifferentPeopleMakeItSigned() {
+        assertEquals(Stage.BUILT, Gate.afterSignature(List.of("tech")));
+        assertEquals(Stage.BUILT, Gate.afterSignature(List.of("tech", "tech")));
+        assertEquals(Stage.SIGNED, Gate.afterSignature(List.of("tech", "lead")));
+    }
+
+    @Test
+    void onlyASignedAndClearPackageLeaves() {
+        assertTrue(Gate.whyNotDispatch(Stage.BUILT, CLEAR).isPresent());
+        assertTrue(Gate.whyNotDispatch(Stage.SIGNED, HELD).isPresent());
+        assertTrue(Gate.whyNotDispatch(Stage.SIGNED, CLEAR).isEmpty());
+        assertTrue(Gate.whyNotBuilt(Stage.SIGNED).isPresent());
+    }
+
+    /** Two lenses are never on at once, but both go along; the matte box goes once. */
+    @Test
+    void thePullListTakesEveryLensAndTheMostOfTheRest() {
+        var job = Bag.onRods(300)
+                .inKit(Bag.battery("battery-100", Figure.maker(100)), 4)
+                .lens("a", Bag.lens("a", 1500, 60, 120), "body:mount", "mount")
+                .lens("b", Bag.lens("b", 2000, 80, 160), "body:mount", "mount")
+                .job();
+        List<PullList.Line> lines = PullList.of(job);
+        assertEquals(1, pieces(lines, "a"));
+        assertEquals(1, pieces(lines, "b"));
+        assertEquals(1, pieces(lines, "box"));
+        assertEquals(4, pieces(lines, "battery-100"));
+        assertEquals("body", lines.get(0).type().name(), "bodies first");
+        Figure.Known four = (Figure.Known) PullList.lineGrams(
+                lines.stream().filter(l -> l.type().name().equals("battery-100")).findFirst().orElseThrow());
+        assertEquals(4000, four.value(), 1e-9);
+    }
+
+    private static int pieces(List<PullList.Line> lines, String name) {
+        return lines.stream().filter(l -> l.type().name().equals(name)).mapToInt(PullList.Line::pieces).sum();
+    }
+}
