@@ -46,7 +46,7 @@ export function frameOf(drawing: Schemas['DrawingView'], aspect: number): Frame 
 export function gridLines(frame: Frame, step = 50): { across: number[]; down: number[] } {
   const lines = (from: number, to: number) => {
     const all: number[] = [];
-    for (let v = Math.ceil(from / step) * step; v <= to; v += step) all.push(v);
+    for (let n = Math.ceil(from / step); n * step <= to; n++) all.push(n * step + 0);
     return all;
   };
   return { across: lines(frame.left, frame.left + frame.width), down: lines(frame.top, frame.top + frame.height) };

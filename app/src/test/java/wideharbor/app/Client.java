@@ -1,0 +1,176 @@
+package wideharbor.app;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks to the application as the interface does: session cookie, CSRF header, JSON. */
+public final class Client {
+    private static final JsonMapper MAPPER = new JsonMapper();
+
+    private final String base;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    private Client(String base) {
+        this.base = base;
+    }
+
+    public record Answer(int status, String text) {
+        public JsonNode json() {
+            return MAPPER.readTree(text);
+        }
+
+        public String detail() {
+            return json().path("detail").asString("");
+        }
+    }
+
+    public static Client anonymous(String base) {
+        return new Client(base);
+    }
+
+    public static Client signedIn(String base, String user, String password) {
+        Client client = new Client(base);
+        Answer answer = client.signIn(user, password);
+        if (answer.status() != 204) {
+            throw new IllegalStateException("sign in as " + user + " answered " + answer);
+        }
+        client.get("/api/session");
+        return client;
+    }
+
+    public Answer signIn(String user, String password) {
+        get("/api/session");
+        String form = "username=" + user + "&password=" + password;
+        return send(request("/api/login")
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofString(form)));
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, Object body) {
+        return send("POST", path, body, token());
+    }
+
+    public Answer put(String path, Object body) {
+        return send("PUT", path, body, token());
+    }
+
+    public Answer postWithoutToken(String path, Object body) {
+        return send("POST", path, body, "");
+    }
+
+    public Answer upload(String path, byte[] body) {
+        return send(request(path)
+                .header("Content-Type", "application/octet-stream")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    private Answer send(String method, String path, Object body, String token) {
+        String text = body instanceof String s ? s : MAPPER.writeValueAsString(body);
+        HttpRequest.Builder builder = request(path).header("Content-Type", "application/json");
+        if (!token.isEmpty()) {
+            builder.header("X-XSRF-TOKEN", token);
+        }
+        return send(builder.method(method, HttpRequest.BodyPublishers.ofString(text)));
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(base + path));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response =
+                    http.send(request.build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+            return new Answer(response.statusCode(), response.body());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    // --- the Bench ---
+
+    public static Map<String, Object> wish(String kind, Map<String, Object> fields) {
+        Map<String, Object> wish = new java.util.HashMap<>(Map.of(
+                "kind", kind, "key", "", "value", 0, "placement", "", "withDependants", false, "port", "", "item", "",
+                "itemPort", "", "finding", ""));
+        wish.put("fix", "");
+        wish.putAll(fields);
+        return wish;
+    }
+
+    public JsonNode bench(String job) {
+        return get("/api/jobs/" + job + "/builds/a/bench").json();
+    }
+
+    public int revision(String job) {
+        return bench(job).path("revision").asInt();
+    }
+
+    public Answer edit(String job, int revision, String kind, Map<String, Object> fields) {
+        return post(
+                "/api/jobs/" + job + "/builds/a/edits",
+                Map.of("revision", revision, "configuration", "studio", "lens", "a40", "wish", wish(kind, fields)));
+    }
+
+    public Answer edit(String job, String kind, Map<String, Object> fields) {
+        return edit(job, revision(job), kind, fields);
+    }
+
+    public Answer step(String job, String which, boolean anyway) {
+        return post(
+                "/api/jobs/" + job + "/builds/a/" + which,
+                Map.of("revision", revision(job), "configuration", "studio", "lens", "a40", "anyway", anyway));
+    }
+
+    /** Applies the first fix of every finding that has one, until none is left. */
+    public void mend(String job) {
+        for (int i = 0; i < 12; i++) {
+            JsonNode open = null;
+            for (JsonNode finding : bench(job).path("findings")) {
+                if (!finding.path("fixes").isEmpty()) {
+                    open = finding;
+                    break;
+                }
+            }
+            if (open == null) {
+                return;
+            }
+            edit(job, "FIX", Map.of("finding", open.path("key").asString(), "fix", open.at("/fixes/0/id").asString()));
+        }
+    }
+
+    public void readAll(String job) {
+        for (JsonNode finding : bench(job).path("findings")) {
+            if (finding.path("severity").asString().equals("CAUTION")) {
+                post("/api/jobs/" + job + "/reads", Map.of("finding", finding.path("key").asString()));
+            }
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package wideharbor.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Starts the real application once per run, on a free port, against the throwaway MariaDB that {@code ./harbor test}
+ * started, emptied first.
+ */
+public final class RunningApp implements BeforeAllCallback {
+    public static final String PASSWORD = "quay-" + Long.toHexString(System.nanoTime());
+    public static final Path DEMO = Path.of("..", "demo").toAbsolutePath().normalize();
+
+    private static final AtomicInteger COPIES = new AtomicInteger();
+    private static ConfigurableApplicationContext running;
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        start();
+    }
+
+    private static synchronized void start() {
+        if (running == null) {
+            emptyDatabase();
+            running = node();
+            Runtime.getRuntime().addShutdownHook(new Thread(running::close));
+        }
+    }
+
+    /** Another node on the same database, as after a restart. The caller closes it. */
+    public static ConfigurableApplicationContext node() {
+        return SpringApplication.run(
+                WideHarbor.class,
+                "--server.port=0",
+                "--harbor.demo=" + DEMO,
+                "--harbor.accounts=tech:" + PASSWORD + ",lead:" + PASSWORD + ",desk:" + PASSWORD,
+                "--spring.main.banner-mode=off");
+    }
+
+    public static String url() {
+        return url(running);
+    }
+
+    public static String url(ConfigurableApplicationContext node) {
+        return "http://127.0.0.1:" + node.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** A signed-in user. */
+    public static Client as(String user) {
+        return Client.signedIn(url(), user, PASSWORD);
+    }
+
+    /** A demo job's own copy for one test, so that tests do not meet. */
+    public static String copyOf(String demo) {
+        String id = demo + "-" + COPIES.incrementAndGet();
+        Client.Answer answer = as("lead").upload("/api/packages", packageFile(demo, id));
+        if (answer.status() != 201) {
+            throw new IllegalStateException("could not load " + demo + ": " + answer.text());
+        }
+        return id;
+    }
+
+    public static byte[] packageFile(String demo, String id) {
+        try {
+            String text = Files.readString(DEMO.resolve(demo + ".harbor.json"));
+            return text.replaceFirst("\"id\": \"" + demo + "\"", "\"id\": \"" + id + "\"").getBytes(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void emptyDatabase() {
+        String url = System.getenv("HARBOR_DB_URL");
+        if (url == null) {
+            throw new IllegalStateException("These tests need the throwaway MariaDB of ./harbor test; run them through it.");
+        }
+        try (Connection connection = DriverManager.getConnection(
+                        url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
+                var statement = connection.createStatement()) {
+            statement.execute("DROP DATABASE harbor");
+            statement.execute("CREATE DATABASE harbor CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+        } catch (SQLException e) {
+            throw new IllegalStateException("The throwaway database cannot be emptied", e);
+        }
+    }
+}

@@ -1,0 +1,217 @@
+package wideharbor.app.bench;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import wideharbor.app.Client;
+import wideharbor.app.RunningApp;
+
+@ExtendWith(RunningApp.class)
+class BenchEndpointTest {
+    private final Client tech = RunningApp.as("tech");
+
+    private static JsonNode row(JsonNode bench, String placement) {
+        for (JsonNode row : bench.path("stack")) {
+            if (row.path("placement").asString().equals(placement)) {
+                return row;
+            }
+        }
+        throw new AssertionError("no row " + placement);
+    }
+
+    private static double rodSlide(JsonNode bench) {
+        return row(bench, "rods").at("/settings/0/value").asDouble();
+    }
+
+    @Test
+    void theBenchTellsWhatTheCoreComputed() {
+        JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
+        assertEquals("Held by 3 stops, 2 unread cautions", bench.path("verdict").asString());
+        assertEquals(83, bench.at("/meters/rods/0/has").asDouble(), 1e-6);
+        assertEquals(27, bench.path("stack").size());
+        assertEquals("house legs without a label, never weighed", row(bench, "legs").at("/mass/unknown").asString());
+        assertEquals(640, row(bench, "monitor").at("/mass/low").asDouble());
+        assertEquals("rods.axis-height", bench.at("/findings/0/check").asString());
+        assertEquals(2, bench.at("/findings/0/fixes").size());
+    }
+
+    @Test
+    void aFixIsAppliedAndItsFindingIsGone() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode first = tech.bench(job).at("/findings/0");
+        Client.Answer answer = tech.edit(
+                job, "FIX", Map.of("finding", first.path("key").asString(), "fix", first.at("/fixes/0/id").asString()));
+        assertEquals(200, answer.status(), answer.text());
+        assertEquals(85, answer.json().at("/meters/rods/0/has").asDouble(), 1e-6);
+        assertEquals("Fix: Riser R-2 under Quick plate Q-11", answer.json().path("undo").asString());
+        Client.Answer again = tech.edit(
+                job, "FIX", Map.of("finding", first.path("key").asString(), "fix", first.at("/fixes/0/id").asString()));
+        assertEquals(409, again.status());
+        assertTrue(again.detail().contains("gone already"));
+    }
+
+    @Test
+    void aStaleEditIsRefusedWithTheNewerStateAndOverwritesNothing() {
+        String job = RunningApp.copyOf("kiln");
+        int seen = tech.revision(job);
+        assertEquals(200, RunningApp.as("lead").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -55)).status());
+        Client.Answer stale = tech.edit(job, seen, "SET", Map.of("key", "rods:rods:0", "value", -40));
+        assertEquals(409, stale.status());
+        assertTrue(stale.detail().contains("Nothing was overwritten"), stale.detail());
+        assertEquals(seen + 1, stale.json().at("/newer/revision").asInt());
+        assertEquals(-55, rodSlide(stale.json().path("newer")), 1e-9);
+        assertEquals(-55, rodSlide(tech.bench(job)), 1e-9);
+    }
+
+    /** Eight people press at the same moment with the same revision in view: one is done, seven are told. */
+    @Test
+    void ofManyAtOnceExactlyOneIsDone() throws Exception {
+        String job = RunningApp.copyOf("kiln");
+        int seen = tech.revision(job);
+        ExecutorService pool = Executors.newFixedThreadPool(8);
+        try {
+            List<Callable<Integer>> presses = new ArrayList<>();
+            for (int i = 0; i < 8; i++) {
+                int value = -50 - i;
+                Client client = RunningApp.as(i % 2 == 0 ? "tech" : "lead");
+                presses.add(() -> client.edit(job, seen, "SET", Map.of("key", "rods:rods:0", "value", value)).status());
+            }
+            List<Integer> codes = new ArrayList<>();
+            for (Future<Integer> done : pool.invokeAll(presses)) {
+                codes.add(done.get());
+            }
+            assertEquals(1, codes.stream().filter(c -> c == 200).count(), codes.toString());
+            assertEquals(7, codes.stream().filter(c -> c == 409).count(), codes.toString());
+        } finally {
+            pool.shutdownNow();
+        }
+        assertEquals(seen + 1, tech.revision(job));
+        assertEquals(1, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
+    }
+
+    @Test
+    void anyNumberOfStepsIsUndoneAndRedoneAlsoAfterARestart() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode before = tech.bench(job);
+        for (int i = 1; i <= 6; i++) {
+            assertEquals(200, tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52 - i)).status());
+        }
+        tech.edit(job, "REMOVE", Map.of("placement", "bridge", "withDependants", true));
+        for (int i = 0; i < 4; i++) {
+            assertEquals(200, tech.step(job, "undo", false).status());
+        }
+        ConfigurableApplicationContext restarted = RunningApp.node();
+        try {
+            Client there = Client.signedIn(RunningApp.url(restarted), "tech", RunningApp.PASSWORD);
+            for (int i = 0; i < 3; i++) {
+                assertEquals(200, there.step(job, "undo", false).status());
+            }
+            assertEquals(409, there.step(job, "undo", false).status());
+            JsonNode undone = there.bench(job);
+            assertEquals(before.path("stack"), undone.path("stack"));
+            assertEquals(before.path("findings"), undone.path("findings"));
+            assertEquals(before.path("meters"), undone.path("meters"));
+            for (int i = 0; i < 6; i++) {
+                assertEquals(200, there.step(job, "redo", false).status());
+            }
+            assertEquals(-58, rodSlide(there.bench(job)), 1e-9);
+        } finally {
+            restarted.close();
+        }
+        assertEquals("Take off Bridge plate B-15 with what hangs on it", tech.bench(job).path("redo").asString());
+        tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52));
+        assertEquals("", tech.bench(job).path("redo").asString(), "a new edit ends redo");
+    }
+
+    @Test
+    void undoingAnotherPersonsEditAsksFirst() {
+        String job = RunningApp.copyOf("kiln");
+        RunningApp.as("lead").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -55));
+        Client.Answer asked = tech.step(job, "undo", false);
+        assertEquals(409, asked.status());
+        assertTrue(asked.detail().contains("Mirela Osk's"), asked.detail());
+        assertEquals(200, tech.step(job, "undo", true).status());
+        assertEquals(-52, rodSlide(tech.bench(job)), 1e-9);
+    }
+
+    @Test
+    void takingAPartOffLeavesItsDependantsLooseUntilItIsBack() {
+        String job = RunningApp.copyOf("kiln");
+        JsonNode off = tech.edit(job, "REMOVE", Map.of("placement", "rods")).json();
+        assertEquals(3, off.path("loose").size());
+        assertEquals("since Rods 15 mm pair, 380 was taken off", off.at("/loose/0/why").asString());
+        Client.Answer onRemoved = tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1));
+        assertEquals(422, onRemoved.status());
+        assertEquals(
+                "Rods 15 mm pair, 380 was taken off the rig; put it back before it is changed.", onRemoved.detail());
+        JsonNode back = tech.edit(job, "RESTORE", Map.of("placement", "rods")).json();
+        assertEquals(0, back.path("loose").size());
+    }
+
+    @Test
+    void aPartIsAddedToAFreePortFromWhatMates() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode ports = tech.get("/api/jobs/" + job + "/builds/a/ports").json();
+        assertTrue(ports.toString().contains("body:right"), ports.toString());
+        JsonNode offers = tech.get("/api/jobs/" + job + "/builds/a/fit?port=body:right").json();
+        assertTrue(offers.size() >= 3, offers.toString());
+        JsonNode shelf = null;
+        for (JsonNode offer : offers) {
+            shelf = offer.path("name").asString().startsWith("Side shelf") ? offer : shelf;
+        }
+        JsonNode added = tech.edit(
+                        job,
+                        "ADD",
+                        Map.of("port", "body:right", "item", shelf.path("item").asString(), "itemPort", shelf.path("port").asString()))
+                .json();
+        assertEquals("Side shelf, 1/4-20", row(added, "side-shelf").path("title").asString());
+        Client.Answer taken = tech.edit(
+                job, "ADD", Map.of("port", "body:right", "item", "side-shelf@1", "itemPort", "foot"));
+        assertEquals(422, taken.status());
+        assertTrue(taken.detail().contains("is taken"), taken.detail());
+    }
+
+    @Test
+    void weighingClosesTheOpenMass() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode weighed = tech.edit(job, "WEIGH", Map.of("placement", "legs", "value", 4150)).json();
+        assertEquals(4150, row(weighed, "legs").at("/mass/grams").asDouble());
+        assertEquals(0, weighed.at("/meters/mass/wholeUnweighed").size());
+        assertTrue(!weighed.path("findings").toString().contains("mass.known"));
+    }
+
+    @Test
+    void nonsenseIsRefusedInWordsAndChangesNothing() {
+        String job = RunningApp.copyOf("kiln");
+        int seen = tech.revision(job);
+        says(tech.edit(job, "SET", Map.of("key", "rods", "value", 1)), 400, "placement:port:index");
+        says(tech.edit(job, "SET", Map.of("key", "nobody:x:0", "value", 1)), 422, "no placement 'nobody'");
+        says(tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1e12)), 422, "must lie from");
+        says(tech.edit(job, "REMOVE", Map.of("placement", "body")), 422, "cannot be taken off");
+        says(tech.edit(job, "WEIGH", Map.of("placement", "legs", "value", -5)), 422, "must not be negative");
+        says(tech.edit(job, "ADD", Map.of("port", "body:right", "item", "ghost@1", "itemPort", "x")), 404, "no item ghost@1");
+        says(tech.edit(job, "ADD", Map.of("port", "bodyright", "item", "ghost", "itemPort", "x")), 400, "id@revision");
+        says(tech.get("/api/jobs/no-such-job/builds/a/bench"), 404, "There is no job 'no-such-job'");
+        says(tech.get("/api/jobs/" + job + "/builds/z/bench"), 404, "There is no build 'z'");
+        says(tech.get("/api/jobs/" + job + "/builds/a/bench?lens=x"), 404, "There is no lens 'x'");
+        says(tech.post("/api/jobs/" + job + "/builds/a/edits", "{\"revision\":"), 400, "not valid JSON");
+        assertEquals(seen, tech.revision(job));
+    }
+
+    private static void says(Client.Answer answer, int status, String words) {
+        assertEquals(status, answer.status(), answer.text());
+        assertTrue(answer.detail().contains(words), answer.text());
+        assertTrue(!answer.text().contains("Exception") && !answer.text().contains("at wideharbor"), "no stack trace");
+    }
+}

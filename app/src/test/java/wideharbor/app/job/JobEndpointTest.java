@@ -1,0 +1,214 @@
+package wideharbor.app.job;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+import wideharbor.app.Client;
+import wideharbor.app.RunningApp;
+
+@ExtendWith(RunningApp.class)
+class JobEndpointTest {
+    private final Client tech = RunningApp.as("tech");
+    private final Client lead = RunningApp.as("lead");
+    private final Client desk = RunningApp.as("desk");
+
+    private static ObjectNode brief(Client client, String job) {
+        return (ObjectNode) client.get("/api/jobs/" + job).json().path("brief");
+    }
+
+    private static Client.Answer change(Client client, String job, int revision, ObjectNode brief) {
+        return client.put("/api/jobs/" + job + "/brief", Map.of("revision", revision, "brief", brief));
+    }
+
+    @Test
+    void jobsComeByLoadOutWithTheirState() {
+        JsonNode jobs = tech.get("/api/jobs").json();
+        String last = "";
+        for (JsonNode job : jobs) {
+            assertTrue(job.path("loadAt").asString().compareTo(last) >= 0);
+            last = job.path("loadAt").asString();
+        }
+        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 1 stop, 3 unread cautions\""), jobs.toString());
+    }
+
+    /** Warmer and shorter: the day's stop goes, and its requirement is met at once. */
+    @Test
+    void aChangedBriefIsJudgedAtOnce() {
+        String job = RunningApp.copyOf("slack-water");
+        ObjectNode brief = brief(desk, job);
+        brief.put("temperatureC", 22);
+        brief.put("hoursOn", 6);
+        Client.Answer answer = change(desk, job, 1, brief);
+        assertEquals(200, answer.status(), answer.text());
+        assertEquals(2, answer.json().path("revision").asInt());
+        assertTrue(answer.json().path("requirements").toString().contains("\"id\":\"day\",\"status\":\"MET\"")
+                || status(answer.json(), "day").equals("MET"));
+        assertEquals("Held by 2 stops, 2 unread cautions", tech.bench(job).path("verdict").asString());
+    }
+
+    private static String status(JsonNode job, String requirement) {
+        for (JsonNode r : job.path("requirements")) {
+            if (r.path("id").asString().equals(requirement)) {
+                return r.path("status").asString();
+            }
+        }
+        return "";
+    }
+
+    @Test
+    void aStaleBriefIsRefusedWithTheNewerOne() {
+        String job = RunningApp.copyOf("kiln");
+        ObjectNode mine = brief(desk, job);
+        mine.put("hoursOn", 7);
+        assertEquals(200, change(desk, job, 1, mine).status());
+        ObjectNode theirs = brief(lead, job);
+        theirs.put("hoursOn", 5);
+        Client.Answer stale = change(lead, job, 1, theirs);
+        assertEquals(409, stale.status());
+        assertEquals(7, stale.json().at("/newer/brief/hoursOn").asDouble());
+        assertEquals(7, brief(lead, job).path("hoursOn").asDouble());
+    }
+
+    @Test
+    void aBriefThatCannotBeIsRefusedWithTheLimit() {
+        String job = RunningApp.copyOf("kiln");
+        ObjectNode brief = brief(desk, job);
+        brief.put("hoursOn", 40);
+        says(change(desk, job, 1, brief), "Hours on must lie from 0.25 to 24 h, but was 40");
+        brief = brief(desk, job);
+        brief.put("back", "2026-01-01");
+        says(change(desk, job, 1, brief), "Dates must run prep, load, shoot, return");
+        brief = brief(desk, job);
+        brief.putNull("place");
+        says(change(desk, job, 1, brief), "place");
+        assertEquals(1, tech.get("/api/jobs/" + job).json().path("revision").asInt());
+    }
+
+    private static void says(Client.Answer answer, String words) {
+        assertEquals(400, answer.status(), answer.text());
+        assertTrue(answer.detail().contains(words), answer.text());
+    }
+
+    /** From brief to door: mend, read, build, two signatures, out; and what stands in the way on each step. */
+    @Test
+    void fromHeldToDispatched() {
+        String job = RunningApp.copyOf("slack-water");
+        assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
+        Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
+        assertEquals(409, held.status());
+        assertEquals("Held by 3 stops, 2 unread cautions: a held package is not signed.", held.detail());
+        assertTrue(tech.get("/api/jobs/" + job + "/dispatch").json().path("heldBy").toString().contains("Rods 74 mm short"));
+        tech.mend(job);
+        tech.readAll(job);
+        assertEquals("Clear", tech.bench(job).path("verdict").asString());
+        assertEquals(409, tech.post("/api/jobs/" + job + "/sign", Map.of()).status(), "mending reopened it");
+        tech.post("/api/jobs/" + job + "/built", Map.of());
+        assertEquals(200, tech.post("/api/jobs/" + job + "/sign", Map.of()).status());
+        Client.Answer twice = tech.post("/api/jobs/" + job + "/sign", Map.of());
+        assertEquals(409, twice.status());
+        assertTrue(twice.detail().contains("another person"), twice.detail());
+        assertEquals(409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "one signature is not enough");
+        JsonNode signed = lead.post("/api/jobs/" + job + "/sign", Map.of()).json();
+        assertEquals("SIGNED", signed.path("stage").asString());
+        assertEquals(2, signed.path("signatures").size());
+        assertEquals("DISPATCHED", tech.post("/api/jobs/" + job + "/dispatch", Map.of()).json().path("stage").asString());
+        Client.Answer out = tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -50));
+        assertEquals(409, out.status());
+        assertTrue(out.detail().contains("recall"), out.detail());
+        JsonNode recalled = lead.post("/api/jobs/" + job + "/recall", Map.of()).json();
+        assertEquals("DRAFT", recalled.path("stage").asString());
+        assertEquals(0, recalled.path("signatures").size(), "old signatures do not count for the new revision");
+    }
+
+    @Test
+    void anyEditAfterSigningReopens() {
+        String job = RunningApp.copyOf("second-bell");
+        tech.post("/api/jobs/" + job + "/built", Map.of());
+        tech.post("/api/jobs/" + job + "/sign", Map.of());
+        assertEquals("SIGNED", lead.post("/api/jobs/" + job + "/sign", Map.of()).json().path("stage").asString());
+        tech.edit(job, "SET", Map.of("key", "handle:base:0", "value", 3));
+        JsonNode now = tech.get("/api/jobs/" + job + "/dispatch").json();
+        assertEquals("DRAFT", now.path("stage").asString());
+        assertEquals(0, now.path("signatures").size());
+    }
+
+    @Test
+    void aWaiverHoldsUntilItGetsWorse() {
+        String job = RunningApp.copyOf("slack-water");
+        String rods = "rods.reach|a|studio|a135|rods";
+        assertEquals(409, lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods)).status(), "a stop is not read away");
+        assertEquals(400, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " ")).status());
+        assertEquals(204, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135")).status());
+        assertEquals("Held by 2 stops, 2 unread cautions", tech.bench(job).path("verdict").asString());
+        tech.post(
+                "/api/jobs/" + job + "/builds/a/edits",
+                Map.of("revision", 1, "configuration", "studio", "lens", "a135", "wish",
+                        Client.wish("SET", Map.of("key", "box:rods:0", "value", 360))));
+        assertEquals("Held by 3 stops, 2 unread cautions", tech.bench(job).path("verdict").asString());
+    }
+
+    @Test
+    void theFileOfAJobIsReadBackWithoutLoss() {
+        String job = RunningApp.copyOf("slack-water");
+        tech.edit(job, "REMOVE", Map.of("placement", "clip"));
+        String file = tech.get("/api/jobs/" + job + "/package.harbor.json").text();
+        String copy = job + "-back";
+        Client.Answer taken = lead.upload(
+                "/api/packages",
+                file.replaceFirst("\"id\" : \"" + job + "\"", "\"id\" : \"" + copy + "\"").getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        assertEquals(201, taken.status(), taken.text());
+        assertEquals(tech.bench(job).path("stack"), tech.bench(copy).path("stack"));
+        assertEquals(tech.bench(job).path("findings"), tech.bench(copy).path("findings"));
+        assertEquals(tech.bench(job).path("removed"), tech.bench(copy).path("removed"));
+    }
+
+    @Test
+    void aHostileFileStoresNothing() {
+        int before = lead.get("/api/jobs").json().size();
+        byte[] whole = RunningApp.packageFile("kiln", "half");
+        Client.Answer half = lead.upload("/api/packages", java.util.Arrays.copyOf(whole, whole.length - 500));
+        assertEquals(422, half.status());
+        assertTrue(half.detail().contains("line ") && half.detail().contains("Nothing was stored"), half.detail());
+        String circle = new String(RunningApp.packageFile("kiln", "circle"), java.nio.charset.StandardCharsets.UTF_8)
+                .replaceFirst("\"parent\": \"body:base\"", "\"parent\": \"head:top\"");
+        Client.Answer round = lead.upload("/api/packages", circle.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        assertEquals(422, round.status());
+        assertTrue(round.json().path("places").toString().contains("/builds/0"), round.text());
+        Client.Answer deep = lead.upload("/api/packages", "[".repeat(10_000_000).getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        assertEquals(422, deep.status());
+        Client.Answer again = lead.upload("/api/packages", RunningApp.packageFile("kiln", "kiln"));
+        assertEquals(409, again.status());
+        assertEquals(before, lead.get("/api/jobs").json().size());
+    }
+
+    @Test
+    void thePullListIsACsvWithAName() {
+        String csv = tech.get("/api/jobs/kiln/pull-list.csv").text();
+        assertTrue(csv.startsWith("category,item,"), csv);
+        assertTrue(csv.contains("Matte box, two stage"), csv);
+    }
+
+    /** The description that the interface's types are made from is the one that is served. */
+    @Test
+    void theDescriptionOfTheEndpointsIsTheCommittedOne() throws IOException {
+        JsonMapper mapper = new JsonMapper();
+        JsonNode committed = mapper.readTree(Files.readString(Path.of("..", "ui", "src", "api", "openapi.json")));
+        assertEquals(committed, tech.get("/v3/api-docs").json());
+    }
+
+    @Test
+    void aScreensAddressAnswersWithTheInterface() {
+        assertTrue(Client.anonymous(RunningApp.url()).get("/jobs/kiln/bench").text().contains("<div id=\"root\">"));
+        assertEquals(404, tech.get("/api/nothing-here").status());
+        assertEquals(404, tech.get("/assets/none.js").status());
+    }
+}

@@ -1,0 +1,125 @@
+package wideharbor.app.security;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wideharbor.app.Client;
+import wideharbor.app.RunningApp;
+
+@ExtendWith(RunningApp.class)
+class RolesTest {
+    private static String job = "";
+    private static Map<String, Client> people = Map.of();
+
+    @BeforeAll
+    static void signIn() {
+        job = RunningApp.copyOf("kiln");
+        people = Map.of(
+                "nobody", Client.anonymous(RunningApp.url()),
+                "tech", RunningApp.as("tech"),
+                "lead", RunningApp.as("lead"),
+                "desk", RunningApp.as("desk"));
+        people.get("nobody").get("/api/session");
+    }
+
+    /** Every endpoint × role: refused ones answer 401 or 403 before anything is looked at; the others get past that. */
+    @ParameterizedTest
+    @CsvSource({
+        "GET,  /api/jobs,                              401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB,                          401, ok,  ok, ok",
+        "PUT,  /api/jobs/JOB/brief,                    401, 403, ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/bench,           401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/drawing,         401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/ports,           401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/fit?port=x:y,    401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/journal,         401, ok,  ok, ok",
+        "POST, /api/jobs/JOB/builds/a/edits,           401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/builds/a/undo,            401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/builds/a/redo,            401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/reads,                    401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/waivers,                  401, 403, ok, 403",
+        "POST, /api/jobs/JOB/waivers/withdraw,         401, 403, ok, 403",
+        "GET,  /api/jobs/JOB/dispatch,                 401, ok,  ok, ok",
+        "POST, /api/jobs/JOB/built,                    401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/sign,                     401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/dispatch,                 401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/recall,                   401, 403, ok, 403",
+        "GET,  /api/jobs/JOB/pull-list.csv,            401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/package.harbor.json,      401, ok,  ok, ok",
+        "POST, /api/packages,                          401, 403, ok, ok",
+        "GET,  /v3/api-docs,                           401, ok,  ok, ok",
+        "GET,  /api/session,                           ok,  ok,  ok, ok",
+        "GET,  /actuator/health,                       ok,  ok,  ok, ok"
+    })
+    void everyEndpointAsksForItsRole(String method, String path, String nobody, String tech, String lead, String desk) {
+        Map.of("nobody", nobody, "tech", tech, "lead", lead, "desk", desk).forEach((who, expected) -> {
+            Client.Answer answer = send(people.get(who), method, path.replace("JOB", job));
+            if (expected.equals("ok")) {
+                assertTrue(answer.status() != 401 && answer.status() != 403, who + " " + path + " " + answer.status());
+                assertTrue(answer.status() < 500, who + " " + path + " " + answer.text());
+            } else {
+                assertEquals(Integer.parseInt(expected), answer.status(), who + " " + path);
+            }
+        });
+    }
+
+    /** Bodies are valid as far as they go, so that a role's refusal is not hidden behind a malformed request. */
+    private static Client.Answer send(Client client, String method, String path) {
+        if (method.equals("GET")) {
+            return client.get(path);
+        }
+        if (path.equals("/api/packages")) {
+            return client.upload(path, new byte[] {'{', '}'});
+        }
+        Object body = Map.of();
+        if (path.endsWith("/edits")) {
+            body = Map.of("revision", 9999, "configuration", "studio", "lens", "", "wish", Client.wish("SET", Map.of("key", "a:b:0")));
+        } else if (path.endsWith("do")) {
+            body = Map.of("revision", 9999, "configuration", "studio", "lens", "", "anyway", false);
+        } else if (path.contains("/reads") || path.contains("/withdraw")) {
+            body = Map.of("finding", "none");
+        } else if (path.endsWith("/waivers")) {
+            body = Map.of("finding", "none", "reason", "none");
+        } else if (path.endsWith("/brief")) {
+            body = Map.of("revision", 9999, "brief", RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
+        }
+        return method.equals("PUT") ? client.put(path, body) : client.post(path, body);
+    }
+
+    @Test
+    void aWrongPasswordIsRefusedInWords() {
+        Client client = Client.anonymous(RunningApp.url());
+        Client.Answer answer = client.signIn("tech", "guess");
+        assertEquals(401, answer.status());
+        assertEquals("Name or password is not right.", answer.detail());
+        assertEquals(answer.text(), client.signIn("nobody-of-this-name", "guess").text(), "the same words for an unknown name");
+    }
+
+    @Test
+    void withoutTheCsrfTokenNothingIsChanged() {
+        String own = RunningApp.copyOf("kiln");
+        assertEquals(403, people.get("lead").postWithoutToken("/api/jobs/" + own + "/built", Map.of()).status());
+        assertEquals("DRAFT", people.get("lead").get("/api/jobs/" + own + "/dispatch").json().path("stage").asString());
+    }
+
+    @Test
+    void signingOutEndsTheSession() {
+        Client client = RunningApp.as("desk");
+        assertEquals(204, client.post("/api/logout", Map.of()).status());
+        assertEquals(401, client.get("/api/jobs").status());
+    }
+
+    @Test
+    void theSessionSaysWhatMayBeDone() {
+        var tech = people.get("tech").get("/api/session").json();
+        assertEquals("Jonna Brask", tech.path("displayName").asString());
+        assertTrue(tech.path("editsBuilds").asBoolean() && !tech.path("editsBriefs").asBoolean());
+        assertTrue(people.get("lead").get("/api/session").json().path("waives").asBoolean());
+    }
+}

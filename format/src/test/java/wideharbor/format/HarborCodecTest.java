@@ -1,0 +1,175 @@
+package wideharbor.format;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Figure;
+
+class HarborCodecTest {
+    static final Path DEMO = Path.of("..", "demo");
+    private final HarborCodec codec = new HarborCodec();
+
+    static byte[] demo(String job) {
+        try {
+            return Files.readAllBytes(DEMO.resolve(job + ".harbor.json"));
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"slack-water", "second-bell", "kiln"})
+    void whatIsWrittenReadsBackTheSame(String name) {
+        Job job = codec.read(demo(name));
+        byte[] written = codec.write(job);
+        Job again = codec.read(written);
+        assertEquals(job.gear(), again.gear());
+        assertEquals(job.brief(), again.brief());
+        assertEquals(job.rules(), again.rules());
+        assertEquals(job.reads(), again.reads());
+        again.catalogue().all().forEach(t -> assertEquals(t, job.catalogue().require(t.ref())));
+        assertArrayEquals(written, codec.write(again), "written twice, the same bytes");
+        assertEquals(CheckEngine.standard().check(job), CheckEngine.standard().check(again));
+    }
+
+    @Test
+    void editsSurviveTheFile() {
+        Job job = codec.read(demo("slack-water"));
+        var edit = List.of(
+                Scoped.base(new Command.Remove("clip")),
+                Scoped.base(new Command.Weigh("legs", Figure.measured(4100, "tech", "2026-11-24"))),
+                Scoped.lens("a135", new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
+        Job edited = job.with(job.gear().apply("a", edit, job.catalogue()).after());
+        assertEquals(edited.gear(), codec.read(codec.write(edited)).gear());
+        assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
+    }
+
+    // --- hostile and broken files: a clear error with the place, never anything half read ---
+
+    @Test
+    void aTruncatedFileNamesTheLine() {
+        byte[] whole = demo("kiln");
+        HarborFormatException e = refused(java.util.Arrays.copyOf(whole, whole.length / 2));
+        assertTrue(e.problems().get(0).place().startsWith("line "), e.getMessage());
+    }
+
+    @Test
+    void anUnknownVersionIsNamed() {
+        says(f -> f.put("version", 7), "/version", "version 1, but the file is of version 7");
+        says(f -> f.put("format", "other"), "/format", "must be \"wide-harbor\"");
+    }
+
+    @Test
+    void duplicateIdsAreNamed() {
+        says(f -> placements(f).add(placements(f).get(3).deepCopy()), "/builds/0", "two of placement 'rods'");
+        says(f -> ((ArrayNode) f.at("/catalogue")).add(f.at("/catalogue/0").deepCopy()), "/catalogue", "occurs twice");
+    }
+
+    @Test
+    void aJointToAMissingPortIsNamed() {
+        says(
+                f -> ((ObjectNode) f.at("/builds/0/joints/1")).put("child", "bridge:nowhere"),
+                "/builds/0",
+                "joint 'j-riser', child names port 'nowhere'");
+    }
+
+    @Test
+    void aCircleOfLocatingJointsIsNamed() {
+        says(
+                f -> ((ObjectNode) f.at("/builds/0/joints/0")).put("parent", "head:top"),
+                "/builds/0",
+                "circle");
+    }
+
+    @Test
+    void numbersThatAreNoneAreRefused() {
+        String text = new String(demo("kiln"), StandardCharsets.UTF_8);
+        HarborFormatException nan = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": NaN").getBytes(StandardCharsets.UTF_8));
+        assertTrue(nan.problems().get(0).place().startsWith("line "), nan.getMessage());
+        HarborFormatException huge = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": 1e309").getBytes(StandardCharsets.UTF_8));
+        assertTrue(huge.getMessage().contains("massGrams"), huge.getMessage());
+        HarborFormatException negative = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": -1").getBytes(StandardCharsets.UTF_8));
+        assertTrue(negative.getMessage().contains("must not be negative, but was -1"), negative.getMessage());
+        assertTrue(negative.problems().get(0).place().startsWith("/catalogue/0/links/0"), negative.getMessage());
+    }
+
+    @Test
+    void tenMegabytesOfNestingEndQuicklyAndInWords() {
+        byte[] deep = "[".repeat(10_000_000).getBytes(StandardCharsets.US_ASCII);
+        assertTrue(refused(deep).getMessage().contains("nesting depth"));
+        byte[] large = new byte[HarborCodec.LARGEST + 1];
+        assertTrue(refused(large).getMessage().contains("at most"));
+    }
+
+    @Test
+    void somethingElseEntirelyIsRefused() {
+        refused(new byte[0]);
+        refused("42".getBytes(StandardCharsets.UTF_8));
+        refused("{}".getBytes(StandardCharsets.UTF_8));
+        refused("PK\u0003\u0004".getBytes(StandardCharsets.UTF_8));
+        assertTrue(refused("{\"format\":\"wide-harbor\",\"format\":\"x\"}".getBytes(StandardCharsets.UTF_8)).getMessage().contains("Duplicate"));
+    }
+
+    @Test
+    void unknownAndMissingFieldsAreNamedAllAtOnce() {
+        ObjectNode file = tree("kiln");
+        file.put("surprise", 1);
+        ((ObjectNode) file.at("/brief")).remove("hoursOn");
+        ((ObjectNode) file.at("/builds/0/placements/0")).put("type", "no revision");
+        HarborFormatException e = refused(bytes(file));
+        assertEquals(3, e.problems().size(), e.getMessage());
+        assertTrue(e.getMessage().contains("surprise"));
+        assertTrue(e.getMessage().contains("hoursOn"));
+        assertTrue(e.getMessage().contains("/builds/0/placements/0/type"));
+    }
+
+    @Test
+    void anOverlayThatNamesNothingIsRefused() {
+        says(
+                f -> ((ObjectNode) f.at("/builds/0/lenses/0/overlay/2")).put("key", "box:gone:0"),
+                "/builds/0",
+                "With lens 40 mm T2.3");
+    }
+
+    private void says(Consumer<ObjectNode> change, String place, String words) {
+        ObjectNode file = tree("kiln");
+        change.accept(file);
+        HarborFormatException e = refused(bytes(file));
+        assertEquals(place, e.problems().get(0).place(), e.getMessage());
+        assertTrue(e.getMessage().contains(words), e.getMessage());
+    }
+
+    private static ArrayNode placements(ObjectNode file) {
+        return (ArrayNode) file.at("/builds/0/placements");
+    }
+
+    private static ObjectNode tree(String job) {
+        return (ObjectNode) HarborCodec.mapper().readTree(demo(job));
+    }
+
+    private static byte[] bytes(ObjectNode file) {
+        return HarborCodec.mapper().writeValueAsBytes(file);
+    }
+
+    private HarborFormatException refused(byte[] bytes) {
+        return assertThrows(HarborFormatException.class, () -> codec.read(bytes));
+    }
+}
