@@ -12,6 +12,12 @@ const BriefScreen = lazy(async () => ({ default: (await import('../screens/brief
 const BenchScreen = lazy(async () => ({ default: (await import('../screens/bench')).BenchScreen }));
 const DispatchScreen = lazy(async () => ({ default: (await import('../screens/dispatch')).DispatchScreen }));
 
+/** Where someone was going when they were asked to sign in. */
+function cameFrom(state: unknown): string {
+  const from = typeof state === 'object' && state !== null && 'from' in state ? String(state.from) : '';
+  return from.startsWith('/') && !from.startsWith('//') ? from : '/jobs';
+}
+
 export function App() {
   const session = useQuery(sessionQuery);
   const location = useLocation();
@@ -37,6 +43,7 @@ export function App() {
             <Route index element={<Navigate to="brief" replace />} />
           </Route>
         </Route>
+        <Route path="/sign-in" element={<Navigate to={cameFrom(location.state)} replace />} />
         <Route path="*" element={<Navigate to="/jobs" replace />} />
       </Routes>
     </Suspense>

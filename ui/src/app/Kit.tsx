@@ -7,7 +7,7 @@ import '../theme/kit.css';
 export function Kit({ children }: { children: ReactNode }) {
   return (
     <ConfigProvider theme={kitTheme} componentSize="middle" wave={{ disabled: true }}>
-      <AntApp className="kit" message={{ maxCount: 2 }}>
+      <AntApp className="kit-root" message={{ maxCount: 2 }}>
         {children}
       </AntApp>
     </ConfigProvider>

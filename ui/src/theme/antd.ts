@@ -2,7 +2,7 @@ import type { ThemeConfig } from 'antd';
 
 /** The component kit reads the same tokens as everything else. */
 export const kitTheme: ThemeConfig = {
-  cssVar: { key: 'kit' },
+  cssVar: { key: 'harbor-kit' },
   hashed: false,
   token: {
     fontFamily: 'var(--sans)',

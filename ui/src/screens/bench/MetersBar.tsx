@@ -19,7 +19,11 @@ function Meter({ title, value, note, state, fill, mark }: MeterProps) {
       <span className="soft">{title}</span>
       <b className="num">
         {value}
-        {state !== 'met' && <span className={`mark ${state}`} aria-label={state} />}
+        {state !== 'met' && (
+          <span className={`mark ${state}`}>
+            <span className="hush">{state}</span>
+          </span>
+        )}
       </b>
       <span className="bar" aria-hidden="true">
         <span style={{ width: `${fill * 100}%` }} />

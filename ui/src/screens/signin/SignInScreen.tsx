@@ -2,14 +2,11 @@ import './signin.css';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
-import { useLocation, useNavigate } from 'react-router';
 import { csrfHeader, problemOf } from '../../api/client';
 import { keys } from '../../api/queries';
 
 export function SignInScreen() {
   const client = useQueryClient();
-  const navigate = useNavigate();
-  const location = useLocation();
   const [error, setError] = useState('');
   const [busy, setBusy] = useState(false);
 
@@ -26,8 +23,6 @@ export function SignInScreen() {
       const answer = await fetch('/api/login', { method: 'POST', body, headers: csrfHeader() });
       if (!answer.ok) throw problemOf(answer.status, await answer.json().catch(() => null));
       await client.invalidateQueries({ queryKey: keys.session });
-      const from = (location.state as { from?: string } | null)?.from;
-      await navigate(from && from !== '/sign-in' ? from : '/jobs', { replace: true });
     } catch (e) {
       setError(e instanceof Error ? e.message : 'Signing in failed.');
       setBusy(false);

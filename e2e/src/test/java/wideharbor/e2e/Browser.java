@@ -1,0 +1,101 @@
+package wideharbor.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Assertions;
+import wideharbor.app.RunningApp;
+
+/** Debian's Chromium with one page, as a person at a 1280×800 screen sees it. Collects what the page's console complains of. */
+final class Browser implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync");
+
+    /** Started once a run; every test has its own context in it, with its own cookies. */
+    private static final Playwright PLAYWRIGHT = Playwright.create(new Playwright.CreateOptions()
+            .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+
+    private static final com.microsoft.playwright.Browser CHROMIUM = PLAYWRIGHT
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setHeadless(true)
+                    .setArgs(ARGUMENTS));
+
+    private final BrowserContext context;
+    private final Page page;
+    private final List<String> errors = new java.util.ArrayList<>();
+
+    Browser() {
+        context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(RunningApp.url())
+                .setViewportSize(1280, 800)
+                .setAcceptDownloads(true));
+        page = context.newPage();
+        page.setDefaultTimeout(20_000);
+        page.onPageError(errors::add);
+    }
+
+    Page page() {
+        return page;
+    }
+
+    void signIn(String user) {
+        page.navigate("/sign-in");
+        page.getByLabel("Name").fill(user);
+        page.getByLabel("Password").fill(RunningApp.PASSWORD);
+        button("Sign in").click();
+        page.waitForURL(Pattern.compile(".*/jobs.*"));
+    }
+
+    void open(String path) {
+        page.navigate(path);
+        page.waitForCondition(() -> page.locator(".waiting").count() == 0);
+    }
+
+    void bench(String job, String more) {
+        open("/jobs/" + job + "/bench" + more);
+        page.locator(".elevation .part").first().waitFor();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** No serious or critical accessibility fault on what is shown now. */
+    void isAccessible() {
+        List<Rule> faults = new AxeBuilder(page).analyze().getViolations().stream()
+                .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
+                .toList();
+        Assertions.assertEquals(
+                List.of(),
+                faults.stream()
+                        .map(f -> f.getId() + ": " + f.getNodes().get(0).getHtml() + " "
+                                + f.getNodes().get(0).getFailureSummary())
+                        .toList());
+    }
+
+    /** Refreshes a picture of the docs when the run asks for it. */
+    void picture(String name) {
+        String folder = System.getenv("HARBOR_SHOTS");
+        if (folder != null && !folder.isEmpty()) {
+            page.mouse().move(640, 90);
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
+        }
+    }
+
+    @Override
+    public void close() {
+        Assertions.assertEquals(List.of(), errors, "the page threw nothing");
+        context.close();
+    }
+}

@@ -1,0 +1,205 @@
+package wideharbor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import wideharbor.app.RunningApp;
+
+/** The main jobs as people do them. */
+@ExtendWith(RunningApp.class)
+class JourneyTest {
+    private Browser browser;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        browser = new Browser();
+        page = browser.page();
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    private Locator verdict() {
+        return page.locator(".jobbar .verdict");
+    }
+
+    private Locator finding(String title) {
+        return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
+    }
+
+    /** From the list of jobs to the door: read the brief, mend on the Bench, read cautions, build, two signatures, out. */
+    @Test
+    void fromBriefToDoor() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        page.locator("a[href='/jobs/" + job + "/brief']").click();
+        assertThat(page.getByText("Not met").first()).isVisible();
+        assertThat(page.locator(".requirements")).containsText("On for 11 h 00 at −4 °C");
+        page.locator(".jobbar nav").getByText("Bench").click();
+        assertThat(verdict()).hasText("Held by 3 stops, 2 unread cautions");
+
+        finding("Axis 2.0 mm low").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 2 stops, 2 unread cautions");
+        assertThat(page.locator(".stack")).containsText("Riser R-2");
+        assertThat(page.locator(".meters")).containsText("85.0 mm");
+        finding("Rods 74 mm short").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 1 stop, 2 unread cautions");
+        finding("Day outlasts the batteries").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 2 unread cautions");
+        finding("nose-heavy with 135 mm").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 1 unread caution");
+        finding("has no mass on file").getByText("Mark read").click();
+        assertThat(verdict()).hasText("Clear");
+        assertThat(finding("has no mass on file")).containsText("read by Jonna Brask");
+
+        page.locator(".jobbar nav").getByText("Dispatch").click();
+        browser.button("Mark built").click();
+        page.getByText(Pattern.compile("^Sign revision")).click();
+        assertThat(page.locator(".gate")).containsText("You have signed");
+        page.getByText("Sign out").click();
+        browser.signIn("lead");
+        browser.open("/jobs/" + job + "/dispatch");
+        page.getByText(Pattern.compile("^Sign revision")).click();
+        browser.button("Dispatch").click();
+        assertThat(page.locator(".stages [aria-current]")).hasText("dispatched");
+        browser.open("/jobs/" + job + "/bench");
+        assertEquals(0, page.getByText("Undo").count(), "what has left is not edited");
+    }
+
+    @Test
+    void aHeldJobCannotBeSignedAndSaysByWhat() {
+        String job = RunningApp.copyOf("kiln");
+        browser.signIn("tech");
+        browser.open("/jobs/" + job + "/dispatch");
+        browser.button("Mark built").click();
+        assertThat(page.locator(".gate")).containsText("Held by 1 stop, 3 unread cautions: a held package is not signed.");
+        assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
+        assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
+    }
+
+    /** Choose with the arrows, nudge, type a number, undo and redo, change view and lens: no mouse. */
+    @Test
+    void theBenchByKeyboardAlone() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        browser.bench(job, "");
+        Locator chosen = page.locator(".stack-row.chosen");
+        while (chosen.count() == 0 || !chosen.locator(".row-title").textContent().equals("Rods 15 mm pair, 300")) {
+            String before = page.url();
+            page.keyboard().press("ArrowDown");
+            page.waitForCondition(() -> !page.url().equals(before));
+        }
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Shift+ArrowLeft");
+        assertThat(chosen).containsText("slide −60.0");
+        assertThat(page.locator(".bench-bar")).containsText("Revision 2");
+        page.keyboard().press("Control+z");
+        assertThat(chosen).containsText("slide −52.0");
+        page.keyboard().press("Control+Shift+Z");
+        assertThat(chosen).containsText("slide −60.0");
+        Locator number = chosen.locator(".setting input");
+        number.fill("-52");
+        number.press("Enter");
+        assertThat(chosen.locator(".row-face")).containsText("slide −52.0");
+        page.locator("body").press("Escape");
+        page.locator(".panel-head h2").first().click();
+        page.keyboard().press("3");
+        assertThat(page.locator(".elevation")).hasAttribute("aria-label", Pattern.compile("from front"));
+        page.keyboard().press("]");
+        assertTrue(page.url().contains("lens=a75"), page.url());
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("nudge its first setting");
+    }
+
+    @Test
+    void aPartIsTakenOffWithDependantsPutBackAndAnotherAdded() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        browser.bench(job, "?part=tx-arm");
+        browser.button("Take off").click();
+        browser.button("Take off alone").click();
+        assertThat(page.locator(".loose").first()).containsText("Picture transmitter since Transmitter bracket was taken off");
+        page.getByText("Put back").click();
+        assertThat(page.locator(".stack")).not().containsText("Held by nothing");
+        page.locator(".row-face", new Page.LocatorOptions().setHasText("Transmitter bracket")).first().click();
+        browser.button("Take off").click();
+        browser.button("With dependants").click();
+        assertThat(page.locator(".panel-head").first()).containsText("25 parts");
+        page.locator(".row-face", new Page.LocatorOptions().setHasText("Top plate T-6")).last().click();
+        browser.button("Add a part here").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("by its foot");
+        dialog.getByText("Transmitter bracket").waitFor();
+        dialog.locator("li", new Locator.LocatorOptions().setHasText("Transmitter bracket")).getByText("Add").click();
+        assertThat(page.locator(".panel-head").first()).containsText("26 parts");
+    }
+
+    /** Two people, one build: the later one is told, sees the newer state and loses nothing of the other's. */
+    @Test
+    void twoPeopleAtOnce() {
+        String job = RunningApp.copyOf("kiln");
+        browser.signIn("tech");
+        browser.bench(job, "?part=rods");
+        RunningApp.as("lead").edit(job, "SET", java.util.Map.of("key", "rods:rods:0", "value", -58));
+        Locator number = page.locator(".setting input");
+        number.fill("-40");
+        number.press("Enter");
+        assertThat(page.getByText("This build was changed meanwhile")).isVisible();
+        assertThat(page.locator(".stack-row.chosen .row-face")).containsText("slide −58.0");
+    }
+
+    @Test
+    void theDeskEditsTheBriefAndReadsTheBuild() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("desk");
+        browser.open("/jobs/" + job + "/brief");
+        browser.button("Edit the brief").click();
+        page.getByLabel("Camera on, a day").fill("8");
+        page.getByLabel("Temperature").fill("15");
+        browser.isAccessible();
+        browser.picture("brief-edit");
+        browser.button("Save the brief").click();
+        assertThat(page.locator(".requirements")).containsText("On for 8 h 00 at 15 °C");
+        assertThat(verdict()).hasText("Held by 2 stops, 2 unread cautions");
+        browser.bench(job, "?part=rods");
+        assertEquals(0, page.locator(".fix").count(), "the desk applies nothing");
+        assertEquals(0, page.getByText("Take off").count());
+    }
+
+    @Test
+    void aLeadWaivesAStopWithAReason() {
+        String job = RunningApp.copyOf("kiln");
+        browser.signIn("lead");
+        browser.bench(job, "");
+        finding("is the wrong cable here").getByText("Waive").click();
+        page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
+        browser.button("Waive it").click();
+        assertThat(verdict()).hasText("Held by 3 unread cautions");
+        assertThat(finding("is the wrong cable here")).containsText("waived: Finder stays on its own battery today (Mirela Osk)");
+    }
+
+    @Test
+    void aWrongPasswordAndAnUnknownJobAreToldInWords() {
+        page.navigate("/jobs/no-such-job/brief");
+        page.getByLabel("Name").fill("tech");
+        page.getByLabel("Password").fill("guess");
+        browser.button("Sign in").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("Name or password is not right.");
+        page.getByLabel("Password").fill(RunningApp.PASSWORD);
+        browser.button("Sign in").click();
+        assertThat(page.getByText("There is no job 'no-such-job'.")).isVisible();
+    }
+}

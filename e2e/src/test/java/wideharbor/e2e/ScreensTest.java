@@ -1,0 +1,113 @@
+package wideharbor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Response;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import wideharbor.app.RunningApp;
+
+/** Every screen in both themes: accessible, within the page, and pictured for the docs when asked. */
+@ExtendWith(RunningApp.class)
+class ScreensTest {
+    @ParameterizedTest
+    @CsvSource({
+        "jobs, /jobs, .week",
+        "brief, /jobs/slack-water/brief, .requirements",
+        "bench, /jobs/slack-water/bench?lens=a135, .elevation .part",
+        "bench-front, /jobs/slack-water/bench?lens=a75&view=FRONT&part=bridge, .elevation .part",
+        "bench-twin, /jobs/kiln/bench?view=LEFT&part=finder, .elevation .part",
+        "dispatch, /jobs/second-bell/dispatch, .pull tbody tr"
+    })
+    void isAccessibleByDayAndNight(String name, String path, String there) {
+        try (Browser browser = new Browser()) {
+            browser.signIn("lead");
+            browser.open(path);
+            browser.page().locator(there).first().waitFor();
+            browser.isAccessible();
+            browser.picture(name);
+            noSideways(browser);
+            browser.button("Night theme").click();
+            assertThat(browser.page().locator("html")).hasAttribute("data-theme", "night");
+            browser.isAccessible();
+            if (name.equals("bench")) {
+                browser.picture("bench-night");
+            }
+        }
+    }
+
+    private static void noSideways(Browser browser) {
+        Object wider = browser.page().evaluate("document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight");
+        assertTrue(!(Boolean) wider, "the page itself does not scroll at 1280×800");
+    }
+
+    @Test
+    void signInIsAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.open("/sign-in");
+            browser.page().getByLabel("Name").waitFor();
+            browser.isAccessible();
+            browser.picture("sign-in");
+        }
+    }
+
+    @Test
+    void theAddDialogIsAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.signIn("tech");
+            browser.bench("slack-water", "?part=top");
+            browser.page().keyboard().press("f");
+            browser.page().locator(".offers li").first().waitFor();
+            browser.isAccessible();
+            browser.picture("bench-add");
+        }
+    }
+
+    /** Scripts over the wire: sign in and jobs under 300 kB, any other screen under 450 kB, compressed. */
+    @ParameterizedTest
+    @CsvSource({"/jobs, 300", "/jobs/slack-water/brief, 450", "/jobs/slack-water/bench, 450", "/jobs/slack-water/dispatch, 450"})
+    void scriptsStaySmall(String path, int most) {
+        try (Browser browser = new Browser()) {
+            browser.signIn("tech");
+            List<Response> scripts = new ArrayList<>();
+            browser.page().onResponse(r -> {
+                if (r.url().endsWith(".js")) {
+                    scripts.add(r);
+                }
+            });
+            browser.page().context().clearCookies();
+            browser.signIn("tech");
+            browser.open(path);
+            browser.page().waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            long bytes = scripts.stream()
+                    .map(Response::url)
+                    .distinct()
+                    .mapToLong(ScreensTest::compressed)
+                    .sum();
+            assertTrue(bytes > 50_000, "something was loaded: " + bytes);
+            assertTrue(bytes < most * 1000L, path + " loads " + bytes + " bytes of script");
+        }
+    }
+
+    private static long compressed(String url) {
+        try {
+            var request = java.net.http.HttpRequest.newBuilder(java.net.URI.create(url))
+                    .header("Accept-Encoding", "gzip")
+                    .build();
+            return java.net.http.HttpClient.newHttpClient()
+                    .send(request, java.net.http.HttpResponse.BodyHandlers.ofByteArray())
+                    .body()
+                    .length;
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+}
