@@ -53,7 +53,7 @@ export function FitDialog({ spot, revision, placement, onClose, onAdd }: Props) 
           ))}
         </ul>
         {port && offers.data && shown.length === 0 && (
-          <p className="soft">{search ? 'Nothing that mates matches the search.' : 'Nothing in the catalogue mates with this port.'}</p>
+          <p className="soft">{search ? 'Nothing that mates matches the search.' : 'Nothing that mates fits on this port: no such part in the catalogue, or no stretch left that is long enough.'}</p>
         )}
       </div>
     </Modal>

@@ -61,9 +61,13 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
         if (control) return false;
         switch (event.key) {
           case 'ArrowUp':
-          case 'ArrowDown':
-            a.choose(step(b.stack, at, event.key === 'ArrowUp' ? -1 : 1)?.placement ?? '');
+          case 'ArrowDown': {
+            const next = step(b.stack, at, event.key === 'ArrowUp' ? -1 : 1)?.placement ?? '';
+            // Keys come faster than the screen is drawn anew; the next one goes on from here.
+            latest.current.chosen = next;
+            a.choose(next);
             return true;
+          }
           case 'ArrowLeft':
           case 'ArrowRight': {
             const setting = row?.settings[0];

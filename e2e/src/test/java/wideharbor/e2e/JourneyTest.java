@@ -35,6 +35,10 @@ class JourneyTest {
         return page.locator(".jobbar .verdict");
     }
 
+    private Locator row(String title) {
+        return page.locator(".row-title", new Page.LocatorOptions().setHasText(Pattern.compile("^" + Pattern.quote(title) + "$")));
+    }
+
     private Locator finding(String title) {
         return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
     }
@@ -134,11 +138,11 @@ class JourneyTest {
         assertThat(page.locator(".loose").first()).containsText("Picture transmitter since Transmitter bracket was taken off");
         page.getByText("Put back").click();
         assertThat(page.locator(".stack")).not().containsText("Held by nothing");
-        page.locator(".row-face", new Page.LocatorOptions().setHasText("Transmitter bracket")).first().click();
+        row("Transmitter bracket").click();
         browser.button("Take off").click();
         browser.button("With dependants").click();
         assertThat(page.locator(".panel-head").first()).containsText("25 parts");
-        page.locator(".row-face", new Page.LocatorOptions().setHasText("Top plate T-6")).last().click();
+        row("Top plate T-6").click();
         browser.button("Add a part here").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("by its foot");

@@ -60,7 +60,7 @@ class ScreensTest {
     void theAddDialogIsAccessible() {
         try (Browser browser = new Browser()) {
             browser.signIn("tech");
-            browser.bench("slack-water", "?part=top");
+            browser.bench("slack-water", "?part=body");
             browser.page().keyboard().press("f");
             browser.page().locator(".offers li").first().waitFor();
             browser.isAccessible();

@@ -19,12 +19,14 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.InternalJoint;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Span;
 
 /** A build in one configuration with one lens: everything that follows from it, derived once and immutable. */
 public final class Rig {
@@ -39,6 +41,7 @@ public final class Rig {
     private final List<Motion> motions;
     private final List<Detached> detached;
     private final List<Closing> closings;
+    private final List<Joint> liveJoints;
     private final World world;
     private final boolean supported;
 
@@ -63,6 +66,10 @@ public final class Rig {
         this.attached = Collections.unmodifiableMap(place(moves));
         this.motions = List.copyOf(moves);
         this.detached = findDetached();
+        this.liveJoints = content.joints().stream()
+                .filter(j -> attached.containsKey(j.parent().placement())
+                        && attached.containsKey(j.child().placement()))
+                .toList();
         this.closings = closingJoints.stream().flatMap(j -> close(j).stream()).toList();
         Optional<Pose> datum = datum();
         this.supported = datum.isPresent();
@@ -101,7 +108,7 @@ public final class Rig {
     /** The body's own lens mount is the rig's origin; without one, the root's first link is. */
     private Placed rootPlaced(List<Motion> moves) {
         ItemType type = typeOf(content.root());
-        Pose link = type.facet(wideharbor.core.catalog.Facet.Camera.class)
+        Pose link = type.facet(Facet.Camera.class)
                 .flatMap(c -> type.port(c.mountPort()))
                 .map(p -> p.frame().inverse())
                 .orElse(Pose.IDENTITY);
@@ -186,7 +193,7 @@ public final class Rig {
             return Optional.empty();
         }
         return support.type()
-                .facet(wideharbor.core.catalog.Facet.Support.class)
+                .facet(Facet.Support.class)
                 .map(f -> support.portPose(f.datumPort()));
     }
 
@@ -264,10 +271,7 @@ public final class Rig {
 
     /** Joints whose two parts both hang on the rig, locating ones first found first. */
     public List<Joint> liveJoints() {
-        return content.joints().stream()
-                .filter(j -> attached.containsKey(j.parent().placement())
-                        && attached.containsKey(j.child().placement()))
-                .toList();
+        return liveJoints;
     }
 
     public String title(String placement) {
@@ -344,7 +348,7 @@ public final class Rig {
 
     /** A clamp's stretch on a carrier, in the carrier's own coordinate. */
     public record HeldStretch(
-            Joint joint, PortRef carrier, PortRef clamp, wideharbor.core.quantity.Span span) {}
+            Joint joint, PortRef carrier, PortRef clamp, Span span) {}
 
     /** Direction in the rig frame along which a motion moves the child. */
     public Vec3 direction(Motion motion) {
