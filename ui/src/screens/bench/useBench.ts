@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
 import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
@@ -42,7 +42,8 @@ async function send(spot: Spot, revision: number, act: Act): Promise<Bench | und
 export function useBench(spot: Spot) {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const query = useQuery(benchQuery(spot));
+  // With another lens or configuration the old picture stands until the new one is there: keys go on working.
+  const query = useQuery({ ...benchQuery(spot), placeholderData: keepPreviousData });
   const mutation = useMutation({
     mutationFn: (act: Act) => send(spot, query.data?.revision ?? 0, act),
     onSuccess: (next) => {

@@ -36,7 +36,12 @@ class JourneyTest {
     }
 
     private Locator row(String title) {
-        return page.locator(".row-title", new Page.LocatorOptions().setHasText(Pattern.compile("^" + Pattern.quote(title) + "$")));
+        return page.locator(".stack").getByText(title, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private String chosenTitle() {
+        Object title = page.evaluate("document.querySelector('.stack-row.chosen .row-title')?.textContent ?? ''");
+        return title.toString();
     }
 
     private Locator finding(String title) {
@@ -100,10 +105,12 @@ class JourneyTest {
         browser.signIn("tech");
         browser.bench(job, "");
         Locator chosen = page.locator(".stack-row.chosen");
-        while (chosen.count() == 0 || !chosen.locator(".row-title").textContent().equals("Rods 15 mm pair, 300")) {
-            String before = page.url();
+        String title = "";
+        while (!title.equals("Rods 15 mm pair, 300")) {
+            String before = title;
             page.keyboard().press("ArrowDown");
-            page.waitForCondition(() -> !page.url().equals(before));
+            page.waitForCondition(() -> !chosenTitle().equals(before) && !chosenTitle().isEmpty());
+            title = chosenTitle();
         }
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
@@ -138,7 +145,7 @@ class JourneyTest {
         assertThat(page.locator(".loose").first()).containsText("Picture transmitter since Transmitter bracket was taken off");
         page.getByText("Put back").click();
         assertThat(page.locator(".stack")).not().containsText("Held by nothing");
-        row("Transmitter bracket").click();
+        assertThat(page.locator(".stack-row.chosen .row-title")).hasText("Transmitter bracket");
         browser.button("Take off").click();
         browser.button("With dependants").click();
         assertThat(page.locator(".panel-head").first()).containsText("25 parts");

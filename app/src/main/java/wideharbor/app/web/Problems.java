@@ -1,6 +1,7 @@
 package wideharbor.app.web;
 
 import java.util.List;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -69,6 +70,12 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail denied(AccessDeniedException e) {
         return problem(HttpStatus.FORBIDDEN, "Your role does not allow this.");
+    }
+
+    /** The browser went away while it was being answered: nobody is there to be told, and nothing is wrong here. */
+    @ExceptionHandler
+    void hungUp(ClientAbortException e) {
+        LOG.debug("The client hung up: {}", e.getMessage());
     }
 
     @ExceptionHandler

@@ -49,7 +49,7 @@ public record Meters(
     }
 
     private static MassMeter mass(CheckContext context) {
-        Mass carried = Mass.of(context.rig(), context.rig().carried());
+        Mass carried = context.carried();
         Mass whole = Mass.of(
                 context.rig(),
                 context.rig().attached().stream().map(p -> p.id()).collect(java.util.stream.Collectors.toSet()));

@@ -159,7 +159,8 @@ public final class Content {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Content c
+        return this == other
+                || other instanceof Content c
                 && root.equals(c.root)
                 && placements.equals(c.placements)
                 && removed.equals(c.removed)

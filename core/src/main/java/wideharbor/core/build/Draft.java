@@ -145,20 +145,39 @@ final class Draft {
         Admission.port("joint '" + joint.id() + "', parent", joint.parent(), content(), catalogue);
         Admission.port("joint '" + joint.id() + "', child", joint.child(), content(), catalogue);
         if (joint.kind() == Joint.Kind.LOCATING) {
-            Optional<Joint> held = content().locatingJointOf(joint.child().placement());
+            Optional<Joint> held = locatingJointOf(joint.child().placement());
             if (held.isPresent()) {
                 throw new IllegalArgumentException("placement '" + joint.child().placement()
                         + "' is already held by joint '" + held.get().id() + "'");
             }
         }
-        joints.put(joint.id(), joint);
-        try {
-            Admission.verifyTree(content());
-        } catch (IllegalArgumentException e) {
-            joints.remove(joint.id());
-            throw e;
+        if (joint.kind() == Joint.Kind.LOCATING) {
+            requireNoCircle(joint);
         }
+        joints.put(joint.id(), joint);
         return new Command.Unjoin(joint.id());
+    }
+
+    private Optional<Joint> locatingJointOf(String placement) {
+        return content().locatingJointOf(placement);
+    }
+
+    /** The tree held before; only the way up from the new joint's parent can close a circle. */
+    private void requireNoCircle(Joint joint) {
+        String child = joint.child().placement();
+        if (child.equals(root)) {
+            throw new IllegalArgumentException("joint '" + joint.id() + "' locates the root placement '" + root
+                    + "', which locates all others");
+        }
+        Optional<Joint> up = Optional.of(joint);
+        while (up.isPresent()) {
+            String at = up.get().parent().placement();
+            if (at.equals(child)) {
+                throw new IllegalArgumentException("locating joints go round in a circle through placement '" + child
+                        + "' (joint '" + joint.id() + "')");
+            }
+            up = locatingJointOf(at);
+        }
     }
 
     private Command set(Command.Set c, Catalogue catalogue) {

@@ -51,7 +51,8 @@ public record GearPackage(Kit kit, List<Build> builds) {
                 extend(now, scoped.command());
             }
         }
-        Build after = build.withBase(draft.content());
+        boolean baseTouched = edit.stream().anyMatch(c -> c.scope() instanceof Scope.Base);
+        Build after = baseTouched ? build.withBase(draft.content()) : build;
         List<Scoped> inverse = new ArrayList<>();
         for (Map.Entry<Scope, List<Command>> changed : overlays.entrySet()) {
             inverse.add(new Scoped(changed.getKey(), new Command.ReplaceOverlay(overlay(build, changed.getKey()))));
@@ -60,7 +61,9 @@ public record GearPackage(Kit kit, List<Build> builds) {
         draft.inverses().forEach(c -> inverse.add(Scoped.base(c)));
         Collections.reverse(kitInverse);
         inverse.addAll(kitInverse);
-        requireResolvable(after, catalogue);
+        if (after != build) {
+            requireResolvable(after, catalogue);
+        }
         return new Applied(new GearPackage(nextKit, swapped(after)), inverse);
     }
 

@@ -9,6 +9,17 @@ public record PortRef(String placement, String port) {
         Require.id("Port id", port);
     }
 
+    // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof PortRef o && placement.equals(o.placement) && port.equals(o.port);
+    }
+
+    @Override
+    public int hashCode() {
+        return placement.hashCode() * 31 + port.hashCode();
+    }
+
     @Override
     public String toString() {
         return placement + ":" + port;

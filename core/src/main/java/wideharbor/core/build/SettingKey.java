@@ -25,6 +25,17 @@ public record SettingKey(String placement, String port, int freedom) {
         return new SettingKey(match.group(1), match.group(2), Integer.parseInt(match.group(3)));
     }
 
+    // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof SettingKey o && placement.equals(o.placement) && port.equals(o.port) && freedom == o.freedom;
+    }
+
+    @Override
+    public int hashCode() {
+        return (placement.hashCode() * 31 + port.hashCode()) * 31 + freedom;
+    }
+
     @Override
     public String toString() {
         return placement + ":" + port + ":" + freedom;

@@ -1,5 +1,6 @@
 package wideharbor.core.catalog;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -57,7 +58,13 @@ public record ItemType(
 
     /** Facets of one kind, in the order of the file. */
     public <F extends Facet> List<F> facets(Class<F> kind) {
-        return facets.stream().filter(kind::isInstance).map(kind::cast).toList();
+        List<F> all = new ArrayList<>();
+        for (Facet facet : facets) {
+            if (kind.isInstance(facet)) {
+                all.add(kind.cast(facet));
+            }
+        }
+        return all;
     }
 
     public <F extends Facet> Optional<F> facet(Class<F> kind) {
@@ -79,7 +86,12 @@ public record ItemType(
     }
 
     public Optional<Socket> socket(String id) {
-        return sockets.stream().filter(s -> s.id().equals(id)).findFirst();
+        for (Socket socket : sockets) {
+            if (socket.id().equals(id)) {
+                return Optional.of(socket);
+            }
+        }
+        return Optional.empty();
     }
 
     public Optional<InternalJoint> internalJoint(String id) {

@@ -2,6 +2,7 @@ package wideharbor.core.check;
 
 import java.util.Optional;
 import wideharbor.core.balance.LensMoment;
+import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
@@ -21,6 +22,11 @@ public record CheckContext(
         return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig));
     }
 
+    /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
+    CheckContext in(Job other) {
+        return new CheckContext(other, build, rig, feeds, balance, lensMoment);
+    }
+
     public HouseRules rules() {
         return job.rules();
     }
@@ -31,6 +37,11 @@ public record CheckContext(
 
     public Catalogue catalogue() {
         return job.catalogue();
+    }
+
+    /** What the support carries; everything when no support says where it carries. */
+    public Mass carried() {
+        return balance.map(SlideBalance::carried).orElseGet(() -> Mass.of(rig, rig.carried()));
     }
 
     public Standards standards() {

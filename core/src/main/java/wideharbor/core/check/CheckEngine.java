@@ -39,7 +39,7 @@ public final class CheckEngine {
         Collected collected = new Collected();
         for (Build build : job.gear().builds()) {
             for (Configuration configuration : build.configurations()) {
-                collect(job, build, configuration.id(), collected);
+                Contexts.of(job, build.id(), configuration.id()).all().forEach(c -> collect(c, collected));
             }
         }
         return collected.report(checks);
@@ -47,19 +47,35 @@ public final class CheckEngine {
 
     /** All checks of one configuration with each of its lenses. */
     public Report check(Job job, String build, String configuration) {
+        return check(Contexts.of(job, build, configuration));
+    }
+
+    Report check(Contexts contexts) {
         Collected collected = new Collected();
-        collect(job, job.gear().build(build), configuration, collected);
+        contexts.all().forEach(context -> collect(context, collected));
         return collected.report(checks);
     }
 
-    private void collect(Job job, Build build, String configuration, Collected collected) {
-        for (String lens : lenses(build)) {
-            CheckContext context = CheckContext.of(job, build, configuration, lens);
-            for (Check check : checks) {
-                Results results = new Results(check.card(), context);
-                check.run(context, results);
-                collected.add(check.card(), results);
+    /** Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every lens. */
+    boolean finds(Contexts contexts, FindingKey key) {
+        Check check = require(key.check());
+        List<String> lenses = key.lens().isEmpty() ? contexts.lenses() : List.of(key.lens());
+        for (String lens : lenses) {
+            CheckContext context = contexts.with(lens);
+            Results results = new Results(check.card(), context);
+            check.run(context, results);
+            if (results.findings().stream().anyMatch(f -> f.key().equals(key))) {
+                return true;
             }
+        }
+        return false;
+    }
+
+    private void collect(CheckContext context, Collected collected) {
+        for (Check check : checks) {
+            Results results = new Results(check.card(), context);
+            check.run(context, results);
+            collected.add(check.card(), results);
         }
     }
 

@@ -1,10 +1,17 @@
 package wideharbor.core.check;
 
+import java.util.Comparator;
 import java.util.List;
 
 /** What a finding is about, never how bad it is: so that reads and waivers stay with it. */
 public record FindingKey(String check, String build, String configuration, String lens, List<String> subjects)
         implements Comparable<FindingKey> {
+    private static final Comparator<FindingKey> ORDER = Comparator.comparing(FindingKey::check)
+            .thenComparing(FindingKey::build)
+            .thenComparing(FindingKey::configuration)
+            .thenComparing(FindingKey::lens)
+            .thenComparing(k -> String.join(",", k.subjects()));
+
     public FindingKey {
         subjects = List.copyOf(subjects);
     }
@@ -17,6 +24,6 @@ public record FindingKey(String check, String build, String configuration, Strin
 
     @Override
     public int compareTo(FindingKey other) {
-        return toString().compareTo(other.toString());
+        return ORDER.compare(this, other);
     }
 }

@@ -34,47 +34,69 @@ public final class Proposer {
     /** Fixes for every finding of a report. */
     public Map<FindingKey, List<Fix>> propose(Job job, Report report) {
         Map<FindingKey, List<Fix>> fixes = new HashMap<>();
-        Map<String, CheckContext> contexts = new HashMap<>();
+        Known known = new Known(job);
         for (Finding finding : report.findings()) {
-            fixes.put(finding.key(), propose(job, finding, contexts));
+            fixes.put(finding.key(), propose(job, finding, known));
         }
         return fixes;
     }
 
     public List<Fix> propose(Job job, Finding finding) {
-        return propose(job, finding, new HashMap<>());
+        return propose(job, finding, new Known(job));
     }
 
-    private List<Fix> propose(Job job, Finding finding, Map<String, CheckContext> contexts) {
+    /** What stands before any candidate is tried, worked out once for all findings of a job. */
+    private final class Known {
+        private final Job job;
+        private final Map<String, Contexts> contexts = new HashMap<>();
+        private final Map<String, Report> reports = new HashMap<>();
+
+        Known(Job job) {
+            this.job = job;
+        }
+
+        Contexts contexts(FindingKey key) {
+            return contexts.computeIfAbsent(
+                    key.build() + "|" + key.configuration(), k -> Contexts.of(job, key.build(), key.configuration()));
+        }
+
+        CheckContext context(FindingKey key) {
+            Contexts all = contexts(key);
+            return all.with(key.lens().isEmpty() ? all.lenses().get(0) : key.lens());
+        }
+
+        Report report(FindingKey key) {
+            return reports.computeIfAbsent(key.build() + "|" + key.configuration(), k -> engine.check(contexts(key)));
+        }
+    }
+
+    private List<Fix> propose(Job job, Finding finding, Known known) {
         if (finding.state() == CheckState.NOT_CHECKED) {
             return List.of();
         }
         FindingKey key = finding.key();
         List<Fix> tried = new ArrayList<>();
-        CheckContext context = contexts.computeIfAbsent(
-                key.build() + "|" + key.configuration() + "|" + key.lens(), k -> contextOf(job, key));
-        Report before = null;
+        CheckContext context = known.context(key);
         for (Check.Candidate candidate : engine.require(key.check()).candidates(finding, context)) {
             if (tried.size() == MOST_FIXES) {
                 break;
             }
-            before = before == null ? engine.check(job, key.build(), key.configuration()) : before;
-            attempt(job, key, candidate, before, tried);
+            attempt(job, key, candidate, known, tried);
         }
         return tried;
     }
 
-    private static CheckContext contextOf(Job job, FindingKey key) {
-        var build = job.gear().build(key.build());
-        String lens = key.lens().isEmpty() ? CheckEngine.lenses(build).get(0) : key.lens();
-        return CheckContext.of(job, build, key.configuration(), lens);
-    }
-
-    private void attempt(Job job, FindingKey key, Check.Candidate candidate, Report before, List<Fix> tried) {
+    private void attempt(Job job, FindingKey key, Check.Candidate candidate, Known known, List<Fix> tried) {
         try {
             GearPackage after =
                     job.gear().apply(key.build(), candidate.commands(), job.catalogue()).after();
-            Report report = engine.check(job.with(after), key.build(), key.configuration());
+            Contexts changed = known.contexts(key).after(job.with(after));
+            // Most candidates that fail do so at their own finding: that alone is looked at first.
+            if (engine.finds(changed, key)) {
+                return;
+            }
+            Report before = known.report(key);
+            Report report = engine.check(changed);
             Report.Change change = report.since(before);
             if (report.find(key).isEmpty() && addsNoStop(report, before)) {
                 tried.add(new Fix(

@@ -34,7 +34,7 @@ public final class MassWindow implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Mass carried = Mass.of(context.rig(), context.rig().carried());
+        Mass carried = context.carried();
         String support = context.rig().configuration().support();
         if (!carried.isComplete()) {
             results.notChecked(List.of(support), "no mass on file for " + String.join(", ", carried.unweighed()));

@@ -1,0 +1,52 @@
+package wideharbor.core.check;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import wideharbor.core.build.Build;
+import wideharbor.core.job.Job;
+
+/** One configuration of a build with each of its lenses, each resolved when it is first asked for and then kept. */
+final class Contexts {
+    private final Job job;
+    private final Build build;
+    private final String configuration;
+    private final Map<String, CheckContext> resolved = new HashMap<>();
+
+    private Contexts(Job job, Build build, String configuration) {
+        this.job = job;
+        this.build = build;
+        this.configuration = configuration;
+    }
+
+    static Contexts of(Job job, String build, String configuration) {
+        return new Contexts(job, job.gear().build(build), configuration);
+    }
+
+    /** The same after an edit; when that left the build as it was, the rigs are kept and only the package is new. */
+    Contexts after(Job changed) {
+        Contexts next = of(changed, build.id(), configuration);
+        if (next.build == build) {
+            lenses().forEach(lens -> next.resolved.put(lens, with(lens).in(changed)));
+        }
+        return next;
+    }
+
+    List<String> lenses() {
+        return CheckEngine.lenses(build);
+    }
+
+    CheckContext with(String lens) {
+        CheckContext known = resolved.get(lens);
+        if (known == null) {
+            known = CheckContext.of(job, build, configuration, lens);
+            resolved.put(lens, known);
+        }
+        return known;
+    }
+
+    Stream<CheckContext> all() {
+        return lenses().stream().map(this::with);
+    }
+}
