@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, unwrap } from './client';
 
 export interface Spot {
@@ -69,15 +69,75 @@ export const portsQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/ports', { params: { ...place(s), query: look(s) } })),
   });
 
-export const fitQuery = (s: Spot, port: string, revision: number) =>
-  queryOptions({
-    queryKey: ['job', s.job, 'fit', s.build, s.configuration, s.lens, port, revision] as const,
-    queryFn: async () =>
+/** What fits a port, forty at a time; each page comes with what its parts would do. */
+export const fitQuery = (s: Spot, port: string, search: string, revision: number) =>
+  infiniteQueryOptions({
+    queryKey: ['job', s.job, 'fit', s.build, s.configuration, s.lens, port, search, revision] as const,
+    queryFn: async ({ pageParam }) =>
       unwrap(
-        await api.GET('/api/jobs/{job}/builds/{build}/fit', { params: { ...place(s), query: { ...look(s), port } } }),
+        await api.GET('/api/jobs/{job}/builds/{build}/fit', {
+          params: { ...place(s), query: { ...look(s), port, search, from: pageParam } },
+        }),
       ),
+    initialPageParam: 0,
+    getNextPageParam: (last) => (last.from + 40 < last.total ? last.from + 40 : undefined),
     enabled: port !== '',
   });
+
+export const budgetQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'budget', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/budget', { params: { ...place(s), query: look(s) } })),
+  });
+
+export interface CatalogueQuestion {
+  search: string;
+  look: string;
+  category: string;
+  standard: string;
+  sort: string;
+  down: boolean;
+  from: number;
+}
+
+export const catalogueQuery = (q: CatalogueQuestion) =>
+  queryOptions({
+    queryKey: ['catalogue', 'list', q] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue', { params: { query: q } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const partQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'part', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}', { params: { path: { ref } } })),
+  });
+
+export const partDrawingQuery = (ref: string, view: ViewName) =>
+  queryOptions({
+    queryKey: ['catalogue', 'drawing', ref, view] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/catalogue/parts/{ref}/drawing', { params: { path: { ref }, query: { view } } })),
+    staleTime: Infinity,
+  });
+
+export const partTextQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'text', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/text', { params: { path: { ref } } })),
+    staleTime: Infinity,
+  });
+
+export const standardsQuery = queryOptions({
+  queryKey: ['house', 'standards'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/standards')),
+});
+
+export const rulesQuery = queryOptions({
+  queryKey: ['house', 'rules'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/rules')),
+});
 
 export const journalQuery = (s: Spot, revision: number) =>
   queryOptions({

@@ -4,6 +4,278 @@
  */
 
 export interface paths {
+    "/api/calculators/docking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["docking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/keys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keys"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/rods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rods"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/shims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shims"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue.harbor.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/imports/{id}/store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts/{ref}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts/{ref}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts/{ref}/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["text"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/standards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["standards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/standards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -60,6 +332,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["budget"];
         put?: never;
         post?: never;
         delete?: never;
@@ -340,6 +628,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packages/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/packages/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -360,6 +680,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AtHand: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
         BalanceMeter: {
             hasSlide: boolean;
             /** Format: double */
@@ -379,6 +705,7 @@ export interface components {
             configuration: string;
             configurations: components["schemas"]["Tab"][];
             findings: components["schemas"]["FindingView"][];
+            fixesTried: boolean;
             job: string;
             lens: string;
             lenses: components["schemas"]["Tab"][];
@@ -436,6 +763,15 @@ export interface components {
             lenses: components["schemas"]["Named"][];
             title: string;
         };
+        Change: {
+            facts: components["schemas"]["Fact"][];
+            /** Format: double */
+            loadGrams: number;
+            note: string;
+            /** Format: int32 */
+            revision: number;
+            title: string;
+        };
         ChargeMeter: {
             /** Format: double */
             allHours: number;
@@ -448,6 +784,24 @@ export interface components {
             unknown: string[];
             /** Format: double */
             watts: number;
+        };
+        Clash: {
+            a: string;
+            b: string;
+            border: number[];
+            /** Format: double */
+            depthMm: number;
+        };
+        Comparison: {
+            briefDiffers: boolean;
+            isNew: boolean;
+            job: string;
+            lines: components["schemas"]["MergeLine"][];
+            /** Format: int32 */
+            more: number;
+            /** Format: int32 */
+            revision: number;
+            title: string;
         };
         Dispatch: {
             clear: boolean;
@@ -472,12 +826,21 @@ export interface components {
             whyNotDispatch: string;
             whyNotSign: string;
         };
+        DockingQuestion: {
+            /** Format: double */
+            bandMm: number;
+            reading: components["schemas"]["Reading"];
+        };
         DrawingView: {
             axis: number[];
+            clashes: components["schemas"]["Clash"][];
             parts: components["schemas"]["Part"][];
             plumb: components["schemas"]["Plumb"][];
+            ports: components["schemas"]["PortMark"][];
             rodHeights: components["schemas"]["RodHeight"][];
+            rooms: components["schemas"]["Room"][];
             slideBar: components["schemas"]["SlideBar"][];
+            tracks: components["schemas"]["Track"][];
             /** @enum {string} */
             view: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
         };
@@ -518,6 +881,20 @@ export interface components {
             needs: string;
             unit: string;
         };
+        FaceView: {
+            face: string;
+            places: components["schemas"]["PlaceView"][];
+        };
+        FacetLine: {
+            figures: components["schemas"]["Pair"][];
+            kind: string;
+        };
+        Fact: {
+            name: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
         FindingView: {
             check: string;
             evidence: components["schemas"]["EvidenceView"];
@@ -540,15 +917,57 @@ export interface components {
             waiver: string;
             why: string;
         };
+        FitPage: {
+            /** Format: int32 */
+            from: number;
+            offers: components["schemas"]["OfferView"][];
+            /** Format: int32 */
+            total: number;
+        };
         FixView: {
             cleared: string[];
             id: string;
             raised: string[];
             title: string;
         };
+        Grams: {
+            by: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            source: string;
+            unknown: string;
+            /** Format: double */
+            value: number;
+            when: string;
+        };
+        ImportState: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            fresh: number;
+            id: string;
+            /** Format: int32 */
+            known: number;
+            message: string;
+            name: string;
+            problems: components["schemas"]["RowProblem"][];
+            /** Format: int32 */
+            rows: number;
+            /** @enum {string} */
+            stage: "WAITING" | "READING" | "CHECKED" | "STORING" | "STORED" | "REFUSED" | "CANCELLED";
+        };
         Imported: {
             job: string;
             title: string;
+        };
+        Instruction: {
+            /** @enum {string} */
+            act: "PITCH" | "YAW" | "HEIGHT" | "LATERAL" | "CLOSE";
+            /** Format: double */
+            amount: number;
+            words: string;
         };
         JobLine: {
             clear: boolean;
@@ -585,6 +1004,11 @@ export interface components {
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
             title: string;
             verdict: string;
+        };
+        KeyLine: {
+            key: string;
+            mm: number[];
+            near: string[];
         };
         Line: {
             category: string;
@@ -631,6 +1055,19 @@ export interface components {
             source: string;
             unknown: string;
         };
+        MergeLine: {
+            build: string;
+            here: string;
+            id: string;
+            kind: string;
+            there: string;
+            what: string;
+        };
+        Merged: {
+            /** Format: int32 */
+            edits: number;
+            job: string;
+        };
         MetersView: {
             balance: components["schemas"]["BalanceMeter"][];
             charge: components["schemas"]["ChargeMeter"][];
@@ -643,7 +1080,10 @@ export interface components {
             title: string;
         };
         OfferView: {
+            /** Format: double */
+            addsGrams: number;
             category: string;
+            cleared: string[];
             /** Format: int32 */
             inKit: number;
             item: string;
@@ -652,6 +1092,12 @@ export interface components {
             name: string;
             port: string;
             portTitle: string;
+            raised: string[];
+            refused: string;
+            shiftMm: number[];
+            /** Format: int32 */
+            stops: number;
+            through: string[];
         };
         OutputMeter: {
             /** Format: int32 */
@@ -662,17 +1108,128 @@ export interface components {
             free: number;
             unknown: string[];
         };
+        Pair: {
+            name: string;
+            value: string;
+        };
         Part: {
             category: string;
             placement: string;
             shapes: components["schemas"]["Shape"][];
             title: string;
         };
+        PartLine: {
+            by: string[];
+            category: string;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            length: number;
+            maker: string;
+            mass: components["schemas"]["Grams"];
+            name: string;
+            /** Format: int32 */
+            ports: number;
+            ref: string;
+            /** Format: double */
+            width: number;
+        };
+        PartMark: {
+            at: number[];
+            id: string;
+            out: number[];
+            title: string;
+        };
+        PartOutline: {
+            border: number[];
+            bore: number[];
+            room: string;
+        };
+        PartPage: {
+            categories: string[];
+            /** Format: int32 */
+            from: number;
+            lines: components["schemas"]["PartLine"][];
+            standards: components["schemas"]["Named"][];
+            /** Format: int32 */
+            total: number;
+        };
+        PartSheet: {
+            capabilities: string[];
+            category: string;
+            facets: components["schemas"]["FacetLine"][];
+            falseFriends: string[];
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            length: number;
+            maker: string;
+            mass: components["schemas"]["Grams"];
+            name: string;
+            ports: components["schemas"]["PortLine"][];
+            ref: string;
+            revisions: string[];
+            sockets: components["schemas"]["SocketLine"][];
+            usedIn: components["schemas"]["PartUse"][];
+            /** Format: double */
+            width: number;
+        };
+        PartSketch: {
+            outlines: components["schemas"]["PartOutline"][];
+            ports: components["schemas"]["PartMark"][];
+            sockets: components["schemas"]["PartMark"][];
+            /** @enum {string} */
+            view: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
+        };
+        PartText: {
+            text: string;
+        };
+        PartUse: {
+            job: string;
+            title: string;
+            where: string;
+        };
+        PlaceView: {
+            by: string;
+            part: string;
+            ref: string;
+            standard: string;
+            state: string;
+            title: string;
+        };
+        Plan: {
+            /** Format: double */
+            pitchDegrees: number;
+            seated: boolean;
+            steps: components["schemas"]["Instruction"][];
+            /** Format: double */
+            yawDegrees: number;
+        };
         Plumb: {
             balanced: boolean;
             centre: number[];
             datum: number[];
             foot: number[];
+        };
+        PortLine: {
+            freedoms: string;
+            id: string;
+            occupancy: string;
+            pins: string;
+            rating: string;
+            role: string;
+            screws: string;
+            standard: string;
+            title: string;
+            worked: string;
+        };
+        PortMark: {
+            at: number[];
+            out: number[];
+            ref: string;
+            standard: string;
+            title: string;
+            used: boolean;
         };
         PortView: {
             part: string;
@@ -682,6 +1239,32 @@ export interface components {
         };
         Read: {
             finding: string;
+        };
+        Reading: {
+            /** Format: double */
+            base: number;
+            /** Format: double */
+            bottom: number;
+            /** Format: double */
+            feelerDiameter: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            lever: number;
+            /** Format: double */
+            right: number;
+            /** Format: double */
+            stepLeft: number;
+            /** Format: double */
+            stepUp: number;
+            /** Format: double */
+            top: number;
+        };
+        Rechecked: {
+            changed: string[];
+            /** Format: int32 */
+            jobs: number;
+            standard: components["schemas"]["StandardLine"];
         };
         Removed: {
             placement: string;
@@ -694,6 +1277,17 @@ export interface components {
             /** @enum {string} */
             status: "MET" | "NOT_MET" | "UNDECIDED";
             text: string;
+        };
+        RodAnswer: {
+            /** Format: double */
+            hasMm: number;
+            /** Format: double */
+            missingMm: number;
+            /** Format: double */
+            needsMm: number;
+            /** Format: double */
+            toleranceMm: number;
+            words: string;
         };
         RodHeight: {
             axis: number[];
@@ -713,6 +1307,20 @@ export interface components {
             /** Format: double */
             tolerance: number;
         };
+        RodQuestion: {
+            /** Format: double */
+            baseToAxisMm: number;
+            /** Format: double */
+            bracketDropMm: number;
+            platesMm: number[];
+            standard: string;
+        };
+        Room: {
+            border: number[];
+            intruders: string[];
+            placement: string;
+            use: string;
+        };
         Row: {
             category: string;
             confidence: string;
@@ -727,6 +1335,19 @@ export interface components {
             settings: components["schemas"]["SettingView"][];
             title: string;
             worst: string;
+        };
+        RowProblem: {
+            column: string;
+            message: string;
+            /** Format: int64 */
+            row: number;
+        };
+        RuleLine: {
+            name: string;
+            reason: string;
+            unit: string;
+            /** Format: double */
+            value: number;
         };
         Session: {
             displayName: string;
@@ -755,6 +1376,21 @@ export interface components {
             border: number[];
             bore: number[];
         };
+        ShimAnswer: {
+            /** Format: double */
+            errorMm: number;
+            found: boolean;
+            stack: number[];
+            /** Format: double */
+            sumMm: number;
+        };
+        ShimQuestion: {
+            atHand: components["schemas"]["AtHand"][];
+            /** Format: double */
+            targetMm: number;
+            /** Format: double */
+            toleranceMm: number;
+        };
         Signed: {
             /** Format: date-time */
             when: string;
@@ -769,11 +1405,34 @@ export interface components {
             /** Format: double */
             shiftMm: number;
         };
+        SocketLine: {
+            connector: string;
+            direction: string;
+            id: string;
+            kind: string;
+            pinOut: string;
+            title: string;
+        };
         Span: {
             /** Format: double */
             from: number;
             /** Format: double */
             to: number;
+        };
+        StandardLine: {
+            entry: string;
+            facts: components["schemas"]["Fact"][];
+            family: string;
+            id: string;
+            /** Format: double */
+            loadGrams: number;
+            note: string;
+            /** Format: int32 */
+            parts: number;
+            resistsTwist: boolean;
+            /** Format: int32 */
+            revision: number;
+            title: string;
         };
         Step: {
             anyway: boolean;
@@ -781,6 +1440,9 @@ export interface components {
             lens: string;
             /** Format: int32 */
             revision: number;
+        };
+        Stored: {
+            ref: string;
         };
         Tab: {
             /** Format: int32 */
@@ -790,6 +1452,20 @@ export interface components {
             /** Format: int32 */
             stops: number;
             title: string;
+        };
+        Track: {
+            /** Format: double */
+            from: number;
+            key: string;
+            moves: string[];
+            perMm: number[];
+            placement: string;
+            /** Format: double */
+            step: number;
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            value: number;
         };
         Waive: {
             finding: string;
@@ -802,12 +1478,15 @@ export interface components {
             itemPort: string;
             key: string;
             /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "FIX";
+            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "FIX";
             placement: string;
             port: string;
             /** Format: double */
             value: number;
             withDependants: boolean;
+        };
+        Written: {
+            text: string;
         };
     };
     responses: never;
@@ -818,6 +1497,414 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    docking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DockingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    keys: {
+        parameters: {
+            query?: {
+                kind?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyLine"][];
+                };
+            };
+        };
+    };
+    rods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RodQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RodAnswer"];
+                };
+            };
+        };
+    };
+    shims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShimQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShimAnswer"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: {
+                search?: string;
+                look?: string;
+                category?: string;
+                standard?: string;
+                sort?: string;
+                down?: boolean;
+                from?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartPage"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+        };
+    };
+    store: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportState"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Written"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stored"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSheet"];
+                };
+            };
+        };
+    };
+    drawing_1: {
+        parameters: {
+            query?: {
+                view?: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
+            };
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSketch"];
+                };
+            };
+        };
+    };
+    text: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartText"];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleLine"][];
+                };
+            };
+        };
+    };
+    standards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandardLine"][];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Change"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rechecked"];
+                };
+            };
+        };
+    };
     jobs: {
         parameters: {
             query?: never;
@@ -912,6 +1999,32 @@ export interface operations {
             };
         };
     };
+    budget: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaceView"][];
+                };
+            };
+        };
+    };
     drawing: {
         parameters: {
             query?: {
@@ -972,6 +2085,8 @@ export interface operations {
                 configuration?: string;
                 lens?: string;
                 port: string;
+                search?: string;
+                from?: number;
             };
             header?: never;
             path: {
@@ -988,7 +2103,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OfferView"][];
+                    "application/json": components["schemas"]["FitPage"];
                 };
             };
         };
@@ -1338,6 +2453,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query: {
+                revision: number;
+                withBrief?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Merged"];
                 };
             };
         };

@@ -11,6 +11,13 @@ import { Waiting } from './Waiting';
 const BriefScreen = lazy(async () => ({ default: (await import('../screens/brief')).BriefScreen }));
 const BenchScreen = lazy(async () => ({ default: (await import('../screens/bench')).BenchScreen }));
 const DispatchScreen = lazy(async () => ({ default: (await import('../screens/dispatch')).DispatchScreen }));
+const CatalogueScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).CatalogueScreen }));
+const PartScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).PartScreen }));
+const CompareScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).CompareScreen }));
+const EditScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).EditScreen }));
+const ImportScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).ImportScreen }));
+const HouseScreen = lazy(async () => ({ default: (await import('../screens/house')).HouseScreen }));
+const CalculatorsScreen = lazy(async () => ({ default: (await import('../screens/calculators')).CalculatorsScreen }));
 
 /** Where someone was going when they were asked to sign in. */
 function cameFrom(state: unknown): string {
@@ -36,6 +43,13 @@ export function App() {
       <Routes>
         <Route element={<Shell session={session.data} />}>
           <Route path="/jobs" element={<JobsScreen session={session.data} />} />
+          <Route path="/catalogue" element={<CatalogueScreen session={session.data} />} />
+          <Route path="/catalogue/compare" element={<CompareScreen />} />
+          <Route path="/catalogue/import" element={<ImportScreen session={session.data} />} />
+          <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
+          <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
+          <Route path="/house" element={<HouseScreen session={session.data} />} />
+          <Route path="/calculators" element={<CalculatorsScreen />} />
           <Route path="/jobs/:job" element={<JobFrame />}>
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />

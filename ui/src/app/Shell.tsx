@@ -23,6 +23,9 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
         <strong className="brand">Wide Harbor</strong>
         <nav aria-label="Main">
           <NavLink to="/jobs">Jobs</NavLink>
+          <NavLink to="/catalogue">Catalogue</NavLink>
+          <NavLink to="/calculators">Calculators</NavLink>
+          <NavLink to="/house">House</NavLink>
         </nav>
         <span className="who">
           <button type="button" onClick={() => setTheme(theme === 'day' ? 'night' : 'day')}>

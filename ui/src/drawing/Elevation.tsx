@@ -1,9 +1,12 @@
 import './drawing.css';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Schemas } from '../api/client';
 import { fixed } from '../format/units';
 import { Hatches } from './Hatches';
+import { Clashes, Ports, Rooms } from './Layers';
+import type { LayerSet } from './Layers';
 import { frameOf, gridLines, hatchOf, path } from './paper';
+import { useTrackDrag } from './useTrackDrag';
 
 interface Props {
   drawing: Schemas['DrawingView'];
@@ -11,11 +14,18 @@ interface Props {
   chosen: string;
   lit: readonly string[];
   litAs: string;
+  layers: LayerSet;
   onChoose: (placement: string) => void;
+  onSlide?: (key: string, value: number) => void;
 }
 
 /** One elevation to scale, drawn from the computed outlines; the farthest part first. */
-export function Elevation({ drawing, aspect, chosen, lit, litAs, onChoose }: Props) {
+export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoose, onSlide }: Props) {
+  const [hovered, setHovered] = useState('');
+  const { drag, down, move, up } = useTrackDrag(onSlide ? drawing.tracks : [], onSlide ?? (() => undefined));
+  const shift = drag ? drag.value - drag.track.value : 0;
+  const moved = (placement: string): string | undefined =>
+    drag?.track.moves.includes(placement) ? `translate(${(drag.track.perMm[0] ?? 0) * shift} ${-(drag.track.perMm[1] ?? 0) * shift})` : undefined;
   const frame = useMemo(() => frameOf(drawing, aspect), [drawing, aspect]);
   const grid = useMemo(() => gridLines(frame), [frame]);
   const text = frame.width / 64;
@@ -44,7 +54,13 @@ export function Elevation({ drawing, aspect, chosen, lit, litAs, onChoose }: Pro
             lit.includes(part.placement) ? `lit-${litAs}` : '',
             part.category === 'LEGS' ? 'faint' : '',
           ].join(' ')}
+          transform={moved(part.placement)}
           onClick={() => onChoose(part.placement)}
+          onPointerEnter={() => setHovered(part.placement)}
+          onPointerLeave={() => setHovered('')}
+          onPointerDown={part.placement === chosen && onSlide ? down(part.placement) : undefined}
+          onPointerMove={drag ? move : undefined}
+          onPointerUp={drag ? up : undefined}
         >
           <title>{part.title}</title>
           {part.shapes.map((shape, i) => {
@@ -64,7 +80,15 @@ export function Elevation({ drawing, aspect, chosen, lit, litAs, onChoose }: Pro
           })}
         </g>
       ))}
+      <Rooms drawing={drawing} all={layers.rooms} text={text} />
+      {!drag && <Clashes drawing={drawing} />}
       <Marks drawing={drawing} text={text} />
+      {layers.ports ? <Ports drawing={drawing} of={null} text={text} /> : !drag && <Ports drawing={drawing} of={hovered || chosen || '-'} text={text} />}
+      {drag && (
+        <text className="dragging" x={frame.left + text} y={frame.top + text * 2} fontSize={text * 1.2}>
+          {`${fixed(drag.value, 1)} mm, ${shift >= 0 ? '+' : '−'}${fixed(Math.abs(shift), 1)}`}
+        </text>
+      )}
     </svg>
   );
 }

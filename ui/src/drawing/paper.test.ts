@@ -16,6 +16,10 @@ const drawing = (parts: Schemas['Part'][]): Schemas['DrawingView'] => ({
   plumb: [],
   slideBar: [],
   rodHeights: [],
+  rooms: [],
+  clashes: [],
+  ports: [],
+  tracks: [],
 });
 
 describe('paper', () => {

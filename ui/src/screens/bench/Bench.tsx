@@ -5,6 +5,7 @@ import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { BenchBar } from './BenchBar';
+import { BudgetDialog } from './BudgetDialog';
 import { ElevationPanel } from './ElevationPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { FitDialog } from './FitDialog';
@@ -30,6 +31,7 @@ export function Bench({ spot, canEdit, session }: Props) {
   const [lit, setLit] = useState<Finding | null>(null);
   const [fitting, setFitting] = useState<string | null>(null);
   const [help, setHelp] = useState(false);
+  const [budget, setBudget] = useState(false);
   const chosen = search.get('part') ?? '';
   const bench = query.data;
 
@@ -96,8 +98,9 @@ export function Bench({ spot, canEdit, session }: Props) {
     view: (v) => go('view', v),
     lens: (id) => go('lens', id),
     help: () => setHelp(true),
+    budget: () => setBudget(true),
   };
-  useBenchKeys(bench, chosen, actions, fitting !== null || help);
+  useBenchKeys(bench, chosen, actions, fitting !== null || help || budget);
 
   const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
   if (query.isPending) return <Waiting />;
@@ -105,7 +108,7 @@ export function Bench({ spot, canEdit, session }: Props) {
 
   return (
     <div className="bench" aria-busy={busy}>
-      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} />
+      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} onBudget={actions.budget} />
       <div className="bench-middle">
         <StackPanel bench={bench} chosen={chosen} actions={actions} act={run} />
         <ElevationPanel
@@ -117,6 +120,7 @@ export function Bench({ spot, canEdit, session }: Props) {
           litAs={lit?.severity.toLowerCase() ?? ''}
           onChoose={actions.choose}
           onView={actions.view}
+          onSlide={canEdit ? actions.set : undefined}
         />
         <FindingsPanel bench={bench} canEdit={canEdit} waives={session.waives} busy={busy} act={run} onLight={setLit} onLens={actions.lens} />
       </div>
@@ -130,6 +134,17 @@ export function Bench({ spot, canEdit, session }: Props) {
           onAdd={(port, offer) => {
             setFitting(null);
             run({ kind: 'wish', wish: wish('ADD', { port, item: offer.item, itemPort: offer.port }) });
+          }}
+        />
+      )}
+      {budget && (
+        <BudgetDialog
+          spot={spot}
+          revision={bench.revision}
+          onClose={() => setBudget(false)}
+          onFit={(placement) => {
+            setBudget(false);
+            actions.openFit(placement);
           }}
         />
       )}

@@ -7,6 +7,7 @@ interface Props {
   onUndo: () => void;
   onRedo: () => void;
   onHelp: () => void;
+  onBudget: () => void;
   canEdit: boolean;
 }
 
@@ -19,7 +20,7 @@ function standing(tab: Schemas['Tab']): string {
 const colour = (tab: Schemas['Tab']) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
 
 /** Configuration, lens, revision, undo and redo. */
-export function BenchBar({ bench, go, onUndo, onRedo, onHelp, canEdit }: Props) {
+export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, canEdit }: Props) {
   return (
     <div className="bench-bar">
       <div className="bench-tabs" role="tablist" aria-label="Configurations">
@@ -46,6 +47,9 @@ export function BenchBar({ bench, go, onUndo, onRedo, onHelp, canEdit }: Props) 
         />
         <span className="soft">of {bench.lenses.length}</span>
       </label>
+      <button className="btn plain" type="button" onClick={onBudget}>
+        Mounting points
+      </button>
       <span className="soft">
         Revision <span className="num">{bench.revision}</span>
       </span>

@@ -3,6 +3,8 @@ import { useEffect, useRef, useState } from 'react';
 import { drawingQuery } from '../../api/queries';
 import type { Spot, ViewName } from '../../api/queries';
 import { Elevation } from '../../drawing/Elevation';
+import { saveText, svgText } from '../../drawing/exportSvg';
+import type { LayerSet } from '../../drawing/Layers';
 
 interface Props {
   spot: Spot;
@@ -13,6 +15,7 @@ interface Props {
   litAs: string;
   onChoose: (placement: string) => void;
   onView: (view: string) => void;
+  onSlide?: (key: string, value: number) => void;
 }
 
 export const VIEWS: { id: ViewName; title: string }[] = [
@@ -22,11 +25,16 @@ export const VIEWS: { id: ViewName; title: string }[] = [
   { id: 'ABOVE', title: 'above' },
 ];
 
-export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onChoose, onView }: Props) {
+export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onChoose, onView, onSlide }: Props) {
   const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
   const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
   const box = useRef<HTMLDivElement>(null);
   const [aspect, setAspect] = useState(1.1);
+  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false });
+  const save = () => {
+    const svg = box.current?.querySelector('svg');
+    if (svg) saveText(`${spot.job}-${spot.build}-${name.toLowerCase()}.svg`, 'image/svg+xml', svgText(svg));
+  };
   useEffect(() => {
     const element = box.current;
     if (!element) return;
@@ -45,11 +53,22 @@ export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onCho
             </button>
           ))}
         </div>
+        <div className="views layers" role="group" aria-label="Layers">
+          <button type="button" aria-pressed={layers.rooms} onClick={() => setLayers({ ...layers, rooms: !layers.rooms })}>
+            keep clear
+          </button>
+          <button type="button" aria-pressed={layers.ports} onClick={() => setLayers({ ...layers, ports: !layers.ports })}>
+            ports
+          </button>
+          <button type="button" onClick={save}>
+            save SVG
+          </button>
+        </div>
         <span className="num soft grid-note">grid 50 mm</span>
       </div>
       <div className="drawing-box" ref={box}>
         {query.isError && <p className="error">{query.error.message}</p>}
-        {query.data && <Elevation drawing={query.data} aspect={aspect} chosen={chosen} lit={lit} litAs={litAs} onChoose={onChoose} />}
+        {query.data && <Elevation drawing={query.data} aspect={aspect} chosen={chosen} lit={lit} litAs={litAs} layers={layers} onChoose={onChoose} onSlide={onSlide} />}
       </div>
     </section>
   );

@@ -27,6 +27,7 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       <div className="panel-head">
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
+        {!bench.fixesTried && bench.findings.length > 0 && <span className="soft">trying fixes</span>}
       </div>
       <div className="findings-scroll" aria-live="polite">
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}

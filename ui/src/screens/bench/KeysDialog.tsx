@@ -4,6 +4,7 @@ const KEYS: [string, string][] = [
   ['↑ ↓', 'choose the part above or below'],
   ['← →', 'nudge its first setting by 1 (Shift 10, Alt 0.1)'],
   ['f', 'add a part to a port of it'],
+  ['m', 'mounting points: used, free, covered'],
   ['Delete', 'take it off'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['1 2 3 4', 'from right, left, front, above'],

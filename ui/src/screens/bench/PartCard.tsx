@@ -14,7 +14,16 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       {row.settings.map((s) => (
         <SettingField key={s.key} setting={s} actions={actions} />
       ))}
-      {row.confidence && <div className="soft">joint {row.confidence}</div>}
+      {row.confidence && (
+        <div className="soft tried">
+          joint {row.confidence}
+          {actions.canEdit && (row.confidence === 'plausible' || row.confidence === 'claimed') && (
+            <button className="btn plain" type="button" onClick={() => act({ kind: 'wish', wish: wish('TRIED', { placement: row.placement }) })}>
+              Tried, fits
+            </button>
+          )}
+        </div>
+      )}
       {actions.canEdit && (
         <>
           <form

@@ -45,6 +45,8 @@ export function useBench(spot: Spot) {
   // With another lens or configuration the old picture stands until the new one is there: keys go on working.
   const query = useQuery({ ...benchQuery(spot), placeholderData: keepPreviousData });
   const mutation = useMutation({
+    // An answer still on its way from before the edit must not overwrite what the edit brings.
+    onMutate: () => client.cancelQueries({ queryKey: keys.bench(spot) }),
     mutationFn: (act: Act) => send(spot, query.data?.revision ?? 0, act),
     onSuccess: (next) => {
       if (next) client.setQueryData(keys.bench(spot), next);
@@ -53,12 +55,12 @@ export function useBench(spot: Spot) {
       if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(spot), e.newer as Bench);
       void message.error(e.message, 6);
     },
-    onSettled: async () => {
-      await client.invalidateQueries({
+    onSettled: () => {
+      void client.invalidateQueries({
         queryKey: keys.job(spot.job),
         predicate: (q) => q.queryKey[2] !== 'drawing' && q.queryKey[2] !== 'fit' && q.queryKey[2] !== 'ports',
       });
-      await client.invalidateQueries({ queryKey: keys.jobs });
+      void client.invalidateQueries({ queryKey: keys.jobs });
     },
   });
   return { query, busy: mutation.isPending, act: mutation.mutateAsync };

@@ -13,6 +13,7 @@ export interface BenchActions {
   view: (view: string) => void;
   lens: (id: string) => void;
   help: () => void;
+  budget: () => void;
 }
 
 const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
@@ -90,6 +91,9 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
           }
           case 'Escape':
             a.choose('');
+            return true;
+          case 'm':
+            a.budget();
             return true;
           case '?':
             a.help();

@@ -40,7 +40,7 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
             onChange={(e) => setSearch(e.target.value)}
           />
         </label>
-        {session.editsBriefs && <OpenPackage />}
+        {session.editsBriefs && <OpenPackage canMerge={session.waives} />}
       </div>
       {jobs.isPending && <Waiting />}
       {jobs.isError && <p className="error">{jobs.error.message}</p>}

@@ -2,31 +2,57 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { csrfHeader, problemOf } from '../../api/client';
+import type { Schemas } from '../../api/client';
 import { keys } from '../../api/queries';
+import { MergePanel } from './MergePanel';
 
-/** Takes a package file in as a new job: all of it, or nothing and the reason. */
-export function OpenPackage() {
+/** Sends a file's bytes and takes the answer or its problem. */
+async function send<T>(path: string, file: File): Promise<T> {
+  const answer = await fetch(path, {
+    method: 'POST',
+    body: file,
+    headers: { ...csrfHeader(), 'Content-Type': 'application/octet-stream' },
+  });
+  const body: unknown = await answer.json().catch(() => null);
+  if (!answer.ok) throw problemOf(answer.status, body);
+  return body as T;
+}
+
+/** Takes a package file: as a new job, or, when its job is here, shows what differs and takes the file's side when asked. */
+export function OpenPackage({ canMerge }: { canMerge: boolean }) {
   const input = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
   const navigate = useNavigate();
   const [error, setError] = useState('');
+  const [known, setKnown] = useState<{ file: File; comparison: Schemas['Comparison'] } | null>(null);
 
-  const take = async (file: File) => {
+  const attempt = async (work: () => Promise<void>) => {
     setError('');
     try {
-      const answer = await fetch('/api/packages', {
-        method: 'POST',
-        body: file,
-        headers: { ...csrfHeader(), 'Content-Type': 'application/octet-stream' },
-      });
-      const body: unknown = await answer.json().catch(() => null);
-      if (!answer.ok) throw problemOf(answer.status, body);
-      await client.invalidateQueries({ queryKey: keys.jobs });
-      await navigate(`/jobs/${(body as { job: string }).job}/brief`);
+      await work();
     } catch (e) {
       setError(e instanceof Error ? e.message : 'The file could not be sent.');
     }
   };
+  const done = async (job: string, screen: string) => {
+    await client.invalidateQueries({ queryKey: keys.jobs });
+    await client.invalidateQueries({ queryKey: keys.job(job) });
+    await navigate(`/jobs/${job}/${screen}`);
+  };
+  const take = (file: File) =>
+    attempt(async () => {
+      const comparison = await send<Schemas['Comparison']>('/api/packages/compare', file);
+      if (!comparison.isNew) return setKnown({ file, comparison });
+      const stored = await send<{ job: string }>('/api/packages', file);
+      await done(stored.job, 'brief');
+    });
+  const merge = (withBrief: boolean) =>
+    attempt(async () => {
+      if (!known) return;
+      await send(`/api/packages/merge?revision=${known.comparison.revision}&withBrief=${withBrief}`, known.file);
+      setKnown(null);
+      await done(known.comparison.job, 'bench');
+    });
 
   return (
     <span className="open-package">
@@ -50,6 +76,7 @@ export function OpenPackage() {
           {error}
         </span>
       )}
+      {known && <MergePanel comparison={known.comparison} canMerge={canMerge} onMerge={(b) => void merge(b)} onClose={() => setKnown(null)} />}
     </span>
   );
 }

@@ -69,6 +69,10 @@ public final class Client {
         return send("PUT", path, body, token());
     }
 
+    public Answer delete(String path) {
+        return send(request(path).header("X-XSRF-TOKEN", token()).DELETE());
+    }
+
     public Answer postWithoutToken(String path, Object body) {
         return send("POST", path, body, "");
     }
@@ -136,7 +140,7 @@ public final class Client {
     public Answer edit(String job, int revision, String kind, Map<String, Object> fields) {
         return post(
                 "/api/jobs/" + job + "/builds/a/edits",
-                Map.of("revision", revision, "configuration", "studio", "lens", "a40", "wish", wish(kind, fields)));
+                Map.of("revision", revision, "configuration", "", "lens", "", "wish", wish(kind, fields)));
     }
 
     public Answer edit(String job, String kind, Map<String, Object> fields) {
@@ -146,7 +150,7 @@ public final class Client {
     public Answer step(String job, String which, boolean anyway) {
         return post(
                 "/api/jobs/" + job + "/builds/a/" + which,
-                Map.of("revision", revision(job), "configuration", "studio", "lens", "a40", "anyway", anyway));
+                Map.of("revision", revision(job), "configuration", "", "lens", "", "anyway", anyway));
     }
 
     /** Applies the first fix of every finding that has one, until none is left. */

@@ -93,7 +93,7 @@ class JourneyTest {
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark built").click();
-        assertThat(page.locator(".gate")).containsText("Held by 1 stop, 3 unread cautions: a held package is not signed.");
+        assertThat(page.locator(".gate")).containsText("Held by 3 stops, 3 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
         assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
     }
@@ -164,12 +164,12 @@ class JourneyTest {
         String job = RunningApp.copyOf("kiln");
         browser.signIn("tech");
         browser.bench(job, "?part=rods");
-        RunningApp.as("lead").edit(job, "SET", java.util.Map.of("key", "rods:rods:0", "value", -58));
+        RunningApp.as("lead").edit(job, "SET", java.util.Map.of("key", "rods:rods:0", "value", -54));
         Locator number = page.locator(".setting input");
         number.fill("-40");
         number.press("Enter");
         assertThat(page.getByText("This build was changed meanwhile")).isVisible();
-        assertThat(page.locator(".stack-row.chosen .row-face")).containsText("slide −58.0");
+        assertThat(page.locator(".stack-row.chosen .row-face")).containsText("slide −54.0");
     }
 
     @Test
@@ -198,7 +198,7 @@ class JourneyTest {
         finding("is the wrong cable here").getByText("Waive").click();
         page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
         browser.button("Waive it").click();
-        assertThat(verdict()).hasText("Held by 3 unread cautions");
+        assertThat(verdict()).hasText("Held by 2 stops, 3 unread cautions");
         assertThat(finding("is the wrong cable here")).containsText("waived: Finder stays on its own battery today (Mirela Osk)");
     }
 

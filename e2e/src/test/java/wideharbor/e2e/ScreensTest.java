@@ -22,7 +22,14 @@ class ScreensTest {
         "bench, /jobs/slack-water/bench?lens=a135, .elevation .part",
         "bench-front, /jobs/slack-water/bench?lens=a75&view=FRONT&part=bridge, .elevation .part",
         "bench-twin, /jobs/kiln/bench?view=LEFT&part=finder, .elevation .part",
-        "dispatch, /jobs/second-bell/dispatch, .pull tbody tr"
+        "bench-portrait, /jobs/the-lift/bench?view=FRONT&part=corner, .elevation .part",
+        "bench-dome, /jobs/queens-yard/bench?part=arm, .elevation .part",
+        "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
+        "catalogue, '/catalogue?look=flat plate, two 3/8 screws, slot 38 mm', .catalogue tbody tr",
+        "part, /catalogue/parts/bridge-15@1, .part-views svg",
+        "compare, /catalogue/compare?a=bridge-15@1&b=bridge-15s@1, .compare tbody tr",
+        "house, /house, .house tbody tr",
+        "calculators, /calculators?tab=docking, .calc-answer .big"
     })
     void isAccessibleByDayAndNight(String name, String path, String there) {
         try (Browser browser = new Browser()) {
@@ -68,9 +75,48 @@ class ScreensTest {
         }
     }
 
+    @Test
+    void theMountingPointsAreAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.signIn("tech");
+            browser.bench("slack-water", "");
+            browser.page().keyboard().press("m");
+            browser.page().locator(".budget li").first().waitFor();
+            browser.isAccessible();
+            browser.picture("bench-points");
+        }
+    }
+
+    @Test
+    void theLayersAreAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.signIn("tech");
+            browser.bench("kiln", "");
+            browser.button("keep clear").click();
+            browser.button("ports").click();
+            browser.isAccessible();
+            browser.picture("bench-layers");
+        }
+    }
+
+    @Test
+    void formsForPartsAndListsAreAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.signIn("lead");
+            browser.open("/catalogue/import");
+            browser.isAccessible();
+            browser.open("/catalogue/edit?from=bridge-15@1");
+            browser.page().locator(".part-text textarea").waitFor();
+            browser.isAccessible();
+        }
+    }
+
     /** Scripts over the wire: sign in and jobs under 300 kB, any other screen under 450 kB, compressed. */
     @ParameterizedTest
-    @CsvSource({"/jobs, 300", "/jobs/slack-water/brief, 450", "/jobs/slack-water/bench, 450", "/jobs/slack-water/dispatch, 450"})
+    @CsvSource({
+        "/jobs, 300", "/jobs/slack-water/brief, 450", "/jobs/slack-water/bench, 450", "/jobs/slack-water/dispatch, 450",
+        "/catalogue, 450", "/catalogue/parts/bridge-15@1, 450", "/catalogue/edit, 450", "/house, 450", "/calculators, 450"
+    })
     void scriptsStaySmall(String path, int most) {
         try (Browser browser = new Browser()) {
             browser.signIn("tech");

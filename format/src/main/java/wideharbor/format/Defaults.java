@@ -15,6 +15,11 @@ final class Defaults {
     static void fill(ObjectNode file) {
         put(file, "rules", MAKE.objectNode());
         arrays(file, "standards", "kit", "reads", "waivers");
+        for (JsonNode standard : file.path("standards")) {
+            put((ObjectNode) standard, "entry", MAKE.stringNode("SCREWED"));
+            put((ObjectNode) standard, "note", MAKE.stringNode(""));
+            numbers((ObjectNode) standard, Map.of("loadGrams", 0.0));
+        }
         for (JsonNode type : file.path("catalogue")) {
             itemType((ObjectNode) type);
         }
@@ -32,11 +37,14 @@ final class Defaults {
         arrays(type, "capabilities", "internalJoints", "ports", "sockets", "facets");
         for (JsonNode link : type.path("links")) {
             for (JsonNode shape : link.path("shapes")) {
-                put((ObjectNode) shape, "keepClear", MAKE.booleanNode(false));
+                put((ObjectNode) shape, "use", MAKE.stringNode("SOLID"));
             }
         }
         for (JsonNode port : type.path("ports")) {
             port((ObjectNode) port);
+        }
+        for (JsonNode socket : type.path("sockets")) {
+            put((ObjectNode) socket, "normal", MAKE.arrayNode().add(0).add(0).add(0));
         }
         for (JsonNode joint : type.path("internalJoints")) {
             freedom(joint.path("freedom"));
@@ -58,6 +66,12 @@ final class Defaults {
                 "pins",
                 MAKE.objectNode().put("kind", "NONE").put("count", 0).put("diameterMm", 0.0).put("spacingMm", 0.0));
         arrays(port, "screws", "freedoms");
+        put(port, "rating", MAKE.objectNode());
+        numbers((ObjectNode) port.path("rating"), Map.of("loadGrams", 0.0, "momentNm", 0.0));
+        put(port, "working", MAKE.objectNode());
+        put((ObjectNode) port.path("working"), "way", MAKE.stringNode("SCREWS"));
+        put((ObjectNode) port.path("working"), "secured", MAKE.booleanNode(false));
+        put((ObjectNode) port.path("working"), "stages", MAKE.numberNode(1));
         for (JsonNode freedom : port.path("freedoms")) {
             freedom(freedom);
         }
@@ -75,6 +89,10 @@ final class Defaults {
             numbers(facet, Map.of("regulatedVolts", 0.0, "efficiency", 1.0));
         } else if (type.equals("powerInput")) {
             numbers(facet, Map.of("idleWatts", 0.0));
+        } else if (type.equals("camera")) {
+            numbers(facet, Map.of("windowWidthMm", 0.0, "windowHeightMm", 0.0));
+        } else if (type.equals("lens")) {
+            numbers(facet, Map.of("squeeze", 1.0));
         } else if (type.equals("cable")) {
             for (String end : new String[] {"a", "b"}) {
                 put((ObjectNode) facet.path(end), "locking", MAKE.booleanNode(false));

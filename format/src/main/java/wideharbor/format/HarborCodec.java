@@ -234,6 +234,71 @@ public final class HarborCodec {
         return mapper.readValue(text, ItemType.class);
     }
 
+    /** One part as people edit it: indented, with every property. */
+    public String writeTypeForReading(ItemType type) {
+        return mapper.writeValueAsString(type);
+    }
+
+    /**
+     * One part from text that a person wrote, what may be left out filled in.
+     *
+     * @throws HarborFormatException naming the line, or the place in the part
+     */
+    public ItemType readWrittenType(String text) {
+        ObjectNode tree = parse(text.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        List<HarborFormatException.Problem> problems = schema.typeProblems(tree, MOST_PROBLEMS);
+        if (!problems.isEmpty()) {
+            throw new HarborFormatException(problems);
+        }
+        Defaults.itemType(tree);
+        try {
+            return mapper.treeToValue(tree, ItemType.class);
+        } catch (JacksonException e) {
+            throw new HarborFormatException(Places.of(e), Places.reason(e));
+        }
+    }
+
+    /** The parts and changed standards of a package or catalogue file, without its builds. */
+    public CatalogueFile readCatalogue(byte[] bytes) {
+        if (bytes.length > LARGEST) {
+            throw new HarborFormatException(
+                    "file", "is " + bytes.length + " bytes long; at most " + LARGEST + " are read");
+        }
+        ObjectNode tree = parse(bytes);
+        if (!HarborFile.CATALOGUE.equals(tree.path("format").asString(""))) {
+            Job job = read(bytes);
+            return new CatalogueFile(
+                    HarborFile.CATALOGUE, HarborFile.VERSION, changedStandards(job), job.catalogue().all());
+        }
+        List<HarborFormatException.Problem> problems = schema.catalogueProblems(tree, MOST_PROBLEMS);
+        if (!problems.isEmpty()) {
+            throw new HarborFormatException(problems);
+        }
+        Defaults.fill(tree);
+        for (String name : new String[] {"rules", "kit", "reads", "waivers"}) {
+            tree.remove(name);
+        }
+        try {
+            return mapper.treeToValue(tree, CatalogueFile.class);
+        } catch (JacksonException e) {
+            throw new HarborFormatException(Places.of(e), Places.reason(e));
+        }
+    }
+
+    public byte[] writeCatalogue(Catalogue catalogue) {
+        Standards seed = Standards.seed();
+        return mapper.writeValueAsBytes(new CatalogueFile(
+                HarborFile.CATALOGUE,
+                HarborFile.VERSION,
+                catalogue.standards().all().stream()
+                        .filter(s -> !seed.find(s.id()).filter(s::equals).isPresent())
+                        .toList(),
+                catalogue.all()));
+    }
+
+    /** The catalogue alone, as a file. */
+    public record CatalogueFile(String format, int version, List<Standard> standards, List<ItemType> catalogue) {}
+
     public String writeStandard(Standard standard) {
         return compact(standard);
     }

@@ -31,6 +31,8 @@ record HarborFile(
         List<Job.Waiver> waivers) {
 
     static final String FORMAT = "wide-harbor";
+
+    static final String CATALOGUE = "wide-harbor-catalogue";
     static final int VERSION = 1;
 
     record KitLine(TypeRef type, int count) {}

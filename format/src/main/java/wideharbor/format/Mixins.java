@@ -21,6 +21,11 @@ final class Mixins {
 
     static JsonMapper.Builder addTo(JsonMapper.Builder builder) {
         return builder.addMixIn(Shape.class, OfShape.class)
+                .addMixIn(Shape.Box.class, NoDerived.class)
+                .addMixIn(Shape.Cylinder.class, NoDerived.class)
+                .addMixIn(Shape.Ring.class, NoDerived.class)
+                .addMixIn(Shape.Hull.class, NoDerived.class)
+                .addMixIn(Port.Working.class, NoDerived.class)
                 .addMixIn(Freedom.class, OfFreedom.class)
                 .addMixIn(Freedom.Slide.class, NoDerived.class)
                 .addMixIn(Freedom.Rotate.class, NoDerived.class)
@@ -38,7 +43,7 @@ final class Mixins {
                 .addMixIn(Command.AddKit.class, AddKitNames.class);
     }
 
-    @JsonIgnoreProperties({"range", "step", "unit", "carrier", "frame"})
+    @JsonIgnoreProperties({"range", "step", "unit", "carrier", "frame", "keepClear", "toolFree"})
     private interface NoDerived {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -67,7 +72,10 @@ final class Mixins {
         @JsonSubTypes.Type(value = Facet.PowerInput.class, name = "powerInput"),
         @JsonSubTypes.Type(value = Facet.Cable.class, name = "cable"),
         @JsonSubTypes.Type(value = Facet.Support.class, name = "support"),
-        @JsonSubTypes.Type(value = Facet.Spacer.class, name = "spacer")
+        @JsonSubTypes.Type(value = Facet.Spacer.class, name = "spacer"),
+        @JsonSubTypes.Type(value = Facet.Tool.class, name = "tool"),
+        @JsonSubTypes.Type(value = Facet.Microphone.class, name = "microphone"),
+        @JsonSubTypes.Type(value = Facet.Arm.class, name = "arm")
     })
     private interface OfFacet {}
 
@@ -82,6 +90,7 @@ final class Mixins {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Standard.Facts.None.class, name = "none"),
         @JsonSubTypes.Type(value = Standard.Facts.Rods.class, name = "rods"),
+        @JsonSubTypes.Type(value = Standard.Facts.Bar.class, name = "bar"),
         @JsonSubTypes.Type(value = Standard.Facts.Toothed.class, name = "toothed")
     })
     private interface OfFacts {}
@@ -107,6 +116,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = Command.Unset.class, name = "unset"),
         @JsonSubTypes.Type(value = Command.Retype.class, name = "retype"),
         @JsonSubTypes.Type(value = Command.Weigh.class, name = "weigh"),
+        @JsonSubTypes.Type(value = Command.Trust.class, name = "trust"),
         @JsonSubTypes.Type(value = Command.Connect.class, name = "connect"),
         @JsonSubTypes.Type(value = Command.Disconnect.class, name = "disconnect"),
         @JsonSubTypes.Type(value = Command.RetypeCable.class, name = "retypeCable"),

@@ -36,7 +36,7 @@ class HarborCodecTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"slack-water", "second-bell", "kiln"})
+    @ValueSource(strings = {"slack-water", "second-bell", "kiln", "the-lift", "queens-yard"})
     void whatIsWrittenReadsBackTheSame(String name) {
         Job job = codec.read(demo(name));
         byte[] written = codec.write(job);
@@ -66,7 +66,7 @@ class HarborCodecTest {
 
     @Test
     void aTruncatedFileNamesTheLine() {
-        byte[] whole = demo("kiln");
+        byte[] whole = demo("slack-water");
         HarborFormatException e = refused(java.util.Arrays.copyOf(whole, whole.length / 2));
         assertTrue(e.problems().get(0).place().startsWith("line "), e.getMessage());
     }
@@ -88,7 +88,7 @@ class HarborCodecTest {
         says(
                 f -> ((ObjectNode) f.at("/builds/0/joints/1")).put("child", "bridge:nowhere"),
                 "/builds/0",
-                "joint 'j-riser', child names port 'nowhere'");
+                "joint 'j-bridge', child names port 'nowhere'");
     }
 
     @Test
@@ -101,7 +101,7 @@ class HarborCodecTest {
 
     @Test
     void numbersThatAreNoneAreRefused() {
-        String text = new String(demo("kiln"), StandardCharsets.UTF_8);
+        String text = new String(demo("slack-water"), StandardCharsets.UTF_8);
         HarborFormatException nan = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": NaN").getBytes(StandardCharsets.UTF_8));
         assertTrue(nan.problems().get(0).place().startsWith("line "), nan.getMessage());
         HarborFormatException huge = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": 1e309").getBytes(StandardCharsets.UTF_8));
@@ -130,7 +130,7 @@ class HarborCodecTest {
 
     @Test
     void unknownAndMissingFieldsAreNamedAllAtOnce() {
-        ObjectNode file = tree("kiln");
+        ObjectNode file = tree("slack-water");
         file.put("surprise", 1);
         ((ObjectNode) file.at("/brief")).remove("hoursOn");
         ((ObjectNode) file.at("/builds/0/placements/0")).put("type", "no revision");
@@ -150,7 +150,7 @@ class HarborCodecTest {
     }
 
     private void says(Consumer<ObjectNode> change, String place, String words) {
-        ObjectNode file = tree("kiln");
+        ObjectNode file = tree("slack-water");
         change.accept(file);
         HarborFormatException e = refused(bytes(file));
         assertEquals(place, e.problems().get(0).place(), e.getMessage());

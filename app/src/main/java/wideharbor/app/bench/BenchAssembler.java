@@ -40,7 +40,8 @@ class BenchAssembler {
         this.engine = engine;
     }
 
-    BenchViews.Bench bench(Loaded loaded, CheckContext context, Checked.Result result, Journal.Ends ends) {
+    BenchViews.Bench bench(
+            Loaded loaded, CheckContext context, Checked.Result result, Checked.Fixes fixes, Journal.Ends ends) {
         Job job = loaded.job();
         Build build = context.build();
         Rig rig = context.rig();
@@ -72,7 +73,8 @@ class BenchAssembler {
                 rig.content().removed().stream()
                         .map(id -> new BenchViews.Removed(id, rig.title(id)))
                         .toList(),
-                here.stream().map(f -> finding(f, job, rig, result)).toList(),
+                here.stream().map(f -> finding(f, job, rig, fixes)).toList(),
+                fixes.tried(),
                 BenchViews.MetersView.of(Meters.of(context)),
                 ends.undo().map(Journal.Step::summary).orElse(""),
                 ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
@@ -152,7 +154,7 @@ class BenchAssembler {
                 .orElse("");
     }
 
-    private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Result result) {
+    private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Fixes fixes) {
         String key = f.key().toString();
         Optional<Job.CautionRead> read =
                 job.reads().stream().filter(r -> r.finding().equals(key)).findFirst();
@@ -175,7 +177,7 @@ class BenchAssembler {
                 read.map(r -> accounts.displayName(r.who())).orElse(""),
                 Verdict.isWaived(f, job.waivers()),
                 waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")").orElse(""),
-                result.fixesOf(f).stream()
+                fixes.of(f).stream()
                         .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised()))
                         .toList(),
                 card.expectation(),

@@ -72,13 +72,24 @@ class BenchController {
     }
 
     @GetMapping("/fit")
-    List<BenchViews.OfferView> fit(
+    BenchViews.FitPage fit(
             @PathVariable String job,
             @PathVariable String build,
             @RequestParam(defaultValue = "") String configuration,
             @RequestParam(defaultValue = "") String lens,
-            @RequestParam String port) {
-        return service.offers(new Spot(job, build, configuration, lens), port);
+            @RequestParam String port,
+            @RequestParam(defaultValue = "") @Size(max = 80) String search,
+            @RequestParam(defaultValue = "0") int from) {
+        return service.offers(new Spot(job, build, configuration, lens), port, search, from);
+    }
+
+    @GetMapping("/budget")
+    List<BenchViews.FaceView> budget(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens) {
+        return service.budget(new Spot(job, build, configuration, lens));
     }
 
     @GetMapping("/journal")
@@ -92,7 +103,7 @@ class BenchController {
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
         edits.edit(spot, edit.revision(), edit.wish(), who.getName());
-        return service.bench(spot);
+        return service.afterEdit(spot);
     }
 
     @PostMapping("/undo")
@@ -101,7 +112,7 @@ class BenchController {
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
         Spot spot = new Spot(job, build, step.configuration(), step.lens());
         edits.undo(spot, step.revision(), step.anyway(), who.getName());
-        return service.bench(spot);
+        return service.afterEdit(spot);
     }
 
     @PostMapping("/redo")
@@ -110,6 +121,6 @@ class BenchController {
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
         Spot spot = new Spot(job, build, step.configuration(), step.lens());
         edits.redo(spot, step.revision(), who.getName());
-        return service.bench(spot);
+        return service.afterEdit(spot);
     }
 }

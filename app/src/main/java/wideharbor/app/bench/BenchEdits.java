@@ -91,7 +91,11 @@ class BenchEdits {
                     "This build was changed meanwhile: you saw revision " + revision + ", it is at "
                             + loaded.buildRevision(spot.build()) + ". Nothing was overwritten.",
                     assembler.bench(
-                            loaded, context, checked.compute(loaded), journal.ends(spot.job(), spot.build())));
+                            loaded,
+                            context,
+                            checked.compute(loaded),
+                            Checked.Fixes.NOT_TRIED,
+                            journal.ends(spot.job(), spot.build())));
         }
         return loaded;
     }

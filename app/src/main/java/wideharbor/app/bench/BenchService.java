@@ -9,10 +9,14 @@ import wideharbor.app.job.Journal;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.bench.Drawing;
+import wideharbor.core.bench.Effects;
 import wideharbor.core.bench.Fit;
+import wideharbor.core.bench.MountBudget;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.geometry.View;
 
 /** Answers the Bench's questions from the store and the core. */
@@ -21,9 +25,13 @@ class BenchService {
     private final JobStore store;
     private final Journal journal;
     private final Checked checked;
-    private final BenchAssembler assembler;
+    private static final int FIT_PAGE = 40;
 
-    BenchService(JobStore store, Journal journal, Checked checked, BenchAssembler assembler) {
+    private final BenchAssembler assembler;
+    private final CheckEngine engine;
+
+    BenchService(JobStore store, Journal journal, Checked checked, BenchAssembler assembler, CheckEngine engine) {
+        this.engine = engine;
         this.store = store;
         this.journal = journal;
         this.checked = checked;
@@ -33,7 +41,24 @@ class BenchService {
     @Transactional(readOnly = true)
     BenchViews.Bench bench(Spot spot) {
         Loaded loaded = store.load(spot.job());
-        return assembler.bench(loaded, context(loaded, spot), checked.of(loaded), journal.ends(spot.job(), spot.build()));
+        return assembler.bench(
+                loaded,
+                context(loaded, spot),
+                checked.of(loaded),
+                checked.fixes(loaded),
+                journal.ends(spot.job(), spot.build()));
+    }
+
+    /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */
+    @Transactional(readOnly = true)
+    BenchViews.Bench afterEdit(Spot spot) {
+        Loaded loaded = store.load(spot.job());
+        return assembler.bench(
+                loaded,
+                context(loaded, spot),
+                checked.of(loaded),
+                Checked.Fixes.NOT_TRIED,
+                journal.ends(spot.job(), spot.build()));
     }
 
     @Transactional(readOnly = true)
@@ -49,22 +74,40 @@ class BenchService {
     }
 
     @Transactional(readOnly = true)
-    List<BenchViews.OfferView> offers(Spot spot, String port) {
+    BenchViews.FitPage offers(Spot spot, String port, String search, int from) {
         CheckContext context = context(store.load(spot.job()), spot);
         PortRef ref = portRef(port);
         if (context.rig().find(ref.placement()).flatMap(p -> p.type().port(ref.port())).isEmpty()) {
             throw Refusal.notFound("There is no port '" + port + "' on this rig.");
         }
-        return Fit.offers(context, ref).stream()
-                .map(o -> new BenchViews.OfferView(
-                        o.type().ref().toString(),
-                        o.type().name(),
-                        o.type().maker(),
-                        o.type().category().name(),
-                        o.port(),
-                        o.portTitle(),
-                        BenchViews.MassView.of(o.massGrams()),
-                        o.inKit()))
+        List<Fit.Offer> all = Fit.offers(context, ref).stream()
+                .filter(o -> found(o, search))
+                .toList();
+        List<Fit.Offer> page = all.stream().skip(Math.max(0, from)).limit(FIT_PAGE).toList();
+        return new BenchViews.FitPage(
+                all.size(),
+                from,
+                Effects.of(engine, context, ref, page).stream().map(BenchViews.OfferView::of).toList());
+    }
+
+    /** Every word of the search, or another name for it, is in the part's name, maker or category. */
+    private static boolean found(Fit.Offer offer, String search) {
+        String in = (offer.type().name() + " " + offer.type().maker() + " " + offer.type().category())
+                .toLowerCase(java.util.Locale.ROOT);
+        for (String word : search.trim().split("\\s+")) {
+            if (!word.isEmpty() && Synonyms.of(word).stream().noneMatch(in::contains)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Transactional(readOnly = true)
+    List<BenchViews.FaceView> budget(Spot spot) {
+        return MountBudget.of(context(store.load(spot.job()), spot)).entrySet().stream()
+                .map(e -> new BenchViews.FaceView(
+                        e.getKey().name().toLowerCase(java.util.Locale.ROOT),
+                        e.getValue().stream().map(BenchViews.PlaceView::of).toList()))
                 .toList();
     }
 

@@ -3,7 +3,10 @@ package wideharbor.app.bench;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import wideharbor.core.bench.Effects;
+import wideharbor.core.bench.Fit;
 import wideharbor.core.bench.Meters;
+import wideharbor.core.bench.MountBudget;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
@@ -32,6 +35,7 @@ final class BenchViews {
             List<Loose> loose,
             List<Removed> removed,
             List<FindingView> findings,
+            boolean fixesTried,
             MetersView meters,
             String undo,
             String undoBy,
@@ -139,6 +143,63 @@ final class BenchViews {
 
     record PortView(String ref, String part, String title, String standard) {}
 
+    /** Some of the parts that fit, the most useful of them first, each with what it would do. */
+    record FitPage(int total, int from, List<OfferView> offers) {}
+
+    /** A part that fits; {@code through} names the adapters that go between. */
     record OfferView(
-            String item, String name, String maker, String category, String port, String portTitle, MassView mass, int inKit) {}
+            String item,
+            String name,
+            String maker,
+            String category,
+            String port,
+            String portTitle,
+            MassView mass,
+            int inKit,
+            List<String> through,
+            double addsGrams,
+            List<Double> shiftMm,
+            List<String> cleared,
+            List<String> raised,
+            int stops,
+            String refused) {
+        static OfferView of(Effects.Tried tried) {
+            Fit.Offer o = tried.offer();
+            Effects.Effect e = tried.effect();
+            return new OfferView(
+                    o.type().ref().toString(),
+                    o.type().name(),
+                    o.type().maker(),
+                    o.type().category().name(),
+                    o.port(),
+                    o.portTitle(),
+                    MassView.of(o.massGrams()),
+                    o.inKit(),
+                    o.chain().stream()
+                            .flatMap(c -> c.links().stream())
+                            .map(l -> l.type().name())
+                            .toList(),
+                    e.massGrams(),
+                    e.shiftMm().stream().toList(),
+                    e.cleared(),
+                    e.raised(),
+                    e.stops(),
+                    e.refused());
+        }
+    }
+
+    /** A face of the rig with its mounting points. */
+    record FaceView(String face, List<PlaceView> places) {}
+
+    record PlaceView(String ref, String part, String title, String standard, String state, String by) {
+        static PlaceView of(MountBudget.Place p) {
+            return new PlaceView(
+                    p.ref().toString(),
+                    p.part(),
+                    p.title(),
+                    p.standard(),
+                    p.state().name().toLowerCase(java.util.Locale.ROOT),
+                    p.by());
+        }
+    }
 }

@@ -11,7 +11,21 @@ record DrawingView(
         List<Double> axis,
         List<Plumb> plumb,
         List<SlideBar> slideBar,
-        List<RodHeight> rodHeights) {
+        List<RodHeight> rodHeights,
+        List<Room> rooms,
+        List<Clash> clashes,
+        List<PortMark> ports,
+        List<Track> tracks) {
+
+    record Room(String placement, String use, List<Double> border, List<String> intruders) {}
+
+    record Clash(String a, String b, double depthMm, List<Double> border) {}
+
+    record PortMark(String ref, String title, String standard, List<Double> at, List<Double> out, boolean used) {}
+
+    /** A slide: what moves with it, and how far on paper for each millimetre. */
+    record Track(
+            String key, String placement, List<String> moves, List<Double> perMm, double from, double to, double value, double step) {}
 
     record Part(String placement, String title, String category, List<Shape> shapes) {}
 
@@ -45,6 +59,30 @@ record DrawingView(
                 d.rodHeights().stream()
                         .map(r -> new RodHeight(
                                 r.rods(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
+                        .toList(),
+                d.rooms().stream()
+                        .map(r -> new Room(
+                                r.placement(),
+                                r.use().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                                flat(r.outline().border()),
+                                r.intruders()))
+                        .toList(),
+                d.clashes().stream()
+                        .map(c -> new Clash(c.a(), c.b(), c.depthMm(), flat(c.border())))
+                        .toList(),
+                d.ports().stream()
+                        .map(p -> new PortMark(p.ref(), p.title(), p.standard(), one(p.at()), one(p.out()), p.used()))
+                        .toList(),
+                d.tracks().stream()
+                        .map(t -> new Track(
+                                t.key(),
+                                t.placement(),
+                                t.moves(),
+                                List.of(t.perMm().across(), t.perMm().upward()),
+                                t.from(),
+                                t.to(),
+                                t.value(),
+                                t.step()))
                         .toList());
     }
 

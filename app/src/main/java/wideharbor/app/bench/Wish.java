@@ -5,7 +5,7 @@ import jakarta.validation.constraints.Size;
 
 /**
  * What someone wants done at the bench. Which fields count depends on the kind: SET key, value; REMOVE and RESTORE
- * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); FIX finding, fix.
+ * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; FIX finding, fix.
  */
 record Wish(
         @NotNull Kind kind,
@@ -25,6 +25,7 @@ record Wish(
         RESTORE,
         ADD,
         WEIGH,
+        TRIED,
         FIX
     }
 }

@@ -7,9 +7,11 @@ import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.bench.Wishes;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
@@ -43,6 +45,9 @@ class WishReader {
                     "Put back " + context.rig().title(wish.placement()), Wishes.restore(context, wish.placement()));
             case ADD -> add(context, wish);
             case WEIGH -> weigh(context, wish, who);
+            case TRIED -> new Reading(
+                    "Trial fit of " + context.rig().title(wish.placement()) + " done",
+                    Wishes.tried(context, wish.placement()));
             case FIX -> fix(loaded, context, wish);
         };
     }
@@ -64,9 +69,17 @@ class WishReader {
         ItemType type = context.catalogue()
                 .find(ref)
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no item " + ref + "."));
+        PortRef on = BenchService.portRef(wish.port());
+        boolean mates = context.rig()
+                .find(on.placement())
+                .flatMap(p -> p.type().port(on.port()))
+                .flatMap(p -> type.port(wish.itemPort()).map(c -> Mating.mates(p, c, context.standards())))
+                .orElse(true);
         return new Reading(
                 "Add " + type.name(),
-                Wishes.add(context, BenchService.portRef(wish.port()), type, wish.itemPort()));
+                mates
+                        ? Wishes.add(context, on, type, wish.itemPort())
+                        : Wishes.addThrough(context, on, type, wish.itemPort()));
     }
 
     private Reading weigh(CheckContext context, Wish wish, String who) {

@@ -1,9 +1,13 @@
 package wideharbor.app.catalog;
 
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import wideharbor.app.web.Refusal;
@@ -18,10 +22,14 @@ import wideharbor.format.HarborCodec;
 public class CatalogueStore {
     private final TypeRows types;
     private final StandardRows standards;
+    private static final int BATCH = 200;
+
     private final HarborCodec codec;
+    private final EntityManager entities;
     private volatile List<Catalogue> kept = List.of();
 
-    CatalogueStore(TypeRows types, StandardRows standards, HarborCodec codec) {
+    CatalogueStore(TypeRows types, StandardRows standards, HarborCodec codec, EntityManager entities) {
+        this.entities = entities;
         this.types = types;
         this.standards = standards;
         this.codec = codec;
@@ -64,11 +72,59 @@ public class CatalogueStore {
             }
         }
         types.saveAll(fresh);
-        for (Standard row : brought.standards().all()) {
+        saveStandards(brought.standards());
+        forgetAfterCommit();
+    }
+
+    /**
+     * Stores many new parts in one transaction, in batches; when it is cancelled on the way, none of them.
+     *
+     * @throws Refusal when a revision came on file meanwhile
+     */
+    @Transactional
+    public void admitMany(List<ItemType> fresh, Standards with, IntConsumer progress, BooleanSupplier cancelled) {
+        new Catalogue(fresh, with);
+        Catalogue here = catalogue();
+        for (ItemType type : fresh) {
+            if (here.find(type.ref()).isPresent()) {
+                throw Refusal.conflict("Item type " + type.ref() + " came on file meanwhile. Nothing was stored.");
+            }
+        }
+        saveStandards(with);
+        for (int i = 0; i < fresh.size(); i += BATCH) {
+            if (cancelled.getAsBoolean()) {
+                TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+                return;
+            }
+            List<TypeRow> batch = fresh.subList(i, Math.min(fresh.size(), i + BATCH)).stream()
+                    .map(t -> new TypeRow(t, codec.writeType(t)))
+                    .toList();
+            batch.forEach(entities::persist);
+            entities.flush();
+            entities.clear();
+            progress.accept(i + batch.size());
+        }
+        forgetAfterCommit();
+    }
+
+    private void saveStandards(Standards brought) {
+        Catalogue here = catalogue();
+        for (Standard row : brought.all()) {
             if (here.standards().find(row.id()).filter(s -> s.revision() >= row.revision()).isEmpty()) {
                 standards.save(new StandardRow(row.id(), row.revision(), codec.writeStandard(row)));
             }
         }
+    }
+
+    /** The next revision of a standard. */
+    @Transactional
+    public void change(Standard next) {
+        Standard now = catalogue().standards().require(next.id());
+        if (next.revision() != now.revision() + 1) {
+            throw Refusal.conflict("This standard was changed meanwhile: it is at revision " + now.revision()
+                    + ". Nothing was overwritten.");
+        }
+        standards.save(new StandardRow(next.id(), next.revision(), codec.writeStandard(next)));
         forgetAfterCommit();
     }
 

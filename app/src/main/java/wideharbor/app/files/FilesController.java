@@ -11,6 +11,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.format.HarborCodec;
@@ -19,9 +20,11 @@ import wideharbor.format.HarborCodec;
 @RestController
 class FilesController {
     private final PackageFiles files;
+    private final MergeService merges;
 
-    FilesController(PackageFiles files) {
+    FilesController(PackageFiles files, MergeService merges) {
         this.files = files;
+        this.merges = merges;
     }
 
     record Imported(String job, String title) {}
@@ -33,6 +36,28 @@ class FilesController {
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)
                 .body(files.write(job));
+    }
+
+    /** What a file would change here; stores nothing. */
+    @PostMapping(value = "/api/packages/compare", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PreAuthorize("hasAnyRole('LEAD','DESK','TECHNICIAN')")
+    MergeService.Comparison compare(jakarta.servlet.http.HttpServletRequest request) throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            return merges.compare(in.readNBytes(HarborCodec.LARGEST + 1));
+        }
+    }
+
+    @PostMapping(value = "/api/packages/merge", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PreAuthorize("hasRole('LEAD')")
+    MergeService.Merged merge(
+            @RequestParam int revision,
+            @RequestParam(defaultValue = "false") boolean withBrief,
+            jakarta.servlet.http.HttpServletRequest request,
+            java.security.Principal who)
+            throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            return merges.merge(in.readNBytes(HarborCodec.LARGEST + 1), revision, withBrief, who.getName());
+        }
     }
 
     @PostMapping(value = "/api/packages", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)

@@ -13,8 +13,10 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.job.JobStore;
 import wideharbor.core.job.Job;
+import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
 
 /** Takes package files in and writes them. The demo world comes in the same way, into an empty store only. */
@@ -24,11 +26,13 @@ class PackageFiles implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(PackageFiles.class);
 
     private final JobStore store;
+    private final CatalogueStore catalogue;
     private final HarborCodec codec;
     private final String demo;
 
-    PackageFiles(JobStore store, HarborCodec codec, @Value("${harbor.demo}") String demo) {
+    PackageFiles(JobStore store, CatalogueStore catalogue, HarborCodec codec, @Value("${harbor.demo}") String demo) {
         this.store = store;
+        this.catalogue = catalogue;
         this.codec = codec;
         this.demo = demo;
     }
@@ -52,10 +56,24 @@ class PackageFiles implements ApplicationRunner {
         if (demo.isEmpty() || !store.list().isEmpty()) {
             return;
         }
+        Path list = Path.of(demo, "catalogue.csv");
+        if (Files.exists(list)) {
+            takeList(Files.readString(list));
+        }
         for (Path file : packages(Path.of(demo))) {
             FilesController.Imported imported = take(Files.readAllBytes(file));
             LOG.info("Loaded demo job {}", imported.title());
         }
+    }
+
+    /** The house's parts come in as any list of parts does. */
+    private void takeList(String csv) {
+        CatalogueCsv.Reading reading = new CatalogueCsv().read(csv, done -> {}, () -> false);
+        if (!reading.problems().isEmpty()) {
+            throw new IllegalStateException("The demo's list of parts: " + reading.problems().get(0));
+        }
+        catalogue.admitMany(reading.types(), catalogue.catalogue().standards(), done -> {}, () -> false);
+        LOG.info("Loaded {} parts", reading.rows());
     }
 
     private static List<Path> packages(Path folder) throws IOException {

@@ -17,14 +17,20 @@ import wideharbor.core.check.Verdict;
 public class Checked {
     private record Key(String job, long stateNo) {}
 
-    /** Report, verdict and tried fixes of one state. */
-    public record Result(Report report, Verdict verdict, Map<FindingKey, List<Proposer.Fix>> fixes) {
-        public List<Proposer.Fix> fixesOf(Finding finding) {
-            return fixes.getOrDefault(finding.key(), List.of());
+    /** Report and verdict of one state. */
+    public record Result(Report report, Verdict verdict) {}
+
+    /** Fixes of one state, each tried; or that nobody has tried any yet. */
+    public record Fixes(boolean tried, Map<FindingKey, List<Proposer.Fix>> byFinding) {
+        public static final Fixes NOT_TRIED = new Fixes(false, Map.of());
+
+        public List<Proposer.Fix> of(Finding finding) {
+            return byFinding.getOrDefault(finding.key(), List.of());
         }
     }
 
     private final Cache<Key, Result> kept = Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<Key, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
     private final CheckEngine engine;
     private final Proposer proposer;
 
@@ -34,12 +40,22 @@ public class Checked {
     }
 
     public Result of(Loaded loaded) {
-        return kept.get(new Key(loaded.job().id(), loaded.stateNo()), k -> compute(loaded));
+        return kept.get(key(loaded), k -> compute(loaded));
+    }
+
+    /** Trying costs many times what checking does, so it is asked for apart. */
+    public Fixes fixes(Loaded loaded) {
+        return keptFixes.get(
+                key(loaded), k -> new Fixes(true, proposer.propose(loaded.job(), of(loaded).report())));
+    }
+
+    private static Key key(Loaded loaded) {
+        return new Key(loaded.job().id(), loaded.stateNo());
     }
 
     /** Without keeping the answer, for a state that is not committed yet. */
     public Result compute(Loaded loaded) {
         Report report = engine.check(loaded.job());
-        return new Result(report, Verdict.of(report, loaded.job()), proposer.propose(loaded.job(), report));
+        return new Result(report, Verdict.of(report, loaded.job()));
     }
 }

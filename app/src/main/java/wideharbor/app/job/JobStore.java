@@ -103,6 +103,44 @@ public class JobStore {
         return loaded(jobs.findById(id).orElseThrow(() -> Refusal.notFound("There is no job '" + id + "'.")));
     }
 
+    @Transactional(readOnly = true)
+    public boolean exists(String id) {
+        return jobs.existsById(id);
+    }
+
+    /** How many open jobs were judged anew, and the titles of those whose verdict changed. */
+    public record Recheck(int jobs, List<String> changed) {}
+
+    /**
+     * Judges every job that has not left anew, after parts or standards changed. One whose verdict changes is a draft
+     * again: what was signed is no longer what stands.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Recheck recheckOpen() {
+        List<String> changed = new ArrayList<>();
+        int count = 0;
+        for (JobRow listed : jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS))) {
+            if (listed.stage == Gate.Stage.DISPATCHED) {
+                continue;
+            }
+            JobRow row = jobs.lock(listed.id).orElseThrow();
+            String before = summary(row);
+            summarise(row, loaded(row).job());
+            row.stateNo++;
+            count++;
+            if (!before.equals(summary(row))) {
+                row.revision++;
+                row.stage = Gate.Stage.DRAFT;
+                changed.add(row.title);
+            }
+        }
+        return new Recheck(count, changed);
+    }
+
+    private static String summary(JobRow row) {
+        return row.clear + " " + row.stops + " " + row.undecided + " " + row.unreadCautions;
+    }
+
     /** Loads for a change: until the caller's transaction ends, no other change of this job begins. */
     @Transactional(propagation = Propagation.MANDATORY)
     public Loaded lock(String id) {

@@ -53,6 +53,26 @@ class RolesTest {
         "GET,  /api/jobs/JOB/pull-list.csv,            401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/package.harbor.json,      401, ok,  ok, ok",
         "POST, /api/packages,                          401, 403, ok, ok",
+        "POST, /api/packages/compare,                  401, ok,  ok, ok",
+        "POST, /api/packages/merge?revision=1,         401, 403, ok, 403",
+        "GET,  /api/jobs/JOB/builds/a/budget,          401, ok,  ok, ok",
+        "GET,  /api/catalogue,                         401, ok,  ok, ok",
+        "GET,  /api/catalogue/parts/box-2@1,           401, ok,  ok, ok",
+        "GET,  /api/catalogue/parts/box-2@1/drawing,   401, ok,  ok, ok",
+        "GET,  /api/catalogue/parts/box-2@1/text,      401, ok,  ok, ok",
+        "POST, /api/catalogue/parts,                   401, ok,  ok, 403",
+        "GET,  /api/catalogue.csv,                     401, ok,  ok, ok",
+        "GET,  /api/catalogue.harbor.json,             401, ok,  ok, ok",
+        "POST, /api/catalogue/imports?name=a.csv,      401, 403, ok, 403",
+        "GET,  /api/catalogue/imports/none,            401, 403, ok, 403",
+        "POST, /api/catalogue/imports/none/store,      401, 403, ok, 403",
+        "GET,  /api/house/standards,                   401, ok,  ok, ok",
+        "GET,  /api/house/rules,                       401, ok,  ok, ok",
+        "PUT,  /api/house/standards/none,              401, 403, ok, 403",
+        "POST, /api/calculators/shims,                 401, ok,  ok, ok",
+        "POST, /api/calculators/docking,               401, ok,  ok, ok",
+        "POST, /api/calculators/rods,                  401, ok,  ok, ok",
+        "GET,  /api/calculators/keys,                  401, ok,  ok, ok",
         "GET,  /v3/api-docs,                           401, ok,  ok, ok",
         "GET,  /api/session,                           ok,  ok,  ok, ok",
         "GET,  /actuator/health,                       ok,  ok,  ok, ok"
@@ -74,20 +94,25 @@ class RolesTest {
         if (method.equals("GET")) {
             return client.get(path);
         }
-        if (path.equals("/api/packages")) {
+        if (path.startsWith("/api/packages") || path.contains("imports?name")) {
             return client.upload(path, new byte[] {'{', '}'});
         }
         Object body = Map.of();
         if (path.endsWith("/edits")) {
-            body = Map.of("revision", 9999, "configuration", "studio", "lens", "", "wish", Client.wish("SET", Map.of("key", "a:b:0")));
+            body = Map.of("revision", 9999, "configuration", "", "lens", "", "wish", Client.wish("SET", Map.of("key", "a:b:0")));
         } else if (path.endsWith("do")) {
-            body = Map.of("revision", 9999, "configuration", "studio", "lens", "", "anyway", false);
+            body = Map.of("revision", 9999, "configuration", "", "lens", "", "anyway", false);
         } else if (path.contains("/reads") || path.contains("/withdraw")) {
             body = Map.of("finding", "none");
         } else if (path.endsWith("/waivers")) {
             body = Map.of("finding", "none", "reason", "none");
         } else if (path.endsWith("/brief")) {
             body = Map.of("revision", 9999, "brief", RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
+        }
+        if (path.startsWith("/api/catalogue/parts")) {
+            body = Map.of("text", "{}");
+        } else if (path.startsWith("/api/house")) {
+            body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }
         return method.equals("PUT") ? client.put(path, body) : client.post(path, body);
     }

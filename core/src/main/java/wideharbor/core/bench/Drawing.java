@@ -2,15 +2,23 @@ package wideharbor.core.bench;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.rods.AxisHeight;
+import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Shape;
@@ -18,6 +26,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
 import wideharbor.core.geometry.View.Point;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
@@ -30,7 +39,27 @@ public record Drawing(
         Point axisTo,
         Optional<Plumb> plumb,
         Optional<SlideBar> slideBar,
-        List<RodHeight> rodHeights) {
+        List<RodHeight> rodHeights,
+        List<Room> rooms,
+        List<ClashMark> clashes,
+        List<PortMark> ports,
+        List<Track> tracks) {
+
+    /** Room that a part keeps free, and who stands in it; empty when it is free. */
+    public record Room(String placement, Shape.Use use, Outline outline, List<String> intruders) {}
+
+    /** Where two parts are in the same place: the outline of what they share. */
+    public record ClashMark(String a, String b, double depthMm, List<Point> border) {}
+
+    /** A port, where it sits and a point 12 mm out along its normal. */
+    public record PortMark(String ref, String title, String standard, Point at, Point out, boolean used) {}
+
+    /**
+     * A slide as seen from here: which parts move, how far they go on paper per millimetre of the setting, and how far
+     * the setting may go. What it carries moves exactly and linearly until the full answer comes.
+     */
+    public record Track(
+            String key, String placement, List<String> moves, Point perMm, double from, double to, double value, double step) {}
 
     /** A part's outlines; within a drawing parts come farthest first. */
     public record Part(String placement, String title, Category category, List<Outline> outlines) {}
@@ -44,8 +73,26 @@ public record Drawing(
     /** The rod height as a dimension between axis and rod centres. */
     public record RodHeight(String rods, Point axis, Point centres, double hasMm, double needsMm, boolean met) {}
 
-    public static Drawing of(CheckContext context, View view) {
+    /** A view of the rig as it stands in the world: up is up on paper, however the body is rolled. */
+    private record Sheet(View view, Pose toWorld) {
+        static Sheet of(Rig rig, View view) {
+            return new Sheet(
+                    view,
+                    new Pose(rig.world().left(), rig.world().up(), rig.world().forward(), Vec3.ZERO).inverse());
+        }
+
+        Point project(Vec3 p) {
+            return view.project(toWorld.apply(p));
+        }
+
+        Outline outline(Shape shape, Pose pose) {
+            return Outline.of(shape, toWorld.then(pose), view);
+        }
+    }
+
+    public static Drawing of(CheckContext context, View seenFrom) {
         Rig rig = context.rig();
+        Sheet view = Sheet.of(rig, seenFrom);
         List<Part> parts = new ArrayList<>();
         for (Placed placed : rig.attached()) {
             parts.add(part(placed, view));
@@ -53,21 +100,102 @@ public record Drawing(
         parts.sort(Comparator.comparingDouble(Drawing::depth));
         Span along = along(rig);
         return new Drawing(
-                view,
+                seenFrom,
                 parts,
                 view.project(new Vec3(0, 0, along.from())),
                 view.project(new Vec3(0, 0, along.to())),
                 context.balance().map(b -> plumb(rig, b, view)),
                 context.balance().flatMap(b -> slideBar(rig, b, view)),
-                rodHeights(context, view));
+                rodHeights(context, view),
+                rooms(context, view),
+                clashes(context, view),
+                ports(context, view),
+                tracks(rig, view));
     }
 
-    private static Part part(Placed placed, View view) {
+    private static List<Room> rooms(CheckContext context, Sheet view) {
+        List<Room> all = new ArrayList<>();
+        for (Placed placed : context.rig().attached()) {
+            for (Link link : placed.type().links()) {
+                for (Shape shape : link.shapes()) {
+                    if (shape.keepClear()) {
+                        List<String> in = context.clearances().intrusions().stream()
+                                .filter(i -> i.keeper().equals(placed.id())
+                                        && i.use() == shape.use()
+                                        && i.depthMm() > context.rule(HouseRules.Rule.ROOM_INTRUSION))
+                                .map(Clearances.Intrusion::intruder)
+                                .toList();
+                        Outline outline = view.outline(shape, placed.poses().get(link.id()));
+                        all.add(new Room(placed.id(), shape.use(), outline, in));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<ClashMark> clashes(CheckContext context, Sheet view) {
+        return context.clearances().clashes().stream()
+                .map(c -> new ClashMark(
+                        c.a(),
+                        c.b(),
+                        c.depthMm(),
+                        view.outline(
+                                        new Shape.Box(c.where().min(), c.where().max(), Shape.Use.SOLID), Pose.IDENTITY)
+                                .border()))
+                .toList();
+    }
+
+    private static List<PortMark> ports(CheckContext context, Sheet view) {
+        Set<PortRef> used = new HashSet<>();
+        context.rig().liveJoints().forEach(j -> {
+            used.add(j.parent());
+            used.add(j.child());
+        });
+        List<PortMark> all = new ArrayList<>();
+        for (Placed placed : context.rig().attached()) {
+            for (Port port : placed.type().ports()) {
+                if (!port.standard().equals(Standard.DATUM)) {
+                    Pose pose = placed.portPose(port.id());
+                    PortRef ref = new PortRef(placed.id(), port.id());
+                    all.add(new PortMark(
+                            ref.toString(),
+                            port.title(),
+                            context.standards().require(port.standard()).title(),
+                            view.project(pose.at()),
+                            view.project(pose.at().plus(pose.n().times(12))),
+                            used.contains(ref)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<Track> tracks(Rig rig, Sheet view) {
+        List<Track> all = new ArrayList<>();
+        for (Motion motion : rig.motions()) {
+            if (motion.freedom() instanceof Freedom.Slide && !motion.joint().isEmpty()) {
+                Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+                all.add(new Track(
+                        motion.key().toString(),
+                        motion.key().placement(),
+                        List.copyOf(rig.subtree(joint.child().placement())),
+                        view.project(rig.direction(motion)),
+                        motion.range().from(),
+                        motion.range().to(),
+                        motion.value(),
+                        motion.freedom().step()));
+            }
+        }
+        return all;
+    }
+
+    private static Part part(Placed placed, Sheet view) {
         List<Outline> outlines = new ArrayList<>();
         for (Link link : placed.type().links()) {
             for (Shape shape : link.shapes()) {
                 if (!shape.keepClear()) {
-                    outlines.add(Outline.of(shape, placed.poses().get(link.id()), view));
+                    outlines.add(view.outline(shape, placed.poses().get(link.id())));
                 }
             }
         }
@@ -99,7 +227,7 @@ public record Drawing(
         return new Span(low - 30, high + 30);
     }
 
-    private static Plumb plumb(Rig rig, SlideBalance balance, View view) {
+    private static Plumb plumb(Rig rig, SlideBalance balance, Sheet view) {
         Vec3 up = rig.world().up();
         Vec3 centre = balance.carried().centre();
         Vec3 datum = rig.world().datum();
@@ -109,7 +237,7 @@ public record Drawing(
         return new Plumb(view.project(centre), view.project(foot), view.project(datum), balanced);
     }
 
-    private static Optional<SlideBar> slideBar(Rig rig, SlideBalance balance, View view) {
+    private static Optional<SlideBar> slideBar(Rig rig, SlideBalance balance, Sheet view) {
         return balance.slide().map(slide -> {
             Vec3 datum = rig.world().datum();
             Vec3 forward = rig.world().forward();
@@ -124,7 +252,11 @@ public record Drawing(
         });
     }
 
-    private static List<RodHeight> rodHeights(CheckContext context, View view) {
+    static List<RodHeight> rodHeights(CheckContext context, View view) {
+        return rodHeights(context, Sheet.of(context.rig(), view));
+    }
+
+    private static List<RodHeight> rodHeights(CheckContext context, Sheet view) {
         List<RodHeight> all = new ArrayList<>();
         for (Placed rods : context.rig().attached()) {
             Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
@@ -138,7 +270,7 @@ public record Drawing(
         return all;
     }
 
-    private static Optional<RodHeight> rodHeight(CheckContext context, Placed rods, Facet.Rods facet, View view) {
+    private static Optional<RodHeight> rodHeight(CheckContext context, Placed rods, Facet.Rods facet, Sheet view) {
         Standard standard = context.standards().require(rods.port(facet.port()).standard());
         if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
             return Optional.empty();

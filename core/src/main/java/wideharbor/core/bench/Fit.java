@@ -6,26 +6,41 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Parts;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
-/** Free ports, and the parts that mate with one. */
+/** Free ports, and the parts that mate with one, directly or through adapters. */
 public final class Fit {
     private Fit() {}
 
     /** A port that still takes something. */
     public record FreePort(PortRef ref, String part, String title, String standard) {}
 
-    /** A part that mates, by which of its ports, with how many of it in the kit. */
-    public record Offer(ItemType type, String port, String portTitle, Figure massGrams, int inKit) {}
+    /**
+     * A part that mates, by which of its ports, with how many of it in the kit.
+     *
+     * @param chain adapters that go between; empty when it mates as it is
+     */
+    public record Offer(
+            ItemType type,
+            String port,
+            String portTitle,
+            Figure massGrams,
+            int inKit,
+            Optional<AdapterFinder.Chain> chain) {
+        int pieces() {
+            return chain.map(c -> c.links().size()).orElse(0);
+        }
+    }
 
     public static List<FreePort> freePorts(CheckContext context) {
         List<FreePort> free = new ArrayList<>();
@@ -52,26 +67,55 @@ public final class Fit {
                 .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
-    /** Parts that mate with a port: those in the kit first, then by name. */
+    /**
+     * Parts for a port, the likeliest first: those that mate as they are before those that need adapters, what is in
+     * the kit before what is in stock, then by name. Two searches serve all candidates: one over the adapters from this
+     * port, and one look at each candidate's ports.
+     */
     public static List<Offer> offers(CheckContext context, PortRef on) {
         Port parent = context.rig().port(on);
+        AdapterFinder.Reach reach = context.catalogue().adapters().from(parent);
         List<Offer> offers = new ArrayList<>();
-        for (ItemType type : context.catalogue().all()) {
-            for (Port port : type.ports()) {
-                if (Mating.mates(parent, port, context.standards()) && roomFor(context.rig(), on, parent, port)) {
-                    offers.add(new Offer(
-                            type,
-                            port.id(),
-                            port.title(),
-                            Mass.ofType(type),
-                            context.kit().count(type.ref())));
-                    break;
-                }
+        for (ItemType type : context.catalogue().current()) {
+            if (isHung(type)) {
+                offer(context, on, parent, type, reach).ifPresent(offers::add);
             }
         }
-        offers.sort(Comparator.comparing((Offer o) -> o.inKit() > 0 ? 0 : 1)
+        offers.sort(Comparator.comparingInt(Offer::pieces)
+                .thenComparing(o -> o.inKit() > 0 ? 0 : 1)
                 .thenComparing(o -> o.type().name()));
         return offers;
+    }
+
+    /** Bodies carry, they are not hung; cases, tools and cables have their own lists. */
+    private static boolean isHung(ItemType type) {
+        return type.category() != Category.BODY && type.category() != Category.TOOL && type.category() != Category.CASE;
+    }
+
+    private static Optional<Offer> offer(
+            CheckContext context, PortRef on, Port parent, ItemType type, AdapterFinder.Reach reach) {
+        for (Port port : type.ports()) {
+            if (Mating.mates(parent, port, context.standards()) && roomFor(context.rig(), on, parent, port)) {
+                return Optional.of(made(context, type, port, Optional.empty()));
+            }
+        }
+        Optional<Offer> best = Optional.empty();
+        for (Port port : type.ports()) {
+            Optional<AdapterFinder.Chain> chain = reach.to(port)
+                    .filter(c -> c.links().stream().noneMatch(l -> l.type().equals(type)))
+                    .filter(c -> roomFor(
+                            context.rig(), on, parent, c.links().get(0).type().port(c.links().get(0).in()).orElseThrow()));
+            if (chain.isPresent()
+                    && (best.isEmpty() || chain.get().links().size() < best.get().pieces())) {
+                best = Optional.of(made(context, type, port, chain));
+            }
+        }
+        return best;
+    }
+
+    private static Offer made(CheckContext context, ItemType type, Port port, Optional<AdapterFinder.Chain> chain) {
+        return new Offer(
+                type, port.id(), port.title(), Mass.ofType(type), context.kit().count(type.ref()), chain);
     }
 
     private static boolean roomFor(Rig rig, PortRef on, Port parent, Port child) {

@@ -41,7 +41,7 @@ public record Meters(
         return new Meters(
                 mass(context),
                 context.balance().map(Meters::balance),
-                Drawing.of(context, wideharbor.core.geometry.View.LEFT).rodHeights().stream()
+                Drawing.rodHeights(context, wideharbor.core.geometry.View.LEFT).stream()
                         .findFirst()
                         .map(r -> new RodMeter(r.hasMm(), r.needsMm(), 1.0)),
                 charge(context),

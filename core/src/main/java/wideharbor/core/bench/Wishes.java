@@ -3,6 +3,7 @@ package wideharbor.core.bench;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
@@ -12,9 +13,11 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Chains;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Parts;
 import wideharbor.core.quantity.Figure;
@@ -72,40 +75,101 @@ public final class Wishes {
      * @throws EditRefused when the ports do not mate or the port is taken, with the reason
      */
     public static List<Scoped> add(CheckContext context, PortRef on, ItemType type, String childPort) {
-        Rig rig = context.rig();
-        requirePresent(rig, on.placement());
-        Port parent = rig.find(on.placement())
-                .flatMap(p -> p.type().port(on.port()))
+        return add(context, on, type, childPort, Optional.empty());
+    }
+
+    /** What an offer says: the part, and the adapters that go between. */
+    public static List<Scoped> add(CheckContext context, PortRef on, Fit.Offer offer) {
+        return add(context, on, offer.type(), offer.port(), offer.chain());
+    }
+
+    /** Hangs a part through the best chain of adapters where it does not mate as it is. */
+    public static List<Scoped> addThrough(CheckContext context, PortRef on, ItemType type, String childPort) {
+        Port child = childPort(type, childPort);
+        AdapterFinder.Chain chain = context.catalogue()
+                .adapters()
+                .from(freePort(context.rig(), on))
+                .to(child)
                 .orElseThrow(() -> new EditRefused(
-                        rig.title(on.placement()) + " has no port '" + on.port() + "' to hang something on."));
-        Port child = type.port(childPort)
-                .orElseThrow(() -> new EditRefused(type.name() + " has no port '" + childPort + "'."));
-        Mating.whyNot(parent, child, context.standards()).ifPresent(why -> {
-            throw new EditRefused(type.name() + " does not go there: " + why + ".");
-        });
-        if (!Fit.isFree(rig, on)) {
-            throw new EditRefused(parent.title() + " of " + rig.title(on.placement()) + " is taken.");
-        }
-        String id = Parts.freeId(rig.content(), type.ref().id());
+                        type.name() + " does not go there, and no chain of up to " + AdapterFinder.MOST_PIECES
+                                + " adapters joins the two."));
+        return add(context, on, type, childPort, Optional.of(chain));
+    }
+
+    private static List<Scoped> add(
+            CheckContext context, PortRef on, ItemType type, String childPort, Optional<AdapterFinder.Chain> chain) {
+        Port parent = freePort(context.rig(), on);
+        Port child = childPort(type, childPort);
         Scope scope = scopeOf(context, on.placement());
-        List<Scoped> edit = new ArrayList<>();
+        Chains.Hung hung = Chains.hang(
+                context, scope, on, chain.orElse(new AdapterFinder.Chain(List.of(), true, true, 0, 0)));
+        if (chain.isEmpty()) {
+            Mating.whyNot(parent, child, context.standards()).ifPresent(why -> {
+                throw new EditRefused(type.name() + " does not go there: " + why + ".");
+            });
+        }
+        String id = Chains.freeId(context, type.ref().id(), hung.taken());
+        List<Scoped> edit = new ArrayList<>(hung.commands());
         edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        Parts.freeId(rig.content(), "j-" + id),
+                        Chains.freeId(context, "j-" + id, hung.taken()),
                         Joint.Kind.LOCATING,
-                        on,
+                        hung.end(),
                         new PortRef(id, childPort),
                         Joint.Confidence.PLAUSIBLE))));
         if (parent.occupancy() instanceof Port.Occupancy.Interval) {
-            double at = Fit.room(rig, on, parent, child.engagementMm())
-                    .orElseThrow(() -> new EditRefused(rig.title(on.placement()) + " has no stretch of "
-                            + Math.round(child.engagementMm()) + " mm free."));
-            edit.add(new Scoped(scope, new Command.Set(new SettingKey(id, childPort, 0), at, false)));
+            edit.add(new Scoped(scope, slideToRoom(context, on, parent, id, child, chain)));
         }
         edit.addAll(Parts.take(context, type.ref(), 1));
         return edit;
+    }
+
+    /** The first part on the carrier goes where there is room for its clamp. */
+    private static Command slideToRoom(
+            CheckContext context,
+            PortRef on,
+            Port carrier,
+            String id,
+            Port child,
+            Optional<AdapterFinder.Chain> chain) {
+        Port clamp = chain.map(c -> c.links().get(0))
+                .map(l -> l.type().port(l.in()).orElseThrow())
+                .orElse(child);
+        String placement = chain.map(c -> Parts.freeId(
+                        context.rig().content(), c.links().get(0).type().ref().id()))
+                .orElse(id);
+        double at = Fit.room(context.rig(), on, carrier, clamp.engagementMm())
+                .orElseThrow(() -> new EditRefused(context.rig().title(on.placement()) + " has no stretch of "
+                        + Math.round(clamp.engagementMm()) + " mm free."));
+        return new Command.Set(new SettingKey(placement, clamp.id(), 0), at, false);
+    }
+
+    private static Port freePort(Rig rig, PortRef on) {
+        requirePresent(rig, on.placement());
+        Port port = rig.find(on.placement())
+                .flatMap(p -> p.type().port(on.port()))
+                .orElseThrow(() -> new EditRefused(
+                        rig.title(on.placement()) + " has no port '" + on.port() + "' to hang something on."));
+        if (!Fit.isFree(rig, on)) {
+            throw new EditRefused(port.title() + " of " + rig.title(on.placement()) + " is taken.");
+        }
+        return port;
+    }
+
+    private static Port childPort(ItemType type, String port) {
+        return type.port(port).orElseThrow(() -> new EditRefused(type.name() + " has no port '" + port + "'."));
+    }
+
+    /** Records that the joint which holds a part was tried on the bench. */
+    public static List<Scoped> tried(CheckContext context, String placement) {
+        requirePresent(context.rig(), placement);
+        Joint joint = context.rig()
+                .locatedBy(placement)
+                .orElseThrow(() -> new EditRefused(context.rig().title(placement) + " hangs on nothing."));
+        return List.of(new Scoped(
+                scopeOf(context, placement), new Command.Trust(joint.id(), Joint.Confidence.TRIED_BY_US)));
     }
 
     private static Scope scopeOf(CheckContext context, String placement) {

@@ -20,6 +20,13 @@ public record HouseRules(Map<Rule, Double> changed) {
         RUNTIME_RESERVE(1.0, 1, 3, "", "Charge at hand over charge needed."),
         MOUNT_LENGTH(250, 50, 2000, "mm", "A longer lens bends its mount in travel."),
         MOUNT_MASS(2500, 200, 50_000, "g", "A heavier lens bends its mount in travel."),
+        INTERFERENCE(1.0, 0.1, 10, "mm", "Drawings of parts are no more exact than this."),
+        ROOM_INTRUSION(2.0, 0.1, 50, "mm", "Room kept free is drawn with a little to spare."),
+        PLUG_STRAIGHT(45, 5, 200, "mm", "A straight plug with its first bend."),
+        PLUG_RIGHT_ANGLE(20, 5, 200, "mm", "A right-angle plug with its first bend."),
+        ARM_DRIFT(0.80, 0.1, 1, "", "Nearer its rating than this, an arm creeps during the day."),
+        ROD_REAR(120, 0, 500, "mm", "Rods that stand out further behind meet the operator."),
+        DOCK_BAND(0.10, 0.01, 1, "mm", "Feeler gaps agree no better than this."),
         OUTPUT_MARGIN(0.0, 0, 0.8, "", "Share of an output's rating that is kept free."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
 

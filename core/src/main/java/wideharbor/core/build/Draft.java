@@ -87,6 +87,11 @@ final class Draft {
             Placement old = present(c.placement());
             placements.put(old.id(), old.weighing(c.massGrams()));
             return new Command.Weigh(old.id(), old.weighedGrams());
+        } else if (command instanceof Command.Trust c) {
+            Joint old = Optional.ofNullable(joints.get(c.joint()))
+                    .orElseThrow(() -> new IllegalArgumentException("there is no joint '" + c.joint() + "'"));
+            joints.put(old.id(), new Joint(old.id(), old.kind(), old.parent(), old.child(), c.confidence()));
+            return new Command.Trust(old.id(), old.confidence());
         } else if (command instanceof Command.Connect c) {
             return connect(c.cable(), catalogue);
         } else if (command instanceof Command.Disconnect c) {

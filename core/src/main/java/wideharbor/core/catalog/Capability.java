@@ -13,5 +13,9 @@ public enum Capability {
     IS_HANDHOLD,
     CARRIES_CAMERA,
     SENDS_PICTURE,
-    KEEPS_TIME
+    KEEPS_TIME,
+    /** Made to go between two other parts. */
+    ADAPTS,
+    HEARS,
+    SHOULDERS
 }

@@ -6,12 +6,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
 import wideharbor.core.standard.Standards;
 
 /** Item types by revision, with the standards table their ports refer to. */
 public final class Catalogue {
     private final Map<TypeRef, ItemType> types;
     private final Standards standards;
+    private final Map<TypeRef, List<Piece>> pieces = new ConcurrentHashMap<>();
+    private final AtomicReference<AdapterFinder> adapters = new AtomicReference<>();
 
     /**
      * @throws IllegalArgumentException when a revision occurs twice or a port names an unknown standard
@@ -43,6 +47,42 @@ public final class Catalogue {
 
     public List<ItemType> all() {
         return List.copyOf(types.values());
+    }
+
+    /** The convex pieces of a part, worked out when first asked for. */
+    public List<Piece> pieces(ItemType type) {
+        return pieces.computeIfAbsent(type.ref(), r -> Piece.of(type));
+    }
+
+    /** The finder over this catalogue's adapters, made when first asked for. */
+    public AdapterFinder adapters() {
+        AdapterFinder known = adapters.get();
+        if (known == null) {
+            known = new AdapterFinder(this);
+            adapters.set(known);
+        }
+        return known;
+    }
+
+    /** The newest revision of every id, in the order of the catalogue: what is offered for new work. */
+    public List<ItemType> current() {
+        Map<String, ItemType> newest = new LinkedHashMap<>();
+        for (ItemType type : types.values()) {
+            newest.merge(type.ref().id(), type, (a, b) -> b.ref().revision() > a.ref().revision() ? b : a);
+        }
+        return List.copyOf(newest.values());
+    }
+
+    /** These parts and those of another catalogue that are not here; the newer of each standard. */
+    public Catalogue and(Catalogue other) {
+        Map<TypeRef, ItemType> both = new LinkedHashMap<>(types);
+        other.types.forEach(both::putIfAbsent);
+        return new Catalogue(both.values(), standards.with(other.standards.all()));
+    }
+
+    /** The same parts under other standards. */
+    public Catalogue with(Standards other) {
+        return new Catalogue(types.values(), other);
     }
 
     public Standards standards() {

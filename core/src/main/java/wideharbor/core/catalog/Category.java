@@ -23,6 +23,12 @@ public enum Category {
     CABLE,
     TRANSMISSION,
     TIMECODE,
+    ADAPTER,
+    ARM,
+    SHOULDER,
+    SOUND,
+    TOOL,
+    CASE,
     MEDIA,
     OTHER
 }

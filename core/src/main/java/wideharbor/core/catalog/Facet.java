@@ -1,5 +1,7 @@
 package wideharbor.core.catalog;
 
+import java.util.List;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
@@ -7,18 +9,24 @@ import wideharbor.core.quantity.Require;
 public sealed interface Facet {
 
     /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
-    record Camera(String mountPort, double mountLimitNm) implements Facet {
+    /** The recorded window is 0 × 0 while it is not on file. */
+    record Camera(String mountPort, double mountLimitNm, double windowWidthMm, double windowHeightMm) implements Facet {
         public Camera {
             Require.within("Mount limit", mountLimitNm, 0.1, 100, "N·m");
+            Require.within("Width of the recorded window", windowWidthMm, 0, 100, "mm");
+            Require.within("Height of the recorded window", windowHeightMm, 0, 100, "mm");
         }
     }
 
-    record Lens(String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm)
+    /** {@code squeeze} is 1 for a spherical lens; an anamorphic one sees that much wider. */
+    record Lens(
+            String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm, double squeeze)
             implements Facet {
         public Lens {
             Require.within("Focal length", focalMm, 1, 5000, "mm");
             Require.within("Lens length", lengthMm, 5, 2000, "mm");
             Require.within("Front diameter", frontDiameterMm, 10, 400, "mm");
+            Require.within("Squeeze", squeeze, 1, 2, "");
         }
     }
 
@@ -114,6 +122,62 @@ public sealed interface Facet {
     record Spacer(String topPort, String bottomPort, double heightMm, boolean shim) implements Facet {
         public Spacer {
             Require.within("Spacer height", heightMm, 0.05, 200, "mm");
+        }
+    }
+
+    /** Keys and drivers: every size it has, written as screws write theirs ("hex 4 mm", "hex 5/32 in"). */
+    record Tool(List<String> keys) implements Facet {
+        public Tool {
+            keys = List.copyOf(keys);
+            if (keys.isEmpty() || keys.size() > 40) {
+                throw new IllegalArgumentException("A tool must have 1 to 40 keys, but has " + keys.size());
+            }
+        }
+    }
+
+    /** Where it hears: the capsule's place on the first link and the way it points. */
+    record Microphone(Vec3 capsule, Vec3 axis) implements Facet {
+        public Microphone {
+            axis.unit();
+        }
+    }
+
+    /**
+     * An arm that holds by its joints: what moment it bears at its base by how far its reach is raised, the lowest
+     * elevation first; between two entries the rating is taken linearly, outside it is held.
+     */
+    record Arm(String basePort, String tipPort, List<Bears> ratings) implements Facet {
+        public Arm {
+            ratings = List.copyOf(ratings);
+            if (ratings.isEmpty() || ratings.size() > 20) {
+                throw new IllegalArgumentException("An arm must have 1 to 20 ratings, but has " + ratings.size());
+            }
+            for (int i = 1; i < ratings.size(); i++) {
+                if (ratings.get(i).elevationDegrees() <= ratings.get(i - 1).elevationDegrees()) {
+                    throw new IllegalArgumentException("An arm's ratings must rise in elevation");
+                }
+            }
+        }
+
+        /** Rated moment in N·m at an elevation of the arm above level. */
+        public double momentAt(double elevationDegrees) {
+            Bears low = ratings.get(0);
+            for (Bears next : ratings) {
+                if (elevationDegrees <= next.elevationDegrees()) {
+                    double span = next.elevationDegrees() - low.elevationDegrees();
+                    double share = span <= 0 ? 0 : (elevationDegrees - low.elevationDegrees()) / span;
+                    return low.momentNm() + Math.max(0, share) * (next.momentNm() - low.momentNm());
+                }
+                low = next;
+            }
+            return low.momentNm();
+        }
+    }
+
+    record Bears(double elevationDegrees, double momentNm) {
+        public Bears {
+            Require.within("Elevation", elevationDegrees, -90, 90, "degrees");
+            Require.within("Rated moment", momentNm, 0.01, 1000, "N·m");
         }
     }
 }

@@ -136,6 +136,9 @@ public record ItemType(
             known(ref, who, "socket", o.socket(), sockets);
         } else if (facet instanceof Facet.PowerInput i) {
             known(ref, who, "socket", i.socket(), sockets);
+        } else if (facet instanceof Facet.Arm a) {
+            known(ref, who, "port", a.basePort(), ports);
+            known(ref, who, "port", a.tipPort(), ports);
         } else if (facet instanceof Facet.Spacer s) {
             known(ref, who, "port", s.topPort(), ports);
             known(ref, who, "port", s.bottomPort(), ports);

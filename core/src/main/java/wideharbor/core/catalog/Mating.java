@@ -49,11 +49,22 @@ public final class Mating {
     }
 
     public static double rodDiameter(Port port, Standards standards) {
-        return port.size().diameterMm() > 0 ? port.size().diameterMm() : rods(port, standards).diameterMm();
+        if (port.size().diameterMm() > 0) {
+            return port.size().diameterMm();
+        }
+        return standards.require(port.standard()).facts() instanceof Standard.Facts.Bar bar
+                ? bar.diameterMm()
+                : rods(port, standards).diameterMm();
     }
 
+    /** Distance between the rods' centres; 0 for a single rod, and for a wide pair whose bracket has not set it. */
     public static double rodSpacing(Port port, Standards standards) {
-        return port.size().spacingMm() > 0 ? port.size().spacingMm() : rods(port, standards).spacingMm();
+        if (port.size().spacingMm() > 0) {
+            return port.size().spacingMm();
+        }
+        return standards.require(port.standard()).facts() instanceof Standard.Facts.Bar
+                ? 0
+                : rods(port, standards).spacingMm();
     }
 
     private static Standard.Facts.Rods rods(Port port, Standards standards) {
@@ -65,7 +76,8 @@ public final class Mating {
 
     /** True when one joint of these ports keeps the part from turning: by shape, pins on both faces, or two screws. */
     public static boolean resistsTwist(Port a, Port b, Standards standards) {
-        if (standards.require(a.standard()).twist() == Standard.Twist.RESISTS) {
+        if (standards.require(a.standard()).twist() == Standard.Twist.RESISTS
+                && standards.require(b.standard()).twist() == Standard.Twist.RESISTS) {
             return true;
         }
         return Math.max(a.screwCount(), b.screwCount()) >= 2 || pinsEngage(a.pins(), b.pins());

@@ -28,7 +28,30 @@ public record Port(
         Size size,
         Pins pins,
         List<Screw> screws,
-        List<Freedom> freedoms) {
+        List<Freedom> freedoms,
+        Rating rating,
+        Working working) {
+
+    /** Unrated, and worked by its screws. */
+    public Port(
+            String id,
+            String title,
+            String standard,
+            Role role,
+            String link,
+            Vec3 at,
+            Vec3 normal,
+            Vec3 up,
+            Occupancy occupancy,
+            double engagementMm,
+            Size size,
+            Pins pins,
+            List<Screw> screws,
+            List<Freedom> freedoms) {
+        this(
+                id, title, standard, role, link, at, normal, up, occupancy, engagementMm, size, pins, screws, freedoms,
+                Rating.NONE, Working.BY_SCREWS);
+    }
 
     public enum Role {
         A,
@@ -89,6 +112,42 @@ public record Port(
             Require.text("Screw thread", thread, 20);
             Require.within("Screw count", count, 1, 20, "");
             keys = List.copyOf(keys);
+        }
+    }
+
+    /** What the port may carry; 0 is not rated. */
+    public record Rating(double loadGrams, double momentNm) {
+        public static final Rating NONE = new Rating(0, 0);
+
+        public Rating {
+            Require.atLeast("Rated load", loadGrams, 0, "g");
+            Require.atLeast("Rated moment", momentNm, 0, "N·m");
+        }
+    }
+
+    /**
+     * How the port is worked and kept.
+     *
+     * @param secured a safety pin, end stop or lock keeps the part even when the clamp is loose
+     * @param stages how many releases it takes to let go
+     */
+    public record Working(Way way, boolean secured, int stages) {
+        public static final Working BY_SCREWS = new Working(Way.SCREWS, false, 1);
+
+        public enum Way {
+            SCREWS,
+            LEVER,
+            THUMB_SCREW,
+            FRICTION
+        }
+
+        public Working {
+            Require.within("Stages of release", stages, 1, 4, "");
+        }
+
+        /** Whether hands alone do it. */
+        public boolean isToolFree() {
+            return way != Way.SCREWS;
         }
     }
 

@@ -3,9 +3,17 @@ package wideharbor.core.catalog;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
 
-/** A place where a cable plugs in. A plug fits by connector; it works only when the pin-out agrees too. */
+/**
+ * A place where a cable plugs in. A plug fits by connector; it works only when the pin-out agrees too.
+ *
+ * @param normal the way the plug comes out; the zero vector when it is not on file
+ */
 public record Socket(
-        String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at) {
+        String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at, Vec3 normal) {
+
+    /** The way the plug comes out is not on file. */
+    public static final Vec3 WAY_UNKNOWN = Vec3.ZERO;
+
 
     public enum Kind {
         POWER,

@@ -1,22 +1,35 @@
 package wideharbor.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.check.access.Interference;
+import wideharbor.core.check.access.KeptRoom;
+import wideharbor.core.check.access.MicrophonePlace;
+import wideharbor.core.check.access.PathBlocked;
+import wideharbor.core.check.access.PlugRoom;
 import wideharbor.core.check.balance.LensSupport;
 import wideharbor.core.check.balance.MassKnown;
 import wideharbor.core.check.balance.MassWindow;
 import wideharbor.core.check.balance.SlideForBalance;
+import wideharbor.core.check.mount.ArmRating;
 import wideharbor.core.check.mount.HeldByNothing;
 import wideharbor.core.check.mount.JointsClose;
+import wideharbor.core.check.mount.LookAlikes;
 import wideharbor.core.check.mount.OneContactTwists;
+import wideharbor.core.check.mount.PortLoad;
 import wideharbor.core.check.mount.PortTaken;
 import wideharbor.core.check.mount.PortsMate;
+import wideharbor.core.check.mount.RailSafety;
 import wideharbor.core.check.mount.SettingInRange;
+import wideharbor.core.check.mount.ToolsPacked;
+import wideharbor.core.check.mount.TrialFit;
 import wideharbor.core.check.power.BatteryLoad;
 import wideharbor.core.check.power.DayRuntime;
 import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.power.PlugsFit;
 import wideharbor.core.check.power.VoltageWindow;
 import wideharbor.core.check.rods.AxisHeight;
+import wideharbor.core.check.rods.RodEnds;
 import wideharbor.core.check.rods.RodReach;
 import wideharbor.core.check.rods.RodsMatch;
 
@@ -25,16 +38,27 @@ final class AllChecks {
     private AllChecks() {}
 
     static List<Check> list() {
-        return List.of(
+        List<Check> all = new ArrayList<>(List.of(
                 new HeldByNothing(),
                 new PortsMate(),
                 new PortTaken(),
                 new OneContactTwists(),
                 new SettingInRange(),
                 new JointsClose(),
+                new PortLoad(),
+                new RailSafety(),
+                new ArmRating(),
+                new ToolsPacked(),
+                new TrialFit(),
+                new LookAlikes(),
                 new RodsMatch(),
                 new AxisHeight(),
                 new RodReach(),
+                new RodEnds(),
+                new Interference(),
+                new PathBlocked(),
+                new PlugRoom(),
+                new MicrophonePlace(),
                 new SlideForBalance(),
                 new LensSupport(),
                 new MassWindow(),
@@ -43,6 +67,8 @@ final class AllChecks {
                 new VoltageWindow(),
                 new OutputLoad(),
                 new BatteryLoad(),
-                new DayRuntime());
+                new DayRuntime()));
+        all.addAll(KeptRoom.all());
+        return List.copyOf(all);
     }
 }

@@ -1,6 +1,7 @@
 package wideharbor.core.check;
 
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
@@ -8,6 +9,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Kit;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.Job;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
@@ -15,16 +17,41 @@ import wideharbor.core.standard.Standards;
 
 /** One rig of a job with what several checks derive from it, derived once. */
 public record CheckContext(
-        Job job, Build build, Rig rig, FeedTree feeds, Optional<SlideBalance> balance, Optional<LensMoment> lensMoment) {
+        Job job,
+        Build build,
+        Rig rig,
+        FeedTree feeds,
+        Optional<SlideBalance> balance,
+        Optional<LensMoment> lensMoment,
+        Kept kept) {
 
     public static CheckContext of(Job job, Build build, String configuration, String lens) {
         Rig rig = Rig.resolve(build, configuration, lens, job.catalogue());
-        return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig));
+        return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), new Kept());
     }
 
     /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
     CheckContext in(Job other) {
-        return new CheckContext(other, build, rig, feeds, balance, lensMoment);
+        return new CheckContext(other, build, rig, feeds, balance, lensMoment, kept);
+    }
+
+    /** Overlaps and intrusions on this rig, worked out when the first check asks. */
+    public Clearances clearances() {
+        return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
+    }
+
+    /** Keeps the clearances of a rig once they are known. */
+    public static final class Kept {
+        private final AtomicReference<Clearances> known = new AtomicReference<>();
+
+        Clearances of(Rig rig, double toleranceMm) {
+            Clearances now = known.get();
+            if (now == null) {
+                now = Clearances.of(rig, toleranceMm);
+                known.set(now);
+            }
+            return now;
+        }
     }
 
     public HouseRules rules() {

@@ -50,6 +50,13 @@ public final class CheckEngine {
         return check(Contexts.of(job, build, configuration));
     }
 
+    /** All checks of one rig: one configuration with the lens that is in the slot. */
+    public Report check(CheckContext context) {
+        Collected collected = new Collected();
+        collect(context, collected);
+        return collected.report(checks);
+    }
+
     Report check(Contexts contexts) {
         Collected collected = new Collected();
         contexts.all().forEach(context -> collect(context, collected));
@@ -58,17 +65,23 @@ public final class CheckEngine {
 
     /** Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every lens. */
     boolean finds(Contexts contexts, FindingKey key) {
-        Check check = require(key.check());
         List<String> lenses = key.lens().isEmpty() ? contexts.lenses() : List.of(key.lens());
-        for (String lens : lenses) {
-            CheckContext context = contexts.with(lens);
-            Results results = new Results(check.card(), context);
-            check.run(context, results);
-            if (results.findings().stream().anyMatch(f -> f.key().equals(key))) {
-                return true;
-            }
-        }
-        return false;
+        return lenses.stream().anyMatch(lens -> finds(contexts.with(lens), key));
+    }
+
+    /** The first lens with which a finding that names none is there: what it concerns is on the rig then. */
+    CheckContext whereFound(Contexts contexts, FindingKey key) {
+        return contexts.all()
+                .filter(c -> finds(c, key))
+                .findFirst()
+                .orElseGet(() -> contexts.with(contexts.lenses().get(0)));
+    }
+
+    private boolean finds(CheckContext context, FindingKey key) {
+        Check check = require(key.check());
+        Results results = new Results(check.card(), context);
+        check.run(context, results);
+        return results.findings().stream().anyMatch(f -> f.key().equals(key));
     }
 
     private void collect(CheckContext context, Collected collected) {

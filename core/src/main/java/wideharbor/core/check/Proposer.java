@@ -62,7 +62,7 @@ public final class Proposer {
 
         CheckContext context(FindingKey key) {
             Contexts all = contexts(key);
-            return all.with(key.lens().isEmpty() ? all.lenses().get(0) : key.lens());
+            return key.lens().isEmpty() ? engine.whereFound(all, key) : all.with(key.lens());
         }
 
         Report report(FindingKey key) {

@@ -10,7 +10,7 @@ import wideharbor.core.geometry.View.Point;
  *
  * @param depthMm how near the shape's middle lies to the eye; larger is nearer
  */
-public record Outline(List<Point> border, List<Point> bore, double depthMm, boolean keepClear) {
+public record Outline(List<Point> border, List<Point> bore, double depthMm, Shape.Use use) {
     private static final int FACETS = 28;
 
     public static Outline of(Shape shape, Pose pose, View view) {
@@ -23,7 +23,7 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, bool
             points.add(view.project(placed));
         }
         double depth = sum.times(1.0 / corners.size()).dot(view.towardsEye());
-        return new Outline(hull(points), bore(shape, pose, view), depth, shape.keepClear());
+        return new Outline(hull(points), bore(shape, pose, view), depth, shape.use());
     }
 
     /** Corners whose convex hull is the shape; circles as polygons of 28. */

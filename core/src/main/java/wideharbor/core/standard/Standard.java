@@ -7,9 +7,21 @@ import wideharbor.core.quantity.Require;
  *
  * @param gendered whether the two faces must take opposite roles
  * @param twist whether one contact of this standard keeps a part from turning about the port's normal
+ * @param entry which way a part comes on
+ * @param loadGrams what one contact may carry unless its port says otherwise or is locked, g; 0 is no limit
+ * @param note what to know before trusting the row
  */
 public record Standard(
-        String id, int revision, String title, Family family, boolean gendered, Twist twist, Facts facts) {
+        String id,
+        int revision,
+        String title,
+        Family family,
+        boolean gendered,
+        Twist twist,
+        Entry entry,
+        double loadGrams,
+        String note,
+        Facts facts) {
 
     /** The standard of a support's datum: a point that carries, on which nothing is mounted. */
     public static final String DATUM = "datum";
@@ -26,7 +38,21 @@ public record Standard(
         TUBE,
         LENS_MOUNT,
         LENS_BRACE,
-        BATTERY
+        BATTERY,
+        BALL,
+        DOCK
+    }
+
+    /** Which way a part comes on, and so which way must be free. */
+    public enum Entry {
+        /** Along the face's normal, then screwed. */
+        SCREWED,
+        /** Down onto the face along its normal, held by a lock. */
+        DROP_IN,
+        /** From either end of the carrier, along it. */
+        FROM_END,
+        /** Over the side of the carrier, anywhere along it. */
+        FROM_SIDE
     }
 
     public enum Twist {
@@ -50,6 +76,13 @@ public record Standard(
             }
         }
 
+        /** Rods of a fixed diameter whose spacing and height each bracket sets. */
+        record Bar(double diameterMm) implements Facts {
+            public Bar {
+                Require.within("Rod diameter", diameterMm, 5, 60, "mm");
+            }
+        }
+
         /** A toothed face: only whole steps of this many degrees close. */
         record Toothed(double stepDegrees) implements Facts {
             public Toothed {
@@ -62,6 +95,10 @@ public record Standard(
         Require.id("Standard id", id);
         Require.text("Standard title", title, 80);
         Require.atLeast("Standard revision", revision, 1, "");
+        Require.within("Light load in g", loadGrams, 0, 1_000_000, "g");
+        if (note.length() > 200) {
+            throw new IllegalArgumentException("A note must have at most 200 characters, but has " + note.length());
+        }
     }
 
     /** Whether parts slide along it, several at once, as long as their stretches do not overlap. */

@@ -1,5 +1,6 @@
 package wideharbor.core.standard;
 
+import static wideharbor.core.standard.Standard.Entry;
 import static wideharbor.core.standard.Standard.Family;
 import static wideharbor.core.standard.Standard.Twist;
 
@@ -7,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The table of mounting standards; a package file may add rows or bring newer revisions of these. */
 public final class Standards {
@@ -38,50 +40,165 @@ public final class Standards {
         return new Standards(merged);
     }
 
+    private static final String CONFIRM = "Confirm with the maker's drawing.";
+
     /** The seed: rod heights and spacings as commonly drawn, to be confirmed with each maker's drawing. */
     public static Standards seed() {
-        return new Standards(new LinkedHashMap<>())
-                .with(List.of(
-                        screw("thread-1-4", "1/4-20 thread"),
-                        screw("thread-3-8", "3/8-16 thread"),
-                        screw("m4-pair", "M4 pair at 20 mm"),
-                        toothed("rosette-31.8", "31.8 mm rosette, M6 centre bolt", 6),
-                        plain("nato-rail", "NATO rail", Family.RAIL, true),
-                        plain("cold-shoe", "cold shoe", Family.SHOE, true),
-                        plain("dovetail-narrow", "camera dovetail, narrow", Family.DOVETAIL, true),
-                        plain("dovetail-wide", "camera dovetail, wide", Family.DOVETAIL, true),
-                        plain("snap-plate", "drop-in snap plate", Family.PLATE, true),
-                        plain("flat-base", "flat four-screw base", Family.PLATE, true),
-                        plain("side-tie", "side plate face, two M4", Family.PLATE, false),
-                        plain("bowl-100", "100 mm bowl", Family.BOWL, true),
-                        plain("bowl-150", "150 mm bowl", Family.BOWL, true),
-                        plain("tube-20", "20 mm square tube", Family.TUBE, true),
-                        rods("rod-15-lw", "15 mm lightweight rods", 15, 60, 85),
-                        rods("rod-15-studio", "15 mm studio rods", 15, 100, 118),
-                        rods("rod-19-studio", "19 mm studio rods", 19, 104, 118),
-                        plain("mount-pl", "PL lens mount", Family.LENS_MOUNT, true),
-                        plain("mount-b4", "B4 lens mount", Family.LENS_MOUNT, true),
-                        plain("lens-brace", "cradle under a lens barrel", Family.LENS_BRACE, true),
-                        plain(Standard.DATUM, "point of support", Family.PLATE, true),
-                        plain("v-mount", "V-mount battery plate", Family.BATTERY, true),
-                        plain("three-stud", "three-stud battery plate", Family.BATTERY, true)));
+        return new Standards(new LinkedHashMap<>()).with(Stream.of(threads(), plates(), carriers(), rods(), rest())
+                .flatMap(List::stream)
+                .toList());
     }
 
-    private static Standard screw(String id, String title) {
+    private static List<Standard> threads() {
+        String plain = "One plain screw carries load but does not resist twist.";
+        return List.of(
+                screw("thread-1-4", "1/4-20 thread", plain),
+                screw("thread-3-8", "3/8-16 thread", plain),
+                screw("m3-pair", "M3 pair at 20 mm", ""),
+                screw("m4-pair", "M4 pair at 20 mm", ""),
+                screw("m4-double", "M4 double pattern", "Two pairs at 20 mm, 30 apart."),
+                screw("m6", "M6 thread", plain),
+                new Standard(
+                        "rosette-31.8",
+                        1,
+                        "31.8 mm rosette, M6 centre bolt",
+                        Family.TOOTHED,
+                        false,
+                        Twist.RESISTS,
+                        Entry.SCREWED,
+                        0,
+                        "60 teeth.",
+                        new Standard.Facts.Toothed(6)));
+    }
+
+    private static List<Standard> plates() {
+        return List.of(
+                plain("snap-plate", "drop-in snap plate", Family.PLATE, true, Entry.DROP_IN),
+                plain("wedge-plate", "broadcast wedge plate", Family.PLATE, true, Entry.FROM_END),
+                plain("gimbal-plate", "gimbal plate", Family.PLATE, true, Entry.FROM_END),
+                plain("flat-base", "flat four-screw base", Family.PLATE, true, Entry.SCREWED),
+                plain("side-tie", "side plate face, two M4", Family.PLATE, false, Entry.SCREWED),
+                plain("bowl-100", "100 mm bowl", Family.BOWL, true, Entry.DROP_IN),
+                plain("bowl-150", "150 mm bowl", Family.BOWL, true, Entry.DROP_IN),
+                plain("shoulder-seat", "shoulder pad seat", Family.PLATE, true, Entry.DROP_IN));
+    }
+
+    private static List<Standard> carriers() {
+        return List.of(
+                plain("dovetail-38", "38 mm dovetail clamp", Family.DOVETAIL, true, Entry.FROM_SIDE),
+                plain("dovetail-narrow", "camera dovetail, narrow", Family.DOVETAIL, true, Entry.FROM_END),
+                plain("dovetail-wide", "camera dovetail, wide", Family.DOVETAIL, true, Entry.FROM_END),
+                new Standard(
+                        "nato-rail",
+                        1,
+                        "NATO rail",
+                        Family.RAIL,
+                        true,
+                        Twist.RESISTS,
+                        Entry.FROM_SIDE,
+                        0,
+                        "Safety pin or end stop when the rail hangs or points down.",
+                        new Standard.Facts.None()),
+                plain("tube-20", "20 mm square tube", Family.TUBE, true, Entry.FROM_END),
+                plain("mic-ring", "20 mm microphone ring", Family.TUBE, true, Entry.FROM_END));
+    }
+
+    private static List<Standard> rods() {
+        return List.of(
+                rods("rod-15-lw", "15 mm lightweight rods", 15, 60, 85),
+                rods("rod-15-studio", "15 mm studio rods", 15, 100, 118),
+                rods("rod-19-studio", "19 mm studio rods", 19, 104, 118),
+                new Standard(
+                        "rod-15-wide",
+                        1,
+                        "15 mm wide pair",
+                        Family.ROD,
+                        true,
+                        Twist.RESISTS,
+                        Entry.FROM_END,
+                        0,
+                        "Spacing and height are set by the bracket.",
+                        new Standard.Facts.Bar(15)),
+                new Standard(
+                        "rod-15-single",
+                        1,
+                        "15 mm single rod",
+                        Family.ROD,
+                        true,
+                        Twist.NEEDS_PIN_OR_SECOND,
+                        Entry.FROM_END,
+                        0,
+                        "Height is set by the bracket; a round bar turns in its clamp.",
+                        new Standard.Facts.Bar(15)));
+    }
+
+    private static List<Standard> rest() {
+        return List.of(
+                new Standard(
+                        "cold-shoe",
+                        1,
+                        "cold shoe",
+                        Family.SHOE,
+                        true,
+                        Twist.RESISTS,
+                        Entry.FROM_END,
+                        500,
+                        "Light loads only, unless it locks.",
+                        new Standard.Facts.None()),
+                new Standard(
+                        "ball-1in",
+                        1,
+                        "one-inch ball",
+                        Family.BALL,
+                        true,
+                        Twist.RESISTS,
+                        Entry.FROM_SIDE,
+                        0,
+                        "Holds by friction.",
+                        new Standard.Facts.None()),
+                plain("mount-pl", "PL lens mount", Family.LENS_MOUNT, true, Entry.DROP_IN),
+                plain("mount-b4", "B4 lens mount", Family.LENS_MOUNT, true, Entry.DROP_IN),
+                plain("mount-c", "C-mount", Family.LENS_MOUNT, true, Entry.SCREWED),
+                plain("mount-fenn", "Fennholt locking bayonet", Family.LENS_MOUNT, true, Entry.DROP_IN),
+                plain("lens-brace", "cradle under a lens barrel", Family.LENS_BRACE, true, Entry.SCREWED),
+                plain("front-clamp", "clamp on a lens front", Family.LENS_BRACE, true, Entry.FROM_END),
+                plain("dock-coupler", "docking coupler of a front unit", Family.DOCK, true, Entry.FROM_END),
+                plain(Standard.DATUM, "point of support", Family.PLATE, true, Entry.SCREWED),
+                plain("v-mount", "V-mount battery plate", Family.BATTERY, true, Entry.FROM_END),
+                plain("three-stud", "three-stud battery plate", Family.BATTERY, true, Entry.FROM_END),
+                plain("slide-pack", "small slide-in pack", Family.BATTERY, true, Entry.FROM_END));
+    }
+
+    private static Standard screw(String id, String title, String note) {
         return new Standard(
-                id, 1, title, Family.THREAD, true, Twist.NEEDS_PIN_OR_SECOND, new Standard.Facts.None());
+                id,
+                1,
+                title,
+                Family.THREAD,
+                true,
+                Twist.NEEDS_PIN_OR_SECOND,
+                Entry.SCREWED,
+                0,
+                note,
+                new Standard.Facts.None());
     }
 
-    private static Standard plain(String id, String title, Family family, boolean gendered) {
-        return new Standard(id, 1, title, family, gendered, Twist.RESISTS, new Standard.Facts.None());
-    }
-
-    private static Standard toothed(String id, String title, double step) {
-        return new Standard(id, 1, title, Family.TOOTHED, false, Twist.RESISTS, new Standard.Facts.Toothed(step));
+    private static Standard plain(String id, String title, Family family, boolean gendered, Entry entry) {
+        return new Standard(
+                id, 1, title, family, gendered, Twist.RESISTS, entry, 0, "", new Standard.Facts.None());
     }
 
     private static Standard rods(String id, String title, double diameter, double spacing, double height) {
         return new Standard(
-                id, 1, title, Family.ROD, true, Twist.RESISTS, new Standard.Facts.Rods(diameter, spacing, height, 1.0));
+                id,
+                1,
+                title,
+                Family.ROD,
+                true,
+                Twist.RESISTS,
+                Entry.FROM_END,
+                0,
+                CONFIRM,
+                new Standard.Facts.Rods(diameter, spacing, height, 1.0));
     }
 }

@@ -23,7 +23,7 @@ class ItemTypeTest {
                 .port("a", "side-tie", Port.Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                 .port("a", "side-tie", Port.Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                 .make());
-        says("names the port 'gone'", () -> Parts.part("p").facet(new Facet.Camera("gone", 6)).make());
+        says("names the port 'gone'", () -> Parts.part("p").facet(new Facet.Camera("gone", 6, 0, 0)).make());
         says("must lie from 20 to 3000 mm", () -> new Facet.Rods("r", 15, 5));
         says("not joined to the first link", () -> Parts.part("p").link("a", 1, Vec3.ZERO).link("b", 1, Vec3.ZERO).make());
         says("own range", () -> Figure.range(10, 11, 12, Figure.Source.CLAIMED));
@@ -63,7 +63,7 @@ class ItemTypeTest {
     void aNewerRevisionOfAStandardWins() {
         var row = Standards.seed().require("rod-15-lw");
         var newer = new wideharbor.core.standard.Standard(
-                row.id(), 2, "narrow rods", row.family(), row.gendered(), row.twist(), row.facts());
+                row.id(), 2, "narrow rods", row.family(), row.gendered(), row.twist(), row.entry(), 0, "", row.facts());
         assertEquals("narrow rods", Standards.seed().with(List.of(newer)).require("rod-15-lw").title());
         assertEquals(
                 "narrow rods",

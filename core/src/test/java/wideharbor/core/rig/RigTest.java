@@ -100,7 +100,7 @@ class RigTest {
                 .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, wideharbor.core.catalog.Port.Pins.NONE)
                 .port("right", "flat-base", Role.A, new Vec3(-60, 0, -80), Parts.RIGHT, Vec3.FORWARD)
-                .facet(new Facet.Camera("mount", 6))
+                .facet(new Facet.Camera("mount", 6, 0, 0))
                 .make();
         Rigs rigs = Rigs.rig()
                 .with("body", body)

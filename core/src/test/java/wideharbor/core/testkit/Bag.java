@@ -28,7 +28,7 @@ public final class Bag {
                 .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("top", Role.B, new Vec3(0, 70, -80), Vec3.UP, Vec3.FORWARD, 0, Parts.pins(Port.Pins.Kind.HOLES))
                 .face("side", Role.B, new Vec3(60, 0, -80), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
-                .facet(new Facet.Camera("mount", 6))
+                .facet(new Facet.Camera("mount", 6, 0, 0))
                 .make();
     }
 
@@ -102,7 +102,7 @@ public final class Bag {
                 .weighs(grams, new Vec3(0, 0, centre))
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .carrier("barrel", "lens-brace", Role.B, new Vec3(0, -45, 120), DOWN, -30, 30)
-                .facet(new Facet.Lens("mount", 50, 2, length, 100))
+                .facet(new Facet.Lens("mount", 50, 2, length, 100, 1))
                 .make();
     }
 
@@ -190,6 +190,10 @@ public final class Bag {
     }
 
     /** Body on quick plate, bridge plate, dovetail and head. */
+    public static ItemType keys(String... sizes) {
+        return part("keys").facet(new Facet.Tool(java.util.List.of(sizes))).make();
+    }
+
     public static Rigs onHead() {
         return Rigs.rig()
                 .with("body", body())
@@ -201,6 +205,7 @@ public final class Bag {
                 .join("j-bridge", "quick:bottom", "bridge:top")
                 .join("j-dovetail", "bridge:bottom", "dovetail:rail")
                 .join("j-head", "dovetail:bottom", "head:top")
+                .inKit(keys("hex 3/16 in"), 1)
                 .on("head");
     }
 

@@ -124,8 +124,22 @@ public final class Parts {
     }
 
     public Parts socket(String socket, Socket.Direction direction, String connector, String pinOut) {
-        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO));
+        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO, Socket.WAY_UNKNOWN));
         return this;
+    }
+
+    /** A power socket whose plug comes out along a direction. */
+    public Parts plug(String socket, Socket.Direction direction, Vec3 at, Vec3 out) {
+        sockets.add(new Socket(
+                socket, socket, Socket.Kind.POWER, direction, "circular 2-pin", "1+ 2−", at, out));
+        return this;
+    }
+
+    /** The same port with a rating and a way of working. */
+    public static Port worked(Port p, Port.Rating rating, Port.Working working) {
+        return new Port(
+                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(),
+                p.engagementMm(), p.size(), p.pins(), p.screws(), p.freedoms(), rating, working);
     }
 
     public Parts facet(Facet facet) {

@@ -75,6 +75,11 @@ public final class Rigs {
         return joint(id, Joint.Kind.LOCATING, parent, child);
     }
 
+    public Rigs join(String id, String parent, String child, Joint.Confidence confidence) {
+        joints.add(new Joint(id, Joint.Kind.LOCATING, port(parent), port(child), confidence));
+        return this;
+    }
+
     public Rigs close(String id, String parent, String child) {
         return joint(id, Joint.Kind.CLOSING, parent, child);
     }
@@ -97,6 +102,7 @@ public final class Rigs {
     }
 
     public Rigs set(String key, double value) {
+        settings.removeIf(s -> s.key().toString().equals(key));
         settings.add(new Setting(SettingKey.parse(key), value, false));
         return this;
     }

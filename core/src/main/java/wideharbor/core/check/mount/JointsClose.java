@@ -1,8 +1,12 @@
 package wideharbor.core.check.mount;
 
+import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
@@ -12,7 +16,10 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Settle;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.rods.Spacers;
 import wideharbor.core.rig.Closing;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard.Family;
 
 /** Closing joints meet: a side plate between top and bottom, a support under a lens. */
 public final class JointsClose implements Check {
@@ -60,11 +67,44 @@ public final class JointsClose implements Check {
         }
     }
 
+    /** A height on the parts closes it; at a docked front unit, spacers between the camera and what carries the unit. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        List<Scoped> settle = Settle.closing(context, finding.key().subjects().get(0));
-        return settle.isEmpty()
-                ? List.of()
-                : List.of(new Candidate("set", "Set the height that closes it", settle));
+        String joint = finding.key().subjects().get(0);
+        List<Candidate> all = new ArrayList<>();
+        List<Scoped> settle = Settle.closing(context, joint);
+        if (!settle.isEmpty()) {
+            all.add(new Candidate("set", "Set the height that closes it", settle));
+        }
+        context.rig().closings().stream()
+                .map(Closing::joint)
+                .filter(j -> j.id().equals(joint))
+                .filter(j -> context.standards().require(context.rig().port(j.parent()).standard()).family() == Family.DOCK)
+                .forEach(j -> all.addAll(docking(j, context)));
+        return all;
+    }
+
+    /** The camera that stands low over the unit's rods is lifted off them; one that stands high is let down. */
+    private static List<Candidate> docking(Joint joint, CheckContext context) {
+        boolean unitIsChild = onRods(context.rig(), joint.child().placement());
+        PortRef unit = unitIsChild ? joint.child() : joint.parent();
+        PortRef camera = unitIsChild ? joint.parent() : joint.child();
+        double low = height(context.rig(), unit) - height(context.rig(), camera);
+        List<Candidate> all = new ArrayList<>();
+        for (Joint carrying : context.rig().pathToRoot(unit.placement())) {
+            all.addAll(low > 0
+                    ? Spacers.insert(context, carrying, low)
+                    : Spacers.takeOut(context, carrying, -low));
+        }
+        return all;
+    }
+
+    private static double height(Rig rig, PortRef port) {
+        return rig.require(port.placement()).portPose(port.port()).at().y();
+    }
+
+    private static boolean onRods(Rig rig, String placement) {
+        return rig.pathToRoot(placement).stream()
+                .anyMatch(j -> rig.require(j.parent().placement()).type().facet(Facet.Rods.class).isPresent());
     }
 }

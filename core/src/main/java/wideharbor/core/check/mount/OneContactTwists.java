@@ -1,15 +1,21 @@
 package wideharbor.core.check.mount;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
@@ -20,6 +26,7 @@ import wideharbor.core.rig.Rig;
 /** A part on one screw without pins on both faces turns: at once where gravity pulls on it, else when it is knocked. */
 public final class OneContactTwists implements Check {
     private static final double G = 9.80665;
+    private static final int MOST_SWAPS = 6;
 
     private static final CheckCard CARD = new CheckCard(
             "joints.twist",
@@ -74,6 +81,32 @@ public final class OneContactTwists implements Check {
                 gravityTurnsIt
                         ? "Gravity turns it about the screw into " + on + "; nothing else holds it."
                         : "One screw into " + on + " holds it; a knock turns it.");
+    }
+
+    /** The same part with pins or more screws, where the catalogue has one; its other ports stay the same. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Joint joint = context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        List<Candidate> all = new ArrayList<>();
+        for (PortRef ref : List.of(joint.child(), joint.parent())) {
+            ItemType now = context.rig().require(ref.placement()).type();
+            Port other = context.rig().port(ref.equals(joint.child()) ? joint.parent() : joint.child());
+            for (ItemType type : Parts.byNearness(context)) {
+                boolean firm = type.category() == now.category()
+                        && !type.ref().equals(now.ref())
+                        && type.port(ref.port())
+                                .filter(p -> Mating.mates(p, other, context.standards())
+                                        && Mating.resistsTwist(p, other, context.standards()))
+                                .isPresent();
+                if (firm && all.size() < MOST_SWAPS) {
+                    all.add(new Candidate(
+                            "pins",
+                            type.name() + " in place of " + now.name(),
+                            Parts.swap(context, ref.placement(), type)));
+                }
+            }
+        }
+        return all;
     }
 
     /** A closing joint from anywhere on the load's side to the other side keeps the load from turning. */

@@ -9,6 +9,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
@@ -57,6 +58,12 @@ public final class PortsMate implements Check {
                             context.standards().require(parent.standard()).title()),
                     Character.toUpperCase(whyNot.get().charAt(0)) + whyNot.get().substring(1) + ".");
         }
+    }
+
+    /** The shortest chains of adapters that join the two faces. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return AdapterFixes.of(context, finding.key().subjects().get(0));
     }
 
     private static boolean isRod(Port port, CheckContext context) {

@@ -25,10 +25,11 @@ import wideharbor.core.check.Settle;
 import wideharbor.core.geometry.ShimPlanner;
 
 /** Risers and shims between two faces that mate: put in, or taken out, keeping everything below in its order. */
-final class Spacers {
+public final class Spacers {
     private Spacers() {}
 
-    static List<Candidate> insert(CheckContext context, Joint joint, double missingMm) {
+    /** Risers near the height that is missing, then the fewest shims of the kit that make it. */
+    public static List<Candidate> insert(CheckContext context, Joint joint, double missingMm) {
         List<ItemType> fitting = fitting(context, joint);
         List<Candidate> all = new ArrayList<>();
         double tolerance = context.rule(Rule.ROD_HEIGHT_TOLERANCE);
@@ -120,7 +121,7 @@ final class Spacers {
     }
 
     /** Removes the spacer under a joint when it is the height to lose, joining what it separated. */
-    static List<Candidate> takeOut(CheckContext context, Joint joint, double excessMm) {
+    public static List<Candidate> takeOut(CheckContext context, Joint joint, double excessMm) {
         String id = joint.child().placement();
         ItemType type = context.rig().require(id).type();
         Optional<Facet.Spacer> spacer = type.facet(Facet.Spacer.class);

@@ -1,6 +1,7 @@
 package wideharbor.core.check.mount;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static wideharbor.core.testkit.Parts.BACK;
 import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.RIGHT;
 import static wideharbor.core.testkit.Parts.part;
@@ -54,6 +55,27 @@ class JointsCloseTest {
         var fix = verify(new JointsClose()).given(braced(15, 13)).isMendedBy("set");
         assertEquals(1, fix.commands().size());
         assertEquals(20, ((Command.Set) fix.commands().get(0).command()).value(), 1e-6);
+    }
+
+    /** The axis stands 66 + 11 + 6 = 83 over the rods, the unit's coupler 85: two shims of 1 under the camera dock it. */
+    @Test
+    void aCameraLowAtItsFrontUnitIsShimmedUp() {
+        var fix = verify(new JointsClose()).given(docked(11)).isMendedBy("shims");
+        assertEquals("Shims 1.0 + 1.0 under quick", fix.title());
+    }
+
+    @Test
+    void aCameraThatMeetsItsFrontUnitNeedsNoShims() {
+        verify(new JointsClose()).given(docked(13)).holds();
+    }
+
+    /** At 66 + 13 + 2 + 6 = 87 the camera stands 2 high: the riser under it comes out. */
+    @Test
+    void aCameraHighAtItsFrontUnitLosesItsRiser() {
+        Rigs high = docked(13, "quick:bottom", "riser:top")
+                .with("riser", Bag.spacer("riser", 2, false))
+                .join("r", "riser:bottom", "bridge:top");
+        verify(new JointsClose()).given(high).isMendedBy("take-out");
     }
 
     @Test
@@ -119,6 +141,43 @@ class JointsCloseTest {
                                 Rigs.port("support:cradle"),
                                 Rigs.port("lens-prime:barrel"),
                                 Joint.Confidence.TRIED_BY_US)))
+                .on("none");
+    }
+
+    private static Rigs docked(double plate) {
+        return docked(plate, "quick:bottom", "bridge:top");
+    }
+
+    /** A camera on a plate and rods; a front unit rides the rods with its coupler 85 over them and 100 ahead of the clamp. */
+    private static Rigs docked(double plate, String upper, String lower) {
+        ItemType ring = part("ring")
+                .weighs(180, Vec3.ZERO)
+                .port("body", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
+                .port("dock", "dock-coupler", Role.A, new Vec3(0, 0, 16), Vec3.FORWARD, Vec3.UP)
+                .make();
+        ItemType unit = part("unit")
+                .weighs(2900, Vec3.ZERO)
+                .port("dock", "dock-coupler", Role.B, Vec3.ZERO, BACK, Vec3.UP)
+                .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -85, 80), DOWN, 60)
+                .make();
+        ItemType shim = Bag.spacer("shim", 1, true);
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("ring", ring)
+                .with("quick", Bag.quick(plate))
+                .with("bridge", Bag.bridge())
+                .with("rods", Bag.rods(400))
+                .with("unit", unit)
+                .knows(shim)
+                .inKit(shim, 3)
+                .join("a", "body:base", "quick:top")
+                .join("b", upper, lower)
+                .join("c", "bridge:rods", "rods:rods")
+                .join("d", "body:mount", "ring:body")
+                .join("e", "rods:rods", "unit:rods")
+                .close("f", "ring:dock", "unit:dock")
+                .set("rods:rods:0", -60)
+                .set("unit:rods:0", 236)
                 .on("none");
     }
 }

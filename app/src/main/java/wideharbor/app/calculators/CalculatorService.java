@@ -1,0 +1,52 @@
+package wideharbor.app.calculators;
+
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.geometry.RodHeight;
+import wideharbor.core.standard.Standard;
+import wideharbor.core.tool.KeySize;
+
+/** The quick answers that need the house's catalogue. */
+@Service
+class CalculatorService {
+    private final CatalogueStore store;
+
+    CalculatorService(CatalogueStore store) {
+        this.store = store;
+    }
+
+    record RodAnswer(double hasMm, double needsMm, double toleranceMm, double missingMm, String words) {}
+
+    RodAnswer rods(double baseToAxisMm, List<Double> platesMm, double bracketDropMm, String standardId) {
+        Standard standard = store.catalogue().standards().require(standardId);
+        if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
+            throw new IllegalArgumentException(standard.title() + " sets no height; choose a pair of rods that does.");
+        }
+        RodHeight.Answer a =
+                RodHeight.of(baseToAxisMm, platesMm, bracketDropMm, need.axisHeightMm(), need.toleranceMm());
+        return new RodAnswer(a.hasMm(), need.axisHeightMm(), need.toleranceMm(), a.missingMm(), a.words());
+    }
+
+    record KeyLine(String key, List<Double> mm, List<String> near) {}
+
+    List<KeyLine> keys(String kind) {
+        List<String> all = store.catalogue().current().stream()
+                .flatMap(t -> t.facets(Facet.Tool.class).stream())
+                .flatMap(t -> t.keys().stream())
+                .filter(k -> k.startsWith(kind))
+                .distinct()
+                .sorted(Comparator.comparingDouble(k -> KeySize.parse(k).millimetres().orElse(0.0)))
+                .toList();
+        return all.stream()
+                .map(k -> new KeyLine(
+                        k,
+                        KeySize.parse(k).millimetres().stream().toList(),
+                        all.stream()
+                                .filter(o -> !o.equals(k) && KeySize.parse(o).isNear(KeySize.parse(k)))
+                                .toList()))
+                .toList();
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.calculators;
+
+import org.jspecify.annotations.NullMarked;

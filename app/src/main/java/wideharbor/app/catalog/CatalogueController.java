@@ -1,0 +1,85 @@
+package wideharbor.app.catalog;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.geometry.View;
+
+/** The house's parts. */
+@RestController
+class CatalogueController {
+    private final CatalogueService service;
+
+    CatalogueController(CatalogueService service) {
+        this.service = service;
+    }
+
+    record Written(@NotNull @Size(max = 1_000_000) String text) {}
+
+    record Stored(String ref) {}
+
+    @GetMapping("/api/catalogue")
+    CatalogueViews.PartPage list(
+            @RequestParam(defaultValue = "") @Size(max = 80) String search,
+            @RequestParam(defaultValue = "") @Size(max = 200) String look,
+            @RequestParam(defaultValue = "") String category,
+            @RequestParam(defaultValue = "") String standard,
+            @RequestParam(defaultValue = "name") String sort,
+            @RequestParam(defaultValue = "false") boolean down,
+            @RequestParam(defaultValue = "0") int from) {
+        return service.list(new CatalogueService.Question(search, look, category, standard, sort, down, from));
+    }
+
+    @GetMapping("/api/catalogue/parts/{ref}")
+    CatalogueViews.PartSheet part(@PathVariable String ref) {
+        return service.part(ref);
+    }
+
+    @GetMapping("/api/catalogue/parts/{ref}/drawing")
+    CatalogueViews.PartSketch drawing(@PathVariable String ref, @RequestParam(defaultValue = "LEFT") View view) {
+        return service.drawing(ref, view);
+    }
+
+    @GetMapping("/api/catalogue/parts/{ref}/text")
+    CatalogueViews.PartText text(@PathVariable String ref) {
+        return service.text(ref);
+    }
+
+    @PostMapping("/api/catalogue/parts")
+    @PreAuthorize("hasAnyRole('LEAD','TECHNICIAN')")
+    @ResponseStatus(HttpStatus.CREATED)
+    Stored write(@Valid @RequestBody Written written) {
+        return new Stored(service.write(written.text()));
+    }
+
+    @GetMapping("/api/catalogue.csv")
+    ResponseEntity<byte[]> csv() {
+        return file("catalogue.csv", new MediaType("text", "csv", StandardCharsets.UTF_8), service.csv().getBytes(StandardCharsets.UTF_8));
+    }
+
+    @GetMapping("/api/catalogue.harbor.json")
+    ResponseEntity<byte[]> json() {
+        return file("catalogue.harbor.json", MediaType.APPLICATION_JSON, service.file());
+    }
+
+    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
+    }
+}

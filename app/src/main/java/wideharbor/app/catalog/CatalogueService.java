@@ -1,0 +1,180 @@
+package wideharbor.app.catalog;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.bench.PartDrawing;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.LookSearch;
+import wideharbor.core.catalog.Synonyms;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.geometry.View;
+import wideharbor.core.quantity.Figure;
+import wideharbor.format.CatalogueCsv;
+import wideharbor.format.HarborCodec;
+
+/** Answers the catalogue's questions and takes in changed parts. */
+@Service
+class CatalogueService {
+    private static final int PAGE = 100;
+    private static final int MOST_BY_LOOK = 60;
+
+    private static final Map<String, Comparator<ItemType>> ORDERS = Map.of(
+            "name", Comparator.comparing((ItemType t) -> t.name().toLowerCase(Locale.ROOT)),
+            "maker", Comparator.comparing((ItemType t) -> t.maker().toLowerCase(Locale.ROOT)),
+            "category", Comparator.comparing((ItemType t) -> t.category().name()),
+            "mass", Comparator.comparingDouble(CatalogueService::grams),
+            "length", Comparator.comparingDouble((ItemType t) -> LookSearch.size(t).z()));
+
+    private final CatalogueStore store;
+    private final TypeRows rows;
+    private final HarborCodec codec;
+
+    CatalogueService(CatalogueStore store, TypeRows rows, HarborCodec codec) {
+        this.store = store;
+        this.rows = rows;
+        this.codec = codec;
+    }
+
+    /** What is asked of the list; empty words ask for nothing. */
+    record Question(String search, String look, String category, String standard, String sort, boolean down, int from) {}
+
+    CatalogueViews.PartPage list(Question q) {
+        Catalogue catalogue = store.catalogue();
+        List<CatalogueViews.PartLine> found = q.look().isBlank() ? bySearch(catalogue, q) : byLook(catalogue, q);
+        return new CatalogueViews.PartPage(
+                found.size(),
+                q.from(),
+                found.stream().skip(Math.max(0, q.from())).limit(PAGE).toList(),
+                catalogue.current().stream()
+                        .map(t -> CatalogueViews.word(t.category()))
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                catalogue.standards().all().stream()
+                        .map(s -> new CatalogueViews.Named(s.id(), s.title()))
+                        .toList());
+    }
+
+    private static List<CatalogueViews.PartLine> byLook(Catalogue catalogue, Question q) {
+        return LookSearch.find(catalogue, q.look(), MOST_BY_LOOK).stream()
+                .filter(h -> matches(h.type(), q))
+                .map(h -> CatalogueViews.PartLine.of(h.type(), h.by()))
+                .toList();
+    }
+
+    private static List<CatalogueViews.PartLine> bySearch(Catalogue catalogue, Question q) {
+        Comparator<ItemType> order = ORDERS.getOrDefault(q.sort(), ORDERS.get("name"));
+        return catalogue.current().stream()
+                .filter(t -> matches(t, q))
+                .sorted((q.down() ? order.reversed() : order).thenComparing(t -> t.ref().id()))
+                .map(t -> CatalogueViews.PartLine.of(t, List.of()))
+                .toList();
+    }
+
+    private static boolean matches(ItemType type, Question q) {
+        if (!q.category().isEmpty() && !CatalogueViews.word(type.category()).equals(q.category())) {
+            return false;
+        }
+        if (!q.standard().isEmpty()
+                && type.ports().stream().noneMatch(p -> p.standard().equals(q.standard()))) {
+            return false;
+        }
+        String in = (type.name() + " " + type.maker() + " " + type.ref().id() + " " + CatalogueViews.word(type.category()))
+                .toLowerCase(Locale.ROOT);
+        for (String word : q.search().trim().split("\\s+")) {
+            if (!word.isEmpty() && Synonyms.of(word).stream().noneMatch(in::contains)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Parts without a mass come last whichever way round. */
+    private static double grams(ItemType type) {
+        return Mass.ofType(type) instanceof Figure.Known known ? known.value() : Double.MAX_VALUE;
+    }
+
+    ItemType require(String ref) {
+        int at = ref.lastIndexOf('@');
+        if (at > 0 && ref.substring(at + 1).matches("\\d{1,6}")) {
+            var found = store.catalogue().find(new TypeRef(ref.substring(0, at), Integer.parseInt(ref.substring(at + 1))));
+            if (found.isPresent()) {
+                return found.get();
+            }
+        }
+        throw Refusal.notFound("The catalogue has no part '" + ref + "'.");
+    }
+
+    @Transactional(readOnly = true)
+    CatalogueViews.PartSheet part(String ref) {
+        ItemType type = require(ref);
+        Catalogue catalogue = store.catalogue();
+        var size = LookSearch.size(type);
+        JsonNode tree = HarborCodec.mapper().readTree(codec.writeType(type));
+        return new CatalogueViews.PartSheet(
+                type.ref().toString(),
+                catalogue.all().stream()
+                        .filter(t -> t.ref().id().equals(type.ref().id()))
+                        .map(t -> t.ref().toString())
+                        .sorted()
+                        .toList(),
+                type.name(),
+                type.maker(),
+                CatalogueViews.word(type.category()),
+                type.capabilities().stream().map(CatalogueViews::word).toList(),
+                CatalogueViews.Grams.of(Mass.ofType(type)),
+                size.x(),
+                size.y(),
+                size.z(),
+                type.ports().stream().map(p -> CatalogueViews.PortLine.of(p, catalogue)).toList(),
+                type.sockets().stream()
+                        .map(s -> new CatalogueViews.SocketLine(
+                                s.id(),
+                                s.title(),
+                                CatalogueViews.word(s.kind()),
+                                CatalogueViews.word(s.direction()),
+                                s.connector(),
+                                s.pinOut()))
+                        .toList(),
+                tree.path("facets").valueStream()
+                        .map(f -> new CatalogueViews.FacetLine(
+                                f.path("type").asString(), CatalogueViews.Pair.of(f)))
+                        .toList(),
+                rows.uses("%\"" + type.ref() + "\"%", type.ref().id(), type.ref().revision()).stream()
+                        .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
+                        .toList(),
+                LookAlikeNames.of(type, catalogue));
+    }
+
+    CatalogueViews.PartSketch drawing(String ref, View view) {
+        return CatalogueViews.PartSketch.of(PartDrawing.of(require(ref), view));
+    }
+
+    CatalogueViews.PartText text(String ref) {
+        return new CatalogueViews.PartText(codec.writeTypeForReading(require(ref)));
+    }
+
+    /** Takes a part as text: a new part, or the next revision of one on file. */
+    @Transactional
+    String write(String text) {
+        ItemType type = codec.readWrittenType(text);
+        store.admit(new Catalogue(List.of(type), store.catalogue().standards()));
+        return type.ref().toString();
+    }
+
+    String csv() {
+        return new CatalogueCsv().write(store.catalogue().all());
+    }
+
+    byte[] file() {
+        return codec.writeCatalogue(store.catalogue());
+    }
+}

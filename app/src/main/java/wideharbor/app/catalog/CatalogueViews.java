@@ -1,0 +1,180 @@
+package wideharbor.app.catalog;
+
+import java.util.List;
+import java.util.Locale;
+import tools.jackson.databind.JsonNode;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.bench.PartDrawing;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.LookSearch;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.geometry.View;
+import wideharbor.core.quantity.Figure;
+
+/** What the catalogue's endpoints answer with. */
+final class CatalogueViews {
+    private CatalogueViews() {}
+
+    record PartPage(int total, int from, List<PartLine> lines, List<String> categories, List<Named> standards) {}
+
+    record Named(String id, String title) {}
+
+    /** Width, height and length of the box around a part, mm; {@code by} says what a search by look matched. */
+    record PartLine(
+            String ref,
+            String name,
+            String maker,
+            String category,
+            Grams mass,
+            double width,
+            double height,
+            double length,
+            int ports,
+            List<String> by) {
+        static PartLine of(ItemType type, List<String> by) {
+            Vec3 size = LookSearch.size(type);
+            return new PartLine(
+                    type.ref().toString(),
+                    type.name(),
+                    type.maker(),
+                    word(type.category()),
+                    Grams.of(Mass.ofType(type)),
+                    size.x(),
+                    size.y(),
+                    size.z(),
+                    type.ports().size(),
+                    by);
+        }
+    }
+
+    /** A mass with where it comes from; {@code unknown} says why there is none. */
+    record Grams(double value, double low, double high, String source, String by, String when, String unknown) {
+        static Grams of(Figure figure) {
+            if (figure instanceof Figure.Known k) {
+                return new Grams(k.value(), k.low(), k.high(), word(k.source()), k.by(), k.when(), "");
+            }
+            return new Grams(0, 0, 0, "", "", "", ((Figure.Unknown) figure).reason());
+        }
+    }
+
+    record PartSheet(
+            String ref,
+            List<String> revisions,
+            String name,
+            String maker,
+            String category,
+            List<String> capabilities,
+            Grams mass,
+            double width,
+            double height,
+            double length,
+            List<PortLine> ports,
+            List<SocketLine> sockets,
+            List<FacetLine> facets,
+            List<PartUse> usedIn,
+            List<String> falseFriends) {}
+
+    record PortLine(
+            String id,
+            String title,
+            String standard,
+            String role,
+            String occupancy,
+            String pins,
+            String screws,
+            String worked,
+            String rating,
+            String freedoms) {
+        static PortLine of(Port p, Catalogue catalogue) {
+            return new PortLine(
+                    p.id(),
+                    p.title(),
+                    catalogue.standards().require(p.standard()).title(),
+                    p.role() == Port.Role.EITHER ? "either" : p.role().name(),
+                    p.occupancy() instanceof Port.Occupancy.Interval i
+                            ? "carries along " + plain(i.toMm() - i.fromMm()) + " mm"
+                            : p.engagementMm() > 0 ? "grips " + plain(p.engagementMm()) + " mm" : "one",
+                    p.pins().kind() == Port.Pins.Kind.NONE
+                            ? "none"
+                            : p.pins().count() + " " + word(p.pins().kind()) + ", Ø " + plain(p.pins().diameterMm()) + ", "
+                                    + plain(p.pins().spacingMm()) + " apart",
+                    String.join("; ", p.screws().stream()
+                            .map(s -> s.count() + " × " + s.thread() + (s.captive() ? ", captive" : ", loose") + ", "
+                                    + String.join(" or ", s.keys()))
+                            .toList()),
+                    word(p.working().way()) + (p.working().secured() ? ", secured" : "")
+                            + (p.working().stages() > 1 ? ", " + p.working().stages() + " stages" : ""),
+                    rating(p.rating()),
+                    String.join("; ", p.freedoms().stream()
+                            .map(f -> f.title() + " " + plain(f.range().from()) + " to " + plain(f.range().to()) + " " + f.unit())
+                            .toList()));
+        }
+
+        private static String rating(Port.Rating rating) {
+            String load = rating.loadGrams() > 0 ? plain(rating.loadGrams() / 1000) + " kg" : "";
+            String moment = rating.momentNm() > 0 ? plain(rating.momentNm()) + " N·m" : "";
+            return load + (load.isEmpty() || moment.isEmpty() ? "" : ", ") + moment;
+        }
+    }
+
+    record SocketLine(String id, String title, String kind, String direction, String connector, String pinOut) {}
+
+    /** A facet as it is on file: its kind and its figures by name. */
+    record FacetLine(String kind, List<Pair> figures) {}
+
+    record Pair(String name, String value) {
+        static List<Pair> of(JsonNode node) {
+            return node.properties().stream()
+                    .filter(e -> !e.getKey().equals("type"))
+                    .map(e -> new Pair(e.getKey(), e.getValue().isValueNode() ? e.getValue().asString() : e.getValue().toString()))
+                    .toList();
+        }
+    }
+
+    record PartUse(String job, String title, String where) {}
+
+    record PartText(String text) {}
+
+    record PartSketch(View view, List<PartOutline> outlines, List<PartMark> ports, List<PartMark> sockets) {
+        static PartSketch of(PartDrawing d) {
+            return new PartSketch(
+                    d.view(),
+                    d.outlines().stream()
+                            .map(o -> new PartOutline(flat(o.border()), flat(o.bore()), o.use() == Shape.Use.SOLID ? "" : word(o.use())))
+                            .toList(),
+                    d.ports().stream().map(PartMark::of).toList(),
+                    d.sockets().stream().map(PartMark::of).toList());
+        }
+    }
+
+    /** {@code room} names what the shape keeps free; empty for matter. */
+    record PartOutline(List<Double> border, List<Double> bore, String room) {}
+
+    record PartMark(String id, String title, List<Double> at, List<Double> out) {
+        static PartMark of(PartDrawing.Mark m) {
+            return new PartMark(m.id(), m.title(), flat(List.of(m.at())), flat(List.of(m.out())));
+        }
+    }
+
+    private static List<Double> flat(List<View.Point> points) {
+        return points.stream()
+                .flatMap(p -> java.util.stream.Stream.of(round(p.across()), round(p.upward())))
+                .toList();
+    }
+
+    private static double round(double mm) {
+        return Math.round(mm * 10) / 10.0;
+    }
+
+    static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private static String plain(double value) {
+        double rounded = Math.round(value * 100) / 100.0;
+        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+    }
+}

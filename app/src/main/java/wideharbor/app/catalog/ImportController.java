@@ -1,0 +1,62 @@
+package wideharbor.app.catalog;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.constraints.Pattern;
+import java.io.IOException;
+import java.io.InputStream;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.web.Refusal;
+
+/** Lists of parts coming in: dry run, progress, cancel, and only then for good. */
+@RestController
+@RequestMapping("/api/catalogue/imports")
+@PreAuthorize("hasRole('LEAD')")
+class ImportController {
+    private static final int LARGEST = 60_000_000;
+
+    private final Imports imports;
+
+    ImportController(Imports imports) {
+        this.imports = imports;
+    }
+
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    Imports.ImportState begin(
+            @RequestParam @Pattern(regexp = "[^/\\\\]{1,120}\\.(csv|json)", message = "must be a .csv or .json file") String name,
+            HttpServletRequest request)
+            throws IOException {
+        try (InputStream in = request.getInputStream()) {
+            byte[] bytes = in.readNBytes(LARGEST + 1);
+            if (bytes.length > LARGEST) {
+                throw new Refusal(HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 60 MB; at most that much is read.");
+            }
+            return imports.begin(name, bytes);
+        }
+    }
+
+    @GetMapping("/{id}")
+    Imports.ImportState state(@PathVariable String id) {
+        return imports.state(id);
+    }
+
+    @PostMapping("/{id}/store")
+    Imports.ImportState store(@PathVariable String id) {
+        return imports.store(id);
+    }
+
+    @DeleteMapping("/{id}")
+    Imports.ImportState cancel(@PathVariable String id) {
+        return imports.cancel(id);
+    }
+}

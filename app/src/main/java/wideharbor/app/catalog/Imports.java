@@ -1,0 +1,230 @@
+package wideharbor.app.catalog;
+
+import jakarta.annotation.PreDestroy;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.standard.Standards;
+import wideharbor.format.CatalogueCsv;
+import wideharbor.format.HarborCodec;
+import wideharbor.format.HarborFormatException;
+
+/**
+ * Takes lists of parts in, one list after another, beside other work. First a dry run that stores nothing and tells all
+ * that is wrong; then, when asked, the same list for good: all of it or nothing.
+ */
+@Service
+class Imports {
+    private static final Logger LOG = LoggerFactory.getLogger(Imports.class);
+    private static final int MOST_KEPT = 40;
+
+    enum Stage {
+        WAITING,
+        READING,
+        CHECKED,
+        STORING,
+        STORED,
+        REFUSED,
+        CANCELLED
+    }
+
+    /** How one import stands. */
+    record ImportState(
+            String id,
+            String name,
+            Stage stage,
+            int rows,
+            int fresh,
+            int known,
+            int done,
+            List<CatalogueCsv.RowProblem> problems,
+            String message) {}
+
+    /** An import with what it was given and what was read from it. */
+    private static final class Run {
+        private final String id = UUID.randomUUID().toString();
+        private final String name;
+        private final byte[] bytes;
+        private final AtomicBoolean cancelled = new AtomicBoolean();
+        private final AtomicReference<ImportState> state;
+        private final AtomicReference<List<ItemType>> fresh = new AtomicReference<>(List.of());
+        private final AtomicReference<Standards> standards = new AtomicReference<>(Standards.seed());
+
+        Run(String name, byte[] bytes) {
+            this.name = name;
+            this.bytes = bytes;
+            this.state = new AtomicReference<>(new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), ""));
+        }
+
+        void set(Stage stage, int rows, int freshParts, int known, int done, List<CatalogueCsv.RowProblem> problems, String message) {
+            state.set(new ImportState(id, name, stage, rows, freshParts, known, done, problems, message));
+        }
+    }
+
+    private final CatalogueStore store;
+    private final HarborCodec codec;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(r -> {
+        Thread thread = new Thread(r, "catalogue-import");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<String, Run> runs = new LinkedHashMap<>();
+
+    Imports(CatalogueStore store, HarborCodec codec) {
+        this.store = store;
+        this.codec = codec;
+    }
+
+    @PreDestroy
+    void close() {
+        worker.shutdownNow();
+    }
+
+    /** Begins the dry run of a list. */
+    ImportState begin(String name, byte[] bytes) {
+        Run run = new Run(name, bytes);
+        synchronized (runs) {
+            runs.put(run.id, run);
+            if (runs.size() > MOST_KEPT) {
+                runs.remove(runs.keySet().iterator().next());
+            }
+        }
+        worker.submit(() -> guarded(run, () -> read(run)));
+        return run.state.get();
+    }
+
+    ImportState state(String id) {
+        return run(id).state.get();
+    }
+
+    /** Stores what a dry run found good; refused while anything is wrong. */
+    ImportState store(String id) {
+        Run run = run(id);
+        ImportState now = run.state.get();
+        if (now.stage() != Stage.CHECKED || !now.problems().isEmpty()) {
+            throw Refusal.conflict("Only a list that was read without a problem is stored; this one is "
+                    + now.stage().name().toLowerCase(java.util.Locale.ROOT) + ".");
+        }
+        run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), 0, List.of(), "");
+        worker.submit(() -> guarded(run, () -> save(run)));
+        return run.state.get();
+    }
+
+    ImportState cancel(String id) {
+        Run run = run(id);
+        run.cancelled.set(true);
+        ImportState now = run.state.get();
+        if (now.stage() == Stage.WAITING || now.stage() == Stage.CHECKED) {
+            run.set(Stage.CANCELLED, now.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+        }
+        return run.state.get();
+    }
+
+    private Run run(String id) {
+        synchronized (runs) {
+            Run run = runs.get(id);
+            if (run == null) {
+                throw Refusal.notFound("There is no such import, or it is long done.");
+            }
+            return run;
+        }
+    }
+
+    private static void guarded(Run run, Runnable work) {
+        try {
+            work.run();
+        } catch (HarborFormatException e) {
+            List<CatalogueCsv.RowProblem> problems = e.problems().stream()
+                    .map(p -> new CatalogueCsv.RowProblem(0, p.place(), p.message()))
+                    .toList();
+            run.set(Stage.REFUSED, 0, 0, 0, 0, problems, "The file cannot be read. Nothing was stored.");
+        } catch (Refusal | IllegalArgumentException e) {
+            run.set(Stage.REFUSED, 0, 0, 0, 0, List.of(new CatalogueCsv.RowProblem(0, "", e.getMessage())), "Nothing was stored.");
+        } catch (RuntimeException e) {
+            LOG.error("Import {} failed", run.name, e);
+            run.set(Stage.REFUSED, 0, 0, 0, 0, List.of(), "Internal error: the import was stopped. Nothing was stored.");
+        }
+    }
+
+    private void read(Run run) {
+        if (run.cancelled.get()) {
+            return;
+        }
+        run.set(Stage.READING, 0, 0, 0, 0, List.of(), "");
+        boolean json = run.name.endsWith(".json");
+        CatalogueCsv.Reading reading = json ? fromJson(run) : fromCsv(run);
+        if (run.cancelled.get()) {
+            run.set(Stage.CANCELLED, reading.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+            return;
+        }
+        Catalogue here = store.catalogue();
+        List<ItemType> fresh = new ArrayList<>();
+        List<CatalogueCsv.RowProblem> problems = new ArrayList<>(reading.problems());
+        int known = 0;
+        for (ItemType type : reading.types()) {
+            var old = here.find(type.ref());
+            if (old.isEmpty()) {
+                fresh.add(type);
+                unknownStandards(type, here, run, problems);
+            } else if (old.get().equals(type)) {
+                known++;
+            } else {
+                problems.add(new CatalogueCsv.RowProblem(
+                        0, "revision", type.ref() + " is on file with other contents; give it a new revision"));
+            }
+        }
+        run.fresh.set(fresh);
+        run.set(Stage.CHECKED, reading.rows(), fresh.size(), known, reading.rows(), problems, "");
+    }
+
+    private static void unknownStandards(
+            ItemType type, Catalogue here, Run run, List<CatalogueCsv.RowProblem> problems) {
+        type.ports().stream()
+                .filter(p -> here.standards().find(p.standard()).isEmpty()
+                        && run.standards.get().find(p.standard()).isEmpty())
+                .forEach(p -> problems.add(new CatalogueCsv.RowProblem(
+                        0, "ports", type.ref() + ", port '" + p.id() + "': there is no mounting standard '" + p.standard() + "'")));
+    }
+
+    private CatalogueCsv.Reading fromCsv(Run run) {
+        return new CatalogueCsv()
+                .read(
+                        new String(run.bytes, StandardCharsets.UTF_8),
+                        done -> run.set(Stage.READING, done, 0, 0, done, List.of(), ""),
+                        run.cancelled::get);
+    }
+
+    private CatalogueCsv.Reading fromJson(Run run) {
+        HarborCodec.CatalogueFile file = codec.readCatalogue(run.bytes);
+        run.standards.set(Standards.seed().with(file.standards()));
+        return new CatalogueCsv.Reading(file.catalogue(), List.of(), file.catalogue().size());
+    }
+
+    private void save(Run run) {
+        ImportState now = run.state.get();
+        Standards standards = store.catalogue().standards().with(run.standards.get().all());
+        store.admitMany(
+                run.fresh.get(),
+                standards,
+                done -> run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), done, List.of(), ""),
+                run.cancelled::get);
+        if (run.cancelled.get()) {
+            run.set(Stage.CANCELLED, now.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+        } else {
+            run.set(Stage.STORED, now.rows(), now.fresh(), now.known(), now.fresh(), List.of(), "");
+        }
+    }
+}

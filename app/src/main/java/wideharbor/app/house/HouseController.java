@@ -1,0 +1,49 @@
+package wideharbor.app.house;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/house")
+class HouseController {
+    private final HouseService service;
+
+    HouseController(HouseService service) {
+        this.service = service;
+    }
+
+    /** {@code revision} is the one that was seen. */
+    record Change(
+            @Min(1) int revision,
+            @NotBlank @Size(max = 80) String title,
+            @NotNull @Size(max = 200) String note,
+            double loadGrams,
+            @NotNull @Size(max = 10) List<HouseService.Fact> facts) {}
+
+    @GetMapping("/standards")
+    List<HouseService.StandardLine> standards() {
+        return service.standards();
+    }
+
+    @GetMapping("/rules")
+    List<HouseService.RuleLine> rules() {
+        return service.rules();
+    }
+
+    @PutMapping("/standards/{id}")
+    @PreAuthorize("hasRole('LEAD')")
+    HouseService.Rechecked change(@PathVariable String id, @Valid @RequestBody Change change) {
+        return service.change(id, change.revision(), change.title(), change.note(), change.loadGrams(), change.facts());
+    }
+}

@@ -1,0 +1,144 @@
+package wideharbor.app.house;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.standard.Standard;
+
+/** The house's numbers and the mounting standards. */
+@Service
+class HouseService {
+    private final CatalogueStore catalogue;
+    private final JobStore jobs;
+
+    HouseService(CatalogueStore catalogue, JobStore jobs) {
+        this.catalogue = catalogue;
+        this.jobs = jobs;
+    }
+
+    /** A figure of a standard: rods' diameter, spacing and height, a step of teeth. */
+    record Fact(String name, double value, String unit) {}
+
+    record StandardLine(
+            String id,
+            int revision,
+            String title,
+            String family,
+            String entry,
+            boolean resistsTwist,
+            double loadGrams,
+            String note,
+            List<Fact> facts,
+            int parts) {}
+
+    record RuleLine(String name, double value, String unit, String reason) {}
+
+    /** What a change of a standard did to the open jobs. */
+    record Rechecked(StandardLine standard, int jobs, List<String> changed) {}
+
+    List<StandardLine> standards() {
+        var all = catalogue.catalogue();
+        return all.standards().all().stream()
+                .filter(s -> !s.id().equals(Standard.DATUM))
+                .map(s -> line(s, (int) all.current().stream()
+                        .filter(t -> t.ports().stream().anyMatch(p -> p.standard().equals(s.id())))
+                        .count()))
+                .toList();
+    }
+
+    private static StandardLine line(Standard s, int parts) {
+        return new StandardLine(
+                s.id(),
+                s.revision(),
+                s.title(),
+                word(s.family()),
+                word(s.entry()),
+                s.twist() == Standard.Twist.RESISTS,
+                s.loadGrams(),
+                s.note(),
+                facts(s.facts()),
+                parts);
+    }
+
+    private static List<Fact> facts(Standard.Facts facts) {
+        if (facts instanceof Standard.Facts.Rods r) {
+            return List.of(
+                    new Fact("diameterMm", r.diameterMm(), "mm"),
+                    new Fact("spacingMm", r.spacingMm(), "mm"),
+                    new Fact("axisHeightMm", r.axisHeightMm(), "mm"),
+                    new Fact("toleranceMm", r.toleranceMm(), "mm"));
+        }
+        if (facts instanceof Standard.Facts.Bar b) {
+            return List.of(new Fact("diameterMm", b.diameterMm(), "mm"));
+        }
+        if (facts instanceof Standard.Facts.Toothed t) {
+            return List.of(new Fact("stepDegrees", t.stepDegrees(), "°"));
+        }
+        return List.of();
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    List<RuleLine> rules() {
+        return Arrays.stream(HouseRules.Rule.values())
+                .map(r -> new RuleLine(word(r), r.standard(), r.unit(), r.reason()))
+                .toList();
+    }
+
+    /** Makes the next revision of a standard and judges every open job anew. */
+    @Transactional
+    Rechecked change(String id, int revision, String title, String note, double loadGrams, List<Fact> facts) {
+        Standard now = catalogue
+                .catalogue()
+                .standards()
+                .find(id)
+                .orElseThrow(() -> Refusal.notFound("There is no mounting standard '" + id + "'."));
+        Standard next = new Standard(
+                id,
+                revision + 1,
+                title,
+                now.family(),
+                now.gendered(),
+                now.twist(),
+                now.entry(),
+                loadGrams,
+                note,
+                changed(now.facts(), facts));
+        catalogue.change(next);
+        JobStore.Recheck recheck = jobs.recheckOpen();
+        return new Rechecked(line(next, 0), recheck.jobs(), recheck.changed());
+    }
+
+    private static Standard.Facts changed(Standard.Facts now, List<Fact> facts) {
+        if (now instanceof Standard.Facts.Rods r) {
+            return new Standard.Facts.Rods(
+                    value(facts, "diameterMm", r.diameterMm()),
+                    value(facts, "spacingMm", r.spacingMm()),
+                    value(facts, "axisHeightMm", r.axisHeightMm()),
+                    value(facts, "toleranceMm", r.toleranceMm()));
+        }
+        if (now instanceof Standard.Facts.Bar b) {
+            return new Standard.Facts.Bar(value(facts, "diameterMm", b.diameterMm()));
+        }
+        if (now instanceof Standard.Facts.Toothed t) {
+            return new Standard.Facts.Toothed(value(facts, "stepDegrees", t.stepDegrees()));
+        }
+        return now;
+    }
+
+    private static double value(List<Fact> facts, String name, double otherwise) {
+        return facts.stream()
+                .filter(f -> f.name().equals(name))
+                .map(Fact::value)
+                .findFirst()
+                .orElse(otherwise);
+    }
+}

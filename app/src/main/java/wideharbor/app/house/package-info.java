@@ -1,0 +1,4 @@
+@NullMarked
+package wideharbor.app.house;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,100 @@
+package wideharbor.core.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Report;
+import wideharbor.core.job.Job;
+
+/** What adding a part would do with the lens in the slot, worked out on a copy before anyone chooses it. */
+public final class Effects {
+    private Effects() {}
+
+    /**
+     * The change an offer makes.
+     *
+     * @param massGrams what the support carries more
+     * @param shiftMm how far the centre of mass moves forward on the support; empty without a support
+     * @param cleared titles of findings that go
+     * @param raised titles of findings that come
+     * @param stops stops that come less stops that go
+     * @param refused why it cannot be added, or empty
+     */
+    public record Effect(
+            double massGrams,
+            Optional<Double> shiftMm,
+            List<String> cleared,
+            List<String> raised,
+            int stops,
+            String refused) {}
+
+    /** An offer with its effect. */
+    public record Tried(Fit.Offer offer, Effect effect) {}
+
+    /**
+     * Tries each offer, the most useful first: fewest stops added, then most findings cleared, then fewest raised, then
+     * in the order given.
+     */
+    public static List<Tried> of(CheckEngine engine, CheckContext context, PortRef on, List<Fit.Offer> offers) {
+        Report before = engine.check(context);
+        List<Tried> tried = new ArrayList<>();
+        for (Fit.Offer offer : offers) {
+            tried.add(new Tried(offer, effect(engine, context, on, offer, before)));
+        }
+        tried.sort(Comparator.comparingInt((Tried t) -> t.effect().refused().isEmpty() ? 0 : 1)
+                .thenComparingInt(t -> t.effect().stops())
+                .thenComparingInt(t -> -t.effect().cleared().size())
+                .thenComparingInt(t -> t.effect().raised().size()));
+        return tried;
+    }
+
+    private static Effect effect(
+            CheckEngine engine, CheckContext context, PortRef on, Fit.Offer offer, Report before) {
+        try {
+            List<Scoped> edit = Wishes.add(context, on, offer);
+            Job changed = context.job()
+                    .with(context.job()
+                            .gear()
+                            .apply(context.build().id(), edit, context.catalogue())
+                            .after());
+            CheckContext then = CheckContext.of(
+                    changed,
+                    changed.gear().build(context.build().id()),
+                    context.rig().configuration().id(),
+                    context.rig().lens());
+            Report.Change change = engine.check(then).since(before);
+            Optional<Double> shift = context.balance()
+                    .flatMap(b -> then.balance().map(a -> middle(a) - middle(b)));
+            int stops = stops(change.raised()) - stops(change.cleared());
+            return new Effect(
+                    then.carried().grams() - context.carried().grams(),
+                    shift,
+                    titles(change.cleared()),
+                    titles(change.raised()),
+                    stops,
+                    "");
+        } catch (EditRefused refused) {
+            return new Effect(0, Optional.empty(), List.of(), List.of(), 0, refused.getMessage());
+        }
+    }
+
+    private static double middle(SlideBalance balance) {
+        return (balance.offMm().from() + balance.offMm().to()) / 2;
+    }
+
+    private static int stops(List<Finding> findings) {
+        return (int) findings.stream().filter(Finding::holds).count();
+    }
+
+    private static List<String> titles(List<Finding> findings) {
+        return findings.stream().map(Finding::title).distinct().toList();
+    }
+}

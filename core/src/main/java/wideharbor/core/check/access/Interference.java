@@ -1,0 +1,56 @@
+package wideharbor.core.check.access;
+
+import java.util.List;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.clearance.Clearances;
+
+/** No two parts are in the same place. */
+public final class Interference implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "access.interference",
+            "access",
+            "Parts do not run into each other",
+            "every pair of parts",
+            "matter of two parts overlaps by no more than the tolerance, or only where they are joined",
+            "what does not fit on the bench is bent or left off",
+            "depth = the shortest shift that parts the two",
+            "geometry; shapes as the catalogue draws them",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        List<Clearances.Clash> clashes = context.clearances().clashes();
+        int pairs = context.rig().attached().size() - 1;
+        for (int i = 0; i < pairs; i++) {
+            results.fine();
+        }
+        for (Clearances.Clash clash : clashes) {
+            results.found(
+                    List.of(clash.a(), clash.b()),
+                    context.rig().title(clash.a()) + " runs " + Say.mm(clash.depthMm()) + " into "
+                            + context.rig().title(clash.b()),
+                    Evidence.Amount.atMost(clash.depthMm(), context.rule(Rule.INTERFERENCE), "mm"),
+                    "Both are in the same place as the build stands.");
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        double depth = ((Evidence.Amount) finding.evidence()).measured();
+        return Nudges.apart(context, finding.key().subjects(), depth);
+    }
+}

@@ -1,0 +1,96 @@
+package wideharbor.core.check.access;
+
+import java.util.List;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.clearance.Clearances;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.rig.Placed;
+
+/** Room that a part keeps free for one purpose is free: one check per purpose, so that each has its id and its reason. */
+public final class KeptRoom implements Check {
+    private final Shape.Use use;
+    private final String room;
+    private final CheckCard card;
+
+    private KeptRoom(Shape.Use use, String id, String room, String because, Severity severity) {
+        this.use = use;
+        this.room = room;
+        this.card = new CheckCard(
+                "access." + id,
+                "access",
+                "Free: " + room,
+                "every part that keeps room for it",
+                "no other part stands in the room kept free for the " + room,
+                because,
+                "depth of the intruder in the room",
+                "geometry; rooms as the catalogue draws them",
+                severity,
+                false);
+    }
+
+    /** All of them. */
+    public static List<Check> all() {
+        return List.of(
+                new KeptRoom(Shape.Use.CARD_DOOR, "card-door", "card door",
+                        "a card that cannot be changed stops the day", Severity.STOP),
+                new KeptRoom(Shape.Use.BATTERY_PATH, "battery-path", "battery's way off",
+                        "a battery that cannot be changed stops the day", Severity.STOP),
+                new KeptRoom(Shape.Use.VENT, "vent", "vent",
+                        "a covered fan runs loud, then the body shuts down", Severity.CAUTION),
+                new KeptRoom(Shape.Use.PORT_PANEL, "port-panel", "port panel",
+                        "a socket that cannot be reached is a socket less", Severity.CAUTION),
+                new KeptRoom(Shape.Use.LENS_RELEASE, "lens-release", "lens release",
+                        "every lens change then begins with taking something off", Severity.CAUTION),
+                new KeptRoom(Shape.Use.CONTROLS, "controls", "controls",
+                        "buttons behind a part are pressed by feel, or not at all", Severity.CAUTION),
+                new KeptRoom(Shape.Use.DISPLAY_SWING, "display-swing", "swing of the display",
+                        "a screen that meets metal breaks, or stays where nobody sees it", Severity.CAUTION),
+                new KeptRoom(Shape.Use.ANTENNA, "antenna", "antenna",
+                        "metal or a hand at the antenna shortens the link", Severity.CAUTION),
+                new KeptRoom(Shape.Use.HAND, "hand", "hand in the handle",
+                        "fingers that do not fit hold something that gives way", Severity.CAUTION),
+                new KeptRoom(Shape.Use.EYE, "eye", "eye at the finder",
+                        "the operator's head must get there", Severity.CAUTION));
+    }
+
+    @Override
+    public CheckCard card() {
+        return card;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Clearances clearances = context.clearances();
+        for (Placed placed : context.rig().attached()) {
+            if (clearances.roomsOf(placed.id()).contains(use)) {
+                results.fine();
+            }
+        }
+        double limit = context.rule(Rule.ROOM_INTRUSION);
+        for (Clearances.Intrusion intrusion : clearances.intrusions()) {
+            if (intrusion.use() == use && intrusion.depthMm() > limit) {
+                results.found(
+                        List.of(intrusion.keeper(), intrusion.intruder()),
+                        context.rig().title(intrusion.intruder()) + " stands " + Say.mm(intrusion.depthMm())
+                                + " in the room for the " + room,
+                        Evidence.Amount.atMost(intrusion.depthMm(), limit, "mm"),
+                        "On " + context.rig().title(intrusion.keeper()) + ": " + card.because() + ".");
+            }
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        double depth = ((Evidence.Amount) finding.evidence()).measured();
+        List<String> subjects = finding.key().subjects();
+        return Nudges.apart(context, List.of(subjects.get(1), subjects.get(0)), depth);
+    }
+}

@@ -1,0 +1,84 @@
+package wideharbor.core.check.access;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.clearance.Frustum;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+
+/** A microphone on the camera is out of the picture, and nothing stands before it. */
+public final class MicrophonePlace implements Check {
+    private static final double FREE_AHEAD = 200;
+
+    private static final CheckCard CARD = new CheckCard(
+            "sound.microphone",
+            "access",
+            "Microphone clear of view and parts",
+            "every microphone on the rig, per lens",
+            "its capsule is outside the lens's view, and 200 mm ahead of it are free",
+            "a capsule in the picture is seen by everyone, one behind a monitor hears the monitor",
+            "view = window × squeeze / 2f from the entrance pupil, taken anywhere from mount to front glass",
+            "geometry",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed placed : context.rig().attached()) {
+            placed.type().facet(Facet.Microphone.class).ifPresent(m -> judge(context, placed, m, results));
+        }
+    }
+
+    private static void judge(CheckContext context, Placed placed, Facet.Microphone microphone, Results results) {
+        Vec3 capsule = placed.pose().apply(microphone.capsule());
+        Vec3 axis = placed.pose().turn(microphone.axis().unit());
+        Optional<Frustum> view = Frustum.of(context.rig());
+        Frustum.Sight sight = view.map(v -> v.of(capsule)).orElse(Frustum.Sight.OUT);
+        String lens = context.build().lens(context.rig().lens()).map(l -> " of " + l.title()).orElse("");
+        if (sight == Frustum.Sight.IN) {
+            results.found(
+                    Severity.STOP,
+                    List.of(placed.id(), "view"),
+                    placed.title() + " is in the picture" + lens,
+                    new Evidence.Statement("capsule inside the view", "outside it"),
+                    "Its capsule lies inside the view wherever the entrance pupil is.");
+        } else if (sight == Frustum.Sight.PERHAPS) {
+            results.undecided(
+                    List.of(placed.id(), "view"),
+                    placed.title() + " may be in the picture" + lens,
+                    new Evidence.Statement("capsule at the edge of the view", "outside it"),
+                    "It depends on where the entrance pupil lies, which is not on file.");
+        } else {
+            results.fine();
+        }
+        Optional<String> blocked =
+                context.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
+        if (blocked.isPresent()) {
+            results.found(
+                    List.of(placed.id(), "ahead"),
+                    placed.title() + " points at " + context.rig().title(blocked.get()),
+                    new Evidence.Statement(context.rig().title(blocked.get()) + " before it", "200 mm free"),
+                    "It hears what stands before it.");
+        } else {
+            results.fine();
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return Nudges.apart(context, List.of(finding.key().subjects().get(0)), 15);
+    }
+}

@@ -1,0 +1,82 @@
+package wideharbor.core.check.access;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.check.Check.Candidate;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Say;
+import wideharbor.core.rig.Motion;
+
+/** Settings that might bring two parts clear of each other: slides and turns of either, nearest first. */
+final class Nudges {
+    private static final int MOST_MOTIONS = 6;
+
+    private Nudges() {}
+
+    static List<Candidate> apart(CheckContext context, List<String> placements, double depthMm) {
+        List<Candidate> all = new ArrayList<>();
+        for (Motion motion : motions(context, placements)) {
+            if (motion.freedom() instanceof Freedom.Slide) {
+                for (double by : new double[] {depthMm + 1, -(depthMm + 1), 2.5 * depthMm + 3, -(2.5 * depthMm + 3)}) {
+                    set(context, motion, Math.round((motion.value() + by) * 2) / 2.0, all);
+                }
+            } else {
+                double step = motion.freedom().step() > 0 ? motion.freedom().step() : 15;
+                for (double by : new double[] {step, -step, 3 * step, -3 * step, 90, -90}) {
+                    set(context, motion, motion.value() + Math.rint(by / step) * step, all);
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Motions that move one of the parts against the other: on the way from each to the root, nearest first. */
+    private static List<Motion> motions(CheckContext context, List<String> placements) {
+        Set<Motion> found = new LinkedHashSet<>();
+        for (String placement : placements) {
+            collect(context, placement, "", found);
+            for (Joint joint : context.rig().pathToRoot(placement)) {
+                collect(context, joint.child().placement(), joint.id(), found);
+                collect(context, joint.parent().placement(), joint.id(), found);
+            }
+        }
+        return found.stream().limit(MOST_MOTIONS).toList();
+    }
+
+    /** Motions of one joint, and those that a part has in itself. */
+    private static void collect(CheckContext context, String placement, String joint, Set<Motion> found) {
+        for (Motion motion : context.rig().motions()) {
+            boolean inItself = motion.joint().isEmpty() && motion.key().placement().equals(placement);
+            if (inItself || !joint.isEmpty() && motion.joint().equals(joint)) {
+                found.add(motion);
+            }
+        }
+    }
+
+    private static void set(CheckContext context, Motion motion, double value, List<Candidate> all) {
+        boolean known = all.stream().anyMatch(c -> c.commands().get(0).command() instanceof Command.Set other
+                && other.key().equals(motion.key())
+                && Math.abs(other.value() - value) < 0.01);
+        if (known || !motion.range().holds(value, 0.01) || Math.abs(value - motion.value()) < 0.01) {
+            return;
+        }
+        String part = context.rig().title(motion.key().placement());
+        String unit = motion.freedom().unit();
+        String title = motion.freedom() instanceof Freedom.Slide
+                ? "Slide " + part + " " + Say.mm(Math.abs(value - motion.value())) + ", to " + Say.one(value)
+                : "Turn " + part + " to " + Say.one(value) + unit;
+        all.add(new Candidate(
+                "nudge",
+                title,
+                List.of(new Scoped(
+                        context.build()
+                                .scopeOf(motion.key(), context.rig().configuration().id(), context.rig().lens()),
+                        new Command.Set(motion.key(), value, false)))));
+    }
+}

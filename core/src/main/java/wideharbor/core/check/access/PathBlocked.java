@@ -1,0 +1,187 @@
+package wideharbor.core.check.access;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** A part that drops in, clamps from the side or slides on from an end has a free way there. */
+public final class PathBlocked implements Check {
+    private static final double WAY_OUT = 40;
+    private static final double SHRINK = 3;
+
+    private static final CheckCard CARD = new CheckCard(
+            "access.path",
+            "access",
+            "The way on is free",
+            "every part that drops in, clamps from the side or slides on from an end",
+            "one way on is free of parts other than those that come on after it",
+            "what is blocked by something that must be there first cannot be put on at all",
+            "the part's bounds, swept along its way",
+            "geometry; the way on by the mounting standard",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            Standard.Entry entry =
+                    context.standards().require(rig.port(joint.parent()).standard()).entry();
+            if (joint.kind() == Joint.Kind.LOCATING && entry != Standard.Entry.SCREWED && isBought(context, joint)) {
+                judge(context, joint, entry, results);
+            }
+        }
+    }
+
+    /** What carries the rig (legs, head, dovetail) is there first: the rest of the rig comes onto it, not it onto the rig. */
+    private static boolean isBought(CheckContext context, Joint joint) {
+        Rig rig = context.rig();
+        return !rig.subtree(joint.child().placement()).contains(rig.configuration().support());
+    }
+
+    private static void judge(CheckContext context, Joint joint, Standard.Entry entry, Results results) {
+        Rig rig = context.rig();
+        Placed child = rig.require(joint.child().placement());
+        List<Convex> matter = context.clearances().matterOf(child.id());
+        Set<String> before = ancestors(rig, child.id());
+        Set<String> except = new LinkedHashSet<>(rig.subtree(child.id()));
+        except.add(joint.parent().placement());
+        Set<String> least = Set.of();
+        boolean first = true;
+        for (Way way : ways(rig, joint, entry)) {
+            Set<String> blockers = blockers(context, matter, way, except);
+            if (blockers.isEmpty()) {
+                results.fine();
+                return;
+            }
+            if (first || rank(blockers, before) < rank(least, before)) {
+                least = blockers;
+                first = false;
+            }
+        }
+        if (first) {
+            return;
+        }
+        report(context, joint, least, before, results);
+    }
+
+    /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
+    private static int rank(Set<String> blockers, Set<String> before) {
+        return (int) blockers.stream().filter(before::contains).count() * 100 + blockers.size();
+    }
+
+    private static void report(
+            CheckContext context, Joint joint, Set<String> blockers, Set<String> before, Results results) {
+        Rig rig = context.rig();
+        String part = rig.title(joint.child().placement());
+        String names = blockers.stream().map(rig::title).collect(Collectors.joining(", "));
+        Set<String> fixed = new LinkedHashSet<>(blockers);
+        fixed.retainAll(before);
+        boolean never = !fixed.isEmpty();
+        Port on = rig.port(joint.parent());
+        if (!never && isOrderOnly(context.standards().require(on.standard()).family())) {
+            results.fine();
+            return;
+        }
+        results.found(
+                never ? Severity.STOP : Severity.NOTE,
+                List.of(joint.id()),
+                never ? part + " cannot be put on: " + names + " is in its way" : part + " goes on before " + names,
+                new Evidence.Statement("way blocked by " + names, "one free way onto " + on.title()),
+                never
+                        ? "What blocks it must be there first, so no order of work helps."
+                        : "Taking it off later begins with what blocks it.");
+    }
+
+    /** Lenses and what rides on rods go on in their order as a matter of course: nothing to say about it. */
+    private static boolean isOrderOnly(Standard.Family family) {
+        return family == Standard.Family.ROD
+                || family == Standard.Family.LENS_MOUNT
+                || family == Standard.Family.LENS_BRACE
+                || family == Standard.Family.DOCK;
+    }
+
+    private static Set<String> ancestors(Rig rig, String placement) {
+        return rig.pathToRoot(placement).stream()
+                .map(j -> j.parent().placement())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private record Way(Vec3 direction, double length) {}
+
+    private static List<Way> ways(Rig rig, Joint joint, Standard.Entry entry) {
+        Placed parent = rig.require(joint.parent().placement());
+        Pose on = parent.portPose(joint.parent().port());
+        List<Way> ways = new ArrayList<>();
+        if (entry == Standard.Entry.FROM_END) {
+            double ahead = WAY_OUT;
+            double behind = WAY_OUT;
+            if (parent.port(joint.parent().port()).occupancy() instanceof Port.Occupancy.Interval carrier) {
+                double at = rig.held(joint).map(h -> (h.span().from() + h.span().to()) / 2).orElse(0.0);
+                ahead = carrier.toMm() - at + WAY_OUT;
+                behind = at - carrier.fromMm() + WAY_OUT;
+            }
+            ways.add(new Way(on.u(), ahead));
+            ways.add(new Way(on.u().negated(), behind));
+        } else {
+            ways.add(new Way(on.n(), WAY_OUT));
+        }
+        return ways.stream().filter(w -> isAlongAnAxis(w.direction())).toList();
+    }
+
+    /** Bounds are swept exactly only along an axis of the rig; a slanting way is not judged. */
+    private static boolean isAlongAnAxis(Vec3 d) {
+        return Math.max(Math.abs(d.x()), Math.max(Math.abs(d.y()), Math.abs(d.z()))) > 0.99;
+    }
+
+    private static Set<String> blockers(CheckContext context, List<Convex> matter, Way way, Set<String> except) {
+        Set<String> all = new LinkedHashSet<>();
+        Vec3 by = way.direction().times(way.length());
+        Optional<Convex.Bounds> whole = matter.stream().map(Convex::bounds).reduce(Convex.Bounds::with);
+        if (whole.isEmpty() || stand(context, whole.get(), by, except).isEmpty()) {
+            return all;
+        }
+        for (Convex piece : matter) {
+            all.addAll(stand(context, piece.bounds(), by, except));
+        }
+        return all;
+    }
+
+    /** Who stands in the room that a box sweeps, a little less than the whole of it. */
+    private static List<String> stand(CheckContext context, Convex.Bounds box, Vec3 by, Set<String> except) {
+        Vec3 min = box.min();
+        Vec3 max = box.max();
+        Vec3 low = new Vec3(
+                Math.min(min.x(), min.x() + by.x()) + SHRINK,
+                Math.min(min.y(), min.y() + by.y()) + SHRINK,
+                Math.min(min.z(), min.z() + by.z()) + SHRINK);
+        Vec3 high = new Vec3(
+                Math.max(max.x(), max.x() + by.x()) - SHRINK,
+                Math.max(max.y(), max.y() + by.y()) - SHRINK,
+                Math.max(max.z(), max.z() + by.z()) - SHRINK);
+        boolean thick = low.x() < high.x() && low.y() < high.y() && low.z() < high.z();
+        return thick ? context.clearances().standIn(Convex.box(low, high), except, 1) : List.of();
+    }
+}

@@ -1,0 +1,137 @@
+package wideharbor.core.check.access;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+
+/** A plug with its first bend has room in front of its socket. */
+public final class PlugRoom implements Check {
+    private static final double HALF_WIDTH = 7;
+    private static final double START = 1;
+
+    private static final CheckCard CARD = new CheckCard(
+            "access.plug-room",
+            "access",
+            "Room for the plugs",
+            "every plugged socket whose way out is on file",
+            "nothing stands in front of the socket for the length of the plug",
+            "a plug that is bent at its boot breaks inside, and fails when it is touched",
+            "straight plug and right-angle plug by house rule",
+            "geometry; lengths by house rule",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (CableRun cable : context.rig().content().cables()) {
+            Optional<Facet.Cable> wire = context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            if (wire.isPresent()) {
+                judge(context, cable, cable.a(), wire.get(), results);
+                judge(context, cable, cable.b(), wire.get(), results);
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, CableRun cable, SocketRef ref, Facet.Cable wire, Results results) {
+        Optional<Placed> placed = context.rig().find(ref.placement());
+        Optional<Socket> socket = placed.flatMap(p -> p.type().socket(ref.socket()));
+        if (socket.isEmpty() || socket.get().normal().length() < 0.5) {
+            return;
+        }
+        Facet.CableEnd end = end(socket.get(), wire);
+        double length = context.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
+        List<String> inTheWay = context.clearances()
+                .standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
+        if (inTheWay.isEmpty()) {
+            results.fine();
+            return;
+        }
+        String names = inTheWay.stream().map(context.rig()::title).reduce((a, b) -> a + ", " + b).orElseThrow();
+        results.found(
+                List.of(cable.id(), ref.toString()),
+                names + " stands where the plug at " + socket.get().title() + " goes",
+                new Evidence.Statement(
+                        names + " within " + Say.length(length),
+                        Say.length(length) + " for a " + (end.rightAngle() ? "right-angle" : "straight") + " plug"),
+                socket.get().title() + " of " + placed.get().title() + ": the plug would be bent at its boot.");
+    }
+
+    private static Facet.CableEnd end(Socket socket, Facet.Cable wire) {
+        return wire.a().connector().equals(socket.connector()) ? wire.a() : wire.b();
+    }
+
+    private static Convex room(Placed placed, Socket socket, double length) {
+        Vec3 at = placed.pose().apply(socket.at());
+        Vec3 out = placed.pose().turn(socket.normal().unit());
+        Vec3 from = at.plus(out.times(START));
+        Vec3 to = at.plus(out.times(length));
+        Vec3 wide = new Vec3(
+                HALF_WIDTH * (1 - Math.abs(out.x())),
+                HALF_WIDTH * (1 - Math.abs(out.y())),
+                HALF_WIDTH * (1 - Math.abs(out.z())));
+        return Convex.box(
+                new Vec3(
+                        Math.min(from.x(), to.x()) - wide.x() - 0.01,
+                        Math.min(from.y(), to.y()) - wide.y() - 0.01,
+                        Math.min(from.z(), to.z()) - wide.z() - 0.01),
+                new Vec3(
+                        Math.max(from.x(), to.x()) + wide.x() + 0.01,
+                        Math.max(from.y(), to.y()) + wide.y() + 0.01,
+                        Math.max(from.z(), to.z()) + wide.z() + 0.01));
+    }
+
+    /** The same cable with right-angle plugs. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        CableRun cable = context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        Facet.Cable now = context.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType other : Parts.byNearness(context)) {
+            Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);
+            if (wire.isPresent() && isSameWithAngle(now, wire.get())) {
+                List<Scoped> edit =
+                        new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(cable.id(), other.ref()))));
+                edit.addAll(Parts.exchange(context, cable.type(), other.ref()));
+                all.add(new Candidate("cable", other.name() + " in its place", edit));
+            }
+        }
+        return all;
+    }
+
+    private static boolean isSameWithAngle(Facet.Cable now, Facet.Cable other) {
+        return (other.a().rightAngle() || other.b().rightAngle())
+                && same(now.a(), other.a())
+                && same(now.b(), other.b())
+                && other.lengthMm() >= now.lengthMm() - 0.5;
+    }
+
+    private static boolean same(Facet.CableEnd a, Facet.CableEnd b) {
+        return a.connector().equals(b.connector()) && a.pinOut().equals(b.pinOut());
+    }
+}

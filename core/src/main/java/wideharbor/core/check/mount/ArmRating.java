@@ -1,0 +1,85 @@
+package wideharbor.core.check.mount;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** An arm holds what hangs on its tip, at the angle at which it stands. */
+public final class ArmRating implements Check {
+    private static final double G = 9.80665;
+
+    private static final CheckCard CARD = new CheckCard(
+            "arms.rating",
+            "mount",
+            "Arms hold at their angle",
+            "every arm with a rating that carries something",
+            "the moment at the base stays under the rating at the arm's elevation, with a margin against drift",
+            "an arm that holds upright may sink when it reaches out level",
+            "moment = m·g·reach·cos(elevation)",
+            "statics; rating curve by the maker",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed arm : context.rig().attached()) {
+            arm.type().facet(Facet.Arm.class).ifPresent(facet -> judge(context, arm, facet, results));
+        }
+    }
+
+    private static void judge(CheckContext context, Placed arm, Facet.Arm facet, Results results) {
+        Rig rig = context.rig();
+        Optional<Joint> carried = rig.carriedBy(arm.id()).stream()
+                .filter(j -> j.parent().port().equals(facet.tipPort()))
+                .findFirst();
+        if (carried.isEmpty()) {
+            return;
+        }
+        Set<String> hung = new LinkedHashSet<>(rig.subtree(carried.get().child().placement()));
+        hung.add(arm.id());
+        Mass load = Mass.of(rig, hung);
+        if (!load.isComplete()) {
+            results.notChecked(List.of(arm.id()), "no mass on file for " + String.join(", ", load.unweighed()));
+            return;
+        }
+        Vec3 base = arm.portPose(facet.basePort()).at();
+        Vec3 reach = load.centre().minus(base);
+        double up = reach.dot(rig.world().up());
+        double level = Math.sqrt(Math.max(0, reach.dot(reach) - up * up));
+        double elevation = Math.toDegrees(Math.atan2(up, level));
+        double moment = load.grams() / 1000 * G * level / 1000;
+        double rating = facet.momentAt(elevation);
+        double drift = rating * context.rule(Rule.ARM_DRIFT);
+        if (moment <= drift) {
+            results.fine();
+            return;
+        }
+        boolean over = moment > rating;
+        results.found(
+                over ? Severity.STOP : Severity.CAUTION,
+                List.of(arm.id()),
+                arm.title() + " bears " + Say.two(moment) + " N·m, rated " + Say.two(rating) + " at " + Say.one(elevation) + "°",
+                Evidence.Amount.atMost(moment, over ? rating : drift, "N·m"),
+                over ? "It sinks at this angle; shorten the reach or raise it." : "Over this share of its rating it drifts during the day.");
+    }
+}

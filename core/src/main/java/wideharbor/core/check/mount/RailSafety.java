@@ -1,0 +1,91 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** A clamp on a rail that hangs or points down cannot slide off when its lever is knocked. */
+public final class RailSafety implements Check {
+    /** A rail leans when its direction rises or falls more than this share of its length (about 14°). */
+    private static final double LEANS = 0.25;
+
+    private static final double HANGS = -0.5;
+
+    private static final CheckCard CARD = new CheckCard(
+            "rails.stop",
+            "mount",
+            "Rails that hang have a stop",
+            "every clamp on a rail that hangs or points down",
+            "a safety pin or end stop keeps the clamp when it is loose",
+            "the lever is at elbow height: what slides off a hanging rail falls",
+            "",
+            "practice of the trade",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            Port on = rig.port(joint.parent());
+            Standard standard = context.standards().require(on.standard());
+            if (joint.kind() != Joint.Kind.LOCATING || standard.family() != Standard.Family.RAIL) {
+                continue;
+            }
+            Port own = rig.port(joint.child());
+            Pose face = rig.require(joint.parent().placement()).portPose(joint.parent().port());
+            boolean hangs = face.n().dot(rig.world().up()) < HANGS;
+            boolean leans = Math.abs(face.u().dot(rig.world().up())) > LEANS;
+            if (!hangs && !leans || on.working().secured() || own.working().secured()) {
+                results.fine();
+                continue;
+            }
+            String part = rig.title(joint.child().placement());
+            results.found(
+                    List.of(joint.id()),
+                    part + (hangs ? " hangs on a rail without a stop" : " can slide off a rail that points down"),
+                    new Evidence.Statement("no safety pin or end stop", "a pin, a stop, or a clamp that has one"),
+                    "Only the lever holds it on " + rig.title(joint.parent().placement())
+                            + "; secure it again before it goes over people.");
+        }
+    }
+
+    /** A part of the same category with the same ports whose clamp has a stop. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Joint joint = context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        List<Candidate> all = new ArrayList<>();
+        for (var ref : List.of(joint.child(), joint.parent())) {
+            ItemType now = context.rig().require(ref.placement()).type();
+            for (ItemType other : Parts.byNearness(context)) {
+                boolean secured = other.category() == now.category()
+                        && other.port(ref.port()).filter(p -> p.working().secured()).isPresent();
+                if (secured) {
+                    all.add(new Candidate(
+                            "stop",
+                            other.name() + " in place of " + now.name(),
+                            Parts.swap(context, ref.placement(), other)));
+                }
+            }
+        }
+        return all;
+    }
+}

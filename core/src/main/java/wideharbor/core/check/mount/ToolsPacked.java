@@ -1,0 +1,78 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.tool.ToolList;
+
+/** For every screw of the rig the package holds a key that drives it, by the screw's own list. */
+public final class ToolsPacked implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "tools.packed",
+            "mount",
+            "A key for every screw",
+            "every screw of the rig that needs a tool",
+            "one of the keys on the screw's list is in the package",
+            "a near size rounds the head: 5/32 in is 3.97 mm, 4 mm is 4.00",
+            "",
+            "keys by the makers; sizes are never rounded",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (ToolList.Fastener fastener : ToolList.of(context.rig(), context.kit())) {
+            if (!fastener.held().isEmpty()) {
+                results.fine();
+                continue;
+            }
+            String keys = String.join(" or ", fastener.keys());
+            String near = fastener.near().isEmpty()
+                    ? "It is needed at " + fastener.where().get(0) + "."
+                    : "Packed is " + String.join(", ", fastener.near()) + ", which is near but not on this screw's list.";
+            results.found(
+                    List.of(fastener.id()),
+                    "No " + keys + " packed for " + fastener.count() + " screws " + fastener.thread(),
+                    new Evidence.Statement(
+                            fastener.near().isEmpty() ? "no key" : String.join(", ", fastener.near()), keys),
+                    near);
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<Candidate> all = new ArrayList<>();
+        for (ToolList.Fastener fastener : ToolList.of(context.rig(), context.kit())) {
+            if (!fastener.id().equals(finding.key().subjects().get(0))) {
+                continue;
+            }
+            for (ItemType type : Parts.byNearness(context)) {
+                boolean drives = type.facets(Facet.Tool.class).stream()
+                        .anyMatch(t -> t.keys().stream().anyMatch(fastener.keys()::contains));
+                if (drives) {
+                    all.add(new Candidate(
+                            "tool",
+                            "Pack " + type.name(),
+                            List.of(Scoped.kit(new Command.AddKit(type.ref(), 1)))));
+                }
+            }
+        }
+        return all;
+    }
+}

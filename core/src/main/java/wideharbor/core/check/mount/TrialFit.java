@@ -1,0 +1,51 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import wideharbor.core.build.Joint;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+
+/** Joints that nobody has tried are tried before the package leaves. */
+public final class TrialFit implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "joints.trial",
+            "mount",
+            "Untried joints get a trial fit",
+            "every joint",
+            "the maker or we have fitted the two before; what only looks as if it fits is tried on the bench",
+            "a chamfer, a long screw or a redesign keeps apart what drawings join",
+            "",
+            "how sure we are of the joint, as the build records it",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            boolean plausible = joint.confidence() == Joint.Confidence.PLAUSIBLE;
+            if (!plausible && joint.confidence() != Joint.Confidence.CLAIMED) {
+                results.fine();
+                continue;
+            }
+            String pair = rig.title(joint.child().placement()) + " on " + rig.title(joint.parent().placement());
+            results.found(
+                    plausible ? Severity.CAUTION : Severity.NOTE,
+                    List.of(joint.id()),
+                    "Trial fit: " + pair,
+                    new Evidence.Statement(
+                            plausible ? "fits by its figures only" : "someone says that it fits", "tried, or tested by the maker"),
+                    "Fit it once on the bench, then record it on the part's card.");
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package wideharbor.core.check.rods;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.clearance.Frustum;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/** Rods end before the picture in front and before the operator behind. */
+public final class RodEnds implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "rods.ends",
+            "rods",
+            "Rods are not too long",
+            "every rod on the rig, per lens",
+            "the front ends lie outside the lens's view, the rear ends do not stand out far behind the rig",
+            "a rod that is long for one lens is in the picture of another, or in the operator's shoulder",
+            "view = window × squeeze / 2f from the entrance pupil; rear = rods' end behind the rearmost part",
+            "geometry; rear length by house rule",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Optional<Frustum> view = Frustum.of(context.rig());
+        for (Placed rods : context.rig().attached()) {
+            Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
+            if (facet.isPresent() && context.standards().require(rods.port(facet.get().port()).standard()).family() == Standard.Family.ROD) {
+                front(context, rods, facet.get(), view, results);
+                rear(context, rods, facet.get(), results);
+            }
+        }
+    }
+
+    private static void front(
+            CheckContext context, Placed rods, Facet.Rods facet, Optional<Frustum> view, Results results) {
+        Pose pose = rods.portPose(facet.port());
+        double half = Mating.rodSpacing(rods.port(facet.port()), context.standards()) / 2;
+        Frustum.Sight worst = Frustum.Sight.OUT;
+        for (double side : new double[] {-half, half}) {
+            Vec3 end = pose.apply(new Vec3(side, facet.lengthMm(), 0));
+            Frustum.Sight sight = view.map(v -> v.of(end)).orElse(Frustum.Sight.OUT);
+            worst = sight.compareTo(worst) > 0 ? sight : worst;
+        }
+        if (worst != Frustum.Sight.IN) {
+            results.fine();
+            return;
+        }
+        String lens = context.build().lens(context.rig().lens()).map(l -> " with " + l.title()).orElse("");
+        results.found(
+                List.of(rods.id(), "front"),
+                rods.title() + " end in the picture" + lens,
+                new Evidence.Statement("front ends inside the view", "ends outside it"),
+                "Slide them back or take shorter ones for this lens.");
+    }
+
+    private static void rear(CheckContext context, Placed rods, Facet.Rods facet, Results results) {
+        Rig rig = context.rig();
+        double end = rods.portPose(facet.port()).at().z();
+        double rearmost = Double.POSITIVE_INFINITY;
+        for (String other : rig.carried()) {
+            if (!other.equals(rods.id())) {
+                for (var piece : context.clearances().matterOf(other)) {
+                    rearmost = Math.min(rearmost, piece.bounds().min().z());
+                }
+            }
+        }
+        double out = rearmost - end;
+        double limit = context.rule(Rule.ROD_REAR);
+        if (Double.isInfinite(rearmost) || out <= limit) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of(rods.id(), "rear"),
+                rods.title() + " stand out " + Say.length(out) + " behind the rig",
+                Evidence.Amount.atMost(out, limit, "mm"),
+                "They meet the operator, the wall of a tight room, or whoever walks past.");
+    }
+
+    /** Shorter rods of the same standard, the longest that do first. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Placed rods = context.rig().require(finding.key().subjects().get(0));
+        Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
+        String standard = rods.port(facet.port()).standard();
+        return Parts.byNearness(context).stream()
+                .filter(t -> t.facet(Facet.Rods.class)
+                        .filter(r -> r.lengthMm() < facet.lengthMm()
+                                && t.port(r.port()).orElseThrow().standard().equals(standard))
+                        .isPresent())
+                .sorted(java.util.Comparator.comparingDouble(RodEnds::length).reversed())
+                .map(t -> new Candidate(
+                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(context, rods.id(), t)))
+                .toList();
+    }
+
+    private static double length(ItemType type) {
+        return type.facet(Facet.Rods.class).orElseThrow().lengthMm();
+    }
+}

@@ -1,0 +1,249 @@
+package wideharbor.core.clearance;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Piece;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
+
+/**
+ * Every place where matter of two parts overlaps, and where matter stands in room kept free by another part.
+ *
+ * <p>Broad phase: boxes around the pieces, sorted along the axis and swept once, so that the cost grows with the pieces
+ * and with how many really come close. Narrow phase: separating axes. Parts that are joined may overlap, but only inside
+ * the joint's engagement zone; bores are openings.
+ */
+public final class Clearances {
+    /** Half-width of the zone around a joint in which its two parts may share space, mm. */
+    static final double ZONE = 45;
+
+    private final List<Solid> solids;
+    private final Map<String, List<Convex>> matter = new LinkedHashMap<>();
+    private final Map<String, Convex.Bounds> bounds = new HashMap<>();
+    private final Map<String, Set<Shape.Use>> rooms = new HashMap<>();
+    private final List<Clash> clashes;
+    private final List<Intrusion> intrusions;
+
+    /** A placed piece of a part. */
+    record Solid(String placement, Shape.Use use, Convex convex) {}
+
+    /** Two parts in each other by so many millimetres, and the box that they share, rig frame. */
+    public record Clash(String a, String b, double depthMm, Convex.Bounds where) {}
+
+    /** Matter of one part in the room that another keeps for something. */
+    public record Intrusion(String keeper, Shape.Use use, String intruder, double depthMm, Convex.Bounds where) {}
+
+    private Clearances(List<Solid> solids, List<Clash> clashes, List<Intrusion> intrusions) {
+        this.solids = solids;
+        this.clashes = clashes;
+        this.intrusions = intrusions;
+        for (Solid solid : solids) {
+            if (solid.use() == Shape.Use.SOLID) {
+                matter.computeIfAbsent(solid.placement(), k -> new ArrayList<>()).add(solid.convex());
+                bounds.merge(solid.placement(), solid.convex().bounds(), Convex.Bounds::with);
+            } else {
+                rooms.computeIfAbsent(solid.placement(), k -> EnumSet.noneOf(Shape.Use.class)).add(solid.use());
+            }
+        }
+    }
+
+    /** Overlaps deeper than the tolerance, mm; the deepest of each pair of parts (and use) stands for the pair. */
+    public static Clearances of(Rig rig, double toleranceMm) {
+        List<Solid> solids = solids(rig);
+        Zones zones = new Zones(rig);
+        Map<String, Clash> clashes = new LinkedHashMap<>();
+        Map<String, Intrusion> intrusions = new LinkedHashMap<>();
+        List<Solid> sorted = new ArrayList<>(solids);
+        ToDoubleFunction<Vec3> along = longest(solids);
+        sorted.sort(Comparator.comparingDouble(s -> along.applyAsDouble(s.convex().bounds().min())));
+        List<Solid> open = new ArrayList<>();
+        for (Solid next : sorted) {
+            double from = along.applyAsDouble(next.convex().bounds().min());
+            open.removeIf(o -> along.applyAsDouble(o.convex().bounds().max()) <= from);
+            for (Solid other : open) {
+                if (mayMatter(next, other) && next.convex().bounds().overlaps(other.convex().bounds(), toleranceMm)) {
+                    pair(next, other, toleranceMm, zones, clashes, intrusions);
+                }
+            }
+            open.add(next);
+        }
+        return new Clearances(
+                solids,
+                clashes.values().stream()
+                        .sorted(Comparator.comparing(Clash::a).thenComparing(Clash::b))
+                        .toList(),
+                intrusions.values().stream()
+                        .sorted(Comparator.comparing(Intrusion::keeper)
+                                .thenComparing(Intrusion::use)
+                                .thenComparing(Intrusion::intruder))
+                        .toList());
+    }
+
+    /** The axis along which the pieces lie farthest apart: the sweep meets the fewest at a time. */
+    private static ToDoubleFunction<Vec3> longest(List<Solid> solids) {
+        double[] spread = new double[3];
+        Vec3 mean = Vec3.ZERO;
+        for (Solid s : solids) {
+            mean = mean.plus(s.convex().bounds().middle().times(1.0 / solids.size()));
+        }
+        for (Solid s : solids) {
+            Vec3 off = s.convex().bounds().middle().minus(mean);
+            spread[0] += off.x() * off.x();
+            spread[1] += off.y() * off.y();
+            spread[2] += off.z() * off.z();
+        }
+        if (spread[2] >= spread[0] && spread[2] >= spread[1]) {
+            return Vec3::z;
+        }
+        return spread[1] >= spread[0] ? Vec3::y : Vec3::x;
+    }
+
+    private static List<Solid> solids(Rig rig) {
+        List<Solid> all = new ArrayList<>();
+        for (Placed placed : rig.attached()) {
+            for (Piece piece : rig.catalogue().pieces(placed.type())) {
+                all.add(new Solid(
+                        placed.id(), piece.use(), piece.convex().placed(placed.poses().get(piece.link()))));
+            }
+        }
+        return all;
+    }
+
+    private static boolean mayMatter(Solid a, Solid b) {
+        boolean someMatter = a.use() == Shape.Use.SOLID || b.use() == Shape.Use.SOLID;
+        return someMatter && !a.placement().equals(b.placement());
+    }
+
+    private static void pair(
+            Solid a,
+            Solid b,
+            double tolerance,
+            Zones zones,
+            Map<String, Clash> clashes,
+            Map<String, Intrusion> intrusions) {
+        // The excuse is cheaper to see than the depth, and most that overlap are joined there.
+        Convex.Bounds where = a.convex().bounds().shared(b.convex().bounds());
+        if (zones.excuse(a.placement(), b.placement(), where)) {
+            return;
+        }
+        double depth = a.convex().depth(b.convex());
+        if (depth <= tolerance) {
+            return;
+        }
+        if (a.use() == Shape.Use.SOLID && b.use() == Shape.Use.SOLID) {
+            boolean inOrder = a.placement().compareTo(b.placement()) < 0;
+            String first = inOrder ? a.placement() : b.placement();
+            String second = inOrder ? b.placement() : a.placement();
+            clashes.merge(first + "|" + second, new Clash(first, second, depth, where), (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+        } else {
+            Solid keeper = a.use() == Shape.Use.SOLID ? b : a;
+            Solid intruder = keeper == a ? b : a;
+            intrusions.merge(
+                    keeper.placement() + "|" + keeper.use() + "|" + intruder.placement(),
+                    new Intrusion(keeper.placement(), keeper.use(), intruder.placement(), depth, where),
+                    (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+        }
+    }
+
+    public List<Clash> clashes() {
+        return clashes;
+    }
+
+    public List<Intrusion> intrusions() {
+        return intrusions;
+    }
+
+    /** Uses for which a part keeps room free. */
+    public Set<Shape.Use> roomsOf(String placement) {
+        return rooms.getOrDefault(placement, Set.of());
+    }
+
+    /** Matter of other parts in a box of free room, each part once. */
+    public List<String> standIn(Convex room, Set<String> except, double toleranceMm) {
+        Set<String> found = new LinkedHashSet<>();
+        for (Map.Entry<String, List<Convex>> part : matter.entrySet()) {
+            // Whole parts first: most are nowhere near.
+            if (bounds.get(part.getKey()).overlaps(room.bounds(), toleranceMm) && !except.contains(part.getKey())) {
+                for (Convex piece : part.getValue()) {
+                    if (piece.bounds().overlaps(room.bounds(), toleranceMm) && piece.depth(room) > toleranceMm) {
+                        found.add(part.getKey());
+                        break;
+                    }
+                }
+            }
+        }
+        return List.copyOf(found);
+    }
+
+    /** The first part whose matter a ray meets within so many millimetres; empty when the way is free. */
+    public java.util.Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
+        return solids.stream()
+                .filter(s -> s.use() == Shape.Use.SOLID && !except.contains(s.placement()))
+                .filter(s -> s.convex().isMetBy(from, direction, within))
+                .map(Solid::placement)
+                .findFirst();
+    }
+
+    /** Pieces of matter of one part, rig frame. */
+    public List<Convex> matterOf(String placement) {
+        return matter.getOrDefault(placement, List.of());
+    }
+
+    /** Where joined parts may share space. */
+    private static final class Zones {
+        private final Map<String, List<Zone>> zones = new HashMap<>();
+
+        private record Zone(Vec3 middle, double half) {}
+
+        Zones(Rig rig) {
+            for (Joint joint : rig.liveJoints()) {
+                Placed parent = rig.require(joint.parent().placement());
+                Placed child = rig.require(joint.child().placement());
+                Port on = parent.port(joint.parent().port());
+                Port own = child.port(joint.child().port());
+                boolean carrierIsParent = on.occupancy() instanceof Port.Occupancy.Interval;
+                Placed clamped = carrierIsParent ? child : parent;
+                Port clamp = carrierIsParent ? own : on;
+                double half = Math.max(ZONE, Math.max(clamp.engagementMm() / 2 + 15, spacing(rig, on) / 2 + 30));
+                add(joint, new Zone(clamped.portPose(clamp.id()).at(), half));
+            }
+        }
+
+        private static double spacing(Rig rig, Port port) {
+            boolean rods = rig.catalogue().standards().require(port.standard()).family() == Standard.Family.ROD;
+            return rods ? Mating.rodSpacing(port, rig.catalogue().standards()) : port.size().spacingMm();
+        }
+
+        private void add(Joint joint, Zone zone) {
+            String a = joint.parent().placement();
+            String b = joint.child().placement();
+            zones.computeIfAbsent(a + "|" + b, k -> new ArrayList<>()).add(zone);
+            zones.computeIfAbsent(b + "|" + a, k -> new ArrayList<>()).add(zone);
+        }
+
+        boolean excuse(String a, String b, Convex.Bounds where) {
+            List<Zone> between = zones.getOrDefault(a + "|" + b, List.of());
+            for (Zone zone : between) {
+                if (where.liesWithin(zone.middle(), zone.half())) {
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+}

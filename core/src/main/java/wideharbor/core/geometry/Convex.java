@@ -1,0 +1,217 @@
+package wideharbor.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A convex solid by its corners, with the directions along which it can be told apart from another (the separating
+ * axis theorem: face normals, and crosses of edges). Immutable; placing it makes the next one.
+ */
+public final class Convex {
+    private final Vec3[] corners;
+    private final Vec3[] normals;
+    private final Vec3[] edges;
+    private final Bounds bounds;
+
+    private Convex(Vec3[] corners, Vec3[] normals, Vec3[] edges) {
+        this.corners = corners;
+        this.normals = normals;
+        this.edges = edges;
+        this.bounds = Bounds.of(corners);
+    }
+
+    /** An axis-parallel box around points: the smallest and largest of each coordinate. */
+    public record Bounds(Vec3 min, Vec3 max) {
+        static Bounds of(Vec3[] points) {
+            double x0 = Double.POSITIVE_INFINITY;
+            double y0 = x0;
+            double z0 = x0;
+            double x1 = Double.NEGATIVE_INFINITY;
+            double y1 = x1;
+            double z1 = x1;
+            for (Vec3 p : points) {
+                x0 = Math.min(x0, p.x());
+                y0 = Math.min(y0, p.y());
+                z0 = Math.min(z0, p.z());
+                x1 = Math.max(x1, p.x());
+                y1 = Math.max(y1, p.y());
+                z1 = Math.max(z1, p.z());
+            }
+            return new Bounds(new Vec3(x0, y0, z0), new Vec3(x1, y1, z1));
+        }
+
+        /** Whether they share more than so many millimetres along every axis. */
+        public boolean overlaps(Bounds o, double by) {
+            return Math.min(max.x(), o.max.x()) - Math.max(min.x(), o.min.x()) > by
+                    && Math.min(max.y(), o.max.y()) - Math.max(min.y(), o.min.y()) > by
+                    && Math.min(max.z(), o.max.z()) - Math.max(min.z(), o.min.z()) > by;
+        }
+
+        /** The smallest box that holds both. */
+        public Bounds with(Bounds o) {
+            return new Bounds(
+                    new Vec3(Math.min(min.x(), o.min.x()), Math.min(min.y(), o.min.y()), Math.min(min.z(), o.min.z())),
+                    new Vec3(Math.max(max.x(), o.max.x()), Math.max(max.y(), o.max.y()), Math.max(max.z(), o.max.z())));
+        }
+
+        /** What two overlapping boxes share. */
+        public Bounds shared(Bounds o) {
+            return new Bounds(
+                    new Vec3(Math.max(min.x(), o.min.x()), Math.max(min.y(), o.min.y()), Math.max(min.z(), o.min.z())),
+                    new Vec3(Math.min(max.x(), o.max.x()), Math.min(max.y(), o.max.y()), Math.min(max.z(), o.max.z())));
+        }
+
+        /** Whether it lies in the cube of this half-width around a point. */
+        public boolean liesWithin(Vec3 middle, double half) {
+            return min.x() >= middle.x() - half
+                    && max.x() <= middle.x() + half
+                    && min.y() >= middle.y() - half
+                    && max.y() <= middle.y() + half
+                    && min.z() >= middle.z() - half
+                    && max.z() <= middle.z() + half;
+        }
+
+        public Vec3 size() {
+            return max.minus(min);
+        }
+
+        public Vec3 middle() {
+            return max.plus(min).times(0.5);
+        }
+    }
+
+    /** The convex pieces of a shape; a ring is its wall in eight pieces, so that what runs through the bore is free. */
+    public static List<Convex> of(Shape shape) {
+        if (shape instanceof Shape.Box b) {
+            return List.of(box(b.min(), b.max()));
+        }
+        if (shape instanceof Shape.Cylinder c) {
+            return List.of(Prisms.bar(c.from(), c.to(), c.radiusMm()));
+        }
+        if (shape instanceof Shape.Ring r) {
+            return Prisms.wall(r.from(), r.to(), r.boreRadiusMm(), r.radiusMm());
+        }
+        return List.of(Hulls.of(((Shape.Hull) shape).corners()));
+    }
+
+    public static Convex box(Vec3 min, Vec3 max) {
+        List<Vec3> points = Outline.corners(new Shape.Box(min, max, Shape.Use.SOLID));
+        Vec3[] axes = {Vec3.LEFT, Vec3.UP, Vec3.FORWARD};
+        return new Convex(points.toArray(Vec3[]::new), axes, axes);
+    }
+
+    static Convex of(List<Vec3> corners, List<Vec3> normals, List<Vec3> edges) {
+        return new Convex(
+                corners.toArray(Vec3[]::new), distinct(normals).toArray(Vec3[]::new), distinct(edges).toArray(Vec3[]::new));
+    }
+
+    /** Directions, each once, opposite ones counted as one. */
+    private static List<Vec3> distinct(List<Vec3> directions) {
+        List<Vec3> kept = new ArrayList<>();
+        for (Vec3 d : directions) {
+            if (kept.stream().noneMatch(k -> Math.abs(k.dot(d)) > 0.99999)) {
+                kept.add(d);
+            }
+        }
+        return kept;
+    }
+
+    public Convex placed(Pose pose) {
+        Vec3[] at = new Vec3[corners.length];
+        for (int i = 0; i < at.length; i++) {
+            at[i] = pose.apply(corners[i]);
+        }
+        return new Convex(at, turned(normals, pose), edges == normals ? turned(normals, pose) : turned(edges, pose));
+    }
+
+    private static Vec3[] turned(Vec3[] directions, Pose pose) {
+        Vec3[] turned = new Vec3[directions.length];
+        for (int i = 0; i < turned.length; i++) {
+            turned[i] = pose.turn(directions[i]);
+        }
+        return turned;
+    }
+
+    public Bounds bounds() {
+        return bounds;
+    }
+
+    public List<Vec3> corners() {
+        return List.of(corners);
+    }
+
+    /** How deep two solids are in each other: the shortest shift that parts them, mm; 0 or less when they are apart. */
+    public double depth(Convex other) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Vec3 axis : normals) {
+            least = Math.min(least, shared(axis, other));
+            if (least <= 0) {
+                return least;
+            }
+        }
+        for (Vec3 axis : other.normals) {
+            least = Math.min(least, shared(axis, other));
+            if (least <= 0) {
+                return least;
+            }
+        }
+        for (Vec3 a : edges) {
+            for (Vec3 b : other.edges) {
+                Vec3 cross = a.cross(b);
+                double length = cross.length();
+                if (length > 1e-6) {
+                    least = Math.min(least, shared(cross.times(1 / length), other));
+                    if (least <= 0) {
+                        return least;
+                    }
+                }
+            }
+        }
+        return least;
+    }
+
+    private double shared(Vec3 axis, Convex other) {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (Vec3 c : corners) {
+            double at = c.dot(axis);
+            low = Math.min(low, at);
+            high = Math.max(high, at);
+        }
+        double otherLow = Double.POSITIVE_INFINITY;
+        double otherHigh = Double.NEGATIVE_INFINITY;
+        for (Vec3 c : other.corners) {
+            double at = c.dot(axis);
+            otherLow = Math.min(otherLow, at);
+            otherHigh = Math.max(otherHigh, at);
+        }
+        return Math.min(high - otherLow, otherHigh - low);
+    }
+
+    /** Whether a ray from a point meets the solid within so many millimetres. Slab test on the face normals. */
+    public boolean isMetBy(Vec3 from, Vec3 direction, double within) {
+        double enter = 0;
+        double leave = within;
+        for (Vec3 n : normals) {
+            double low = Double.POSITIVE_INFINITY;
+            double high = Double.NEGATIVE_INFINITY;
+            for (Vec3 c : corners) {
+                low = Math.min(low, c.dot(n));
+                high = Math.max(high, c.dot(n));
+            }
+            double start = from.dot(n);
+            double speed = direction.dot(n);
+            if (Math.abs(speed) < 1e-9) {
+                if (start < low || start > high) {
+                    return false;
+                }
+            } else {
+                double a = (low - start) / speed;
+                double b = (high - start) / speed;
+                enter = Math.max(enter, Math.min(a, b));
+                leave = Math.min(leave, Math.max(a, b));
+            }
+        }
+        return enter <= leave;
+    }
+}

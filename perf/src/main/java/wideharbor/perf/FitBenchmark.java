@@ -1,0 +1,78 @@
+package wideharbor.perf;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Level;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import wideharbor.core.bench.Effects;
+import wideharbor.core.bench.Fit;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.job.Job;
+import wideharbor.format.CatalogueCsv;
+import wideharbor.format.HarborCodec;
+
+/** What fits a port of the demo's A camera out of a house of 500 parts and more, and what forty of them would do. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 10, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class FitBenchmark {
+    private static final int HOUSE = 500;
+
+    private final CheckEngine engine = CheckEngine.standard();
+    private final PortRef rail = new PortRef("top", "rail");
+    private CheckContext context;
+    private List<Fit.Offer> forty;
+
+    @Setup(Level.Trial)
+    public void load() throws IOException {
+        Job job = new HarborCodec().read(Files.readAllBytes(Path.of("demo", "slack-water.harbor.json")));
+        List<ItemType> parts = new CatalogueCsv()
+                .read(Files.readString(Path.of("demo", "catalogue.csv")), n -> {}, () -> false)
+                .types();
+        List<ItemType> house = new ArrayList<>(parts);
+        for (int i = 0; house.size() < HOUSE; i++) {
+            ItemType t = parts.get(i % parts.size());
+            house.add(new ItemType(
+                    new TypeRef("more-" + i, 1), t.maker(), t.name(), t.category(), t.capabilities(), t.links(),
+                    t.internalJoints(), t.ports(), t.sockets(), t.facets()));
+        }
+        Catalogue catalogue = new Catalogue(house, job.catalogue().standards());
+        Job inHouse = new Job(
+                job.id(), job.title(), job.brief(), job.rules(), catalogue, job.gear(), job.reads(), job.waivers());
+        context = CheckContext.of(inHouse, inHouse.gear().build("a"), "studio", "a40");
+        List<Fit.Offer> all = Fit.offers(context, rail);
+        System.out.println("parts " + house.size() + ", fit " + all.size());
+        forty = all.stream().limit(40).toList();
+    }
+
+    @Benchmark
+    public List<Fit.Offer> matesAndChains() {
+        return Fit.offers(context, rail);
+    }
+
+    @Benchmark
+    public List<Effects.Tried> effectsOfForty() {
+        return Effects.of(engine, context, rail, forty);
+    }
+}

@@ -1,0 +1,69 @@
+import type { Schemas } from '../api/client';
+import { path } from './paper';
+
+export interface LayerSet {
+  rooms: boolean;
+  ports: boolean;
+}
+
+/** Room kept free, and what stands in it; only the latter is always shown. */
+export function Rooms({ drawing, all, text }: { drawing: Schemas['DrawingView']; all: boolean; text: number }) {
+  return (
+    <g className="rooms" fontSize={text * 0.85}>
+      {drawing.rooms
+        .filter((r) => all || r.intruders.length > 0)
+        .map((r, i) => {
+          const blocked = r.intruders.length > 0;
+          return (
+            <g key={i} className={blocked ? 'blocked' : ''}>
+              <title>{`free for ${r.use}`}</title>
+              <path d={path(r.border)} />
+              {(all || blocked) && (
+                <text x={r.border[0] ?? 0} y={-(r.border[1] ?? 0) + text}>
+                  {r.use}
+                </text>
+              )}
+            </g>
+          );
+        })}
+    </g>
+  );
+}
+
+export function Clashes({ drawing }: { drawing: Schemas['DrawingView'] }) {
+  return (
+    <g className="clashes">
+      {drawing.clashes.map((c) => (
+        <path key={`${c.a}|${c.b}`} d={path(c.border)}>
+          <title>{`${c.a} and ${c.b} are in the same place`}</title>
+        </path>
+      ))}
+    </g>
+  );
+}
+
+/** Ports of the chosen or pointed-at part, or of all: filled when in use, open when free. */
+export function Ports({ drawing, of, text }: { drawing: Schemas['DrawingView']; of: string | null; text: number }) {
+  return (
+    <g className="ports" fontSize={text * 0.85}>
+      {drawing.ports
+        .filter((p) => of === null || p.ref.startsWith(`${of}:`))
+        .map((p) => {
+          const [x = 0, y = 0] = p.at;
+          const [ox = 0, oy = 0] = p.out;
+          return (
+            <g key={p.ref} className={p.used ? 'used' : 'free'}>
+              <title>{`${p.title}, ${p.standard}, ${p.used ? 'in use' : 'free'}`}</title>
+              <path d={`M${x} ${-y}L${ox} ${-oy}`} />
+              <circle cx={x} cy={-y} r={text * 0.32} />
+              {of !== null && (
+                <text x={ox + (ox < x ? -1 : 1) * text * 0.3} y={-oy + text * 0.3} textAnchor={ox < x ? 'end' : 'start'}>
+                  {p.title}
+                </text>
+              )}
+            </g>
+          );
+        })}
+    </g>
+  );
+}

@@ -1,0 +1,49 @@
+import { useQuery } from '@tanstack/react-query';
+import { Modal } from 'antd';
+import { budgetQuery } from '../../api/queries';
+import type { Spot } from '../../api/queries';
+import { Waiting } from '../../app/Waiting';
+
+interface Props {
+  spot: Spot;
+  revision: number;
+  onClose: () => void;
+  onFit: (placement: string) => void;
+}
+
+/** Where something can still be mounted, face by face, and which points are free but covered. */
+export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
+  const query = useQuery(budgetQuery(spot, revision));
+  return (
+    <Modal open title="Mounting points by face" footer={null} onCancel={onClose} width={760}>
+      {query.isPending && <Waiting />}
+      {query.isError && <p className="error">{query.error.message}</p>}
+      <div className="budget">
+        {query.data?.map((f) => {
+          const of = (state: string) => f.places.filter((p) => p.state === state);
+          return (
+            <section key={f.face}>
+              <h3>
+                {f.face}
+                <span className="num soft">
+                  {of('used').length} used, {of('free').length} free, {of('wasted').length} covered
+                </span>
+              </h3>
+              <ul>
+                {[...of('free'), ...of('wasted')].map((p) => (
+                  <li key={p.ref}>
+                    <span className={`mark ${p.state === 'free' ? 'met' : 'caution'}`}>{p.state === 'free' ? 'free' : 'covered'}</span>
+                    <button className="btn plain" type="button" onClick={() => onFit(p.ref.split(':')[0] ?? '')}>
+                      {p.part}: {p.title}
+                    </button>
+                    <span className="soft">{p.by ? `by ${p.by}` : p.standard}</span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,1 @@
+export { CalculatorsScreen } from './CalculatorsScreen';

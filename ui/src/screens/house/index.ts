@@ -1,0 +1,1 @@
+export { HouseScreen } from './HouseScreen';
