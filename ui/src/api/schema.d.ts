@@ -913,6 +913,7 @@ export interface components {
             state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
             subjects: string[];
             title: string;
+            tried: boolean;
             waived: boolean;
             waiver: string;
             why: string;

@@ -27,7 +27,7 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       <div className="panel-head">
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
-        {!bench.fixesTried && bench.findings.length > 0 && <span className="soft">trying fixes</span>}
+        <span className="soft">{triedWords(bench)}</span>
       </div>
       <div className="findings-scroll" aria-live="polite">
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
@@ -55,6 +55,13 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       )}
     </section>
   );
+}
+
+/** Fixes come after the findings, and for the first of many only. */
+function triedWords(bench: Schemas['Bench']): string {
+  const tried = bench.findings.filter((f) => f.tried).length;
+  if (tried === bench.findings.length) return '';
+  return bench.fixesTried ? `fixes for the first ${tried}` : 'trying fixes';
 }
 
 interface CardProps {

@@ -29,6 +29,7 @@ const finding = (severity: Finding['severity'], lens = '', waived = false): Find
   readBy: '',
   waived,
   waiver: '',
+  tried: true,
   fixes: [],
   expectation: '',
   formula: '',

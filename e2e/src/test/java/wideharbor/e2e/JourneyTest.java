@@ -153,8 +153,7 @@ class JourneyTest {
         browser.button("Add a part here").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("by its foot");
-        dialog.getByText("Transmitter bracket").waitFor();
-        dialog.locator("li", new Locator.LocatorOptions().setHasText("Transmitter bracket")).getByText("Add").click();
+        dialog.locator("li:has(strong:text-is('Transmitter bracket'))").first().getByText("Add").click();
         assertThat(page.locator(".panel-head").first()).containsText("26 parts");
     }
 

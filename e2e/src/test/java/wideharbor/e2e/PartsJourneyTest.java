@@ -146,7 +146,7 @@ class PartsJourneyTest {
     void theCalculatorAnswersWhileTyping() {
         browser.signIn("tech");
         browser.open("/calculators");
-        assertThat(page.locator(".calc-answer .big")).hasText("5.0 + 2.0 + 0.5");
+        assertThat(page.locator(".calc-answer .big")).hasText("0.5 + 2.0 + 5.0");
         page.locator(".calc-field input").first().fill("2");
         assertThat(page.locator(".calc-answer .big")).hasText("2.0");
         page.getByRole(AriaRole.TAB).nth(3).click();

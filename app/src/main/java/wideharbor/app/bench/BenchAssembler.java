@@ -177,6 +177,7 @@ class BenchAssembler {
                 read.map(r -> accounts.displayName(r.who())).orElse(""),
                 Verdict.isWaived(f, job.waivers()),
                 waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")").orElse(""),
+                fixes.byFinding().containsKey(f.key()),
                 fixes.of(f).stream()
                         .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised()))
                         .toList(),

@@ -89,6 +89,7 @@ final class BenchViews {
             String readBy,
             boolean waived,
             String waiver,
+            boolean tried,
             List<FixView> fixes,
             String expectation,
             String formula,

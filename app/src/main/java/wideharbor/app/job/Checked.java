@@ -5,12 +5,15 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.FindingKey;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
 
 /** What the checks say of a job, computed once per state of it. Give it only what was read after a commit. */
 @Service
@@ -53,9 +56,23 @@ public class Checked {
         return new Key(loaded.job().id(), loaded.stateNo());
     }
 
+    /** Keeps what a change computed, once that change is committed: a state that was rolled back is never answered for. */
+    void keepAfterCommit(String job, long stateNo, Result result) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                kept.put(new Key(job, stateNo), result);
+            }
+        });
+    }
+
     /** Without keeping the answer, for a state that is not committed yet. */
     public Result compute(Loaded loaded) {
-        Report report = engine.check(loaded.job());
-        return new Result(report, Verdict.of(report, loaded.job()));
+        return compute(loaded.job());
+    }
+
+    Result compute(Job job) {
+        Report report = engine.check(job);
+        return new Result(report, Verdict.of(report, job));
     }
 }

@@ -19,8 +19,6 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Kit;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.job.Job;
@@ -39,7 +37,7 @@ public class JobStore {
     private final Rows.Signatures signatures;
     private final CatalogueStore catalogue;
     private final HarborCodec codec;
-    private final CheckEngine engine;
+    private final Checked checked;
     private final Clock clock;
 
     JobStore(
@@ -51,7 +49,7 @@ public class JobStore {
             Rows.Signatures signatures,
             CatalogueStore catalogue,
             HarborCodec codec,
-            CheckEngine engine,
+            Checked checked,
             Clock clock) {
         this.jobs = jobs;
         this.builds = builds;
@@ -61,7 +59,7 @@ public class JobStore {
         this.signatures = signatures;
         this.catalogue = catalogue;
         this.codec = codec;
-        this.engine = engine;
+        this.checked = checked;
         this.clock = clock;
     }
 
@@ -125,8 +123,8 @@ public class JobStore {
             }
             JobRow row = jobs.lock(listed.id).orElseThrow();
             String before = summary(row);
-            summarise(row, loaded(row).job());
             row.stateNo++;
+            summarise(row, loaded(row).job());
             count++;
             if (!before.equals(summary(row))) {
                 row.revision++;
@@ -315,8 +313,9 @@ public class JobStore {
     }
 
     private void summarise(JobRow row, Job job) {
-        Report report = engine.check(job);
-        Verdict verdict = Verdict.of(report, job);
+        Checked.Result result = checked.compute(job);
+        checked.keepAfterCommit(row.id, row.stateNo, result);
+        Verdict verdict = result.verdict();
         row.clear = verdict.clear();
         row.stops = verdict.stops();
         row.undecided = verdict.open();
@@ -324,7 +323,7 @@ public class JobStore {
         row.configurationsAll = 0;
         row.configurationsClear = 0;
         for (Build build : job.gear().builds()) {
-            Map<String, Verdict> each = Verdict.byConfiguration(report, job, build.id());
+            Map<String, Verdict> each = Verdict.byConfiguration(result.report(), job, build.id());
             row.configurationsAll += each.size();
             row.configurationsClear +=
                     (int) each.values().stream().filter(Verdict::clear).count();

@@ -15,6 +15,9 @@ import wideharbor.core.job.Job;
 public final class Proposer {
     private static final int MOST_FIXES = 4;
 
+    /** A rig with more findings is far from done; the first are mended first, and each costs dozens of checks. */
+    public static final int MOST_FINDINGS = 24;
+
     private final CheckEngine engine;
 
     public Proposer(CheckEngine engine) {
@@ -31,11 +34,11 @@ public final class Proposer {
     public record Fix(
             String id, String kind, String title, List<Scoped> commands, List<String> cleared, List<String> raised) {}
 
-    /** Fixes for every finding of a report. */
+    /** Fixes for the first {@value #MOST_FINDINGS} findings of a report, the weightiest first; the rest are not in the map. */
     public Map<FindingKey, List<Fix>> propose(Job job, Report report) {
         Map<FindingKey, List<Fix>> fixes = new HashMap<>();
         Known known = new Known(job);
-        for (Finding finding : report.findings()) {
+        for (Finding finding : report.findings().subList(0, Math.min(MOST_FINDINGS, report.findings().size()))) {
             fixes.put(finding.key(), propose(job, finding, known));
         }
         return fixes;

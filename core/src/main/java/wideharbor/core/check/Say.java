@@ -52,7 +52,7 @@ public final class Say {
         }
         long scale = decimals == 0 ? 1 : decimals == 1 ? 10 : 100;
         long units = Math.round(Math.abs(value) * scale + 1e-9);
-        String sign = value < 0 && units > 0 ? "-" : "";
+        String sign = value < 0 && units > 0 ? "−" : "";
         if (decimals == 0) {
             return sign + units;
         }
