@@ -810,6 +810,7 @@ export interface components {
             lines: components["schemas"]["Line"][];
             /** Format: int32 */
             revision: number;
+            screws: components["schemas"]["Screws"][];
             signatures: components["schemas"]["Signed"][];
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
@@ -1099,6 +1100,9 @@ export interface components {
             /** Format: int32 */
             stops: number;
             through: string[];
+            throughKeys: string[];
+            /** Format: double */
+            throughMm: number;
         };
         OutputMeter: {
             /** Format: int32 */
@@ -1323,6 +1327,7 @@ export interface components {
             use: string;
         };
         Row: {
+            carries: string[];
             category: string;
             confidence: string;
             /** Format: int32 */
@@ -1349,6 +1354,16 @@ export interface components {
             unit: string;
             /** Format: double */
             value: number;
+        };
+        Screws: {
+            captive: boolean;
+            /** Format: int32 */
+            count: number;
+            held: string[];
+            keys: string[];
+            near: string[];
+            thread: string;
+            where: string[];
         };
         Session: {
             displayName: string;

@@ -1,7 +1,7 @@
 import { Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { counts, evidence, forLens } from './logic';
+import { counts, evidence, forLens, raisedWords } from './logic';
 import type { Finding } from './logic';
 import type { DoAct } from './useBench';
 import { wish } from './logic';
@@ -27,7 +27,7 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       <div className="panel-head">
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
-        <span className="soft">{triedWords(bench)}</span>
+        {triedWords(bench) && <span className="soft">{triedWords(bench)}</span>}
       </div>
       <div className="findings-scroll" aria-live="polite">
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
@@ -103,7 +103,7 @@ function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children
           <div key={fix.id} className="fix">
             <span>
               {fix.title}
-              {fix.raised.length > 0 && <span className="soft raises">then: {fix.raised.join('; ')}</span>}
+              {fix.raised.length > 0 && <span className="soft raises">then: {raisedWords(fix.raised).join('; ')}</span>}
             </span>
             <button
               className={`btn ${i === 0 ? 'first' : ''}`}

@@ -7,6 +7,7 @@ import { fitQuery, portsQuery } from '../../api/queries';
 import type { Spot } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { fixed, grams } from '../../format/units';
+import { isNews } from './logic';
 import { massText } from './StackPanel';
 
 interface Props {
@@ -73,12 +74,12 @@ export function effectText(o: Schemas['OfferView']): string {
   const parts: string[] = [];
   const shift = o.shiftMm[0];
   if (shift !== undefined && Math.abs(shift) >= 0.05) parts.push(`balance ${fixed(Math.abs(shift), 1)} mm ${shift > 0 ? 'forward' : 'back'}`);
-  if (o.through.length > 0) parts.push(`through ${o.through.join(', then ')}`);
+  if (o.through.length > 0) {
+    const keys = o.throughKeys.length > 0 ? o.throughKeys.join(', ') : 'no tool';
+    parts.push(`through ${o.through.join(', then ')}: ${fixed(o.throughMm, 1)} mm between, ${keys}`);
+  }
   return parts.join('; ');
 }
-
-/** Every new joint asks for a trial fit; that is said once, shortly. */
-const isNews = (title: string) => !title.startsWith('Trial fit: ');
 
 function OfferLine({ offer: o, onAdd }: { offer: Schemas['OfferView']; onAdd: () => void }) {
   const adds = o.addsGrams > 0 ? `+${grams(o.addsGrams)}` : massText(o.mass);

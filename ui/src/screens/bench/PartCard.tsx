@@ -14,6 +14,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       {row.settings.map((s) => (
         <SettingField key={s.key} setting={s} actions={actions} />
       ))}
+      {row.settings.length > 0 && row.carries.length > 0 && <div className="soft tried">{movesWords(row.carries)}</div>}
       {row.confidence && (
         <div className="soft tried">
           joint {row.confidence}
@@ -55,6 +56,12 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       )}
     </div>
   );
+}
+
+/** What goes along when a setting of a part is changed; a long list is cut. */
+function movesWords(carried: readonly string[]): string {
+  const shown = carried.slice(0, 4).join(', ');
+  return carried.length > 4 ? `moves with it: ${shown} and ${carried.length - 4} more` : `moves with it: ${shown}`;
 }
 
 /** A number that is sent when it is left or Enter is pressed; arrows step it. */

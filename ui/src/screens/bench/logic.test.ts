@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { along, counts, evidence, forLens, nudged, settingText, wish } from './logic';
+import { along, counts, evidence, forLens, nudged, settingText, wish, raisedWords } from './logic';
 import type { Finding, Setting } from './logic';
 
 const setting = (over: Partial<Setting> = {}): Setting => ({
@@ -75,5 +75,13 @@ describe('bench logic', () => {
     expect(along(5, 0, 10)).toBe(0.5);
     expect(along(50, 0, 10)).toBe(1);
     expect(along(1, 1, 1)).toBe(0);
+  });
+});
+
+describe('raisedWords', () => {
+  it('counts trial fits and tells the rest', () => {
+    expect(raisedWords(['Trial fit: A on B', 'Rods 4 mm short', 'Trial fit: C on A'])).toEqual(['Rods 4 mm short', '2 trial fits']);
+    expect(raisedWords(['Trial fit: A on B'])).toEqual(['one trial fit']);
+    expect(raisedWords([])).toEqual([]);
   });
 });

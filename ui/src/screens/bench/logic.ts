@@ -22,6 +22,18 @@ export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wis
   };
 }
 
+const TRIAL = 'Trial fit: ';
+
+/** Whether a title is more than the trial fit every new joint asks for. */
+export const isNews = (title: string) => !title.startsWith(TRIAL);
+
+/** What a change raises, in short: trial fits are counted, all else is told. */
+export function raisedWords(raised: readonly string[]): string[] {
+  const trials = raised.filter((t) => !isNews(t)).length;
+  const words = raised.filter(isNews);
+  return trials === 0 ? words : [...words, trials === 1 ? 'one trial fit' : `${trials} trial fits`];
+}
+
 /** "has 83.0 mm, needs 85.0 ± 1.0 mm" in two pieces. */
 export function evidence(e: Schemas['EvidenceView']): { has: string; needs: string } {
   if (e.kind === 'statement') return { has: e.has, needs: e.needs };

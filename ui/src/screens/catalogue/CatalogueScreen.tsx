@@ -50,7 +50,7 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
   };
   return (
     <main className="page catalogue">
-      <div className="jobs-head">
+      <div className="part-head">
         <h1>Catalogue</h1>
         <span className="num soft">{page ? `${page.total} parts` : ''}</span>
         <span className="push" />

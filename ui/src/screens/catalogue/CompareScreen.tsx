@@ -35,7 +35,7 @@ export function CompareScreen() {
   const names = [...new Set([...left.keys(), ...right.keys()])];
   return (
     <main className="page">
-      <div className="jobs-head">
+      <div className="part-head">
         <h1>Two parts compared</h1>
         <Link to="/catalogue">Back to the catalogue</Link>
       </div>

@@ -46,7 +46,7 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
   };
   return (
     <main className="page">
-      <div className="jobs-head">
+      <div className="part-head">
         <h1>{isNew ? 'New part' : 'The next revision of a part'}</h1>
         <span className="soft">Revisions on file never change; builds keep the one they have.</span>
       </div>

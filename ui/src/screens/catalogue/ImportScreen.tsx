@@ -53,7 +53,7 @@ export function ImportScreen({ session }: { session: Schemas['Session'] }) {
   const cancel = async () => put(unwrap(await api.DELETE('/api/catalogue/imports/{id}', path)));
   return (
     <main className="page">
-      <div className="jobs-head">
+      <div className="part-head">
         <h1>Import a list of parts</h1>
         <Link to="/catalogue">Back to the catalogue</Link>
       </div>

@@ -23,7 +23,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
   const p = query.data;
   return (
     <main className="page part-page">
-      <div className="jobs-head">
+      <div className="part-head">
         <h1>{p.name}</h1>
         <span className="soft">
           {p.maker}, {p.category}

@@ -1,6 +1,7 @@
 import { Fragment } from 'react';
 import type { Schemas } from '../../api/client';
 import { grams, kilograms } from '../../format/units';
+import { ScrewTable } from './ScrewTable';
 
 const words = (category: string) => category.toLowerCase().replaceAll('_', ' ');
 
@@ -62,6 +63,7 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
             ))}
           </tbody>
         </table>
+        <ScrewTable screws={d.screws} />
       </div>
     </section>
   );

@@ -61,7 +61,7 @@ export function MergePanel({ comparison: c, canMerge, onMerge, onClose }: Props)
         </button>
         {canMerge && (taken > 0 || brief) && (
           <button className="btn first" type="button" onClick={() => onMerge(brief)}>
-            Take the file’s side, {taken} changes
+            Take the file’s side, {taken} {taken === 1 ? 'change' : 'changes'}
           </button>
         )}
         {!canMerge && <span className="soft">A lead takes the file’s side.</span>}

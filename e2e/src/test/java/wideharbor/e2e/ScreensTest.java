@@ -37,7 +37,9 @@ class ScreensTest {
             browser.open(path);
             browser.page().locator(there).first().waitFor();
             browser.isAccessible();
-            browser.picture(name);
+            if (!name.equals("compare")) {
+                browser.picture(name);
+            }
             noSideways(browser);
             browser.button("Night theme").click();
             assertThat(browser.page().locator("html")).hasAttribute("data-theme", "night");

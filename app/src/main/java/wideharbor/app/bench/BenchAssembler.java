@@ -121,6 +121,10 @@ class BenchAssembler {
                     settings(rig, placed),
                     worst(rig, placed, here),
                     rig.subtree(placed.id()).size() - 1,
+                    rig.subtree(placed.id()).stream()
+                            .filter(id -> !id.equals(placed.id()))
+                            .map(rig::title)
+                            .toList(),
                     placed.id().equals(rig.content().root())));
         }
         return rows;

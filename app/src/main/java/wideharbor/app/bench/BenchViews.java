@@ -7,6 +7,7 @@ import wideharbor.core.bench.Effects;
 import wideharbor.core.bench.Fit;
 import wideharbor.core.bench.Meters;
 import wideharbor.core.bench.MountBudget;
+import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
@@ -56,6 +57,7 @@ final class BenchViews {
             List<SettingView> settings,
             String worst,
             int dependants,
+            List<String> carries,
             boolean root) {}
 
     record MassView(double grams, double low, double high, String source, String unknown) {
@@ -158,6 +160,8 @@ final class BenchViews {
             MassView mass,
             int inKit,
             List<String> through,
+            double throughMm,
+            List<String> throughKeys,
             double addsGrams,
             List<Double> shiftMm,
             List<String> cleared,
@@ -180,6 +184,8 @@ final class BenchViews {
                             .flatMap(c -> c.links().stream())
                             .map(l -> l.type().name())
                             .toList(),
+                    o.chain().map(AdapterFinder.Chain::heightMm).orElse(0.0),
+                    o.chain().map(AdapterFinder.Chain::keys).orElse(List.of()),
                     e.massGrams(),
                     e.shiftMm().stream().toList(),
                     e.cleared(),

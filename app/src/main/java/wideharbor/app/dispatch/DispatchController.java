@@ -37,6 +37,16 @@ class DispatchController {
             double lineGrams,
             boolean massKnown) {}
 
+    /** Screws of one make; {@code held} says which packed tool has which key, {@code near} what is taken for a key that is missing. */
+    record Screws(
+            String thread,
+            int count,
+            boolean captive,
+            List<String> keys,
+            List<String> held,
+            List<String> near,
+            List<String> where) {}
+
     record Signed(String who, Instant when) {}
 
     /** {@code why…} are empty when the step can be taken now by who asks. */
@@ -53,6 +63,7 @@ class DispatchController {
             String whyNotSign,
             String whyNotDispatch,
             List<Line> lines,
+            List<Screws> screws,
             double totalGrams,
             int unweighed,
             boolean teamLift,

@@ -14,9 +14,11 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.dispatch.PullList;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.tool.ToolList;
 import wideharbor.format.PullListCsv;
 
 /** Moves a job along its stages; the core's gate says what may happen. */
@@ -66,10 +68,24 @@ class DispatchService {
                 Gate.whyNotSign(loaded.stage(), verdict, names, who).map(w -> w.replaceFirst("^" + who + " has", "You have")).orElse(""),
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
                 lines,
+                FastenerList.of(loaded.job()).stream().map(DispatchService::screws).toList(),
                 total,
                 unweighed,
                 total > teamLift,
                 teamLift);
+    }
+
+    private static DispatchController.Screws screws(ToolList.Fastener f) {
+        return new DispatchController.Screws(
+                f.thread(),
+                f.count(),
+                f.captive(),
+                f.keys(),
+                f.held().entrySet().stream()
+                        .map(e -> e.getKey() + " in " + e.getValue())
+                        .toList(),
+                f.near(),
+                f.where());
     }
 
     private static List<String> heldBy(Loaded loaded, Checked.Result result) {

@@ -46,6 +46,7 @@ class BenchEndpointTest {
         assertEquals(
                 "Riser R-2 under Quick plate Q-11", bench.at("/findings/0/fixes/0/title").asString());
         assertTrue(bench.path("fixesTried").asBoolean());
+        assertTrue(row(bench, "bridge").path("carries").toString().contains("Matte box"), "the rods carry the matte box along");
     }
 
     @Test

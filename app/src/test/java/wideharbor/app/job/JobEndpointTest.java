@@ -211,4 +211,16 @@ class JobEndpointTest {
         assertEquals(404, tech.get("/api/nothing-here").status());
         assertEquals(404, tech.get("/assets/none.js").status());
     }
+
+    /** The clamp that hangs wants 5/32 in; what is packed is 4 mm. */
+    @Test
+    void theDispatchNamesTheKeyThatIsMissing() {
+        var first = RunningApp.as("tech")
+                .get("/api/jobs/" + RunningApp.copyOf("kiln") + "/dispatch")
+                .json()
+                .at("/screws/0");
+        assertEquals("hex 5/32 in", first.at("/keys/0").asString(), first.toString());
+        assertEquals("hex 4 mm", first.at("/near/0").asString());
+        assertEquals(0, first.path("held").size());
+    }
 }

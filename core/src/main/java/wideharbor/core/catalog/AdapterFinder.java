@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.interfaces.ShortestPathAlgorithm.SingleSourcePaths;
@@ -107,6 +108,17 @@ public final class AdapterFinder {
         /** Names in order, "A, then B". */
         public String title() {
             return String.join(", then ", links.stream().map(l -> l.type().name()).toList());
+        }
+
+        /** One key for each kind of screw the adapters bring, in order; empty when all go on without a tool. */
+        public List<String> keys() {
+            return links.stream()
+                    .flatMap(l -> Stream.of(l.in(), l.out()).flatMap(port -> l.type().port(port).stream()))
+                    .filter(p -> !p.working().isToolFree())
+                    .flatMap(p -> p.screws().stream())
+                    .flatMap(s -> s.keys().stream().limit(1))
+                    .distinct()
+                    .toList();
         }
     }
 

@@ -45,6 +45,7 @@ class AdapterFinderTest {
         assertEquals(56, chain.massGrams(), 1e-9);
         assertTrue(chain.toolFree(), "no screws on it");
         assertFalse(chain.twistProof(), "one thread without pins");
+        assertEquals(List.of(), chain.keys());
     }
 
     /** Fewer pieces first; of as many, the lighter. */
@@ -57,6 +58,20 @@ class AdapterFinderTest {
                         adapter("from-rosette", "rosette-31.8", Role.EITHER, "thread-1-4", Role.A, 10, 5))
                 .between(RAIL, HOLE, 4);
         assertEquals(List.of("light", "heavy", "to-rosette, then from-rosette"), chains.stream().map(AdapterFinder.Chain::title).toList());
+    }
+
+    @Test
+    void aChainNamesTheKeysItsScrewsNeed() {
+        ItemType block = part("block")
+                .can(Capability.ADAPTS)
+                .weighs(40, Vec3.ZERO)
+                .clamp("rail", "nato-rail", Role.B, Vec3.ZERO, DOWN, 30)
+                .face("head", Role.A, new Vec3(0, 14, 0), Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
+                .make();
+        Port hole = Parts.plain("hole", "thread-3-8", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD);
+        AdapterFinder.Chain chain = finder(block).between(RAIL, hole, 4).get(0);
+        assertEquals(List.of("hex 3/16 in"), chain.keys());
+        assertFalse(chain.toolFree());
     }
 
     @Test

@@ -40,6 +40,28 @@ class DispatchTest {
         assertTrue(Gate.whyNotBuilt(Stage.SIGNED).isPresent());
     }
 
+    /** Two screws into the body, two into the quick plate; both lenses of the set add none, so four go along, not twelve. */
+    @Test
+    void screwsAreCountedOnceForAllLensesAndNameTheKeyThatIsMissing() {
+        var job = Bag.onRods(300)
+                .inKit(Bag.keys("hex 5 mm"), 1)
+                .lens("a", Bag.lens("a", 1500, 60, 120), "body:mount", "mount")
+                .lens("b", Bag.lens("b", 2000, 80, 160), "body:mount", "mount")
+                .job();
+        var screws = FastenerList.of(job);
+        assertEquals(1, screws.size());
+        assertEquals(4, screws.get(0).count());
+        assertEquals(List.of("hex 5 mm"), screws.get(0).near());
+        assertTrue(screws.get(0).held().isEmpty());
+        assertEquals(2, screws.get(0).where().size());
+    }
+
+    @Test
+    void aPackedKeyIsNamedWithItsTool() {
+        var screws = FastenerList.of(Bag.onHead().job());
+        assertEquals("keys", screws.get(0).held().get("hex 3/16 in"));
+    }
+
     /** Two lenses are never on at once, but both go along; the matte box goes once. */
     @Test
     void thePullListTakesEveryLensAndTheMostOfTheRest() {

@@ -7,6 +7,7 @@ import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.check.Chains;
 import wideharbor.core.check.Check.Candidate;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Say;
 
 /** Adapters between the two faces of a joint that do not mate. */
 final class AdapterFixes {
@@ -23,7 +24,7 @@ final class AdapterFixes {
         for (AdapterFinder.Chain chain : context.catalogue()
                 .adapters()
                 .between(context.rig().port(joint.parent()), context.rig().port(joint.child()), MOST_CHAINS)) {
-            all.add(new Candidate("adapter", "Put " + chain.title() + " between", Chains.between(context, joint, chain)));
+            all.add(new Candidate("adapter", "Put " + chain.title() + " between: " + Say.mm(chain.heightMm()) + ", " + Math.round(chain.massGrams()) + " g", Chains.between(context, joint, chain)));
         }
         return all;
     }

@@ -254,7 +254,7 @@ class MountChecksTest {
         ItemType adapter = part("rail-block").can(Capability.ADAPTS).weighs(40, Vec3.ZERO)
                 .clamp("rail", "nato-rail", Role.B, Vec3.ZERO, DOWN, 30)
                 .face("head", Role.A, new Vec3(0, 14, 0), Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE).make();
-        assertEquals("Put rail-block between", verify(new PortsMate())
+        assertEquals("Put rail-block between: 14.0 mm, 40 g", verify(new PortsMate())
                 .given(Rigs.rig().with("body", body).with("box", box).join("j", "body:rail", "box:foot").knows(adapter)
                         .inKit(Bag.keys("hex 3/16 in"), 1).on("none"))
                 .isMendedBy("adapter").title());
