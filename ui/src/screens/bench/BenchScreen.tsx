@@ -1,4 +1,6 @@
 import './bench.css';
+import './dialogs.css';
+import './print.css';
 import { useSearchParams, useParams } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../api/client';

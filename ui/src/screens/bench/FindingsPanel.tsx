@@ -20,6 +20,7 @@ const STATE = { FOUND: '', FINE: '', UNDECIDED: ', undecided', NOT_CHECKED: ', n
 
 export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLens }: Props) {
   const [waiving, setWaiving] = useState<Finding | null>(null);
+  const tried = triedWords(bench);
   const { here, others } = forLens(bench.findings, bench.lens);
   const title = (lens: string) => bench.lenses.find((l) => l.id === lens)?.title ?? lens;
   return (
@@ -27,7 +28,7 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       <div className="panel-head">
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
-        {triedWords(bench) && <span className="soft">{triedWords(bench)}</span>}
+        {tried && <span className="soft">{tried}</span>}
       </div>
       <div className="findings-scroll" aria-live="polite">
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}

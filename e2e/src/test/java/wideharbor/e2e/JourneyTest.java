@@ -8,29 +8,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import wideharbor.app.RunningApp;
 
 /** The main jobs as people do them. */
-@ExtendWith(RunningApp.class)
-class JourneyTest {
-    private Browser browser;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        browser = new Browser();
-        page = browser.page();
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
+class JourneyTest extends Journey {
     private Locator verdict() {
         return page.locator(".jobbar .verdict");
     }
@@ -42,10 +24,6 @@ class JourneyTest {
     private String chosenTitle() {
         Object title = page.evaluate("document.querySelector('.stack-row.chosen .row-title')?.textContent ?? ''");
         return title.toString();
-    }
-
-    private Locator finding(String title) {
-        return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
     }
 
     /** From the list of jobs to the door: read the brief, mend on the Bench, read cautions, build, two signatures, out. */

@@ -11,33 +11,11 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import wideharbor.app.RunningApp;
 
 /** Finding parts, making them fit, and taking lists and packages in. */
-@ExtendWith(RunningApp.class)
-class PartsJourneyTest {
-    private Browser browser;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        browser = new Browser();
-        page = browser.page();
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
-    private Locator finding(String title) {
-        return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
-    }
-
+class PartsJourneyTest extends Journey {
     private static FilePayload file(String name, byte[] bytes) {
         return new FilePayload(name, "application/octet-stream", bytes);
     }

@@ -41,24 +41,18 @@ class BenchService {
     @Transactional(readOnly = true)
     BenchViews.Bench bench(Spot spot) {
         Loaded loaded = store.load(spot.job());
-        return assembler.bench(
-                loaded,
-                context(loaded, spot),
-                checked.of(loaded),
-                checked.fixes(loaded),
-                journal.ends(spot.job(), spot.build()));
+        return bench(spot, loaded, checked.fixes(loaded));
     }
 
     /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */
     @Transactional(readOnly = true)
     BenchViews.Bench afterEdit(Spot spot) {
-        Loaded loaded = store.load(spot.job());
+        return bench(spot, store.load(spot.job()), Checked.Fixes.NOT_TRIED);
+    }
+
+    private BenchViews.Bench bench(Spot spot, Loaded loaded, Checked.Fixes fixes) {
         return assembler.bench(
-                loaded,
-                context(loaded, spot),
-                checked.of(loaded),
-                Checked.Fixes.NOT_TRIED,
-                journal.ends(spot.job(), spot.build()));
+                loaded, context(loaded, spot), checked.of(loaded), fixes, journal.ends(spot.job(), spot.build()));
     }
 
     @Transactional(readOnly = true)

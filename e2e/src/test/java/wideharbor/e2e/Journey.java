@@ -1,0 +1,30 @@
+package wideharbor.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import wideharbor.app.RunningApp;
+
+/** A fresh browser page for every test. */
+@ExtendWith(RunningApp.class)
+abstract class Journey {
+    Browser browser;
+    Page page;
+
+    @BeforeEach
+    void open() {
+        browser = new Browser();
+        page = browser.page();
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    Locator finding(String title) {
+        return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
+    }
+}
