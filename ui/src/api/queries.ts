@@ -91,6 +91,13 @@ export const budgetQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/budget', { params: { ...place(s), query: look(s) } })),
   });
 
+export const ownPartsQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'own-parts', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/own-parts', { params: { ...place(s), query: look(s) } })),
+  });
+
 export interface CatalogueQuestion {
   search: string;
   look: string;
@@ -112,6 +119,12 @@ export const partQuery = (ref: string) =>
   queryOptions({
     queryKey: ['catalogue', 'part', ref] as const,
     queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}', { params: { path: { ref } } })),
+  });
+
+export const crossFitQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'cross-fit', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/cross-fit', { params: { path: { ref } } })),
   });
 
 export const partDrawingQuery = (ref: string, view: ViewName) =>

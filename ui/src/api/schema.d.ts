@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue/parts/{ref}/cross-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crossFit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue/parts/{ref}/drawing": {
         parameters: {
             query?: never;
@@ -220,6 +236,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["text"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/stack-ends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stackEnds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/stacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stacks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -412,6 +460,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/own-parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownParts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -803,6 +867,20 @@ export interface components {
             revision: number;
             title: string;
         };
+        CrossFitCell: {
+            how: string;
+            through: string;
+        };
+        CrossFitLine: {
+            category: string;
+            cells: components["schemas"]["CrossFitCell"][];
+            name: string;
+            ref: string;
+        };
+        CrossFitTable: {
+            bodies: components["schemas"]["Named"][];
+            lines: components["schemas"]["CrossFitLine"][];
+        };
         Dispatch: {
             clear: boolean;
             heldBy: string[];
@@ -827,9 +905,12 @@ export interface components {
             whyNotDispatch: string;
             whyNotSign: string;
         };
-        DockingQuestion: {
+        DockingAnswer: {
             /** Format: double */
             bandMm: number;
+            plan: components["schemas"]["Plan"];
+        };
+        DockingQuestion: {
             reading: components["schemas"]["Reading"];
         };
         DrawingView: {
@@ -931,6 +1012,8 @@ export interface components {
             id: string;
             raised: string[];
             title: string;
+            /** Format: int32 */
+            trialFits: number;
         };
         Grams: {
             by: string;
@@ -1103,6 +1186,8 @@ export interface components {
             throughKeys: string[];
             /** Format: double */
             throughMm: number;
+            /** Format: int32 */
+            trialFits: number;
         };
         OutputMeter: {
             /** Format: int32 */
@@ -1112,6 +1197,13 @@ export interface components {
             /** Format: int32 */
             free: number;
             unknown: string[];
+        };
+        OwnPart: {
+            by: string;
+            category: string;
+            item: string;
+            name: string;
+            state: string;
         };
         Pair: {
             name: string;
@@ -1173,6 +1265,7 @@ export interface components {
             name: string;
             ports: components["schemas"]["PortLine"][];
             ref: string;
+            relations: components["schemas"]["RelationLine"][];
             revisions: string[];
             sockets: components["schemas"]["SocketLine"][];
             usedIn: components["schemas"]["PartUse"][];
@@ -1219,6 +1312,7 @@ export interface components {
         PortLine: {
             freedoms: string;
             id: string;
+            mark: string;
             occupancy: string;
             pins: string;
             rating: string;
@@ -1271,6 +1365,12 @@ export interface components {
             jobs: number;
             standard: components["schemas"]["StandardLine"];
         };
+        RelationLine: {
+            kind: string;
+            other: string;
+            ref: string;
+            why: string;
+        };
         Removed: {
             placement: string;
             title: string;
@@ -1286,6 +1386,7 @@ export interface components {
         RodAnswer: {
             /** Format: double */
             hasMm: number;
+            met: boolean;
             /** Format: double */
             missingMm: number;
             /** Format: double */
@@ -1315,9 +1416,17 @@ export interface components {
         RodQuestion: {
             /** Format: double */
             baseToAxisMm: number;
-            /** Format: double */
-            bracketDropMm: number;
+            bracketDropsMm: number[];
             platesMm: number[];
+            standard: string;
+        };
+        RodsLine: {
+            /** Format: double */
+            heightMm: number;
+            met: boolean;
+            /** Format: double */
+            neededMm: number;
+            plate: string;
             standard: string;
         };
         Room: {
@@ -1334,11 +1443,14 @@ export interface components {
             dependants: number;
             item: string;
             level: string;
+            marks: string;
             mass: components["schemas"]["MassView"];
+            note: string;
             on: string;
             placement: string;
             root: boolean;
             settings: components["schemas"]["SettingView"][];
+            tip: number[];
             title: string;
             worst: string;
         };
@@ -1435,6 +1547,28 @@ export interface components {
             /** Format: double */
             to: number;
         };
+        StackEnds: {
+            bodies: components["schemas"]["Named"][];
+            supports: components["schemas"]["Named"][];
+        };
+        StackLine: {
+            /** Format: double */
+            asideMm: number;
+            /** Format: double */
+            axisHeightMm: number;
+            blocks: string[];
+            bodyPort: string;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            massGrams: number;
+            plates: components["schemas"]["Named"][];
+            /** Format: int32 */
+            releases: number;
+            rods: components["schemas"]["RodsLine"][];
+            toolFree: boolean;
+            twistProof: boolean;
+        };
         StandardLine: {
             entry: string;
             facts: components["schemas"]["Fact"][];
@@ -1488,15 +1622,17 @@ export interface components {
             reason: string;
         };
         Wish: {
+            at: number[];
             finding: string;
             fix: string;
             item: string;
             itemPort: string;
             key: string;
             /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "FIX";
+            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "FIX";
             placement: string;
             port: string;
+            text: string;
             /** Format: double */
             value: number;
             withDependants: boolean;
@@ -1532,7 +1668,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Plan"];
+                    "application/json": components["schemas"]["DockingAnswer"];
                 };
             };
         };
@@ -1578,7 +1714,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RodAnswer"];
+                    "application/json": components["schemas"]["RodAnswer"][];
                 };
             };
         };
@@ -1809,6 +1945,28 @@ export interface operations {
             };
         };
     };
+    crossFit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrossFitTable"];
+                };
+            };
+        };
+    };
     drawing_1: {
         parameters: {
             query?: {
@@ -1851,6 +2009,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartText"];
+                };
+            };
+        };
+    };
+    stackEnds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackEnds"];
+                };
+            };
+        };
+    };
+    stacks: {
+        parameters: {
+            query: {
+                body: string;
+                support: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackLine"][];
                 };
             };
         };
@@ -2143,6 +2344,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Entry"][];
+                };
+            };
+        };
+    };
+    ownParts: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPart"][];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Modal } from 'antd';
-import { budgetQuery } from '../../api/queries';
+import { budgetQuery, ownPartsQuery } from '../../api/queries';
 import type { Spot } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 
@@ -11,9 +11,17 @@ interface Props {
   onFit: (placement: string) => void;
 }
 
+const OWN: Record<string, [string, string]> = {
+  kept: ['kept as', 'met'],
+  'would go on': ['not on; would go on', ''],
+  replaced: ['its place is taken by', 'caution'],
+  'no place': ['nothing on this rig takes it', 'caution'],
+};
+
 /** Where something can still be mounted, face by face, and which points are free but covered. */
 export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
   const query = useQuery(budgetQuery(spot, revision));
+  const own = useQuery(ownPartsQuery(spot, revision));
   return (
     <Modal open title="Mounting points by face" footer={null} onCancel={onClose} width={760}>
       {query.isPending && <Waiting />}
@@ -44,6 +52,24 @@ export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
           );
         })}
       </div>
+      {own.data && own.data.length > 0 && (
+        <>
+          <h3>The body’s own parts</h3>
+          <table className="sheet own-parts">
+            <tbody>
+              {own.data.map((o) => (
+                <tr key={o.item}>
+                  <td>{o.name}</td>
+                  <td className="soft">{o.category}</td>
+                  <td>
+                    <span className={`mark ${OWN[o.state]?.[1] ?? ''}`}>{OWN[o.state]?.[0] ?? o.state}</span> <span className="soft">{o.by}</span>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
     </Modal>
   );
 }

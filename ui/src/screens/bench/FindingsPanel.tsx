@@ -104,7 +104,7 @@ function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children
           <div key={fix.id} className="fix">
             <span>
               {fix.title}
-              {fix.raised.length > 0 && <span className="soft raises">then: {raisedWords(fix.raised).join('; ')}</span>}
+              {fix.raised.length + fix.trialFits > 0 && <span className="soft raises">then: {raisedWords(fix.raised, fix.trialFits).join('; ')}</span>}
             </span>
             <button
               className={`btn ${i === 0 ? 'first' : ''}`}

@@ -7,7 +7,6 @@ import { fitQuery, portsQuery } from '../../api/queries';
 import type { Spot } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { fixed, grams } from '../../format/units';
-import { isNews } from './logic';
 import { massText } from './StackPanel';
 
 interface Props {
@@ -88,13 +87,13 @@ function OfferLine({ offer: o, onAdd }: { offer: Schemas['OfferView']; onAdd: ()
       <span>
         <strong>{o.name}</strong> <span className="soft">by its {o.portTitle}</span>
         <span className="soft effect">{o.refused || effectText(o)}</span>
-        {o.raised.some((t) => !isNews(t)) && <span className="soft effect">asks for a trial fit</span>}
+        {o.trialFits > 0 && <span className="soft effect">asks for a trial fit</span>}
         {o.cleared.map((t) => (
           <span key={`c${t}`} className="mark met effect">
             clears: {t}
           </span>
         ))}
-        {o.raised.filter(isNews).map((t) => (
+        {o.raised.map((t) => (
           <span key={`r${t}`} className={`mark ${o.stops > 0 ? 'stop' : 'caution'} effect`}>
             raises: {t}
           </span>

@@ -1,4 +1,4 @@
-import { InputNumber } from 'antd';
+import { Input, InputNumber } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
@@ -25,6 +25,9 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
           )}
         </div>
       )}
+      {row.marks && <div className="soft tried">goes on one way: {row.marks}</div>}
+      {row.note && <div className="mark caution">{row.note}</div>}
+      {actions.canEdit && row.tip.length === 3 && <TipFields key={row.tip.join()} row={row} act={act} />}
       {actions.canEdit && (
         <>
           <form
@@ -42,6 +45,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
               Enter
             </button>
           </form>
+          {!row.root && <ImproviseForm row={row} act={act} />}
           <div className="part-acts">
             <button className="btn" type="button" onClick={() => actions.openFit(row.placement)}>
               Add a part here
@@ -55,6 +59,77 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
         </>
       )}
     </div>
+  );
+}
+
+const TIP = ['left', 'up', 'ahead'] as const;
+
+/** Where an arm's tip shall stand; the angles of its joints are worked out. */
+function TipFields({ row, act }: { row: Schemas['Row']; act: DoAct }) {
+  const [at, setAt] = useState(row.tip.map((v) => Math.round(v)));
+  return (
+    <form
+      className="tip"
+      onSubmit={(e) => {
+        e.preventDefault();
+        act({ kind: 'wish', wish: wish('TIP', { placement: row.placement, at }) });
+      }}
+    >
+      <span>tip, mm from the mount</span>
+      {TIP.map((name, i) => (
+        <label key={name}>
+          <span className="soft">{name}</span>
+          <InputNumber
+            size="small"
+            aria-label={`Tip ${name}`}
+            controls={false}
+            min={-2000}
+            max={2000}
+            value={at[i] ?? 0}
+            onChange={(v) => setAt(at.map((old, k) => (k === i ? (v ?? 0) : old)))}
+          />
+        </label>
+      ))}
+      <button className="btn plain" type="submit">
+        Bring it there
+      </button>
+    </form>
+  );
+}
+
+/** Records that a part does here what it was not made for, with the limit everybody must know. */
+function ImproviseForm({ row, act }: { row: Schemas['Row']; act: DoAct }) {
+  const [open, setOpen] = useState(false);
+  const [limit, setLimit] = useState(row.note);
+  if (!open) {
+    return (
+      <button className="btn plain improvise" type="button" onClick={() => setOpen(true)}>
+        {row.note ? 'Change the note on its use' : 'Serves outside its purpose'}
+      </button>
+    );
+  }
+  return (
+    <form
+      className="improvise"
+      onSubmit={(e) => {
+        e.preventDefault();
+        act({ kind: 'wish', wish: wish('IMPROVISE', { placement: row.placement, text: limit }) });
+        setOpen(false);
+      }}
+    >
+      <Input
+        size="small"
+        autoFocus
+        maxLength={160}
+        value={limit}
+        onChange={(e) => setLimit(e.target.value)}
+        placeholder="What it is made for, and its limit here"
+        aria-label="What it is made for, and its limit here"
+      />
+      <button className="btn plain" type="submit" disabled={limit.trim() === ''}>
+        Record
+      </button>
+    </form>
   );
 }
 

@@ -80,8 +80,8 @@ describe('bench logic', () => {
 
 describe('raisedWords', () => {
   it('counts trial fits and tells the rest', () => {
-    expect(raisedWords(['Trial fit: A on B', 'Rods 4 mm short', 'Trial fit: C on A'])).toEqual(['Rods 4 mm short', '2 trial fits']);
-    expect(raisedWords(['Trial fit: A on B'])).toEqual(['one trial fit']);
-    expect(raisedWords([])).toEqual([]);
+    expect(raisedWords(['Rods 4 mm short'], 2)).toEqual(['Rods 4 mm short', '2 trial fits']);
+    expect(raisedWords([], 1)).toEqual(['one trial fit']);
+    expect(raisedWords([], 0)).toEqual([]);
   });
 });

@@ -18,20 +18,15 @@ export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wis
     itemPort: '',
     finding: '',
     fix: '',
+    text: '',
+    at: [],
     ...fields,
   };
 }
 
-const TRIAL = 'Trial fit: ';
-
-/** Whether a title is more than the trial fit every new joint asks for. */
-export const isNews = (title: string) => !title.startsWith(TRIAL);
-
 /** What a change raises, in short: trial fits are counted, all else is told. */
-export function raisedWords(raised: readonly string[]): string[] {
-  const trials = raised.filter((t) => !isNews(t)).length;
-  const words = raised.filter(isNews);
-  return trials === 0 ? words : [...words, trials === 1 ? 'one trial fit' : `${trials} trial fits`];
+export function raisedWords(raised: readonly string[], trialFits: number): string[] {
+  return trialFits === 0 ? [...raised] : [...raised, trialFits === 1 ? 'one trial fit' : `${trialFits} trial fits`];
 }
 
 /** "has 83.0 mm, needs 85.0 ± 1.0 mm" in two pieces. */

@@ -3,14 +3,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, unwrap } from '../../api/client';
-import { standardsQuery } from '../../api/queries';
 import { fixed } from '../../format/units';
 import { NumberField, shimsOf } from './Numbers';
+import { Rods } from './Rods';
+import { Stacks } from './Stacks';
+import { useAnswer } from './useAnswer';
 
 const TABS = [
   ['shims', 'Shims'],
   ['docking', 'Docking gap'],
   ['rods', 'Rods and height'],
+  ['stacks', 'Plate stacks'],
   ['keys', 'Keys'],
 ] as const;
 
@@ -31,13 +34,10 @@ export function CalculatorsScreen() {
       {tab === 'shims' && <Shims />}
       {tab === 'docking' && <Docking />}
       {tab === 'rods' && <Rods />}
+      {tab === 'stacks' && <Stacks />}
       {tab === 'keys' && <Keys />}
     </main>
   );
-}
-
-function useAnswer<T>(key: readonly unknown[], ask: () => Promise<T>, ready: boolean) {
-  return useQuery({ queryKey: ['calculator', ...key], queryFn: ask, enabled: ready, staleTime: Infinity, placeholderData: (old) => old });
 }
 
 function Shims() {
@@ -111,7 +111,7 @@ function Docking() {
   const ready = Object.values(reading).every(Number.isFinite);
   const answer = useAnswer(
     ['docking', values],
-    async () => unwrap(await api.POST('/api/calculators/docking', { body: { reading, bandMm: 0.1 } })),
+    async () => unwrap(await api.POST('/api/calculators/docking', { body: { reading } })),
     ready,
   );
   return (
@@ -126,13 +126,13 @@ function Docking() {
         {answer.data && (
           <>
             <p className="big num">
-              pitch {fixed(answer.data.pitchDegrees, 2)}°, yaw {fixed(answer.data.yawDegrees, 2)}°
+              pitch {fixed(answer.data.plan.pitchDegrees, 2)}°, yaw {fixed(answer.data.plan.yawDegrees, 2)}°
             </p>
-            {answer.data.seated ? (
-              <p className="mark met">Seated: every gap and step within 0.10 mm.</p>
+            {answer.data.plan.seated ? (
+              <p className="mark met">Seated: every gap and step within {fixed(answer.data.bandMm, 2)} mm.</p>
             ) : (
               <ol>
-                {answer.data.steps.map((s) => (
+                {answer.data.plan.steps.map((s) => (
                   <li key={s.act}>{s.words}.</li>
                 ))}
                 <li>Read all gaps and steps again.</li>
@@ -143,57 +143,6 @@ function Docking() {
         <p className="soft">
           Top wider: camera nose up. Right wider: nose right. A gap alone cannot tell offset from tilt, so the step is asked for too. Turning 0.3° at 120 mm moves the coupler 0.63 mm: angle first, then height, then lateral.
         </p>
-      </output>
-    </div>
-  );
-}
-
-function Rods() {
-  const [base, setBase] = useState('66.0');
-  const [plates, setPlates] = useState('11.0');
-  const [drop, setDrop] = useState('6.0');
-  const [standard, setStandard] = useState('rod-15-lw');
-  const standards = useQuery(standardsQuery);
-  const list = plates.split(/[\s,+]+/).filter(Boolean).map(Number);
-  const ready = list.every(Number.isFinite) && base !== '' && drop !== '';
-  const answer = useAnswer(
-    ['rods', base, plates, drop, standard],
-    async () =>
-      unwrap(await api.POST('/api/calculators/rods', { body: { baseToAxisMm: Number(base), platesMm: list, bracketDropMm: Number(drop), standard } })),
-    ready,
-  );
-  return (
-    <div className="calc">
-      <div>
-        <NumberField title="Body’s base to its axis" unit="mm" value={base} onChange={setBase} />
-        <label className="calc-field">
-          <span>Plates between, top to bottom</span>
-          <input className="input num" value={plates} onChange={(e) => setPlates(e.target.value)} />
-        </label>
-        <NumberField title="Rod centres below the bracket’s top face" unit="mm" value={drop} onChange={setDrop} />
-        <label className="calc-field">
-          <span>Rods</span>
-          <select className="input" value={standard} onChange={(e) => setStandard(e.target.value)}>
-            {standards.data
-              ?.filter((s) => s.facts.some((f) => f.name === 'axisHeightMm'))
-              .map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.title}
-                </option>
-              ))}
-          </select>
-        </label>
-      </div>
-      <output className="calc-answer">
-        {answer.isError && <p className="error">{answer.error.message}</p>}
-        {answer.data && (
-          <>
-            <p className="big num">
-              {fixed(answer.data.hasMm, 1)}, needs {fixed(answer.data.needsMm, 1)} ± {fixed(answer.data.toleranceMm, 1)} mm
-            </p>
-            <p className={`mark ${Math.abs(answer.data.missingMm) <= answer.data.toleranceMm ? 'met' : 'stop'}`}>{answer.data.words}</p>
-          </>
-        )}
       </output>
     </div>
   );

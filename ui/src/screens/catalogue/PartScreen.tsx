@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { partQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
+import { CrossFit } from './CrossFit';
 import { PartViews } from './PartViews';
 import { bothLengths, bothMasses, figureName, provenance } from './text';
 
@@ -89,6 +90,21 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
               </dl>
             </div>
           ))}
+          {p.relations.length > 0 && (
+            <>
+              <h2>With other parts</h2>
+              <dl className="figures relations">
+                {p.relations.map((r, i) => (
+                  <div key={i}>
+                    <dt>{r.kind}</dt>
+                    <dd>
+                      {r.ref ? <Link to={`/catalogue/parts/${encodeURIComponent(r.ref)}`}>{r.other}</Link> : r.other} <span className="soft">{r.why}</span>
+                    </dd>
+                  </div>
+                ))}
+              </dl>
+            </>
+          )}
           {p.falseFriends.length > 0 && (
             <>
               <h2 className="mark caution">Taken for it</h2>
@@ -110,6 +126,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
           </ul>
         </section>
       </div>
+      {p.category === 'body' && <CrossFit part={p.ref} />}
     </main>
   );
 }
@@ -151,6 +168,7 @@ function PortTable({ ports }: { ports: Schemas['PortLine'][] }) {
               {p.occupancy}
               {p.rating && `, rated ${p.rating}`}
               {p.freedoms && `, ${p.freedoms}`}
+              {p.mark && `; one way: ${p.mark}`}
             </td>
             <td className="soft">
               pins {p.pins}

@@ -37,7 +37,8 @@ public final class CatalogueCsv {
     static final List<String> COLUMNS = List.of(
             "id", "revision", "maker", "name", "category", "capabilities", "mass_g", "mass_low_g", "mass_high_g",
             "mass_source", "mass_by", "mass_when", "mass_unknown", "com_x_mm", "com_y_mm", "com_z_mm", "width_mm",
-            "height_mm", "length_mm", "shapes", "links", "internal_joints", "ports", "sockets", "facets");
+            "height_mm", "length_mm", "shapes", "links", "internal_joints", "ports", "sockets", "facets",
+            "relations");
 
     private static final Set<String> NEEDED = Set.of("id", "maker", "name", "category");
     private static final List<String> CATEGORIES =
@@ -84,6 +85,7 @@ public final class CatalogueCsv {
         cell.put("ports", json(type.ports()));
         cell.put("sockets", json(type.sockets()));
         cell.put("facets", facets(type));
+        cell.put("relations", json(type.relations()));
         return COLUMNS.stream().map(c -> cell.getOrDefault(c, "")).toList();
     }
 
@@ -240,6 +242,7 @@ public final class CatalogueCsv {
         tree.set("ports", cells.json("ports", mapper));
         tree.set("sockets", cells.json("sockets", mapper));
         tree.set("facets", cells.json("facets", mapper));
+        tree.set("relations", cells.json("relations", mapper));
         return tree;
     }
 

@@ -6,7 +6,10 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Fills in what a file may leave out, so that the core never meets an absent value. */
+/**
+ * Fills in what a file may leave out, so that the core never meets an absent value. The store's rows go through the same:
+ * one written before a property was thought of reads as a file that leaves it out.
+ */
 final class Defaults {
     private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
 
@@ -34,7 +37,7 @@ final class Defaults {
     }
 
     static void itemType(ObjectNode type) {
-        arrays(type, "capabilities", "internalJoints", "ports", "sockets", "facets");
+        arrays(type, "capabilities", "internalJoints", "ports", "sockets", "facets", "relations");
         for (JsonNode link : type.path("links")) {
             for (JsonNode shape : link.path("shapes")) {
                 put((ObjectNode) shape, "use", MAKE.stringNode("SOLID"));
@@ -72,6 +75,7 @@ final class Defaults {
         put((ObjectNode) port.path("working"), "way", MAKE.stringNode("SCREWS"));
         put((ObjectNode) port.path("working"), "secured", MAKE.booleanNode(false));
         put((ObjectNode) port.path("working"), "stages", MAKE.numberNode(1));
+        put(port, "mark", MAKE.stringNode(""));
         for (JsonNode freedom : port.path("freedoms")) {
             freedom(freedom);
         }
@@ -101,14 +105,14 @@ final class Defaults {
         }
     }
 
-    private static void build(ObjectNode build) {
+    static void build(ObjectNode build) {
         arrays(build, "removed", "joints", "cables", "settings", "lenses");
         for (JsonNode placement : build.path("placements")) {
             put((ObjectNode) placement, "label", MAKE.stringNode(""));
             put((ObjectNode) placement, "weighedGrams", MAKE.objectNode().put("unknown", "not weighed"));
         }
         for (JsonNode joint : build.path("joints")) {
-            put((ObjectNode) joint, "confidence", MAKE.stringNode("PLAUSIBLE"));
+            joint((ObjectNode) joint);
         }
         for (JsonNode setting : build.path("settings")) {
             put((ObjectNode) setting, "byFeel", MAKE.booleanNode(false));
@@ -125,16 +129,30 @@ final class Defaults {
     private static void overlay(ObjectNode owner) {
         arrays(owner, "overlay");
         for (JsonNode command : owner.path("overlay")) {
-            ObjectNode node = (ObjectNode) command;
-            String type = node.path("type").asString("");
-            if (type.equals("place")) {
-                put(node, "label", MAKE.stringNode(""));
-            } else if (type.equals("set")) {
-                put(node, "byFeel", MAKE.booleanNode(false));
-            } else if (type.equals("join")) {
-                put((ObjectNode) node.path("joint"), "confidence", MAKE.stringNode("PLAUSIBLE"));
+            command((ObjectNode) command);
+        }
+    }
+
+    static void command(ObjectNode command) {
+        String type = command.path("type").asString("");
+        if (type.equals("place")) {
+            put(command, "label", MAKE.stringNode(""));
+        } else if (type.equals("set")) {
+            put(command, "byFeel", MAKE.booleanNode(false));
+        } else if (type.equals("join")) {
+            joint((ObjectNode) command.path("joint"));
+        } else if (type.equals("trust")) {
+            put(command, "note", MAKE.stringNode(""));
+        } else if (type.equals("replaceOverlay")) {
+            for (JsonNode inner : command.path("commands")) {
+                command((ObjectNode) inner);
             }
         }
+    }
+
+    private static void joint(ObjectNode joint) {
+        put(joint, "confidence", MAKE.stringNode("PLAUSIBLE"));
+        put(joint, "note", MAKE.stringNode(""));
     }
 
     private static void arrays(ObjectNode node, String... names) {

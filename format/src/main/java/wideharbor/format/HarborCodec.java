@@ -223,7 +223,9 @@ public final class HarborCodec {
     }
 
     public Build readBuild(String text, Catalogue catalogue) {
-        return toBuild(mapper.readValue(text, HarborFile.FileBuild.class), catalogue);
+        ObjectNode tree = (ObjectNode) mapper.readTree(text);
+        Defaults.build(tree);
+        return toBuild(mapper.treeToValue(tree, HarborFile.FileBuild.class), catalogue);
     }
 
     public String writeType(ItemType type) {
@@ -231,7 +233,9 @@ public final class HarborCodec {
     }
 
     public ItemType readType(String text) {
-        return mapper.readValue(text, ItemType.class);
+        ObjectNode tree = (ObjectNode) mapper.readTree(text);
+        Defaults.itemType(tree);
+        return mapper.treeToValue(tree, ItemType.class);
     }
 
     /** One part as people edit it: indented, with every property. */
@@ -328,7 +332,11 @@ public final class HarborCodec {
     }
 
     public List<Scoped> readCommands(String text) {
-        return mapper.readValue(text, COMMANDS);
+        JsonNode tree = mapper.readTree(text);
+        for (JsonNode scoped : tree) {
+            Defaults.command((ObjectNode) scoped.path("command"));
+        }
+        return mapper.treeToValue(tree, COMMANDS);
     }
 
     private String compact(Object value) {

@@ -13,9 +13,12 @@ import wideharbor.app.job.Journal;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.security.Accounts;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.bench.ArmPlacing;
 import wideharbor.core.bench.Meters;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckCard;
@@ -23,6 +26,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Subjects;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -118,6 +122,9 @@ class BenchAssembler {
                     BenchViews.MassView.of(Mass.ofPlacement(placed.placement(), placed.type())),
                     joint.map(j -> j.confidence().name().toLowerCase(Locale.ROOT).replace('_', ' '))
                             .orElse(""),
+                    joint.map(Joint::note).orElse(""),
+                    joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent()))).orElse(""),
+                    tip(rig, placed),
                     settings(rig, placed),
                     worst(rig, placed, here),
                     rig.subtree(placed.id()).size() - 1,
@@ -128,6 +135,18 @@ class BenchAssembler {
                     placed.id().equals(rig.content().root())));
         }
         return rows;
+    }
+
+    private static String marks(Port own, Port on) {
+        return own.mark().isEmpty() || on.mark().isEmpty() ? "" : own.mark() + " to " + on.mark();
+    }
+
+    private static List<Double> tip(Rig rig, Placed placed) {
+        if (placed.type().facet(Facet.Arm.class).isEmpty()) {
+            return List.of();
+        }
+        Vec3 at = ArmPlacing.tip(rig, placed);
+        return List.of(at.x(), at.y(), at.z());
     }
 
     private static List<BenchViews.SettingView> settings(Rig rig, Placed placed) {
@@ -183,7 +202,7 @@ class BenchAssembler {
                 waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")").orElse(""),
                 fixes.byFinding().containsKey(f.key()),
                 fixes.of(f).stream()
-                        .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised()))
+                        .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised().titles(), x.raised().trialFits()))
                         .toList(),
                 card.expectation(),
                 card.formula(),

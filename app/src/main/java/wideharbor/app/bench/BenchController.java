@@ -92,6 +92,15 @@ class BenchController {
         return service.budget(new Spot(job, build, configuration, lens));
     }
 
+    @GetMapping("/own-parts")
+    List<BenchViews.OwnPart> ownParts(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens) {
+        return service.ownParts(new Spot(job, build, configuration, lens));
+    }
+
     @GetMapping("/journal")
     List<Journal.Entry> journal(@PathVariable String job, @PathVariable String build) {
         return service.journal(job, build);

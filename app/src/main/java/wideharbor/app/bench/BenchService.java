@@ -12,6 +12,7 @@ import wideharbor.core.bench.Drawing;
 import wideharbor.core.bench.Effects;
 import wideharbor.core.bench.Fit;
 import wideharbor.core.bench.MountBudget;
+import wideharbor.core.bench.OwnParts;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Synonyms;
@@ -102,6 +103,13 @@ class BenchService {
                 .map(e -> new BenchViews.FaceView(
                         e.getKey().name().toLowerCase(java.util.Locale.ROOT),
                         e.getValue().stream().map(BenchViews.PlaceView::of).toList()))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    List<BenchViews.OwnPart> ownParts(Spot spot) {
+        return OwnParts.of(context(store.load(spot.job()), spot)).stream()
+                .map(BenchViews.OwnPart::of)
                 .toList();
     }
 

@@ -7,6 +7,7 @@ import wideharbor.core.bench.Effects;
 import wideharbor.core.bench.Fit;
 import wideharbor.core.bench.Meters;
 import wideharbor.core.bench.MountBudget;
+import wideharbor.core.bench.OwnParts;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Evidence;
@@ -45,6 +46,7 @@ final class BenchViews {
     /** A configuration or lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
+    /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip, else empty. */
     record Row(
             String placement,
             String title,
@@ -54,6 +56,9 @@ final class BenchViews {
             String on,
             MassView mass,
             String confidence,
+            String note,
+            String marks,
+            List<Double> tip,
             List<SettingView> settings,
             String worst,
             int dependants,
@@ -97,7 +102,8 @@ final class BenchViews {
             String formula,
             String source) {}
 
-    record FixView(String id, String title, List<String> cleared, List<String> raised) {}
+    /** {@code raised} without the trial fits that every new joint asks for; those are counted. */
+    record FixView(String id, String title, List<String> cleared, List<String> raised, int trialFits) {}
 
     /** An amount (bounds null where open) or a pair of statements. */
     record EvidenceView(
@@ -166,6 +172,7 @@ final class BenchViews {
             List<Double> shiftMm,
             List<String> cleared,
             List<String> raised,
+            int trialFits,
             int stops,
             String refused) {
         static OfferView of(Effects.Tried tried) {
@@ -189,9 +196,22 @@ final class BenchViews {
                     e.massGrams(),
                     e.shiftMm().stream().toList(),
                     e.cleared(),
-                    e.raised(),
+                    e.raised().titles(),
+                    e.raised().trialFits(),
                     e.stops(),
                     e.refused());
+        }
+    }
+
+    /** A part that the maker shaped for this body, and how it stands with this build. */
+    record OwnPart(String item, String name, String category, String state, String by) {
+        static OwnPart of(OwnParts.Own own) {
+            return new OwnPart(
+                    own.type().ref().toString(),
+                    own.type().name(),
+                    own.type().category().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    own.state().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    own.by());
         }
     }
 

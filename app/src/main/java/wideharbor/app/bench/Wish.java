@@ -2,10 +2,12 @@ package wideharbor.app.bench;
 
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 
 /**
  * What someone wants done at the bench. Which fields count depends on the kind: SET key, value; REMOVE and RESTORE
- * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; FIX finding, fix.
+ * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; IMPROVISE placement, text;
+ * TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix.
  */
 record Wish(
         @NotNull Kind kind,
@@ -17,7 +19,9 @@ record Wish(
         @NotNull @Size(max = 80) String item,
         @NotNull @Size(max = 64) String itemPort,
         @NotNull @Size(max = 400) String finding,
-        @NotNull @Size(max = 40) String fix) {
+        @NotNull @Size(max = 40) String fix,
+        @NotNull @Size(max = 160) String text,
+        @NotNull @Size(max = 3) List<@NotNull Double> at) {
 
     enum Kind {
         SET,
@@ -26,6 +30,8 @@ record Wish(
         ADD,
         WEIGH,
         TRIED,
+        IMPROVISE,
+        TIP,
         FIX
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
+import wideharbor.core.bench.ArmPlacing;
 import wideharbor.core.bench.Wishes;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
@@ -18,6 +19,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Say;
+import wideharbor.core.geometry.Vec3;
 
 /** Turns a wish into commands and a line for the journal; fixes are proposed anew, so that no stale one is applied. */
 @Component
@@ -48,8 +50,22 @@ class WishReader {
             case TRIED -> new Reading(
                     "Trial fit of " + context.rig().title(wish.placement()) + " done",
                     Wishes.tried(context, wish.placement()));
+            case IMPROVISE -> new Reading(
+                    context.rig().title(wish.placement()) + " serves outside its purpose",
+                    Wishes.improvise(context, wish.placement(), wish.text()));
+            case TIP -> tip(context, wish);
             case FIX -> fix(loaded, context, wish);
         };
+    }
+
+    private static Reading tip(CheckContext context, Wish wish) {
+        if (wish.at().size() != 3) {
+            throw new IllegalArgumentException("A point has three figures: left, up and ahead, in mm.");
+        }
+        Vec3 at = new Vec3(wish.at().get(0), wish.at().get(1), wish.at().get(2));
+        return new Reading(
+                "Bring the tip of " + context.rig().title(wish.placement()) + " to its place",
+                ArmPlacing.tipTo(context, wish.placement(), at));
     }
 
     private static Reading set(CheckContext context, Wish wish) {

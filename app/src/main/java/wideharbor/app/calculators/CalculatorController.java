@@ -2,6 +2,7 @@ package wideharbor.app.calculators;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.geometry.DockingGaps;
 import wideharbor.core.geometry.ShimPlanner;
 import wideharbor.core.quantity.Require;
@@ -49,20 +51,24 @@ class CalculatorController {
                 .orElseGet(() -> new ShimAnswer(false, List.of(), 0, 0));
     }
 
-    record DockingQuestion(@NotNull DockingGaps.Reading reading, double bandMm) {}
+    record DockingQuestion(@NotNull DockingGaps.Reading reading) {}
+
+    /** A plan, and the house's band that it was read with. */
+    record DockingAnswer(DockingGaps.Plan plan, double bandMm) {}
 
     @PostMapping("/docking")
-    DockingGaps.Plan docking(@Valid @RequestBody DockingQuestion q) {
-        return DockingGaps.read(q.reading(), q.bandMm());
+    DockingAnswer docking(@Valid @RequestBody DockingQuestion q) {
+        double band = HouseRules.DEFAULTS.value(HouseRules.Rule.DOCK_BAND);
+        return new DockingAnswer(DockingGaps.read(q.reading(), band), band);
     }
 
     record RodQuestion(
-            double baseToAxisMm, @NotNull @Size(max = 12) List<Double> platesMm, double bracketDropMm, @NotBlank String standard) {}
+            double baseToAxisMm, @NotNull @Size(max = 12) List<Double> platesMm, @NotEmpty @Size(max = 12) List<Double> bracketDropsMm, @NotBlank String standard) {}
 
-    /** Axis over the rods for a stack of plates, against a rod standard of the house. */
+    /** Axis over the rods for a stack of plates, against a rod standard of the house; one answer a row of holes. */
     @PostMapping("/rods")
-    CalculatorService.RodAnswer rods(@Valid @RequestBody RodQuestion q) {
-        return service.rods(q.baseToAxisMm(), q.platesMm(), q.bracketDropMm(), q.standard());
+    List<CalculatorService.RodAnswer> rods(@Valid @RequestBody RodQuestion q) {
+        return service.rods(q.baseToAxisMm(), q.platesMm(), q.bracketDropsMm(), q.standard());
     }
 
     /** A key's size in mm, and the keys of the other system that are taken for it. */

@@ -18,16 +18,23 @@ class CalculatorService {
         this.store = store;
     }
 
-    record RodAnswer(double hasMm, double needsMm, double toleranceMm, double missingMm, String words) {}
+    record RodAnswer(double hasMm, double needsMm, double toleranceMm, double missingMm, boolean met, String words) {}
 
-    RodAnswer rods(double baseToAxisMm, List<Double> platesMm, double bracketDropMm, String standardId) {
+    /** One answer for each row of holes that the rods may sit in. */
+    List<RodAnswer> rods(double baseToAxisMm, List<Double> platesMm, List<Double> bracketDropsMm, String standardId) {
+        return bracketDropsMm.stream()
+                .map(drop -> rods(baseToAxisMm, platesMm, drop, standardId))
+                .toList();
+    }
+
+    private RodAnswer rods(double baseToAxisMm, List<Double> platesMm, double bracketDropMm, String standardId) {
         Standard standard = store.catalogue().standards().require(standardId);
         if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
             throw new IllegalArgumentException(standard.title() + " sets no height; choose a pair of rods that does.");
         }
         RodHeight.Answer a =
                 RodHeight.of(baseToAxisMm, platesMm, bracketDropMm, need.axisHeightMm(), need.toleranceMm());
-        return new RodAnswer(a.hasMm(), need.axisHeightMm(), need.toleranceMm(), a.missingMm(), a.words());
+        return new RodAnswer(a.hasMm(), need.axisHeightMm(), need.toleranceMm(), a.missingMm(), a.isMet(), a.words());
     }
 
     record KeyLine(String key, List<Double> mm, List<String> near) {}

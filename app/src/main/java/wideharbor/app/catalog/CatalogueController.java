@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -57,6 +58,22 @@ class CatalogueController {
     @GetMapping("/api/catalogue/parts/{ref}/text")
     CatalogueViews.PartText text(@PathVariable String ref) {
         return service.text(ref);
+    }
+
+    @GetMapping("/api/catalogue/parts/{ref}/cross-fit")
+    CatalogueViews.CrossFitTable crossFit(@PathVariable String ref) {
+        return service.crossFit(ref);
+    }
+
+    @GetMapping("/api/catalogue/stack-ends")
+    CatalogueViews.StackEnds stackEnds() {
+        return service.stackEnds();
+    }
+
+    /** Ways of plates from a body to a support. */
+    @GetMapping("/api/catalogue/stacks")
+    List<CatalogueViews.StackLine> stacks(@RequestParam String body, @RequestParam String support) {
+        return service.stacks(body, support);
     }
 
     @PostMapping("/api/catalogue/parts")

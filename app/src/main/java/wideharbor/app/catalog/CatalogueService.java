@@ -4,15 +4,22 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.bench.PartDrawing;
+import wideharbor.core.bench.PlateStacks;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.CrossFit;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.LookSearch;
+import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.View;
@@ -148,10 +155,67 @@ class CatalogueService {
                         .map(f -> new CatalogueViews.FacetLine(
                                 f.path("type").asString(), CatalogueViews.Pair.of(f)))
                         .toList(),
+                type.relations().stream().map(r -> relation(r, catalogue)).toList(),
                 rows.uses("%\"" + type.ref() + "\"%", type.ref().id(), type.ref().revision()).stream()
                         .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
                         .toList(),
                 LookAlikeNames.of(type, catalogue));
+    }
+
+    private static CatalogueViews.RelationLine relation(Relation r, Catalogue catalogue) {
+        Optional<ItemType> part = catalogue.current().stream()
+                .filter(t -> t.ref().id().equals(r.other()))
+                .findFirst();
+        return new CatalogueViews.RelationLine(
+                CatalogueViews.word(r.kind()),
+                part.map(ItemType::name).orElse(r.other().toLowerCase(Locale.ROOT).replace('_', ' ')),
+                part.map(t -> t.ref().toString()).orElse(""),
+                r.why());
+    }
+
+    /** Parts of one body against all bodies of the house. */
+    CatalogueViews.CrossFitTable crossFit(String ref) {
+        Catalogue catalogue = store.catalogue();
+        ItemType body = require(ref);
+        if (body.category() != Category.BODY) {
+            throw Refusal.notFound(body.name() + " is no camera body; cross fits are told of bodies.");
+        }
+        List<ItemType> bodies = catalogue.current().stream()
+                .filter(t -> t.category() == Category.BODY)
+                .sorted(Comparator.comparing((ItemType t) -> !t.equals(body)).thenComparing(ItemType::name))
+                .toList();
+        return new CatalogueViews.CrossFitTable(
+                bodies.stream().map(CatalogueService::named).toList(),
+                CrossFit.of(catalogue, body, bodies).stream()
+                        .map(CatalogueViews.CrossFitLine::of)
+                        .toList());
+    }
+
+    CatalogueViews.StackEnds stackEnds() {
+        List<ItemType> all = store.catalogue().current().stream()
+                .sorted(Comparator.comparing(ItemType::name))
+                .toList();
+        return new CatalogueViews.StackEnds(
+                all.stream().filter(t -> t.category() == Category.BODY).map(CatalogueService::named).toList(),
+                all.stream()
+                        .filter(t -> t.facet(Facet.Support.class).isPresent())
+                        .map(CatalogueService::named)
+                        .toList());
+    }
+
+    List<CatalogueViews.StackLine> stacks(String body, String support) {
+        return PlateStacks.of(
+                        store.catalogue(),
+                        require(body),
+                        require(support),
+                        HouseRules.DEFAULTS.value(HouseRules.Rule.INTERFERENCE))
+                .stream()
+                .map(CatalogueViews.StackLine::of)
+                .toList();
+    }
+
+    private static CatalogueViews.Named named(ItemType type) {
+        return new CatalogueViews.Named(type.ref().toString(), type.name());
     }
 
     CatalogueViews.PartSketch drawing(String ref, View view) {

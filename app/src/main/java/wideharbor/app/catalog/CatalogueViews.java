@@ -5,7 +5,9 @@ import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.bench.PartDrawing;
+import wideharbor.core.bench.PlateStacks;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.CrossFit;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.LookSearch;
 import wideharbor.core.catalog.Port;
@@ -74,6 +76,7 @@ final class CatalogueViews {
             List<PortLine> ports,
             List<SocketLine> sockets,
             List<FacetLine> facets,
+            List<RelationLine> relations,
             List<PartUse> usedIn,
             List<String> falseFriends) {}
 
@@ -87,7 +90,8 @@ final class CatalogueViews {
             String screws,
             String worked,
             String rating,
-            String freedoms) {
+            String freedoms,
+            String mark) {
         static PortLine of(Port p, Catalogue catalogue) {
             return new PortLine(
                     p.id(),
@@ -110,7 +114,8 @@ final class CatalogueViews {
                     rating(p.rating()),
                     String.join("; ", p.freedoms().stream()
                             .map(f -> f.title() + " " + plain(f.range().from()) + " to " + plain(f.range().to()) + " " + f.unit())
-                            .toList()));
+                            .toList()),
+                    p.mark());
         }
 
         private static String rating(Port.Rating rating) {
@@ -119,6 +124,63 @@ final class CatalogueViews {
             return load + (load.isEmpty() || moment.isEmpty() ? "" : ", ") + moment;
         }
     }
+
+    /** What a part wants of another: the word, the other by name (and its ref when it is a part), and why. */
+    record RelationLine(String kind, String other, String ref, String why) {}
+
+    /** Which parts of a body go on which bodies. */
+    record CrossFitTable(List<Named> bodies, List<CrossFitLine> lines) {}
+
+    record CrossFitLine(String ref, String name, String category, List<CrossFitCell> cells) {
+        static CrossFitLine of(CrossFit.Line line) {
+            return new CrossFitLine(
+                    line.part().ref().toString(),
+                    line.part().name(),
+                    word(line.part().category()),
+                    line.cells().stream()
+                            .map(c -> new CrossFitCell(word(c.how()), c.through()))
+                            .toList());
+        }
+    }
+
+    record CrossFitCell(String how, String through) {}
+
+    /** What plate stacks can be asked between. */
+    record StackEnds(List<Named> bodies, List<Named> supports) {}
+
+    record StackLine(
+            List<Named> plates,
+            String bodyPort,
+            double axisHeightMm,
+            double asideMm,
+            double heightMm,
+            double massGrams,
+            int releases,
+            boolean toolFree,
+            boolean twistProof,
+            List<RodsLine> rods,
+            List<String> blocks) {
+        static StackLine of(PlateStacks.Stack s) {
+            return new StackLine(
+                    s.chain().links().stream()
+                            .map(l -> new Named(l.type().ref().toString(), l.type().name()))
+                            .toList(),
+                    s.bodyPort(),
+                    round(s.axisHeightMm()),
+                    round(s.asideMm()),
+                    round(s.chain().heightMm()),
+                    s.chain().massGrams(),
+                    s.releases(),
+                    s.chain().toolFree(),
+                    s.chain().twistProof(),
+                    s.rods().stream()
+                            .map(r -> new RodsLine(r.plate(), r.standard(), round(r.heightMm()), r.neededMm(), r.met()))
+                            .toList(),
+                    s.blocks());
+        }
+    }
+
+    record RodsLine(String plate, String standard, double heightMm, double neededMm, boolean met) {}
 
     record SocketLine(String id, String title, String kind, String direction, String connector, String pinOut) {}
 

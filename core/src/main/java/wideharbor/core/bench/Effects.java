@@ -11,6 +11,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Raised;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
 
@@ -24,7 +25,7 @@ public final class Effects {
      * @param massGrams what the support carries more
      * @param shiftMm how far the centre of mass moves forward on the support; empty without a support
      * @param cleared titles of findings that go
-     * @param raised titles of findings that come
+     * @param raised findings that come
      * @param stops stops that come less stops that go
      * @param refused why it cannot be added, or empty
      */
@@ -32,7 +33,7 @@ public final class Effects {
             double massGrams,
             Optional<Double> shiftMm,
             List<String> cleared,
-            List<String> raised,
+            Raised raised,
             int stops,
             String refused) {}
 
@@ -52,7 +53,7 @@ public final class Effects {
         tried.sort(Comparator.comparingInt((Tried t) -> t.effect().refused().isEmpty() ? 0 : 1)
                 .thenComparingInt(t -> t.effect().stops())
                 .thenComparingInt(t -> -t.effect().cleared().size())
-                .thenComparingInt(t -> t.effect().raised().size()));
+                .thenComparingInt(t -> t.effect().raised().titles().size()));
         return tried;
     }
 
@@ -78,11 +79,11 @@ public final class Effects {
                     then.carried().grams() - context.carried().grams(),
                     shift,
                     titles(change.cleared()),
-                    titles(change.raised()),
+                    Raised.of(change.raised()),
                     stops,
                     "");
         } catch (EditRefused refused) {
-            return new Effect(0, Optional.empty(), List.of(), List.of(), 0, refused.getMessage());
+            return new Effect(0, Optional.empty(), List.of(), new Raised(List.of(), 0), 0, refused.getMessage());
         }
     }
 

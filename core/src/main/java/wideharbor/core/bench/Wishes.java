@@ -164,12 +164,24 @@ public final class Wishes {
 
     /** Records that the joint which holds a part was tried on the bench. */
     public static List<Scoped> tried(CheckContext context, String placement) {
+        return trust(context, placement, Joint.Confidence.TRIED_BY_US, "");
+    }
+
+    /** Records that a part serves here outside its purpose: what it is made for, and how far it may be trusted. */
+    public static List<Scoped> improvise(CheckContext context, String placement, String limit) {
+        if (limit.isBlank()) {
+            throw new EditRefused("Say what the part is made for and how far it may be trusted here.");
+        }
+        return trust(context, placement, Joint.Confidence.IMPROVISED, limit.strip());
+    }
+
+    private static List<Scoped> trust(
+            CheckContext context, String placement, Joint.Confidence confidence, String note) {
         requirePresent(context.rig(), placement);
         Joint joint = context.rig()
                 .locatedBy(placement)
                 .orElseThrow(() -> new EditRefused(context.rig().title(placement) + " hangs on nothing."));
-        return List.of(new Scoped(
-                scopeOf(context, placement), new Command.Trust(joint.id(), Joint.Confidence.TRIED_BY_US)));
+        return List.of(new Scoped(scopeOf(context, placement), new Command.Trust(joint.id(), confidence, note)));
     }
 
     private static Scope scopeOf(CheckContext context, String placement) {

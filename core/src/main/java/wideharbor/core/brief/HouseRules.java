@@ -26,6 +26,9 @@ public record HouseRules(Map<Rule, Double> changed) {
         PLUG_RIGHT_ANGLE(20, 5, 200, "mm", "A right-angle plug with its first bend."),
         ARM_DRIFT(0.80, 0.1, 1, "", "Nearer its rating than this, an arm creeps during the day."),
         ROD_REAR(120, 0, 500, "mm", "Rods that stand out further behind meet the operator."),
+        LENS_ROOM(3, 0, 50, "mm", "A ring between barrel and rod must still turn."),
+        PORTS_TURN(60, 0, 1000, "mm", "For less cable than this nobody turns a device round."),
+        SET_DOWN_MARGIN(15, 0, 200, "mm", "Nearer its edge than this, a knock tips a rig that was put down."),
         DOCK_BAND(0.10, 0.01, 1, "mm", "Feeler gaps agree no better than this."),
         OUTPUT_MARGIN(0.0, 0, 0.8, "", "Share of an output's rating that is kept free."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");

@@ -35,7 +35,7 @@ public sealed interface Command {
     record Weigh(String placement, Figure massGrams) implements Command {}
 
     /** Says anew how sure we are of a joint: after a trial fit, say. */
-    record Trust(String joint, Joint.Confidence confidence) implements Command {}
+    record Trust(String joint, Joint.Confidence confidence, String note) implements Command {}
 
     record Connect(CableRun cable) implements Command {}
 

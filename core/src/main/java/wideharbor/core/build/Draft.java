@@ -90,8 +90,8 @@ final class Draft {
         } else if (command instanceof Command.Trust c) {
             Joint old = Optional.ofNullable(joints.get(c.joint()))
                     .orElseThrow(() -> new IllegalArgumentException("there is no joint '" + c.joint() + "'"));
-            joints.put(old.id(), new Joint(old.id(), old.kind(), old.parent(), old.child(), c.confidence()));
-            return new Command.Trust(old.id(), old.confidence());
+            joints.put(old.id(), old.trusting(c.confidence(), c.note()));
+            return new Command.Trust(old.id(), old.confidence(), old.note());
         } else if (command instanceof Command.Connect c) {
             return connect(c.cable(), catalogue);
         } else if (command instanceof Command.Disconnect c) {

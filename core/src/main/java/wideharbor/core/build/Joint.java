@@ -5,8 +5,16 @@ import wideharbor.core.quantity.Require;
 /**
  * A port of one part on a port of another. The locating joint of a part gives its pose; closing joints are checked for
  * closure, add contacts and resist twist, but move nothing.
+ *
+ * @param note what to know of a joint that serves outside its purpose: what the part is made for, and its limit
  */
-public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confidence confidence) {
+public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confidence confidence, String note) {
+    private static final int LONGEST_NOTE = 160;
+
+    public Joint(String id, Kind kind, PortRef parent, PortRef child, Confidence confidence) {
+        this(id, kind, parent, child, confidence, "");
+    }
+
 
     public enum Kind {
         LOCATING,
@@ -18,7 +26,9 @@ public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confide
         MAKER_TESTED,
         TRIED_BY_US,
         CLAIMED,
-        PLAUSIBLE
+        PLAUSIBLE,
+        /** One of the two does here what it was not made for. */
+        IMPROVISED
     }
 
     public Joint {
@@ -26,5 +36,17 @@ public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confide
         if (parent.placement().equals(child.placement())) {
             throw new IllegalArgumentException("Joint " + id + " joins " + parent.placement() + " to itself");
         }
+        if (note.length() > LONGEST_NOTE) {
+            throw new IllegalArgumentException(
+                    "A joint's note must have at most " + LONGEST_NOTE + " characters, but has " + note.length());
+        }
+        if (confidence == Confidence.IMPROVISED && note.isBlank()) {
+            throw new IllegalArgumentException(
+                    "Joint " + id + " serves outside its purpose: its note must say what for, and the limit");
+        }
+    }
+
+    Joint trusting(Confidence other, String why) {
+        return new Joint(id, kind, parent, child, other, why);
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
@@ -38,6 +39,7 @@ public final class AdapterFinder {
     private final Standards standards;
     private final List<Step> steps;
     private final Graph<Step, DefaultWeightedEdge> graph;
+    private final Map<String, Reach> reaches = new ConcurrentHashMap<>();
 
     AdapterFinder(Catalogue catalogue) {
         this.standards = catalogue.standards();
@@ -176,6 +178,11 @@ public final class AdapterFinder {
 
     /** The best chains between two ports, the best first, at most so many; empty when three adapters do not do it. */
     public List<Chain> between(Port carrying, Port carried, int most) {
+        return between(carrying, carried, most, MOST_PIECES);
+    }
+
+    /** The same with chains of up to so many pieces. */
+    public List<Chain> between(Port carrying, Port carried, int most, int pieces) {
         Graph<Step, DefaultWeightedEdge> open = withEnds(carrying, Optional.of(carried));
         List<Chain> chains = new ArrayList<>();
         if (!open.containsVertex(TO) || open.inDegreeOf(TO) == 0 || open.outDegreeOf(FROM) == 0) {
@@ -183,7 +190,7 @@ public final class AdapterFinder {
         }
         for (GraphPath<Step, DefaultWeightedEdge> path :
                 new YenKShortestPath<>(open).getPaths(FROM, TO, most * 3)) {
-            if (path.getLength() <= MOST_PIECES + 1 && chains.size() < most) {
+            if (path.getLength() <= pieces + 1 && chains.size() < most) {
                 chains.add(chain(path.getVertexList(), carrying, carried));
             }
         }
@@ -201,11 +208,16 @@ public final class AdapterFinder {
         return new Reach(carrying, new DijkstraShortestPath<>(open).getPaths(FROM));
     }
 
+    /** The same, kept: a house asks it of the same few faces again and again. */
+    Reach reach(Port carrying) {
+        return reaches.computeIfAbsent(signature(carrying), k -> from(carrying));
+    }
+
     /** What can be reached from one port through adapters. */
     public final class Reach {
         private final Port carrying;
         private final SingleSourcePaths<Step, DefaultWeightedEdge> paths;
-        private final Map<String, Optional<Chain>> known = new LinkedHashMap<>();
+        private final Map<String, Optional<Chain>> known = new ConcurrentHashMap<>();
 
         private Reach(Port carrying, SingleSourcePaths<Step, DefaultWeightedEdge> paths) {
             this.carrying = carrying;

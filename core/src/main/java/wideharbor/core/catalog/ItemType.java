@@ -11,7 +11,10 @@ import java.util.TreeSet;
 import java.util.function.Function;
 import wideharbor.core.quantity.Require;
 
-/** A catalogue part, one revision of it: links, ports, sockets, facets. The first link is the one others hang on. */
+/**
+ * A catalogue part, one revision of it: links, ports, sockets, facets, and what it wants of other parts. The first link
+ * is the one others hang on.
+ */
 public record ItemType(
         TypeRef ref,
         String maker,
@@ -22,7 +25,23 @@ public record ItemType(
         List<InternalJoint> internalJoints,
         List<Port> ports,
         List<Socket> sockets,
-        List<Facet> facets) {
+        List<Facet> facets,
+        List<Relation> relations) {
+
+    /** Wants nothing of other parts. */
+    public ItemType(
+            TypeRef ref,
+            String maker,
+            String name,
+            Category category,
+            Set<Capability> capabilities,
+            List<Link> links,
+            List<InternalJoint> internalJoints,
+            List<Port> ports,
+            List<Socket> sockets,
+            List<Facet> facets) {
+        this(ref, maker, name, category, capabilities, links, internalJoints, ports, sockets, facets, List.of());
+    }
 
     public ItemType {
         Require.text("Maker", maker, 60);
@@ -33,6 +52,7 @@ public record ItemType(
         ports = List.copyOf(ports);
         sockets = List.copyOf(sockets);
         facets = List.copyOf(facets);
+        relations = List.copyOf(relations);
         if (links.isEmpty()) {
             throw new IllegalArgumentException("Item type " + ref + " must have at least one link");
         }
@@ -74,6 +94,11 @@ public record ItemType(
             }
         }
         return Optional.empty();
+    }
+
+    /** What it wants of others, of one kind. */
+    public List<Relation> relations(Relation.Kind kind) {
+        return relations.stream().filter(r -> r.kind() == kind).toList();
     }
 
     public Optional<Port> port(String id) {

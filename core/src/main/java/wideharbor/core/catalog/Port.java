@@ -13,6 +13,7 @@ import wideharbor.core.quantity.Span;
  * @param link the rigid body it sits on
  * @param normal outward; {@code up} at a right angle to it. Mating puts normal on −normal and up on up
  * @param engagementMm how long a stretch this port grips when it clamps a carrier (rods, rails, dovetails)
+ * @param mark what shows the one right way round ("red dot", "arrow to the lens"), at the port's up; empty when any will do
  */
 public record Port(
         String id,
@@ -30,7 +31,33 @@ public record Port(
         List<Screw> screws,
         List<Freedom> freedoms,
         Rating rating,
-        Working working) {
+        Working working,
+        String mark) {
+
+    private static final int LONGEST_MARK = 40;
+
+    /** Goes on either way round. */
+    public Port(
+            String id,
+            String title,
+            String standard,
+            Role role,
+            String link,
+            Vec3 at,
+            Vec3 normal,
+            Vec3 up,
+            Occupancy occupancy,
+            double engagementMm,
+            Size size,
+            Pins pins,
+            List<Screw> screws,
+            List<Freedom> freedoms,
+            Rating rating,
+            Working working) {
+        this(
+                id, title, standard, role, link, at, normal, up, occupancy, engagementMm, size, pins, screws, freedoms,
+                rating, working, "");
+    }
 
     /** Unrated, and worked by its screws. */
     public Port(
@@ -158,6 +185,10 @@ public record Port(
         Require.atLeast("Engagement", engagementMm, 0, "mm");
         screws = List.copyOf(screws);
         freedoms = List.copyOf(freedoms);
+        if (mark.length() > LONGEST_MARK) {
+            throw new IllegalArgumentException(
+                    "A mark must have at most " + LONGEST_MARK + " characters, but has " + mark.length());
+        }
         Pose.port(at, normal, up);
     }
 

@@ -7,15 +7,21 @@ import wideharbor.core.check.access.KeptRoom;
 import wideharbor.core.check.access.MicrophonePlace;
 import wideharbor.core.check.access.PathBlocked;
 import wideharbor.core.check.access.PlugRoom;
+import wideharbor.core.check.access.PortsTowards;
+import wideharbor.core.check.access.SetDown;
 import wideharbor.core.check.balance.LensSupport;
 import wideharbor.core.check.balance.MassKnown;
 import wideharbor.core.check.balance.MassWindow;
 import wideharbor.core.check.balance.SlideForBalance;
 import wideharbor.core.check.mount.ArmRating;
 import wideharbor.core.check.mount.HeldByNothing;
+import wideharbor.core.check.mount.Improvised;
 import wideharbor.core.check.mount.JointsClose;
 import wideharbor.core.check.mount.LookAlikes;
+import wideharbor.core.check.mount.NeedsWithIt;
+import wideharbor.core.check.mount.NotTogether;
 import wideharbor.core.check.mount.OneContactTwists;
+import wideharbor.core.check.mount.OneWayRound;
 import wideharbor.core.check.mount.PortLoad;
 import wideharbor.core.check.mount.PortTaken;
 import wideharbor.core.check.mount.PortsMate;
@@ -32,6 +38,7 @@ import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.check.rods.RodEnds;
 import wideharbor.core.check.rods.RodReach;
 import wideharbor.core.check.rods.RodsMatch;
+import wideharbor.core.check.rods.RoomBesideLens;
 
 /** The register: a check is its file and one line here. */
 final class AllChecks {
@@ -43,6 +50,9 @@ final class AllChecks {
                 new PortsMate(),
                 new PortTaken(),
                 new OneContactTwists(),
+                new OneWayRound(),
+                new NeedsWithIt(),
+                new NotTogether(),
                 new SettingInRange(),
                 new JointsClose(),
                 new PortLoad(),
@@ -50,15 +60,19 @@ final class AllChecks {
                 new ArmRating(),
                 new ToolsPacked(),
                 new TrialFit(),
+                new Improvised(),
                 new LookAlikes(),
                 new RodsMatch(),
                 new AxisHeight(),
                 new RodReach(),
                 new RodEnds(),
+                new RoomBesideLens(),
                 new Interference(),
                 new PathBlocked(),
                 new PlugRoom(),
                 new MicrophonePlace(),
+                new PortsTowards(),
+                new SetDown(),
                 new SlideForBalance(),
                 new LensSupport(),
                 new MassWindow(),

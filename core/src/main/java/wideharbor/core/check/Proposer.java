@@ -29,10 +29,10 @@ public final class Proposer {
      *
      * @param id stable for the same finding at the same revision
      * @param cleared titles of all findings it clears, the one asked about first
-     * @param raised titles of cautions and notes it adds
+     * @param raised cautions and notes it adds
      */
     public record Fix(
-            String id, String kind, String title, List<Scoped> commands, List<String> cleared, List<String> raised) {}
+            String id, String kind, String title, List<Scoped> commands, List<String> cleared, Raised raised) {}
 
     /** Fixes for the first {@value #MOST_FINDINGS} findings of a report, the weightiest first; the rest are not in the map. */
     public Map<FindingKey, List<Fix>> propose(Job job, Report report) {
@@ -108,7 +108,7 @@ public final class Proposer {
                         candidate.title(),
                         candidate.commands(),
                         titles(change.cleared()),
-                        titles(change.raised())));
+                        Raised.of(change.raised())));
             }
         } catch (EditRefused refused) {
             // A candidate that the build itself refuses is no remedy; the next one may be.

@@ -9,7 +9,7 @@ public final class RodHeight {
     private RodHeight() {}
 
     /** What the stack has, what it misses (negative: too high), and that in words. */
-    public record Answer(double hasMm, double missingMm, String words) {}
+    public record Answer(double hasMm, double missingMm, boolean isMet, String words) {}
 
     /** Too low: a riser or shims between body and bracket. Too high: fewer shims or a thinner plate, never shims. */
     public static Answer of(
@@ -22,13 +22,14 @@ public final class RodHeight {
         }
         double missing = needsMm - sum;
         String words;
-        if (Math.abs(missing) <= toleranceMm + 1e-9) {
+        boolean met = Math.abs(missing) <= toleranceMm + 1e-9;
+        if (met) {
             words = "in tolerance";
         } else if (missing > 0) {
             words = String.format(Locale.ROOT, "%.1f mm low: riser or shims of %.1f mm between body and bracket", missing, missing);
         } else {
             words = String.format(Locale.ROOT, "%.1f mm high: fewer shims or a thinner plate; shims cannot help", -missing);
         }
-        return new Answer(sum, missing, words);
+        return new Answer(sum, missing, met, words);
     }
 }

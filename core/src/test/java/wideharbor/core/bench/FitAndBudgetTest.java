@@ -65,7 +65,7 @@ class FitAndBudgetTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(530, lamp.effect().massGrams(), 1e-9);
-        assertTrue(lamp.effect().raised().contains("Trial fit: lamp on shoe-block"), lamp.effect().raised().toString());
+        assertEquals(2, lamp.effect().raised().trialFits(), lamp.effect().raised().toString());
         GearPackage after = context.job().gear()
                 .apply(Rigs.BUILD, Wishes.add(context, TOP, lamp.offer()), context.catalogue()).after();
         CheckContext then = CheckContext.of(context.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, "");

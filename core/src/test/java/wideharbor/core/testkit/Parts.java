@@ -11,6 +11,7 @@ import wideharbor.core.catalog.InternalJoint;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Shape;
@@ -34,6 +35,7 @@ public final class Parts {
     private final List<InternalJoint> hinges = new ArrayList<>();
     private final List<Capability> capabilities = new ArrayList<>();
     private final List<Shape> shapes = new ArrayList<>();
+    private final List<Relation> relations = new ArrayList<>();
 
     private Parts(String id) {
         this.id = id;
@@ -142,6 +144,19 @@ public final class Parts {
                 p.engagementMm(), p.size(), p.pins(), p.screws(), p.freedoms(), rating, working);
     }
 
+    /** A plain port with a mark at its up. */
+    public Parts marked(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, String mark, Freedom... free) {
+        Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
+        return port(new Port(
+                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), 0,
+                p.size(), p.pins(), p.screws(), List.of(free), p.rating(), p.working(), mark));
+    }
+
+    public Parts wants(Relation.Kind kind, String other) {
+        relations.add(new Relation(kind, other, "so the maker says"));
+        return this;
+    }
+
     public Parts facet(Facet facet) {
         facets.add(facet);
         return this;
@@ -150,7 +165,8 @@ public final class Parts {
     public ItemType make() {
         List<Link> all = links.isEmpty() ? List.of(new Link("main", mass, centre, shapes)) : links;
         return new ItemType(
-                ref(id), "Tarnwick", id, category, Set.copyOf(capabilities), all, hinges, ports, sockets, facets);
+                ref(id), "Tarnwick", id, category, Set.copyOf(capabilities), all, hinges, ports, sockets, facets,
+                relations);
     }
 
     public static Port plain(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up) {

@@ -80,6 +80,12 @@ public final class Rigs {
         return this;
     }
 
+    /** A joint that serves outside its purpose. */
+    public Rigs improvise(String id, String parent, String child, String note) {
+        joints.add(new Joint(id, Joint.Kind.LOCATING, port(parent), port(child), Joint.Confidence.IMPROVISED, note));
+        return this;
+    }
+
     public Rigs close(String id, String parent, String child) {
         return joint(id, Joint.Kind.CLOSING, parent, child);
     }

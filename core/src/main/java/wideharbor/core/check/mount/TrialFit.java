@@ -6,6 +6,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Raised;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
@@ -13,7 +14,7 @@ import wideharbor.core.rig.Rig;
 /** Joints that nobody has tried are tried before the package leaves. */
 public final class TrialFit implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "joints.trial",
+            Raised.TRIAL_FIT,
             "mount",
             "Untried joints get a trial fit",
             "every joint",

@@ -1,0 +1,84 @@
+package wideharbor.core.catalog;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Which accessories of one body go on the others: as they are, through adapters, or not. */
+public final class CrossFit {
+    private CrossFit() {}
+
+    public enum How {
+        MADE_FOR_IT,
+        AS_IT_IS,
+        THROUGH_ADAPTERS,
+        NO
+    }
+
+    /** {@code through} names the adapters, or the port it goes on. */
+    public record Cell(ItemType body, How how, String through) {}
+
+    public record Line(ItemType part, List<Cell> cells) {}
+
+    /**
+     * One line for every part that goes on this body as it is or was made for it, by category and name, and one cell for
+     * each body in the order given.
+     */
+    public static List<Line> of(Catalogue catalogue, ItemType body, List<ItemType> bodies) {
+        List<Line> lines = new ArrayList<>();
+        for (ItemType part : catalogue.current()) {
+            if (part.category() != Category.BODY && (madeFor(part, body) || direct(catalogue, body, part).isPresent())) {
+                lines.add(new Line(
+                        part, bodies.stream().map(b -> cell(catalogue, b, part)).toList()));
+            }
+        }
+        lines.sort(Comparator.comparing((Line l) -> l.part().category()).thenComparing(l -> l.part().name()));
+        return lines;
+    }
+
+    private static Cell cell(Catalogue catalogue, ItemType body, ItemType part) {
+        if (madeFor(part, body)) {
+            return new Cell(body, How.MADE_FOR_IT, direct(catalogue, body, part).orElse(""));
+        }
+        Optional<String> on = direct(catalogue, body, part);
+        if (on.isPresent()) {
+            return new Cell(body, How.AS_IT_IS, on.get());
+        }
+        return adapted(catalogue, body, part)
+                .map(chain -> new Cell(body, How.THROUGH_ADAPTERS, chain.title()))
+                .orElseGet(() -> new Cell(body, How.NO, ""));
+    }
+
+    private static boolean madeFor(ItemType part, ItemType body) {
+        return part.relations(Relation.Kind.MADE_FOR).stream().anyMatch(r -> r.means(body));
+    }
+
+    private static Optional<String> direct(Catalogue catalogue, ItemType body, ItemType part) {
+        for (Port on : body.ports()) {
+            for (Port own : part.ports()) {
+                if (Mating.mates(on, own, catalogue.standards())) {
+                    return Optional.of(on.title());
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<AdapterFinder.Chain> adapted(Catalogue catalogue, ItemType body, ItemType part) {
+        Optional<AdapterFinder.Chain> best = Optional.empty();
+        for (Port on : body.ports()) {
+            AdapterFinder.Reach reach = catalogue.adapters().reach(on);
+            for (Port own : part.ports()) {
+                Optional<AdapterFinder.Chain> chain = reach.to(own)
+                        .filter(c -> c.links().stream().noneMatch(l -> l.type().equals(part)));
+                if (chain.isPresent()
+                        && (best.isEmpty()
+                                || chain.get().links().size() < best.get().links().size())) {
+                    best = chain;
+                }
+            }
+        }
+        return best;
+    }
+}

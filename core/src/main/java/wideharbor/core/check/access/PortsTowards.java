@@ -1,0 +1,123 @@
+package wideharbor.core.check.access;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** A device that can be turned round has its sockets on the side its cables come from. */
+public final class PortsTowards implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "access.ports-towards",
+            "access",
+            "Sockets face their cables",
+            "every cabled part that may be put on either way round",
+            "turning it by half would not shorten its cables by more than the house's figure",
+            "short straight cables weigh less, catch less and pull less on the sockets",
+            "saving = Σ distance between the ends as it is − Σ as it would be",
+            "geometry; straight lines between sockets",
+            Severity.NOTE,
+            false);
+    private static final double HALF_TURN = 180;
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Placed part : rig.attached()) {
+            Optional<Motion> turn = turn(rig, part.id());
+            List<CableRun> cables = rig.content().cables().stream()
+                    .filter(c -> joins(rig, c, part.id()))
+                    .toList();
+            if (turn.isEmpty() || cables.isEmpty()) {
+                continue;
+            }
+            double saving = saving(rig, part, turn.get(), cables);
+            double worth = context.rule(Rule.PORTS_TURN);
+            if (saving <= worth) {
+                results.fine();
+            } else {
+                results.found(
+                        List.of(part.id()),
+                        part.title() + " has its sockets on the far side",
+                        Evidence.Amount.atMost(saving, worth, "mm"),
+                        "Turned round, its cables would be " + Say.length(saving) + " shorter in all.");
+            }
+        }
+    }
+
+    /** The freedom that turns a part about the joint it hangs on, when half a turn stays in its range. */
+    private static Optional<Motion> turn(Rig rig, String part) {
+        Optional<Joint> joint = rig.locatedBy(part);
+        return rig.motions().stream()
+                .filter(m -> joint.filter(j -> j.id().equals(m.joint())).isPresent())
+                .filter(m -> m.key().placement().equals(part) && !m.alongCarrier())
+                .filter(m -> m.freedom() instanceof Freedom.Rotate r && r.axis() == Freedom.Axis.N)
+                .filter(m -> m.range().holds(turned(m.value()), 0.01))
+                .findFirst();
+    }
+
+    private static double turned(double value) {
+        return value > 0 ? value - HALF_TURN : value + HALF_TURN;
+    }
+
+    private static boolean joins(Rig rig, CableRun cable, String part) {
+        boolean here = cable.a().placement().equals(part) != cable.b().placement().equals(part);
+        return here && rig.find(cable.a().placement()).isPresent() && rig.find(cable.b().placement()).isPresent();
+    }
+
+    private static double saving(Rig rig, Placed part, Motion turn, List<CableRun> cables) {
+        Pose port = part.portPose(turn.key().port());
+        Pose about = Pose.translation(port.at())
+                .then(Pose.rotation(port.n(), HALF_TURN))
+                .then(Pose.translation(port.at().negated()));
+        double saved = 0;
+        for (CableRun cable : cables) {
+            boolean first = cable.a().placement().equals(part.id());
+            Vec3 here = at(rig, first ? cable.a() : cable.b());
+            Vec3 there = at(rig, first ? cable.b() : cable.a());
+            saved += here.minus(there).length() - about.apply(here).minus(there).length();
+        }
+        return saved;
+    }
+
+    private static Vec3 at(Rig rig, SocketRef socket) {
+        return rig.require(socket.placement()).socketAt(socket.socket());
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String part = finding.key().subjects().get(0);
+        return turn(context.rig(), part).stream()
+                .map(m -> new Candidate(
+                        "turn",
+                        "Turn " + context.rig().title(part) + " round",
+                        List.of(new Scoped(
+                                context.build().scopeOf(
+                                        m.key(), context.rig().configuration().id(), context.rig().lens()),
+                                new Command.Set(m.key(), turned(m.value()), false)))))
+                .toList();
+    }
+}

@@ -1,0 +1,87 @@
+package wideharbor.core.check.access;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.clearance.Resting;
+import wideharbor.core.rig.Rig;
+
+/** A rig that is held can be put down: it stands on parts made to bear it, and stays standing. */
+public final class SetDown implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "access.set-down",
+            "access",
+            "It can be put down",
+            "every rig that is not on legs",
+            "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock does not tip it",
+            "somebody puts it down within the first minute",
+            "the plane under all corners that is highest below the centre of mass; margin = least distance inside what touches",
+            "geometry; masses as on file",
+            Severity.CAUTION,
+            true);
+    private static final Set<Category> TENDER = EnumSet.of(
+            Category.LENS,
+            Category.VIEWFINDER,
+            Category.MONITOR,
+            Category.BATTERY,
+            Category.TRANSMISSION,
+            Category.SOUND,
+            Category.TIMECODE,
+            Category.MATTE_BOX);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        boolean onLegs = rig.attached().stream()
+                .anyMatch(p -> p.type().category() == Category.LEGS || p.type().category() == Category.HEAD);
+        Mass mass = Mass.of(rig, rig.subtree(rig.content().root()));
+        if (onLegs || mass.grams() <= 0) {
+            return;
+        }
+        Resting.of(rig, mass.centre()).ifPresent(rest -> judge(context, rest, results));
+    }
+
+    private static void judge(CheckContext context, Resting rest, Results results) {
+        Rig rig = context.rig();
+        List<String> tender = rest.contacts().stream()
+                .filter(id -> TENDER.contains(rig.require(id).type().category()))
+                .toList();
+        if (!tender.isEmpty()) {
+            results.found(
+                    List.of("set-down"),
+                    "Put down, it rests on " + String.join(" and ", tender.stream().map(rig::title).toList()),
+                    new Evidence.Statement(
+                            String.join(", ", rest.contacts().stream().map(rig::title).toList()),
+                            "plates, rods, cage, pad or handles"),
+                    "As it is worn it leans " + Say.one(rest.leanDegrees())
+                            + "° on the table. Keep a stand or a saddle for it.");
+            return;
+        }
+        double need = context.rule(Rule.SET_DOWN_MARGIN);
+        if (rest.marginMm() < need) {
+            results.found(
+                    List.of("set-down"),
+                    "Put down, it tips at a knock",
+                    Evidence.Amount.atLeast(rest.marginMm(), need, "mm"),
+                    "The centre of mass stands " + Say.mm(rest.marginMm())
+                            + " inside what touches the table. Keep a stand or a saddle for it.");
+            return;
+        }
+        results.fine();
+    }
+}

@@ -1,0 +1,47 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import wideharbor.core.build.Joint;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+
+/** A part that serves outside its purpose is known to everybody, with the limit somebody put on it. */
+public final class Improvised implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "joints.improvised",
+            "mount",
+            "Improvised uses are told",
+            "every joint recorded as serving outside its purpose",
+            "whoever takes the rig over reads what the part is made for and how far it may be trusted",
+            "nobody else knows why it must not be lifted by that handle",
+            "",
+            "the note on the joint",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Joint joint : rig.liveJoints()) {
+            if (joint.confidence() != Joint.Confidence.IMPROVISED) {
+                continue;
+            }
+            results.found(
+                    List.of(joint.id()),
+                    "Improvised: " + rig.title(joint.child().placement()) + " on "
+                            + rig.title(joint.parent().placement()),
+                    new Evidence.Statement("outside its purpose", "read by whoever takes over"),
+                    joint.note() + (joint.note().endsWith(".") ? "" : "."));
+        }
+    }
+}

@@ -1,0 +1,117 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Relation;
+import wideharbor.core.check.Chains;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** What a part cannot do without is on the rig with it. */
+public final class NeedsWithIt implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "mount.needs",
+            "mount",
+            "What a part needs is with it",
+            "every part that names another it cannot do without",
+            "the part it needs, or one that can do as much, is on the rig",
+            "a bracket without its plate, or a hood without its bracket, is found out on the day",
+            "",
+            "relations of the part in the catalogue",
+            Severity.STOP,
+            false);
+    private static final int MOST_TRIED = 6;
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed placed : context.rig().attached()) {
+            for (Relation need : placed.type().relations(Relation.Kind.NEEDS)) {
+                boolean met = context.rig().attached().stream()
+                        .anyMatch(o -> !o.id().equals(placed.id()) && need.means(o.type()));
+                if (met) {
+                    results.fine();
+                    continue;
+                }
+                results.found(
+                        List.of(placed.id(), placed.id() + ":" + need.other()),
+                        placed.title() + " needs " + named(context, need),
+                        new Evidence.Statement("not on the rig", named(context, need)),
+                        need.why());
+            }
+        }
+    }
+
+    static String named(CheckContext context, Relation relation) {
+        return context.catalogue().current().stream()
+                .filter(t -> t.ref().id().equals(relation.other()))
+                .map(ItemType::name)
+                .findFirst()
+                .orElseGet(() -> "something that " + relation.other().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
+    }
+
+    /** Hangs what is needed on the free ports nearest the part that needs it. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Placed placed = context.rig().require(finding.key().subjects().get(0));
+        String other = finding.key().subjects().get(1).substring(placed.id().length() + 1);
+        Optional<Relation> need = placed.type().relations(Relation.Kind.NEEDS).stream()
+                .filter(r -> r.other().equals(other))
+                .findFirst();
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType type : Parts.byNearness(context)) {
+            if (all.size() < MOST_TRIED && need.filter(n -> n.means(type)).isPresent()) {
+                place(context, type).ifPresent(all::add);
+            }
+        }
+        return all;
+    }
+
+    private static Optional<Candidate> place(CheckContext context, ItemType type) {
+        for (Placed carrier : context.rig().attached()) {
+            for (Port on : carrier.type().ports()) {
+                for (Port own : type.ports()) {
+                    PortRef ref = new PortRef(carrier.id(), on.id());
+                    if (isFree(context, ref) && Mating.mates(on, own, context.standards())) {
+                        return Optional.of(new Candidate(
+                                "add",
+                                "Add " + type.name() + " on " + carrier.title(),
+                                hang(context, ref, type, own)));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isFree(CheckContext context, PortRef ref) {
+        return context.rig().port(ref).occupancy() instanceof Port.Occupancy.Single
+                && context.rig().liveJoints().stream()
+                        .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
+    }
+
+    private static List<Scoped> hang(CheckContext context, PortRef on, ItemType type, Port own) {
+        var scope = context.build()
+                .scopeOf(on.placement(), context.rig().configuration().id(), context.rig().lens());
+        AdapterFinder.Link link = new AdapterFinder.Link(type, own.id(), own.id());
+        return Chains.hang(context, scope, on, new AdapterFinder.Chain(List.of(link), true, true, 0, 0)).commands();
+    }
+}

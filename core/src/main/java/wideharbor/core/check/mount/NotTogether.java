@@ -1,0 +1,70 @@
+package wideharbor.core.check.mount;
+
+import java.util.List;
+import java.util.stream.Stream;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Relation;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** Parts that exclude each other are not on the rig together. */
+public final class NotTogether implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "mount.not-together",
+            "mount",
+            "Parts that exclude each other are apart",
+            "every part that names another it cannot be used with",
+            "the other is not on the rig in this configuration",
+            "each goes on, but one hinders, blinds or overloads the other",
+            "",
+            "relations of the part in the catalogue",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed placed : context.rig().attached()) {
+            for (Relation apart : placed.type().relations(Relation.Kind.EXCLUDES)) {
+                List<Placed> with = context.rig().attached().stream()
+                        .filter(o -> !o.id().equals(placed.id()) && apart.means(o.type()))
+                        .toList();
+                if (with.isEmpty()) {
+                    results.fine();
+                }
+                for (Placed other : with) {
+                    results.found(
+                            Stream.of(placed.id(), other.id()).sorted().toList(),
+                            placed.title() + " cannot be used with " + other.title(),
+                            new Evidence.Statement("both on the rig", "one of the two"),
+                            apart.why());
+                }
+            }
+        }
+    }
+
+    /** Either of the two comes off; only one that carries nothing can, or what hangs on it would be a stop of its own. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return finding.key().subjects().stream()
+                .map(id -> new Candidate(
+                        "take-off",
+                        "Take " + context.rig().title(id) + " off",
+                        List.of(new Scoped(
+                                context.build().scopeOf(
+                                        id, context.rig().configuration().id(), context.rig().lens()),
+                                new Command.Remove(id)))))
+                .toList();
+    }
+}
