@@ -62,7 +62,7 @@ export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
                   <td>{o.name}</td>
                   <td className="soft">{o.category}</td>
                   <td>
-                    <span className={`mark ${OWN[o.state]?.[1] ?? ''}`}>{OWN[o.state]?.[0] ?? o.state}</span> <span className="soft">{o.by}</span>
+                    <span className={OWN[o.state]?.[1] ? `mark ${OWN[o.state]?.[1]}` : ''}>{OWN[o.state]?.[0] ?? o.state}</span> <span className="soft">{o.by}</span>
                   </td>
                 </tr>
               ))}

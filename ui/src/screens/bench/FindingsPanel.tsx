@@ -1,5 +1,6 @@
 import { Input, Modal } from 'antd';
-import { useState } from 'react';
+import { memo, useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { Schemas } from '../../api/client';
 import { counts, evidence, forLens, raisedWords } from './logic';
 import type { Finding } from './logic';
@@ -16,12 +17,25 @@ interface Props {
   onLens: (id: string) => void;
 }
 
+/** A rig with more is far from done; the rest are shown when asked for. */
+const FIRST = 30;
+
 const STATE = { FOUND: '', FINE: '', UNDECIDED: ', undecided', NOT_CHECKED: ', not checked' } as const;
 
 export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLens }: Props) {
   const [waiving, setWaiving] = useState<Finding | null>(null);
   const tried = triedWords(bench);
-  const { here, others } = forLens(bench.findings, bench.lens);
+  const [all, setAll] = useState(false);
+  // Paper shows everything: a sheet that is silently cut would be read as the whole.
+  useEffect(() => {
+    const whole = () => flushSync(() => setAll(true));
+    window.addEventListener('beforeprint', whole);
+    return () => window.removeEventListener('beforeprint', whole);
+  }, []);
+  const parted = forLens(bench.findings, bench.lens);
+  const here = all ? parted.here : parted.here.slice(0, FIRST);
+  const others = all ? parted.others : parted.others.slice(0, Math.max(0, FIRST - here.length));
+  const rest = bench.findings.length - here.length - others.length;
   const title = (lens: string) => bench.lenses.find((l) => l.id === lens)?.title ?? lens;
   return (
     <section className="findings" aria-label="Findings">
@@ -30,20 +44,25 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
         {tried && <span className="soft">{tried}</span>}
       </div>
-      <div className="findings-scroll" aria-live="polite">
+      <fieldset className="findings-scroll" aria-live="polite" disabled={busy}>
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
         {here.map((f) => (
-          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} busy={busy} act={act} onLight={onLight} onWaive={() => setWaiving(f)} />
+          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)} />
         ))}
         {others.length > 0 && <h3 className="level">with other lenses</h3>}
         {others.map((f) => (
-          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} busy={busy} act={act} onLight={onLight} onWaive={() => setWaiving(f)}>
+          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)}>
             <button className="btn plain" type="button" onClick={() => onLens(f.lens)}>
               See with {title(f.lens)}
             </button>
           </FindingCard>
         ))}
-      </div>
+        {rest > 0 && (
+          <button className="btn plain" type="button" onClick={() => setAll(true)}>
+            Show {rest} more
+          </button>
+        )}
+      </fieldset>
       {waiving && (
         <WaiveDialog
           finding={waiving}
@@ -69,14 +88,16 @@ interface CardProps {
   f: Finding;
   canEdit: boolean;
   waives: boolean;
-  busy: boolean;
   act: DoAct;
   onLight: (f: Finding | null) => void;
   onWaive: () => void;
   children?: React.ReactNode;
 }
 
-function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children }: CardProps) {
+/** Drawn anew only when its finding is another: what it does by its buttons stays the same from edit to edit. */
+const FindingCard = memo(FindingFace, (a, b) => a.f === b.f && a.canEdit === b.canEdit && a.waives === b.waives && !a.children && !b.children);
+
+function FindingFace({ f, canEdit, waives, act, onLight, onWaive, children }: CardProps) {
   const severity = f.severity.toLowerCase();
   const e = evidence(f.evidence);
   const quiet = f.read || f.waived;
@@ -109,7 +130,6 @@ function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children
             <button
               className={`btn ${i === 0 ? 'first' : ''}`}
               type="button"
-              disabled={busy}
               onClick={() => act({ kind: 'wish', wish: wish('FIX', { finding: f.key, fix: fix.id }) })}
             >
               Apply
@@ -118,7 +138,7 @@ function FindingCard({ f, canEdit, waives, busy, act, onLight, onWaive, children
         ))}
       <div className="finding-acts">
         {f.severity === 'CAUTION' && (f.read ? <span className="mark met">read by {f.readBy}</span> : canEdit && (
-          <button className="btn" type="button" disabled={busy} onClick={() => act({ kind: 'read', finding: f.key })}>
+          <button className="btn" type="button" onClick={() => act({ kind: 'read', finding: f.key })}>
             Mark read
           </button>
         ))}

@@ -62,11 +62,16 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
   );
 }
 
-const TIP = ['left', 'up', 'ahead'] as const;
+const TIP = [
+  ['left', 'right'],
+  ['up', 'down'],
+  ['ahead', 'behind'],
+] as const;
 
-/** Where an arm's tip shall stand; the angles of its joints are worked out. */
+/** Where an arm's tip shall stand; the angles of its joints are worked out. A direction turns round when it is pressed. */
 function TipFields({ row, act }: { row: Schemas['Row']; act: DoAct }) {
   const [at, setAt] = useState(row.tip.map((v) => Math.round(v)));
+  const put = (i: number, v: number) => setAt(at.map((old, k) => (k === i ? v : old)));
   return (
     <form
       className="tip"
@@ -76,20 +81,26 @@ function TipFields({ row, act }: { row: Schemas['Row']; act: DoAct }) {
       }}
     >
       <span>tip, mm from the mount</span>
-      {TIP.map((name, i) => (
-        <label key={name}>
-          <span className="soft">{name}</span>
-          <InputNumber
-            size="small"
-            aria-label={`Tip ${name}`}
-            controls={false}
-            min={-2000}
-            max={2000}
-            value={at[i] ?? 0}
-            onChange={(v) => setAt(at.map((old, k) => (k === i ? (v ?? 0) : old)))}
-          />
-        </label>
-      ))}
+      {TIP.map(([plus, minus], i) => {
+        const value = at[i] ?? 0;
+        const word = value < 0 ? minus : plus;
+        return (
+          <span key={plus} className="tip-axis">
+            <button className="btn plain" type="button" title={`to the other side: ${value < 0 ? plus : minus}`} onClick={() => put(i, -value)}>
+              {word}
+            </button>
+            <InputNumber
+              size="small"
+              aria-label={`Tip ${word}`}
+              controls={false}
+              min={0}
+              max={2000}
+              value={Math.abs(value)}
+              onChange={(v) => put(i, value < 0 ? -(v ?? 0) : (v ?? 0))}
+            />
+          </span>
+        );
+      })}
       <button className="btn plain" type="submit">
         Bring it there
       </button>

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { fixed, grams } from '../../format/units';
 import { settingText, wish } from './logic';
@@ -70,7 +70,10 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
   );
 }
 
-function StackRow({ row, chosen, actions, act }: { row: Schemas['Row']; chosen: boolean; actions: BenchActions; act: DoAct }) {
+/** A row that is not chosen is drawn anew only when something on it changes. */
+const StackRow = memo(RowFace, (a, b) => a.row === b.row && !a.chosen && !b.chosen);
+
+function RowFace({ row, chosen, actions, act }: { row: Schemas['Row']; chosen: boolean; actions: BenchActions; act: DoAct }) {
   const ref = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { Select } from 'antd';
 import { Link, useSearchParams } from 'react-router';
 import { api, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
@@ -40,8 +39,8 @@ export function Stacks() {
             <tr>
               <th>Plates, from the body down</th>
               <th className="right">Plates</th>
-              <th className="right">Axis over support</th>
-              <th className="right">Aside</th>
+              <th className="right">Axis over support, mm</th>
+              <th className="right">Aside, mm</th>
               <th className="right">Mass</th>
               <th className="right">Quick releases</th>
               <th>Rods</th>
@@ -64,7 +63,13 @@ function End({ title, value, options, onChange }: { title: string; value: string
   return (
     <label className="calc-field">
       <span>{title}</span>
-      <Select value={value || undefined} showSearch={{ optionFilterProp: 'label' }} onChange={onChange} options={options.map((o) => ({ value: o.id, label: o.title }))} />
+      <select className="input" value={value} onChange={(e) => onChange(e.target.value)}>
+        {options.map((o) => (
+          <option key={o.id} value={o.id}>
+            {o.title}
+          </option>
+        ))}
+      </select>
     </label>
   );
 }
@@ -83,7 +88,7 @@ function StackRow({ stack: s }: { stack: Schemas['StackLine'] }) {
         {!s.twistProof && <span className="mark caution">can turn on one screw</span>}
       </td>
       <td className="num right">{s.plates.length}</td>
-      <td className="num right">{fixed(s.axisHeightMm, 1)} mm</td>
+      <td className="num right">{fixed(s.axisHeightMm, 1)}</td>
       <td className="num right">{s.asideMm === 0 ? '' : `${s.asideMm > 0 ? 'left' : 'right'} ${fixed(Math.abs(s.asideMm), 1)}`}</td>
       <td className="num right">{grams(s.massGrams)}</td>
       <td className="num right">{s.releases}</td>

@@ -8,7 +8,7 @@ const HOW: Record<string, [string, string]> = {
   'made for it': ['made for it', 'met'],
   'as it is': ['goes on', ''],
   'through adapters': ['through', 'caution'],
-  no: ['no', 'none'],
+  no: ['no', 'stop'],
 };
 
 /** What goes on this body, and whether the same parts go on the others. */
@@ -51,7 +51,7 @@ export function CrossFit({ part }: { part: string }) {
                 </td>
                 {l.cells.map((c, i) => (
                   <td key={i}>
-                    <span className={`mark ${HOW[c.how]?.[1] ?? ''}`}>{HOW[c.how]?.[0] ?? c.how}</span> <span className="soft">{c.through}</span>
+                    <span className={HOW[c.how]?.[1] ? `mark ${HOW[c.how]?.[1]}` : ''}>{HOW[c.how]?.[0] ?? c.how}</span> <span className="soft">{c.through}</span>
                   </td>
                 ))}
               </tr>

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.geometry.Vec3;
 
 /** Which accessories of one body go on the others: as they are, through adapters, or not. */
 public final class CrossFit {
@@ -28,24 +29,28 @@ public final class CrossFit {
     public static List<Line> of(Catalogue catalogue, ItemType body, List<ItemType> bodies) {
         List<Line> lines = new ArrayList<>();
         for (ItemType part : catalogue.current()) {
-            if (part.category() != Category.BODY && (madeFor(part, body) || direct(catalogue, body, part).isPresent())) {
+            Optional<Vec3> facing =
+                    direct(catalogue, body, part, Optional.empty()).map(p -> p.normal().unit());
+            if (part.category() != Category.BODY && (madeFor(part, body) || facing.isPresent())) {
                 lines.add(new Line(
-                        part, bodies.stream().map(b -> cell(catalogue, b, part)).toList()));
+                        part,
+                        bodies.stream().map(b -> cell(catalogue, b, part, facing)).toList()));
             }
         }
         lines.sort(Comparator.comparing((Line l) -> l.part().category()).thenComparing(l -> l.part().name()));
         return lines;
     }
 
-    private static Cell cell(Catalogue catalogue, ItemType body, ItemType part) {
+    /** On other bodies only the face that looks the same way counts: a base plate screwed to a side is no base plate. */
+    private static Cell cell(Catalogue catalogue, ItemType body, ItemType part, Optional<Vec3> facing) {
+        Optional<String> on = direct(catalogue, body, part, facing).map(Port::title);
         if (madeFor(part, body)) {
-            return new Cell(body, How.MADE_FOR_IT, direct(catalogue, body, part).orElse(""));
+            return new Cell(body, How.MADE_FOR_IT, on.orElse(""));
         }
-        Optional<String> on = direct(catalogue, body, part);
         if (on.isPresent()) {
             return new Cell(body, How.AS_IT_IS, on.get());
         }
-        return adapted(catalogue, body, part)
+        return adapted(catalogue, body, part, facing)
                 .map(chain -> new Cell(body, How.THROUGH_ADAPTERS, chain.title()))
                 .orElseGet(() -> new Cell(body, How.NO, ""));
     }
@@ -54,24 +59,30 @@ public final class CrossFit {
         return part.relations(Relation.Kind.MADE_FOR).stream().anyMatch(r -> r.means(body));
     }
 
-    private static Optional<String> direct(Catalogue catalogue, ItemType body, ItemType part) {
+    private static Optional<Port> direct(Catalogue catalogue, ItemType body, ItemType part, Optional<Vec3> facing) {
         for (Port on : body.ports()) {
             for (Port own : part.ports()) {
-                if (Mating.mates(on, own, catalogue.standards())) {
-                    return Optional.of(on.title());
+                if (looks(on, facing) && Mating.mates(on, own, catalogue.standards())) {
+                    return Optional.of(on);
                 }
             }
         }
         return Optional.empty();
     }
 
-    private static Optional<AdapterFinder.Chain> adapted(Catalogue catalogue, ItemType body, ItemType part) {
+    private static boolean looks(Port port, Optional<Vec3> facing) {
+        return facing.map(f -> port.normal().unit().dot(f) > 0.9).orElse(true);
+    }
+
+    private static Optional<AdapterFinder.Chain> adapted(
+            Catalogue catalogue, ItemType body, ItemType part, Optional<Vec3> facing) {
         Optional<AdapterFinder.Chain> best = Optional.empty();
         for (Port on : body.ports()) {
             AdapterFinder.Reach reach = catalogue.adapters().reach(on);
             for (Port own : part.ports()) {
-                Optional<AdapterFinder.Chain> chain = reach.to(own)
-                        .filter(c -> c.links().stream().noneMatch(l -> l.type().equals(part)));
+                Optional<AdapterFinder.Chain> chain = looks(on, facing)
+                        ? reach.to(own).filter(c -> c.links().stream().noneMatch(l -> l.type().equals(part)))
+                        : Optional.empty();
                 if (chain.isPresent()
                         && (best.isEmpty()
                                 || chain.get().links().size() < best.get().links().size())) {

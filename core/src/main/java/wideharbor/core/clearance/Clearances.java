@@ -9,7 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Piece;
@@ -24,9 +23,9 @@ import wideharbor.core.standard.Standard;
 /**
  * Every place where matter of two parts overlaps, and where matter stands in room kept free by another part.
  *
- * <p>Broad phase: boxes around the pieces, sorted along the axis and swept once, so that the cost grows with the pieces
- * and with how many really come close. Narrow phase: separating axes. Parts that are joined may overlap, but only inside
- * the joint's engagement zone; bores are openings.
+ * <p>Broad phase: the boxes around the pieces are sorted into cubes of space, and only pieces that share a cube are
+ * looked at, so that the cost grows with the pieces and with how many really come close. Narrow phase: separating axes.
+ * Parts that are joined may overlap, but only inside the joint's engagement zone; bores are openings.
  */
 public final class Clearances {
     /** Half-width of the zone around a joint in which its two parts may share space, mm. */
@@ -68,20 +67,11 @@ public final class Clearances {
         Zones zones = new Zones(rig);
         Map<String, Clash> clashes = new LinkedHashMap<>();
         Map<String, Intrusion> intrusions = new LinkedHashMap<>();
-        List<Solid> sorted = new ArrayList<>(solids);
-        ToDoubleFunction<Vec3> along = longest(solids);
-        sorted.sort(Comparator.comparingDouble(s -> along.applyAsDouble(s.convex().bounds().min())));
-        List<Solid> open = new ArrayList<>();
-        for (Solid next : sorted) {
-            double from = along.applyAsDouble(next.convex().bounds().min());
-            open.removeIf(o -> along.applyAsDouble(o.convex().bounds().max()) <= from);
-            for (Solid other : open) {
-                if (mayMatter(next, other) && next.convex().bounds().overlaps(other.convex().bounds(), toleranceMm)) {
-                    pair(next, other, toleranceMm, zones, clashes, intrusions);
-                }
+        new Cells(solids).pairs((a, b) -> {
+            if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
+                pair(a, b, toleranceMm, zones, clashes, intrusions);
             }
-            open.add(next);
-        }
+        });
         return new Clearances(
                 solids,
                 clashes.values().stream()
@@ -92,25 +82,6 @@ public final class Clearances {
                                 .thenComparing(Intrusion::use)
                                 .thenComparing(Intrusion::intruder))
                         .toList());
-    }
-
-    /** The axis along which the pieces lie farthest apart: the sweep meets the fewest at a time. */
-    private static ToDoubleFunction<Vec3> longest(List<Solid> solids) {
-        double[] spread = new double[3];
-        Vec3 mean = Vec3.ZERO;
-        for (Solid s : solids) {
-            mean = mean.plus(s.convex().bounds().middle().times(1.0 / solids.size()));
-        }
-        for (Solid s : solids) {
-            Vec3 off = s.convex().bounds().middle().minus(mean);
-            spread[0] += off.x() * off.x();
-            spread[1] += off.y() * off.y();
-            spread[2] += off.z() * off.z();
-        }
-        if (spread[2] >= spread[0] && spread[2] >= spread[1]) {
-            return Vec3::z;
-        }
-        return spread[1] >= spread[0] ? Vec3::y : Vec3::x;
     }
 
     private static List<Solid> solids(Rig rig) {

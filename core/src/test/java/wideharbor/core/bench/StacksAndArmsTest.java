@@ -96,7 +96,7 @@ class StacksAndArmsTest {
     @Nested
     class OfTheBody {
         private final ItemType other = part("other").is(Category.BODY)
-                .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD).make();
+                .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
         private final ItemType grip = part("grip").wants(Relation.Kind.MADE_FOR, "body")
                 .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
         private final ItemType block = part("block").can(Capability.ADAPTS)

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.PortRef;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
@@ -68,7 +67,7 @@ public final class NeedsWithIt implements Check {
                 .orElseGet(() -> "something that " + relation.other().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
     }
 
-    /** Hangs what is needed on the free ports nearest the part that needs it. */
+    /** Hangs what is needed on a free port of the rig, as it is or through adapters. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         Placed placed = context.rig().require(finding.key().subjects().get(0));
@@ -76,30 +75,28 @@ public final class NeedsWithIt implements Check {
         Optional<Relation> need = placed.type().relations(Relation.Kind.NEEDS).stream()
                 .filter(r -> r.other().equals(other))
                 .findFirst();
+        List<ItemType> wanted = Parts.byNearness(context).stream()
+                .filter(t -> need.filter(n -> n.means(t)).isPresent())
+                .limit(MOST_TRIED)
+                .toList();
+        List<PortRef> free = freePorts(context);
         List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
-            if (all.size() < MOST_TRIED && need.filter(n -> n.means(type)).isPresent()) {
-                place(context, type).ifPresent(all::add);
-            }
-        }
+        wanted.forEach(t -> all.addAll(direct(context, free, t)));
+        wanted.forEach(t -> all.addAll(through(context, free, t)));
         return all;
     }
 
-    private static Optional<Candidate> place(CheckContext context, ItemType type) {
+    private static List<PortRef> freePorts(CheckContext context) {
+        List<PortRef> free = new ArrayList<>();
         for (Placed carrier : context.rig().attached()) {
             for (Port on : carrier.type().ports()) {
-                for (Port own : type.ports()) {
-                    PortRef ref = new PortRef(carrier.id(), on.id());
-                    if (isFree(context, ref) && Mating.mates(on, own, context.standards())) {
-                        return Optional.of(new Candidate(
-                                "add",
-                                "Add " + type.name() + " on " + carrier.title(),
-                                hang(context, ref, type, own)));
-                    }
+                PortRef ref = new PortRef(carrier.id(), on.id());
+                if (isFree(context, ref)) {
+                    free.add(ref);
                 }
             }
         }
-        return Optional.empty();
+        return free;
     }
 
     private static boolean isFree(CheckContext context, PortRef ref) {
@@ -108,10 +105,44 @@ public final class NeedsWithIt implements Check {
                         .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
-    private static List<Scoped> hang(CheckContext context, PortRef on, ItemType type, Port own) {
+    private static List<Candidate> direct(CheckContext context, List<PortRef> free, ItemType type) {
+        List<Candidate> all = new ArrayList<>();
+        for (PortRef on : free) {
+            for (Port own : type.ports()) {
+                if (all.size() < MOST_TRIED && Mating.mates(context.rig().port(on), own, context.standards())) {
+                    all.add(candidate(context, on, List.of(), type, own));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<Candidate> through(CheckContext context, List<PortRef> free, ItemType type) {
+        List<Candidate> all = new ArrayList<>();
+        for (PortRef on : free) {
+            AdapterFinder.Reach reach = context.catalogue().adapters().from(context.rig().port(on));
+            for (Port own : type.ports()) {
+                if (all.size() < MOST_TRIED) {
+                    reach.to(own).ifPresent(c -> all.add(candidate(context, on, c.links(), type, own)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static Candidate candidate(
+            CheckContext context, PortRef on, List<AdapterFinder.Link> between, ItemType type, Port own) {
         var scope = context.build()
                 .scopeOf(on.placement(), context.rig().configuration().id(), context.rig().lens());
-        AdapterFinder.Link link = new AdapterFinder.Link(type, own.id(), own.id());
-        return Chains.hang(context, scope, on, new AdapterFinder.Chain(List.of(link), true, true, 0, 0)).commands();
+        List<AdapterFinder.Link> links = new ArrayList<>(between);
+        links.add(new AdapterFinder.Link(type, own.id(), own.id()));
+        String by = between.isEmpty()
+                ? ""
+                : " by " + String.join(" and ", between.stream().map(l -> l.type().name()).toList());
+        return new Candidate(
+                "add",
+                "Add " + type.name() + " on " + context.rig().title(on.placement()) + by,
+                Chains.hang(context, scope, on, new AdapterFinder.Chain(links, true, true, 0, 0))
+                        .commands());
     }
 }

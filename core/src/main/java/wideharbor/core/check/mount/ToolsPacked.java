@@ -48,7 +48,8 @@ public final class ToolsPacked implements Check {
                     : "Packed is " + String.join(", ", fastener.near()) + ", which is near but not on this screw's list.";
             results.found(
                     List.of(fastener.id()),
-                    "No " + keys + " packed for " + fastener.count() + " screws " + fastener.thread(),
+                    "No " + keys + " packed for " + fastener.count() + (fastener.count() == 1 ? " screw " : " screws ")
+                            + fastener.thread(),
                     new Evidence.Statement(
                             fastener.near().isEmpty() ? "no key" : String.join(", ", fastener.near()), keys),
                     near);
