@@ -125,6 +125,8 @@ public final class Client {
                 "kind", kind, "key", "", "value", 0, "placement", "", "withDependants", false, "port", "", "item", "",
                 "itemPort", "", "finding", ""));
         wish.put("fix", "");
+        wish.put("text", "");
+        wish.put("at", java.util.List.of());
         wish.putAll(fields);
         return wish;
     }

@@ -52,6 +52,37 @@ class PartsJourneyTest extends Journey {
     }
 
     @Test
+    void aBodysPageTellsWhatGoesOnTheOthers() {
+        browser.signIn("tech");
+        browser.open("/catalogue/parts/body-wren%401");
+        Locator table = page.locator(".cross-fit");
+        assertThat(table).containsText("Top plate for Wren");
+        page.getByLabel("only what is made for it").uncheck();
+        page.getByLabel("Search parts").fill("quick");
+        assertThat(table).containsText("Quick plate Q-11");
+        browser.isAccessible();
+    }
+
+    /** A motor without its receiver, mended through an adapter; an arm's tip brought up; a use outside its purpose told. */
+    @Test
+    void partsThatNeedOthersAndArmsThatReach() {
+        String job = RunningApp.copyOf("kiln");
+        browser.signIn("tech");
+        browser.bench(job, "");
+        finding("Focus motor on rods needs Lens control receiver").getByText("Apply").first().click();
+        assertThat(finding("Focus motor on rods needs Lens control receiver")).hasCount(0);
+        browser.bench(job, "?part=arm");
+        Locator card = page.locator(".stack-row.chosen");
+        card.getByLabel("Tip up").fill("60");
+        card.getByText("Bring it there").click();
+        assertThat(page.locator(".bench-bar")).containsText("Revision 3");
+        card.getByText("Serves outside its purpose").click();
+        card.getByLabel("What it is made for, and its limit here").fill("A monitor arm; here 300 g at most");
+        card.getByText("Record").click();
+        assertThat(finding("Improvised: Arm, 180 mm")).containsText("300 g at most");
+    }
+
+    @Test
     void whatDoesNotScrewOnIsMendedThroughAnAdapter() {
         String job = RunningApp.copyOf("the-lift");
         browser.signIn("tech");
@@ -127,7 +158,11 @@ class PartsJourneyTest extends Journey {
         assertThat(page.locator(".calc-answer .big")).hasText("0.5 + 2.0 + 5.0");
         page.locator(".calc-field input").first().fill("2");
         assertThat(page.locator(".calc-answer .big")).hasText("2.0");
-        page.getByRole(AriaRole.TAB).nth(3).click();
+        page.getByText("Plate stacks").click();
+        page.getByLabel("Carried by").selectOption("gimbal-3@1");
+        assertThat(page.locator(".stacks-table tbody tr").first()).containsText("Gimbal plate");
+        browser.isAccessible();
+        page.getByText("Keys", new Page.GetByTextOptions().setExact(true)).click();
         assertThat(page.locator(".keys-table")).containsText("hex 5/32 in");
     }
 }

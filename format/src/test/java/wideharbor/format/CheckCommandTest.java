@@ -82,8 +82,8 @@ class CheckCommandTest {
     void jsonIsForPrograms() {
         assertEquals(CheckCommand.HELD, run("--json", file("kiln")));
         JsonNode json = HarborCodec.mapper().readTree(out);
-        assertEquals(3, json.at("/verdict/stops").asInt());
-        assertEquals("rails.stop|a|low||j-hang", json.at("/findings/0/key").asString());
+        assertEquals(4, json.at("/verdict/stops").asInt());
+        assertEquals("mount.needs|a|low||motor,motor:motor-box", json.at("/findings/0/key").asString());
         assertEquals(
                 "Rail clamp, 1/4-20 with pins in place of Rail clamp, 1/4-20, no stop",
                 json.at("/findings/0/fixes/0").asString());

@@ -20,6 +20,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.build.Joint;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 
@@ -63,6 +64,26 @@ class HarborCodecTest {
     }
 
     // --- hostile and broken files: a clear error with the place, never anything half read ---
+
+    /** A row that was stored before parts had relations and marks, and joints notes, reads as one that leaves them out. */
+    @Test
+    void rowsOfAnOlderStoreStillRead() {
+        Job job = codec.read(demo("the-lift"));
+        ObjectNode type = (ObjectNode) HarborCodec.mapper()
+                .readTree(codec.writeType(job.catalogue().all().get(0)));
+        type.remove("relations");
+        type.path("ports").forEach(p -> ((ObjectNode) p).remove("mark"));
+        assertEquals("", codec.readType(type.toString()).ports().get(0).mark());
+        ObjectNode build = (ObjectNode) HarborCodec.mapper()
+                .readTree(codec.writeBuild(job.gear().builds().get(0)));
+        build.path("joints").forEach(j -> ((ObjectNode) j).remove("note"));
+        assertEquals(
+                job.gear().builds().get(0),
+                codec.readBuild(build.toString(), job.catalogue()));
+        String trust = "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\",\"confidence\":\"CLAIMED\"}}]";
+        assertEquals(
+                List.of(Scoped.base(new Command.Trust("j", Joint.Confidence.CLAIMED, ""))), codec.readCommands(trust));
+    }
 
     @Test
     void aTruncatedFileNamesTheLine() {

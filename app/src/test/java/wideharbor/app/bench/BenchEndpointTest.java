@@ -199,6 +199,38 @@ class BenchEndpointTest {
     }
 
     @Test
+    void anArmsTipIsBroughtToAPointOrToldHowFarShort() {
+        String job = RunningApp.copyOf("kiln");
+        JsonNode arm = row(tech.bench(job), "arm");
+        double up = arm.at("/tip/1").asDouble() + 60;
+        JsonNode moved = tech.edit(job, "TIP", Map.of(
+                        "placement", "arm", "at", List.of(arm.at("/tip/0").asDouble() + 12, up, arm.at("/tip/2").asDouble())))
+                .json();
+        assertEquals(up, row(moved, "arm").at("/tip/1").asDouble(), 20, moved.toString());
+        says(tech.edit(job, "TIP", Map.of("placement", "arm", "at", List.of(-900, 0, 0))), 422, "does not reach there");
+        says(tech.edit(job, "TIP", Map.of("placement", "arm", "at", List.of(1))), 400, "three figures");
+        says(tech.edit(job, "TIP", Map.of("placement", "rods", "at", List.of(1, 2, 3))), 422, "is no arm");
+    }
+
+    @Test
+    void anImprovisedUseIsToldToWhoeverComesAfter() {
+        String job = RunningApp.copyOf("kiln");
+        says(tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", " ")), 422, "Say what the part is made for");
+        JsonNode after = tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", "Braces the lens; 1 kg at most.")).json();
+        assertEquals("improvised", row(after, "box").path("confidence").asString());
+        assertTrue(after.path("findings").toString().contains("joints.improvised"));
+        JsonNode tried = tech.edit(job, "TRIED", Map.of("placement", "box")).json();
+        assertEquals("", row(tried, "box").path("note").asString());
+    }
+
+    @Test
+    void theBodysOwnPartsAreKeptReplacedOrFree() {
+        JsonNode own = tech.get("/api/jobs/" + RunningApp.copyOf("kiln") + "/builds/a/own-parts").json();
+        assertEquals(3, own.size(), own.toString());
+        assertEquals("kept", own.at("/0/state").asString());
+    }
+
+    @Test
     void nonsenseIsRefusedInWordsAndChangesNothing() {
         String job = RunningApp.copyOf("kiln");
         int seen = tech.revision(job);

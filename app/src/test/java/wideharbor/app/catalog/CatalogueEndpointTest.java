@@ -52,6 +52,36 @@ class CatalogueEndpointTest {
     }
 
     @Test
+    void aBodysPartsAreToldAgainstAllBodies() {
+        JsonNode table = tech.get("/api/catalogue/parts/body-wren@1/cross-fit").json();
+        assertEquals("Body Quellmar Wren", table.at("/bodies/0/title").asString());
+        JsonNode top = table.path("lines").valueStream()
+                .filter(l -> l.path("ref").asString().equals("top-wren@1"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals("made for it", top.at("/cells/0/how").asString());
+        assertEquals(table.path("bodies").size(), top.path("cells").size());
+        assertEquals(404, tech.get("/api/catalogue/parts/box-2@1/cross-fit").status());
+    }
+
+    /** Quick plate 11, bridge 24 and dovetail 14 under a base of 66: 115 over the head, 83 over the rods. */
+    @Test
+    void stacksOfPlatesAreListedWithTheirHeights() {
+        JsonNode ends = tech.get("/api/catalogue/stack-ends").json();
+        assertTrue(ends.path("supports").toString().contains("head-90@1"));
+        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1").json();
+        JsonNode classic = stacks.valueStream()
+                .filter(s -> s.path("plates").size() == 3
+                        && s.at("/plates/0/id").asString().equals("quick-11@1")
+                        && s.at("/plates/1/id").asString().equals("bridge-15@1"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(115, classic.path("axisHeightMm").asDouble(), 0.5);
+        assertEquals(83, classic.at("/rods/0/heightMm").asDouble(), 0.05);
+        assertEquals(400, tech.get("/api/catalogue/stacks?body=box-2@1&support=head-90@1").status());
+    }
+
+    @Test
     void aChangedPartIsANewRevisionAndTheOldOneStays() {
         ObjectNode part = (ObjectNode) HarborCodec.mapper()
                 .readTree(tech.get("/api/catalogue/parts/shoe-14@1/text").json().path("text").asString());

@@ -73,21 +73,23 @@ class HouseAndCalculatorsTest {
     @Test
     void rodsAndHeight() {
         JsonNode answer = tech.post("/api/calculators/rods", Map.of(
-                        "baseToAxisMm", 66, "platesMm", List.of(11), "bracketDropMm", 6, "standard", "rod-15-studio"))
+                        "baseToAxisMm", 66, "platesMm", List.of(11), "bracketDropsMm", List.of(6, 41), "standard", "rod-15-studio"))
                 .json();
-        assertEquals(83, answer.path("hasMm").asDouble(), 1e-9);
-        assertEquals(118, answer.path("needsMm").asDouble(), 1e-9);
+        assertEquals(83, answer.at("/0/hasMm").asDouble(), 1e-9);
+        assertEquals(118, answer.at("/0/needsMm").asDouble(), 1e-9);
+        assertTrue(!answer.at("/0/met").asBoolean());
+        assertTrue(answer.at("/1/met").asBoolean(), "66 + 11 + 41 = 118");
         assertEquals(400, tech.post("/api/calculators/rods", Map.of(
-                "baseToAxisMm", 66, "platesMm", List.of(11), "bracketDropMm", 6, "standard", "nato-rail")).status());
+                "baseToAxisMm", 66, "platesMm", List.of(11), "bracketDropsMm", List.of(6), "standard", "nato-rail")).status());
     }
 
     @Test
     void dockingGapAndKeys() {
-        JsonNode plan = tech.post("/api/calculators/docking", Map.of("bandMm", 0.1, "reading", Map.of(
+        JsonNode plan = tech.post("/api/calculators/docking", Map.of("reading", Map.of(
                         "top", 0.55, "bottom", 0.1, "left", 0.2, "right", 0.2, "stepUp", 0, "stepLeft", 0,
                         "feelerDiameter", 86, "lever", 120, "base", 110)))
                 .json();
-        assertEquals("PITCH", plan.at("/steps/0/act").asString());
+        assertEquals("PITCH", plan.at("/plan/steps/0/act").asString());
         JsonNode keys = tech.get("/api/calculators/keys").json();
         JsonNode four = keys.valueStream().filter(k -> k.path("key").asString().equals("hex 4 mm")).findFirst().orElseThrow();
         assertTrue(four.path("near").toString().contains("hex 5/32 in"), four.toString());

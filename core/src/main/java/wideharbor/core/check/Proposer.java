@@ -1,6 +1,7 @@
 package wideharbor.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -86,7 +87,19 @@ public final class Proposer {
             }
             attempt(job, key, candidate, known, tried);
         }
-        return tried;
+        return ranked(tried);
+    }
+
+    /** What brings the least new trouble first; among equals the order of the check. */
+    private static List<Fix> ranked(List<Fix> tried) {
+        List<Fix> sorted = new ArrayList<>(tried);
+        sorted.sort(Comparator.comparingInt(f -> f.raised().titles().size()));
+        List<Fix> numbered = new ArrayList<>();
+        for (Fix f : sorted) {
+            numbered.add(new Fix(
+                    f.kind() + "-" + (numbered.size() + 1), f.kind(), f.title(), f.commands(), f.cleared(), f.raised()));
+        }
+        return numbered;
     }
 
     private void attempt(Job job, FindingKey key, Check.Candidate candidate, Known known, List<Fix> tried) {
@@ -103,7 +116,7 @@ public final class Proposer {
             Report.Change change = report.since(before);
             if (report.find(key).isEmpty() && addsNoStop(report, before)) {
                 tried.add(new Fix(
-                        candidate.kind() + "-" + (tried.size() + 1),
+                        "",
                         candidate.kind(),
                         candidate.title(),
                         candidate.commands(),

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
 
@@ -23,7 +24,20 @@ final class Cells {
         this.solids = solids;
     }
 
-    /** Every pair that shares a cube, once, in the order of the pieces. */
+    /** Pieces whose cubes a box reaches into; a piece of several cubes is told several times. Only after {@link #pairs}. */
+    void near(Convex.Bounds box, Consumer<Clearances.Solid> told) {
+        int[] from = cell(box.min());
+        int[] to = cell(box.max());
+        for (int x = from[0]; x <= to[0]; x++) {
+            for (int y = from[1]; y <= to[1]; y++) {
+                for (int z = from[2]; z <= to[2]; z++) {
+                    cells.getOrDefault(key(x, y, z), List.of()).forEach(told);
+                }
+            }
+        }
+    }
+
+    /** Sorts the pieces in, and tells every pair that shares a cube, once, in the order of the pieces. */
     void pairs(BiConsumer<Clearances.Solid, Clearances.Solid> told) {
         for (Clearances.Solid solid : solids) {
             Convex.Bounds box = solid.convex().bounds();

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Piece;
@@ -32,8 +32,8 @@ public final class Clearances {
     static final double ZONE = 45;
 
     private final List<Solid> solids;
+    private final Cells cells;
     private final Map<String, List<Convex>> matter = new LinkedHashMap<>();
-    private final Map<String, Convex.Bounds> bounds = new HashMap<>();
     private final Map<String, Set<Shape.Use>> rooms = new HashMap<>();
     private final List<Clash> clashes;
     private final List<Intrusion> intrusions;
@@ -47,14 +47,14 @@ public final class Clearances {
     /** Matter of one part in the room that another keeps for something. */
     public record Intrusion(String keeper, Shape.Use use, String intruder, double depthMm, Convex.Bounds where) {}
 
-    private Clearances(List<Solid> solids, List<Clash> clashes, List<Intrusion> intrusions) {
+    private Clearances(List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
         this.solids = solids;
+        this.cells = cells;
         this.clashes = clashes;
         this.intrusions = intrusions;
         for (Solid solid : solids) {
             if (solid.use() == Shape.Use.SOLID) {
                 matter.computeIfAbsent(solid.placement(), k -> new ArrayList<>()).add(solid.convex());
-                bounds.merge(solid.placement(), solid.convex().bounds(), Convex.Bounds::with);
             } else {
                 rooms.computeIfAbsent(solid.placement(), k -> EnumSet.noneOf(Shape.Use.class)).add(solid.use());
             }
@@ -67,13 +67,15 @@ public final class Clearances {
         Zones zones = new Zones(rig);
         Map<String, Clash> clashes = new LinkedHashMap<>();
         Map<String, Intrusion> intrusions = new LinkedHashMap<>();
-        new Cells(solids).pairs((a, b) -> {
+        Cells cells = new Cells(solids);
+        cells.pairs((a, b) -> {
             if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
                 pair(a, b, toleranceMm, zones, clashes, intrusions);
             }
         });
         return new Clearances(
                 solids,
+                cells,
                 clashes.values().stream()
                         .sorted(Comparator.comparing(Clash::a).thenComparing(Clash::b))
                         .toList(),
@@ -144,20 +146,19 @@ public final class Clearances {
         return rooms.getOrDefault(placement, Set.of());
     }
 
-    /** Matter of other parts in a box of free room, each part once. */
+    /** Matter of other parts in a box of free room, each part once, by id. */
     public List<String> standIn(Convex room, Set<String> except, double toleranceMm) {
-        Set<String> found = new LinkedHashSet<>();
-        for (Map.Entry<String, List<Convex>> part : matter.entrySet()) {
-            // Whole parts first: most are nowhere near.
-            if (bounds.get(part.getKey()).overlaps(room.bounds(), toleranceMm) && !except.contains(part.getKey())) {
-                for (Convex piece : part.getValue()) {
-                    if (piece.bounds().overlaps(room.bounds(), toleranceMm) && piece.depth(room) > toleranceMm) {
-                        found.add(part.getKey());
-                        break;
-                    }
-                }
+        Set<String> found = new TreeSet<>();
+        cells.near(room.bounds(), solid -> {
+            String part = solid.placement();
+            if (solid.use() == Shape.Use.SOLID
+                    && !found.contains(part)
+                    && !except.contains(part)
+                    && solid.convex().bounds().overlaps(room.bounds(), toleranceMm)
+                    && solid.convex().depth(room) > toleranceMm) {
+                found.add(part);
             }
-        }
+        });
         return List.copyOf(found);
     }
 

@@ -5,8 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wideharbor.core.catalog.Piece;
-import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -29,18 +28,16 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
     private record Corner(String placement, double across, double along, double height) {}
 
     /** Empty when the rig has no matter at all. */
-    public static Optional<Resting> of(Rig rig, Vec3 centreOfMass) {
+    public static Optional<Resting> of(Rig rig, Clearances clearances, Vec3 centreOfMass) {
         Vec3 left = rig.world().left();
         Vec3 forward = rig.world().forward();
         Vec3 up = rig.world().up();
         List<Corner> corners = new ArrayList<>();
         for (Placed placed : rig.attached()) {
-            for (Piece piece : rig.catalogue().pieces(placed.type())) {
-                if (piece.use() == Shape.Use.SOLID) {
-                    for (Vec3 c : piece.convex().placed(placed.poses().get(piece.link())).corners()) {
-                        Vec3 off = c.minus(centreOfMass);
-                        corners.add(new Corner(placed.id(), off.dot(left), off.dot(forward), off.dot(up)));
-                    }
+            for (Convex piece : clearances.matterOf(placed.id())) {
+                for (Vec3 c : piece.corners()) {
+                    Vec3 off = c.minus(centreOfMass);
+                    corners.add(new Corner(placed.id(), off.dot(left), off.dot(forward), off.dot(up)));
                 }
             }
         }

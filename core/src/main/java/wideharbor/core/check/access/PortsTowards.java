@@ -1,6 +1,9 @@
 package wideharbor.core.check.access;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
@@ -46,15 +49,21 @@ public final class PortsTowards implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
-        for (Placed part : rig.attached()) {
+        Map<String, List<CableRun>> byPart = new LinkedHashMap<>();
+        for (CableRun cable : rig.content().cables()) {
+            for (String end : List.of(cable.a().placement(), cable.b().placement())) {
+                if (joins(rig, cable, end)) {
+                    byPart.computeIfAbsent(end, k -> new ArrayList<>()).add(cable);
+                }
+            }
+        }
+        for (Map.Entry<String, List<CableRun>> cabled : byPart.entrySet()) {
+            Placed part = rig.require(cabled.getKey());
             Optional<Motion> turn = turn(rig, part.id());
-            List<CableRun> cables = rig.content().cables().stream()
-                    .filter(c -> joins(rig, c, part.id()))
-                    .toList();
-            if (turn.isEmpty() || cables.isEmpty()) {
+            if (turn.isEmpty()) {
                 continue;
             }
-            double saving = saving(rig, part, turn.get(), cables);
+            double saving = saving(rig, part, turn.get(), cabled.getValue());
             double worth = context.rule(Rule.PORTS_TURN);
             if (saving <= worth) {
                 results.fine();

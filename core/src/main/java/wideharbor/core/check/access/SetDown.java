@@ -53,7 +53,7 @@ public final class SetDown implements Check {
         if (onLegs || mass.grams() <= 0) {
             return;
         }
-        Resting.of(rig, mass.centre()).ifPresent(rest -> judge(context, rest, results));
+        Resting.of(rig, context.clearances(), mass.centre()).ifPresent(rest -> judge(context, rest, results));
     }
 
     private static void judge(CheckContext context, Resting rest, Results results) {
