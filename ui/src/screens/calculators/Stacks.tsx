@@ -17,18 +17,20 @@ export function Stacks() {
   });
   const body = params.get('body') ?? ends.data?.bodies[0]?.id ?? '';
   const support = params.get('support') ?? ends.data?.supports[0]?.id ?? '';
+  const rods = params.get('rods') ?? '';
   const stacks = useQuery({
-    queryKey: ['catalogue', 'stacks', body, support],
-    queryFn: async () => unwrap(await api.GET('/api/catalogue/stacks', { params: { query: { body, support } } })),
+    queryKey: ['catalogue', 'stacks', body, support, rods],
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/stacks', { params: { query: { body, support, rods } } })),
     enabled: body !== '' && support !== '',
   });
-  const choose = (name: string, value: string) => setParams({ tab: 'stacks', body, support, [name]: value }, { replace: true });
+  const choose = (name: string, value: string) => setParams({ tab: 'stacks', body, support, rods, [name]: value }, { replace: true });
   if (ends.isError) return <p className="error">{ends.error.message}</p>;
   return (
     <div className="stacks">
       <div className="stack-ends">
         <End title="Body" value={body} options={ends.data?.bodies ?? []} onChange={(v) => choose('body', v)} />
         <End title="Carried by" value={support} options={ends.data?.supports ?? []} onChange={(v) => choose('support', v)} />
+        <End title="With rods" value={rods} options={[{ id: '', title: 'with or without' }, ...(ends.data?.rods ?? [])]} onChange={(v) => choose('rods', v)} />
       </div>
       {stacks.isFetching && <Waiting />}
       {stacks.isError && <p className="error">{stacks.error.message}</p>}
@@ -85,6 +87,12 @@ function StackRow({ stack: s }: { stack: Schemas['StackLine'] }) {
             <Link to={`/catalogue/parts/${encodeURIComponent(p.id)}`}>{p.title}</Link>
           </span>
         ))}
+        {s.alike.length > 0 && (
+          <span className="soft" title={s.alike.join('\n')}>
+            {' '}
+            and {s.alike.length} alike
+          </span>
+        )}
         {!s.twistProof && <span className="mark caution">can turn on one screw</span>}
       </td>
       <td className="num right">{s.plates.length}</td>

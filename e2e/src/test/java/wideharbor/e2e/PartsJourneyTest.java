@@ -73,7 +73,8 @@ class PartsJourneyTest extends Journey {
         assertThat(finding("Focus motor on rods needs Lens control receiver")).hasCount(0);
         browser.bench(job, "?part=arm");
         Locator card = page.locator(".stack-row.chosen");
-        card.getByLabel("Tip up").fill("60");
+        card.getByLabel("Tip right").fill("254");
+        card.getByLabel("Tip up").fill("102");
         card.getByText("Bring it there").click();
         assertThat(page.locator(".bench-bar")).containsText("Revision 3");
         card.getByText("Serves outside its purpose").click();

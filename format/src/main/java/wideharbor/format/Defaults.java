@@ -118,12 +118,17 @@ final class Defaults {
             put((ObjectNode) setting, "byFeel", MAKE.booleanNode(false));
         }
         for (JsonNode configuration : build.path("configurations")) {
-            numbers((ObjectNode) configuration, Map.of("rollDegrees", 0.0, "tiltDegrees", 0.0));
-            overlay((ObjectNode) configuration);
+            configuration((ObjectNode) configuration);
         }
         for (JsonNode lens : build.path("lenses")) {
             overlay((ObjectNode) lens);
         }
+    }
+
+    private static void configuration(ObjectNode configuration) {
+        numbers(configuration, Map.of("rollDegrees", 0.0, "tiltDegrees", 0.0));
+        put(configuration, "basedOn", MAKE.stringNode(""));
+        overlay(configuration);
     }
 
     private static void overlay(ObjectNode owner) {
@@ -143,6 +148,8 @@ final class Defaults {
             joint((ObjectNode) command.path("joint"));
         } else if (type.equals("trust")) {
             put(command, "note", MAKE.stringNode(""));
+        } else if (type.equals("configure")) {
+            configuration((ObjectNode) command.path("configuration"));
         } else if (type.equals("replaceOverlay")) {
             for (JsonNode inner : command.path("commands")) {
                 command((ObjectNode) inner);

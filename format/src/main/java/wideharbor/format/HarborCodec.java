@@ -145,9 +145,7 @@ public final class HarborCodec {
     private static Build toBuild(HarborFile.FileBuild b, Catalogue catalogue) {
         Content base = Content.of(
                 b.root(), b.placements(), b.removed(), b.joints(), b.cables(), b.settings(), catalogue);
-        Build build = new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
-        GearPackage.requireResolvable(build, catalogue);
-        return build;
+        return new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
     }
 
     private static <T> T at(String place, java.util.function.Supplier<T> step) {

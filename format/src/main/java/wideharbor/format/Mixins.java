@@ -121,6 +121,8 @@ final class Mixins {
         @JsonSubTypes.Type(value = Command.Disconnect.class, name = "disconnect"),
         @JsonSubTypes.Type(value = Command.RetypeCable.class, name = "retypeCable"),
         @JsonSubTypes.Type(value = Command.AddKit.class, name = "addKit"),
+        @JsonSubTypes.Type(value = Command.Configure.class, name = "configure"),
+        @JsonSubTypes.Type(value = Command.Unconfigure.class, name = "unconfigure"),
         @JsonSubTypes.Type(value = Command.ReplaceOverlay.class, name = "replaceOverlay")
     })
     private interface OfCommand {}

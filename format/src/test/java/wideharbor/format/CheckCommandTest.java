@@ -86,7 +86,7 @@ class CheckCommandTest {
         assertEquals("mount.needs|a|low||motor,motor:motor-box", json.at("/findings/0/key").asString());
         assertEquals(
                 "Rail clamp, 1/4-20 with pins in place of Rail clamp, 1/4-20, no stop",
-                json.at("/findings/0/fixes/0").asString());
+                json.at("/findings/1/fixes/0").asString());
     }
 
     /** The demo's story: three planted faults of three families, each mended by a fix that is offered, to a clear verdict. */

@@ -163,11 +163,21 @@ class HarborCodecTest {
     }
 
     @Test
-    void anOverlayThatNamesNothingIsRefused() {
+    void anOverlayThatNamesNothingIsReadAndHeldAsAConflict() {
+        ObjectNode file = tree("slack-water");
+        ((ObjectNode) file.at("/builds/0/lenses/0/overlay/2")).put("key", "box:gone:0");
+        Job job = codec.read(file.toString().getBytes(StandardCharsets.UTF_8));
+        var conflict = CheckEngine.standard().check(job).of("configuration.conflict").get(0);
+        assertEquals("40 mm T2.3 changes what is no longer there", conflict.title());
+        assertEquals("a40", conflict.key().lens());
+    }
+
+    @Test
+    void aConfigurationBasedOnNothingIsNamed() {
         says(
-                f -> ((ObjectNode) f.at("/builds/0/lenses/0/overlay/2")).put("key", "box:gone:0"),
+                f -> ((ObjectNode) f.at("/builds/0/configurations/0")).put("basedOn", "nowhere"),
                 "/builds/0",
-                "With lens 40 mm T2.3");
+                "is based on 'nowhere'");
     }
 
     private void says(Consumer<ObjectNode> change, String place, String words) {

@@ -72,8 +72,9 @@ class CatalogueController {
 
     /** Ways of plates from a body to a support. */
     @GetMapping("/api/catalogue/stacks")
-    List<CatalogueViews.StackLine> stacks(@RequestParam String body, @RequestParam String support) {
-        return service.stacks(body, support);
+    List<CatalogueViews.StackLine> stacks(
+            @RequestParam String body, @RequestParam String support, @RequestParam(defaultValue = "") String rods) {
+        return service.stacks(body, support, rods);
     }
 
     @PostMapping("/api/catalogue/parts")

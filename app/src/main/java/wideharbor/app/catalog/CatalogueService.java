@@ -24,6 +24,7 @@ import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.View;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.standard.Standard;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
 
@@ -200,14 +201,19 @@ class CatalogueService {
                 all.stream()
                         .filter(t -> t.facet(Facet.Support.class).isPresent())
                         .map(CatalogueService::named)
+                        .toList(),
+                store.catalogue().standards().all().stream()
+                        .filter(s -> s.facts() instanceof Standard.Facts.Rods)
+                        .map(s -> new CatalogueViews.Named(s.id(), s.title()))
                         .toList());
     }
 
-    List<CatalogueViews.StackLine> stacks(String body, String support) {
+    List<CatalogueViews.StackLine> stacks(String body, String support, String rods) {
         return PlateStacks.of(
                         store.catalogue(),
                         require(body),
                         require(support),
+                        rods,
                         HouseRules.DEFAULTS.value(HouseRules.Rule.INTERFERENCE))
                 .stream()
                 .map(CatalogueViews.StackLine::of)

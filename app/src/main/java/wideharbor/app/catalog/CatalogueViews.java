@@ -146,7 +146,7 @@ final class CatalogueViews {
     record CrossFitCell(String how, String through) {}
 
     /** What plate stacks can be asked between. */
-    record StackEnds(List<Named> bodies, List<Named> supports) {}
+    record StackEnds(List<Named> bodies, List<Named> supports, List<Named> rods) {}
 
     record StackLine(
             List<Named> plates,
@@ -159,7 +159,8 @@ final class CatalogueViews {
             boolean toolFree,
             boolean twistProof,
             List<RodsLine> rods,
-            List<String> blocks) {
+            List<String> blocks,
+            List<String> alike) {
         static StackLine of(PlateStacks.Stack s) {
             return new StackLine(
                     s.chain().links().stream()
@@ -176,7 +177,8 @@ final class CatalogueViews {
                     s.rods().stream()
                             .map(r -> new RodsLine(r.plate(), r.standard(), round(r.heightMm()), r.neededMm(), r.met()))
                             .toList(),
-                    s.blocks());
+                    s.blocks(),
+                    s.alike());
         }
     }
 

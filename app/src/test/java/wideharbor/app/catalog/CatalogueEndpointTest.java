@@ -69,7 +69,7 @@ class CatalogueEndpointTest {
     void stacksOfPlatesAreListedWithTheirHeights() {
         JsonNode ends = tech.get("/api/catalogue/stack-ends").json();
         assertTrue(ends.path("supports").toString().contains("head-90@1"));
-        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1").json();
+        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1&rods=rod-15-lw").json();
         JsonNode classic = stacks.valueStream()
                 .filter(s -> s.path("plates").size() == 3
                         && s.at("/plates/0/id").asString().equals("quick-11@1")

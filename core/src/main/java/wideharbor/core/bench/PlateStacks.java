@@ -2,8 +2,10 @@ package wideharbor.core.bench;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.Build;
@@ -34,13 +36,14 @@ public final class PlateStacks {
     public static final int MOST_PLATES = 5;
 
     private static final int MOST_STACKS = 24;
+    private static final int MOST_TRIED = 120;
     private static final String BODY = "body";
     private static final String SUPPORT = "support";
 
     private PlateStacks() {}
 
     /** A pair of rods that a plate of the stack holds: the axis over it, and what its standard asks. */
-    public record RodsAt(String plate, String standard, double heightMm, double neededMm, double toleranceMm) {
+    public record RodsAt(String plate, String id, String standard, double heightMm, double neededMm, double toleranceMm) {
         public boolean met() {
             return Math.abs(heightMm - neededMm) <= toleranceMm + 1e-6;
         }
@@ -52,6 +55,7 @@ public final class PlateStacks {
      * @param asideMm how far the stack sets the body to camera left of the support
      * @param releases joints that hands alone undo: where the stack parts without a tool
      * @param blocks what the plates stand in or in the way of, in words
+     * @param alike titles of stacks that differ only in a plate of the same make and height, a longer dovetail say
      */
     public record Stack(
             Chain chain,
@@ -60,14 +64,31 @@ public final class PlateStacks {
             double asideMm,
             int releases,
             List<RodsAt> rods,
-            List<String> blocks) {}
+            List<String> blocks,
+            List<String> alike) {
+
+        private String make() {
+            StringBuilder make = new StringBuilder(bodyPort);
+            for (Link link : chain.links()) {
+                make.append('|').append(link.type().category());
+                make.append(link.type().port(link.in()).orElseThrow().standard());
+                make.append(link.type().port(link.out()).orElseThrow().standard());
+            }
+            return make.append('|').append(Math.round(axisHeightMm * 10)).append(asideMm).append(rods.size()).toString();
+        }
+
+        private Stack with(List<String> others) {
+            return new Stack(chain, bodyPort, axisHeightMm, asideMm, releases, rods, blocks, others);
+        }
+    }
 
     /**
      * Stacks in order: those that block nothing first, then the fewest plates, the lowest, the lightest.
      *
+     * @param rods id of the rod standard that a plate must hold; empty for any stack
      * @throws IllegalArgumentException when the first is no body or the second carries nothing
      */
-    public static List<Stack> of(Catalogue catalogue, ItemType body, ItemType support, double toleranceMm) {
+    public static List<Stack> of(Catalogue catalogue, ItemType body, ItemType support, String rods, double toleranceMm) {
         Facet.Camera camera = body.facet(Facet.Camera.class)
                 .orElseThrow(() -> new IllegalArgumentException(body.name() + " is no camera body"));
         if (support.facet(Facet.Support.class).isEmpty()) {
@@ -83,11 +104,22 @@ public final class PlateStacks {
                 }
             }
         }
+        stacks.removeIf(s -> !rods.isEmpty() && s.rods().stream().noneMatch(r -> r.id().equals(rods)));
         stacks.sort(Comparator.comparing((Stack s) -> !s.blocks().isEmpty())
                 .thenComparing(s -> s.chain().links().size())
                 .thenComparing(Stack::axisHeightMm)
                 .thenComparing(s -> s.chain().massGrams()));
-        return List.copyOf(stacks.subList(0, Math.min(MOST_STACKS, stacks.size())));
+        return together(stacks).stream().limit(MOST_STACKS).toList();
+    }
+
+    /** One line for stacks of one make: the lightest, with the names of the others. */
+    private static List<Stack> together(List<Stack> sorted) {
+        Map<String, List<Stack>> makes = new LinkedHashMap<>();
+        sorted.forEach(s -> makes.computeIfAbsent(s.make(), k -> new ArrayList<>()).add(s));
+        return makes.values().stream()
+                .map(m -> m.get(0)
+                        .with(m.stream().skip(1).map(s -> s.chain().title()).toList()))
+                .toList();
     }
 
     private static boolean looksDown(Port port) {
@@ -101,7 +133,7 @@ public final class PlateStacks {
             chains.add(new Chain(
                     List.of(), top.working().isToolFree(), Mating.resistsTwist(base, top, catalogue.standards()), 0, 0));
         }
-        chains.addAll(catalogue.adapters().between(base, top, MOST_STACKS, MOST_PLATES));
+        chains.addAll(catalogue.adapters().between(base, top, MOST_TRIED, MOST_PLATES));
         return chains.stream()
                 .flatMap(c -> stack(catalogue, body, base, support, top, c, toleranceMm).stream())
                 .toList();
@@ -136,7 +168,8 @@ public final class PlateStacks {
                 -face.at().x(),
                 releases(rig),
                 rods(rig),
-                List.copyOf(blocks)));
+                List.copyOf(blocks),
+                List.of()));
     }
 
     private static Rig built(
@@ -198,6 +231,7 @@ public final class PlateStacks {
                 if (standard.facts() instanceof Standard.Facts.Rods need && !plate.id().equals(SUPPORT)) {
                     all.add(new RodsAt(
                             plate.title(),
+                            standard.id(),
                             standard.title(),
                             Math.abs(plate.portPose(port.id()).at().y()),
                             need.axisHeightMm(),

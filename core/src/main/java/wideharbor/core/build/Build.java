@@ -20,6 +20,39 @@ public record Build(
         }
         unique("configuration", configurations, Configuration::id);
         unique("lens", lenses, LensChoice::id);
+        for (Configuration configuration : configurations) {
+            requireChain(configuration, configurations);
+        }
+    }
+
+    private static void requireChain(Configuration from, List<Configuration> all) {
+        String at = from.basedOn();
+        for (int i = 0; !at.isEmpty(); i++) {
+            String wanted = at;
+            Configuration next = all.stream()
+                    .filter(c -> c.id().equals(wanted))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("Configuration '" + from.id()
+                            + "' is based on '" + wanted + "', which this build does not have"));
+            if (i > all.size()) {
+                throw new IllegalArgumentException("Configuration '" + from.id() + "' is based on itself");
+            }
+            at = next.basedOn();
+        }
+    }
+
+    /** The configurations whose changes make this one, the one that stands on the base first. */
+    public List<Configuration> chain(String configuration) {
+        List<Configuration> chain = new ArrayList<>();
+        String at = configuration;
+        while (!at.isEmpty()) {
+            String id = at;
+            Configuration next = configuration(id)
+                    .orElseThrow(() -> new EditRefused("There is no configuration '" + id + "'."));
+            chain.add(0, next);
+            at = next.basedOn();
+        }
+        return chain;
     }
 
     private static <T> void unique(String what, List<T> all, Function<T, String> id) {
@@ -36,20 +69,39 @@ public record Build(
         return lenses.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 
-    /**
-     * The content of one configuration with one lens in the slot: base, then what the configuration changes, then what
-     * the lens changes. An unknown lens id means no lens.
-     *
-     * @throws EditRefused when an overlay names something that is not there
-     */
+    /** Content, and what of the overlays is at odds with what they lie on. */
+    public record Resolved(Content content, List<Conflict> conflicts) {}
+
+    /** The content of one configuration with one lens in the slot; what is at odds is passed over. */
     public Content content(String configuration, String lens, Catalogue catalogue) {
+        return resolve(configuration, lens, catalogue).content();
+    }
+
+    /**
+     * Base, then what the configuration (and those it is based on) changes, then what the lens changes. An unknown lens
+     * id means no lens.
+     *
+     * @throws EditRefused when there is no such configuration
+     */
+    public Resolved resolve(String configuration, String lens, Catalogue catalogue) {
         Draft draft = base.overlayDraft();
-        configuration(configuration)
-                .orElseThrow(() -> new EditRefused("There is no configuration '" + configuration + "'."))
-                .overlay()
-                .forEach(c -> draft.apply(c, catalogue));
-        lens(lens).ifPresent(l -> l.overlay().forEach(c -> draft.apply(c, catalogue)));
-        return draft.content();
+        List<Conflict> conflicts = new ArrayList<>();
+        for (Configuration layer : chain(configuration)) {
+            lay(draft, new Scope.InConfiguration(layer.id()), layer.overlay(), catalogue, conflicts);
+        }
+        lens(lens).ifPresent(l -> lay(draft, new Scope.InLens(l.id()), l.overlay(), catalogue, conflicts));
+        return new Resolved(draft.content(), List.copyOf(conflicts));
+    }
+
+    private static void lay(
+            Draft draft, Scope scope, List<Command> overlay, Catalogue catalogue, List<Conflict> conflicts) {
+        for (int i = 0; i < overlay.size(); i++) {
+            try {
+                draft.apply(overlay.get(i), catalogue);
+            } catch (EditRefused e) {
+                conflicts.add(new Conflict(scope, i, overlay.get(i), e.getMessage()));
+            }
+        }
     }
 
     /**
@@ -60,8 +112,11 @@ public record Build(
         if (lens(lens).filter(l -> touches(l.overlay(), key)).isPresent()) {
             return new Scope.InLens(lens);
         }
-        if (configuration(configuration).filter(c -> touches(c.overlay(), key)).isPresent()) {
-            return new Scope.InConfiguration(configuration);
+        List<Configuration> layers = chain(configuration);
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            if (touches(layers.get(i).overlay(), key)) {
+                return new Scope.InConfiguration(layers.get(i).id());
+            }
         }
         return new Scope.Base();
     }
@@ -71,8 +126,15 @@ public record Build(
         if (base.placement(placement).isPresent()) {
             return new Scope.Base();
         }
-        boolean byLens = lens(lens).filter(l -> places(l.overlay(), placement)).isPresent();
-        return byLens ? new Scope.InLens(lens) : new Scope.InConfiguration(configuration);
+        if (lens(lens).filter(l -> places(l.overlay(), placement)).isPresent()) {
+            return new Scope.InLens(lens);
+        }
+        for (Configuration layer : chain(configuration)) {
+            if (places(layer.overlay(), placement)) {
+                return new Scope.InConfiguration(layer.id());
+            }
+        }
+        return new Scope.InConfiguration(configuration);
     }
 
     private static boolean touches(List<Command> overlay, SettingKey key) {
@@ -90,6 +152,10 @@ public record Build(
 
     Build withConfiguration(Configuration changed) {
         return new Build(id, title, base, swap(configurations, changed, Configuration::id), lenses);
+    }
+
+    Build withConfigurations(List<Configuration> all) {
+        return new Build(id, title, base, all, lenses);
     }
 
     Build withLens(LensChoice changed) {

@@ -50,6 +50,12 @@ public sealed interface Command {
         }
     }
 
+    /** Adds a configuration to the build, or puts this one in place of the one with its id. */
+    record Configure(Configuration configuration) implements Command {}
+
+    /** Takes a configuration out of the build; refused while another is based on it, or when it is the last. */
+    record Unconfigure(String id) implements Command {}
+
     /** Puts an overlay's whole list of commands in place of what it has: how an edit to an overlay is undone. */
     record ReplaceOverlay(List<Command> commands) implements Command {
         public ReplaceOverlay {

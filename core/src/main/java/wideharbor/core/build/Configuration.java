@@ -5,20 +5,46 @@ import wideharbor.core.quantity.Require;
 
 /**
  * A named way the build is worn or mounted: which placement carries it, how the world leans where nothing physical
- * fixes it, and what it changes on the base.
+ * fixes it, and what it changes.
+ *
+ * @param overlay what it differs in, laid over the build's base, or over the configuration it is based on
+ * @param basedOn the configuration whose changes come first; empty when it stands on the base alone
  */
 public record Configuration(
-        String id, String title, String support, double rollDegrees, double tiltDegrees, List<Command> overlay) {
+        String id,
+        String title,
+        String support,
+        double rollDegrees,
+        double tiltDegrees,
+        List<Command> overlay,
+        String basedOn) {
     public Configuration {
         Require.id("Configuration id", id);
         Require.text("Configuration title", title, 40);
         Require.id("Support placement", support);
         Require.within("Roll", rollDegrees, -180, 180, "degrees");
         Require.within("Tilt", tiltDegrees, -90, 90, "degrees");
+        if (!basedOn.isEmpty()) {
+            Require.id("Configuration it is based on", basedOn);
+        }
         overlay = List.copyOf(overlay);
     }
 
-    Configuration with(List<Command> commands) {
-        return new Configuration(id, title, support, rollDegrees, tiltDegrees, commands);
+    /** Stands on the base alone. */
+    public Configuration(
+            String id, String title, String support, double rollDegrees, double tiltDegrees, List<Command> overlay) {
+        this(id, title, support, rollDegrees, tiltDegrees, overlay, "");
+    }
+
+    public Configuration with(List<Command> commands) {
+        return new Configuration(id, title, support, rollDegrees, tiltDegrees, commands, basedOn);
+    }
+
+    public Configuration named(String other) {
+        return new Configuration(id, other, support, rollDegrees, tiltDegrees, overlay, basedOn);
+    }
+
+    public Configuration carriedBy(String placement) {
+        return new Configuration(id, title, placement, rollDegrees, tiltDegrees, overlay, basedOn);
     }
 }

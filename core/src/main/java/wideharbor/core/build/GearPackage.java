@@ -2,9 +2,11 @@ package wideharbor.core.build;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
 
 /** A job's package: the shared kit and one build per body. Immutable; edits make the next one. */
@@ -37,8 +39,15 @@ public record GearPackage(Kit kit, List<Build> builds) {
         Kit nextKit = kit;
         List<Scoped> kitInverse = new ArrayList<>();
         Map<Scope, List<Command>> overlays = new LinkedHashMap<>();
+        List<Scoped> configured = new ArrayList<>();
+        Set<Scope> edited = new HashSet<>();
+        Build listed = build;
         for (Scoped scoped : edit) {
-            if (scoped.scope() instanceof Scope.Base) {
+            edited.add(scoped.scope());
+            if (scoped.command() instanceof Command.Configure || scoped.command() instanceof Command.Unconfigure) {
+                configured.add(0, Scoped.base(undoOf(scoped.command(), listed)));
+                listed = listed.withConfigurations(configurations(scoped.command(), listed));
+            } else if (scoped.scope() instanceof Scope.Base) {
                 draft.apply(scoped.command(), catalogue);
             } else if (scoped.scope() instanceof Scope.InPackage) {
                 Command.AddKit add = kitCommand(scoped.command());
@@ -47,22 +56,23 @@ public record GearPackage(Kit kit, List<Build> builds) {
                 kitInverse.add(Scoped.kit(new Command.AddKit(add.type(), -add.count())));
             } else {
                 List<Command> now =
-                        overlays.computeIfAbsent(scoped.scope(), s -> new ArrayList<>(overlay(build, s)));
+                        overlays.computeIfAbsent(scoped.scope(), new Overlays(listed)::of);
                 extend(now, scoped.command());
             }
         }
         boolean baseTouched = edit.stream().anyMatch(c -> c.scope() instanceof Scope.Base);
-        Build after = baseTouched ? build.withBase(draft.content()) : build;
+        Build after = baseTouched ? listed.withBase(draft.content()) : listed;
         List<Scoped> inverse = new ArrayList<>();
         for (Map.Entry<Scope, List<Command>> changed : overlays.entrySet()) {
-            inverse.add(new Scoped(changed.getKey(), new Command.ReplaceOverlay(overlay(build, changed.getKey()))));
+            inverse.add(new Scoped(changed.getKey(), new Command.ReplaceOverlay(overlay(listed, changed.getKey()))));
             after = withOverlay(after, changed.getKey(), changed.getValue());
         }
+        inverse.addAll(configured);
         draft.inverses().forEach(c -> inverse.add(Scoped.base(c)));
         Collections.reverse(kitInverse);
         inverse.addAll(kitInverse);
         if (after != build) {
-            requireResolvable(after, catalogue);
+            requireNoNewConflict(build, after, edited, catalogue);
         }
         return new Applied(new GearPackage(nextKit, swapped(after)), inverse);
     }
@@ -113,18 +123,76 @@ public record GearPackage(Kit kit, List<Build> builds) {
         return build.withConfiguration(build.configuration(id).orElseThrow().with(commands));
     }
 
-    /** Every configuration must still resolve with every lens, or the edit would break what it cannot see. */
-    public static void requireResolvable(Build build, Catalogue catalogue) {
-        for (Configuration configuration : build.configurations()) {
-            build.content(configuration.id(), "", catalogue);
-            for (LensChoice lens : build.lenses()) {
-                try {
-                    build.content(configuration.id(), lens.id(), catalogue);
-                } catch (EditRefused e) {
-                    throw new EditRefused("With lens " + lens.title() + " in " + configuration.title() + ": "
-                            + e.getMessage());
+    /** An overlay that is edited must say something; one that only lies on what was edited may be at odds with it. */
+    private static void requireNoNewConflict(Build before, Build after, Set<Scope> edited, Catalogue catalogue) {
+        Set<Command> known = new HashSet<>();
+        conflicts(before, catalogue).forEach((title, c) -> c.forEach(x -> known.add(x.command())));
+        conflicts(after, catalogue).forEach((title, all) -> {
+            for (Conflict conflict : all) {
+                boolean own = edited.contains(conflict.scope()) || isNew(before, conflict.scope());
+                if (own && !known.contains(conflict.command())) {
+                    throw new EditRefused(title + ": " + conflict.why());
                 }
             }
+        });
+    }
+
+    private static boolean isNew(Build before, Scope scope) {
+        return scope instanceof Scope.InConfiguration in
+                && before.configuration(in.configuration()).isEmpty();
+    }
+
+    /** What is at odds, by configuration and lens in words. */
+    private static Map<String, List<Conflict>> conflicts(Build build, Catalogue catalogue) {
+        Map<String, List<Conflict>> all = new LinkedHashMap<>();
+        for (Configuration configuration : build.configurations()) {
+            all.put(
+                    "In " + configuration.title(),
+                    build.resolve(configuration.id(), "", catalogue).conflicts());
+            for (LensChoice lens : build.lenses()) {
+                all.put(
+                        "With lens " + lens.title() + " in " + configuration.title(),
+                        build.resolve(configuration.id(), lens.id(), catalogue).conflicts());
+            }
+        }
+        return all;
+    }
+
+    private static List<Configuration> configurations(Command command, Build build) {
+        List<Configuration> next = new ArrayList<>(build.configurations());
+        if (command instanceof Command.Configure c) {
+            boolean known = build.configuration(c.configuration().id()).isPresent();
+            if (known) {
+                next.replaceAll(one -> one.id().equals(c.configuration().id()) ? c.configuration() : one);
+            } else {
+                next.add(c.configuration());
+            }
+            return next;
+        }
+        String gone = ((Command.Unconfigure) command).id();
+        if (next.size() == 1) {
+            throw new EditRefused("A build keeps at least one configuration.");
+        }
+        next.stream().filter(c -> c.basedOn().equals(gone)).findFirst().ifPresent(c -> {
+            throw new EditRefused(c.title() + " is based on it; take that one out first.");
+        });
+        if (!next.removeIf(c -> c.id().equals(gone))) {
+            throw new EditRefused("There is no configuration '" + gone + "'.");
+        }
+        return next;
+    }
+
+    private static Command undoOf(Command command, Build build) {
+        String id = command instanceof Command.Configure c ? c.configuration().id() : ((Command.Unconfigure) command).id();
+        return build.configuration(id)
+                .<Command>map(Command.Configure::new)
+                .orElseGet(() -> new Command.Unconfigure(id));
+    }
+
+    /** Overlays as they stand before this edit, to be changed. */
+    private record Overlays(Build build) {
+        List<Command> of(Scope scope) {
+            return new ArrayList<>(overlay(build, scope));
         }
     }
 }

@@ -14,6 +14,7 @@ import wideharbor.core.check.balance.MassKnown;
 import wideharbor.core.check.balance.MassWindow;
 import wideharbor.core.check.balance.SlideForBalance;
 import wideharbor.core.check.mount.ArmRating;
+import wideharbor.core.check.mount.Conflicts;
 import wideharbor.core.check.mount.HeldByNothing;
 import wideharbor.core.check.mount.Improvised;
 import wideharbor.core.check.mount.JointsClose;
@@ -46,6 +47,7 @@ final class AllChecks {
 
     static List<Check> list() {
         List<Check> all = new ArrayList<>(List.of(
+                new Conflicts(),
                 new HeldByNothing(),
                 new PortsMate(),
                 new PortTaken(),

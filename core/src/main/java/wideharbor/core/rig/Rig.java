@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.Conflict;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Joint;
@@ -44,8 +45,11 @@ public final class Rig {
     private final List<Joint> liveJoints;
     private final World world;
     private final boolean supported;
+    private final List<Conflict> conflicts;
 
-    private Rig(Build build, Configuration configuration, String lens, Content content, Catalogue catalogue) {
+    private Rig(Build build, Configuration configuration, String lens, Build.Resolved resolved, Catalogue catalogue) {
+        Content content = resolved.content();
+        this.conflicts = resolved.conflicts();
         this.build = build;
         this.configuration = configuration;
         this.lens = lens;
@@ -83,8 +87,8 @@ public final class Rig {
      * @throws EditRefused when there is no such configuration
      */
     public static Rig resolve(Build build, String configuration, String lens, Catalogue catalogue) {
-        Content content = build.content(configuration, lens, catalogue);
-        return new Rig(build, build.configuration(configuration).orElseThrow(), lens, content, catalogue);
+        Build.Resolved resolved = build.resolve(configuration, lens, catalogue);
+        return new Rig(build, build.configuration(configuration).orElseThrow(), lens, resolved, catalogue);
     }
 
     private Map<String, Placed> place(List<Motion> moves) {
@@ -253,6 +257,11 @@ public final class Rig {
 
     public World world() {
         return world;
+    }
+
+    /** What of the overlays is at odds with what they lie on. */
+    public List<Conflict> conflicts() {
+        return conflicts;
     }
 
     /** Whether the configuration's support is on the rig and says where it carries. */

@@ -47,7 +47,7 @@ class StacksAndArmsTest {
         /** Base 66, plate 11, bridge 24, dovetail 10: the axis stands 111 over the head, 83 over the rods. */
         @Test
         void aStackTellsItsHeightsAndRods() {
-            List<PlateStacks.Stack> stacks = PlateStacks.of(house, Bag.body(), Bag.head(), 1);
+            List<PlateStacks.Stack> stacks = PlateStacks.of(house, Bag.body(), Bag.head(), "", 1);
             PlateStacks.Stack with = stacks.stream()
                     .filter(s -> s.chain().title().equals("quick, then bridge, then dovetail"))
                     .findFirst()
@@ -63,9 +63,16 @@ class StacksAndArmsTest {
         /** Without the quick plate the bridge sits at 66 + 24 + 10 = 100 and is the lower stack: it comes first. */
         @Test
         void theLowestOfTheFewestComesFirst() {
-            PlateStacks.Stack first = PlateStacks.of(house, Bag.body(), Bag.head(), 1).get(0);
+            PlateStacks.Stack first = PlateStacks.of(house, Bag.body(), Bag.head(), "", 1).get(0);
             assertEquals("bridge, then dovetail", first.chain().title());
             assertEquals(100, first.axisHeightMm(), 1e-6);
+        }
+
+        @Test
+        void withRodsAskedForOnlyStacksThatHoldThemAreListed() {
+            assertTrue(PlateStacks.of(house, Bag.body(), Bag.head(), "rod-15-lw", 1).stream()
+                    .allMatch(s -> s.chain().title().contains("bridge")));
+            assertEquals(List.of(), PlateStacks.of(house, Bag.body(), Bag.head(), "rod-19-studio", 1));
         }
 
         @Test
@@ -82,14 +89,14 @@ class StacksAndArmsTest {
                     .shaped(new Shape.Box(new Vec3(60, -40, -120), new Vec3(100, 20, -40), Shape.Use.CARD_DOOR))
                     .facet(new Facet.Camera("mount", 6, 0, 0)).make();
             Catalogue with = new Catalogue(List.of(doored, tall, Bag.head()), Standards.seed());
-            PlateStacks.Stack stack = PlateStacks.of(with, doored, Bag.head(), 1).get(0);
+            PlateStacks.Stack stack = PlateStacks.of(with, doored, Bag.head(), "", 1).get(0);
             assertEquals(List.of("tall stands in the room for the card door"), stack.blocks());
         }
 
         @Test
         void onlyABodyOnASupportHasStacks() {
-            assertThrows(IllegalArgumentException.class, () -> PlateStacks.of(house, Bag.head(), Bag.head(), 1));
-            assertThrows(IllegalArgumentException.class, () -> PlateStacks.of(house, Bag.body(), Bag.quick(11), 1));
+            assertThrows(IllegalArgumentException.class, () -> PlateStacks.of(house, Bag.head(), Bag.head(), "", 1));
+            assertThrows(IllegalArgumentException.class, () -> PlateStacks.of(house, Bag.body(), Bag.quick(11), "", 1));
         }
     }
 

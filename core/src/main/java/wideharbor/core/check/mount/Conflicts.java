@@ -1,0 +1,82 @@
+package wideharbor.core.check.mount;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Conflict;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** What a configuration or a lens changes still finds what it changes. */
+public final class Conflicts implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "configuration.conflict",
+            "configuration",
+            "Changes still find what they change",
+            "every change that a configuration or a lens lays over the base",
+            "what it names is there, so that it says something",
+            "the base was changed underneath; somebody must say what the change means now",
+            "",
+            "the build",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        if (context.rig().conflicts().isEmpty()) {
+            results.fine();
+        }
+        for (Conflict conflict : context.rig().conflicts()) {
+            results.found(
+                    List.of(conflict.subject()),
+                    owner(context, conflict.scope()) + " changes what is no longer there",
+                    new Evidence.Statement(conflict.why().replaceAll("\\.$", ""), "something to change"),
+                    "It is passed over until it is dropped, or what it names is back.");
+        }
+    }
+
+    private static String owner(CheckContext context, Scope scope) {
+        if (scope instanceof Scope.InLens in) {
+            return context.build().lens(in.lens()).map(l -> l.title()).orElse(in.lens());
+        }
+        String id = ((Scope.InConfiguration) scope).configuration();
+        return context.build().configuration(id).map(c -> c.title()).orElse(id);
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<Candidate> all = new ArrayList<>();
+        for (Conflict conflict : context.rig().conflicts()) {
+            if (finding.key().subjects().contains(conflict.subject())) {
+                List<Command> overlay = new ArrayList<>(overlay(context, conflict.scope()));
+                overlay.remove(conflict.index());
+                all.add(new Candidate(
+                        "drop",
+                        "Drop this change of " + owner(context, conflict.scope()),
+                        List.of(new Scoped(conflict.scope(), new Command.ReplaceOverlay(overlay)))));
+            }
+        }
+        return all;
+    }
+
+    private static List<Command> overlay(CheckContext context, Scope scope) {
+        return scope instanceof Scope.InLens in
+                ? context.build().lens(in.lens()).orElseThrow().overlay()
+                : context.build()
+                        .configuration(((Scope.InConfiguration) scope).configuration())
+                        .orElseThrow()
+                        .overlay();
+    }
+}
