@@ -31,8 +31,25 @@ final class Defaults {
         }
         if (file.path("brief") instanceof ObjectNode brief) {
             numbers(brief, Map.of("massFloorGrams", 0.0, "massCeilingGrams", 0.0));
-            put(brief, "notes", MAKE.stringNode(""));
-            arrays(brief, "lenses");
+            brief(brief);
+        }
+    }
+
+    static void brief(ObjectNode brief) {
+        put(brief, "notes", MAKE.stringNode(""));
+        arrays(brief, "lenses");
+        put(brief, "asks", MAKE.objectNode());
+        ObjectNode asks = (ObjectNode) brief.path("asks");
+        arrays(asks, "changes", "spares", "tapes");
+        put(asks, "room", MAKE.objectNode());
+        ObjectNode room = (ObjectNode) asks.path("room");
+        numbers(room, Map.of("depthMm", 0.0, "heightMm", 0.0));
+        arrays(room, "configurations");
+        for (JsonNode change : asks.path("changes")) {
+            put((ObjectNode) change, "toolFree", MAKE.booleanNode(false));
+        }
+        for (JsonNode tape : asks.path("tapes")) {
+            put((ObjectNode) tape, "lens", MAKE.stringNode(""));
         }
     }
 
@@ -96,7 +113,12 @@ final class Defaults {
         } else if (type.equals("camera")) {
             numbers(facet, Map.of("windowWidthMm", 0.0, "windowHeightMm", 0.0));
         } else if (type.equals("lens")) {
-            numbers(facet, Map.of("squeeze", 1.0));
+            numbers(facet, Map.of("squeeze", 1.0, "closeFocusMm", 0.0));
+        } else if (type.equals("support")) {
+            put(facet, "way", MAKE.stringNode("STANDS"));
+        } else if (type.equals("rods")) {
+            numbers(facet, Map.of("wallMm", 2.0));
+            put(facet, "material", MAKE.stringNode("ALUMINIUM"));
         } else if (type.equals("cable")) {
             for (String end : new String[] {"a", "b"}) {
                 put((ObjectNode) facet.path(end), "locking", MAKE.booleanNode(false));

@@ -314,7 +314,9 @@ public final class HarborCodec {
     }
 
     public Brief readBrief(String text) {
-        return mapper.readValue(text, Brief.class);
+        ObjectNode tree = (ObjectNode) mapper.readTree(text);
+        Defaults.brief(tree);
+        return mapper.treeToValue(tree, Brief.class);
     }
 
     public String writeRules(HouseRules rules) {

@@ -75,7 +75,10 @@ final class Mixins {
         @JsonSubTypes.Type(value = Facet.Spacer.class, name = "spacer"),
         @JsonSubTypes.Type(value = Facet.Tool.class, name = "tool"),
         @JsonSubTypes.Type(value = Facet.Microphone.class, name = "microphone"),
-        @JsonSubTypes.Type(value = Facet.Arm.class, name = "arm")
+        @JsonSubTypes.Type(value = Facet.Arm.class, name = "arm"),
+        @JsonSubTypes.Type(value = Facet.Counterbalance.class, name = "counterbalance"),
+        @JsonSubTypes.Type(value = Facet.Feet.class, name = "feet"),
+        @JsonSubTypes.Type(value = Facet.Gimbal.class, name = "gimbal")
     })
     private interface OfFacet {}
 

@@ -22,7 +22,31 @@ public record Brief(
         List<String> configurations,
         List<String> lenses,
         Crew crew,
-        String notes) {
+        String notes,
+        Asks asks) {
+
+    /** Asks for nothing more. */
+    public Brief(
+            Dates dates,
+            String place,
+            double temperatureC,
+            double hoursOn,
+            double massFloorGrams,
+            double massCeilingGrams,
+            List<String> configurations,
+            List<String> lenses,
+            Crew crew,
+            String notes) {
+        this(
+                dates, place, temperatureC, hoursOn, massFloorGrams, massCeilingGrams, configurations, lenses, crew,
+                notes, Asks.NOTHING);
+    }
+
+    public Brief asking(Asks other) {
+        return new Brief(
+                dates, place, temperatureC, hoursOn, massFloorGrams, massCeilingGrams, configurations, lenses, crew,
+                notes, other);
+    }
 
     /** Calendar days as the desk wrote them; load is the day and time the gear leaves. */
     public record Dates(

@@ -31,6 +31,17 @@ public record HouseRules(Map<Rule, Double> changed) {
         SET_DOWN_MARGIN(15, 0, 200, "mm", "Nearer its edge than this, a knock tips a rig that was put down."),
         DOCK_BAND(0.10, 0.01, 1, "mm", "Feeler gaps agree no better than this."),
         OUTPUT_MARGIN(0.0, 0, 0.8, "", "Share of an output's rating that is kept free."),
+        TIME_LEVER(0.3, 0.05, 10, "min", "A lever, a latch or a thumb screw, with a look that it holds."),
+        TIME_SCREW(0.5, 0.05, 10, "min", "A screw found, started by hand and made firm."),
+        TIME_TOOL(0.5, 0, 10, "min", "A tool is fetched and put back."),
+        TIME_CABLE(0.4, 0.05, 10, "min", "A cable plugged, locked and laid."),
+        TIME_SETTING(0.4, 0.05, 10, "min", "A slide or an angle brought to its mark."),
+        HAND_CAUTION(15, 1, 200, "N", "More than this at the grips tires within a take."),
+        HAND_STOP(40, 1, 400, "N", "More than this nobody holds for a shot."),
+        HANG_TILT(3, 0.2, 45, "degrees", "A rig that hangs further down fights the hand."),
+        LATERAL(15, 1, 200, "mm", "Further to one side, it twists the wrist or the vest."),
+        TIP_ANGLE(10, 1, 45, "degrees", "A slope or a knock of this much must not tip it."),
+        ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
 
         private final double standard;

@@ -18,11 +18,26 @@ public sealed interface Facet {
         }
     }
 
-    /** {@code squeeze} is 1 for a spherical lens; an anamorphic one sees that much wider. */
+    /**
+     * {@code squeeze} is 1 for a spherical lens; an anamorphic one sees that much wider. Close focus is from the sensor
+     * plane, 0 while it is not on file.
+     */
     record Lens(
-            String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm, double squeeze)
+            String mountPort,
+            double focalMm,
+            double tStop,
+            double lengthMm,
+            double frontDiameterMm,
+            double squeeze,
+            double closeFocusMm)
             implements Facet {
+        public Lens(
+                String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm, double squeeze) {
+            this(mountPort, focalMm, tStop, lengthMm, frontDiameterMm, squeeze, 0);
+        }
+
         public Lens {
+            Require.within("Close focus", closeFocusMm, 0, 100_000, "mm");
             Require.within("Focal length", focalMm, 1, 5000, "mm");
             Require.within("Lens length", lengthMm, 5, 2000, "mm");
             Require.within("Front diameter", frontDiameterMm, 10, 400, "mm");
@@ -31,8 +46,32 @@ public sealed interface Facet {
     }
 
     /** A pair of rods (or one): the carrier port runs from the rear end forward. */
-    record Rods(String port, double diameterMm, double lengthMm) implements Facet {
+    record Rods(String port, double diameterMm, double lengthMm, double wallMm, Material material) implements Facet {
+
+        /** What a rod is made of, with its modulus of elasticity in N/mm². */
+        public enum Material {
+            STEEL(200_000),
+            ALUMINIUM(69_000),
+            CARBON(120_000);
+
+            private final double modulus;
+
+            Material(double modulus) {
+                this.modulus = modulus;
+            }
+
+            public double modulus() {
+                return modulus;
+            }
+        }
+
+        /** An aluminium tube of 2 mm wall, as most are. */
+        public Rods(String port, double diameterMm, double lengthMm) {
+            this(port, diameterMm, lengthMm, 2, Material.ALUMINIUM);
+        }
+
         public Rods {
+            Require.within("Rod wall (the radius for a solid rod)", wallMm, 0.2, diameterMm / 2, "mm");
             Require.within("Rod diameter", diameterMm, 5, 60, "mm");
             Require.within("Rod length", lengthMm, 20, 3000, "mm");
         }
@@ -109,12 +148,58 @@ public sealed interface Facet {
      *
      * @param balanceToleranceMm how far from the datum the centre of mass may sit and still count as balanced
      */
-    record Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm)
+    record Support(
+            String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way)
             implements Facet {
+
+        /** How a support bears what it carries. */
+        public enum Way {
+            /** Stands, and carries as it is. */
+            STANDS,
+            /** Tilts about its datum against a counterbalance. */
+            TILTS,
+            /** Lies on a shoulder; hands at the grips take the rest. */
+            SHOULDER,
+            /** The rig hangs below it. */
+            HANGS,
+            /** Holds the centre of mass on three axes. */
+            GIMBAL
+        }
+
+        public Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm) {
+            this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, Way.STANDS);
+        }
+
         public Support {
             Require.atLeast("Lowest payload", minPayloadGrams, 0, "g");
             Require.atLeast("Highest payload", maxPayloadGrams, minPayloadGrams, "g");
             Require.within("Balance tolerance", balanceToleranceMm, 0.5, 200, "mm");
+        }
+    }
+
+    /**
+     * What a head's springs hold: mass times height over the tilt axis, kg·mm. Below, it springs back; above, it drops.
+     */
+    record Counterbalance(double fromKgMm, double toKgMm) implements Facet {
+        public Counterbalance {
+            Require.within("Least counterbalance", fromKgMm, 0, 1e6, "kg·mm");
+            Require.within("Most counterbalance", toKgMm, fromKgMm, 1e6, "kg·mm");
+        }
+    }
+
+    /** Feet on a circle under the middle: radius of the circle and how many. One of them points ahead. */
+    record Feet(double radiusMm, int count) implements Facet {
+        public Feet {
+            Require.within("Radius of the feet", radiusMm, 10, 5000, "mm");
+            Require.within("Feet", count, 1, 8, "");
+        }
+    }
+
+    /** How far a gimbal lets what it carries be set to the sides and up or down to find its middle, mm. */
+    record Gimbal(double sideMm, double heightMm) implements Facet {
+        public Gimbal {
+            Require.within("Travel to the side", sideMm, 0, 500, "mm");
+            Require.within("Travel in height", heightMm, 0, 500, "mm");
         }
     }
 

@@ -31,6 +31,11 @@ public record Relation(Kind kind, String other, String why) {
         return type.ref().id().equals(other) || type.capabilities().stream().anyMatch(c -> c.name().equals(other));
     }
 
+    /** Whether any part with a capability will do, rather than one type. */
+    public boolean namesCapability() {
+        return isCapability(other);
+    }
+
     private static boolean isCapability(String name) {
         for (Capability c : Capability.values()) {
             if (c.name().equals(name)) {

@@ -9,10 +9,20 @@ import wideharbor.core.check.access.PathBlocked;
 import wideharbor.core.check.access.PlugRoom;
 import wideharbor.core.check.access.PortsTowards;
 import wideharbor.core.check.access.SetDown;
+import wideharbor.core.check.balance.Counterbalanced;
+import wideharbor.core.check.balance.GimbalAxes;
+import wideharbor.core.check.balance.HangTilt;
+import wideharbor.core.check.balance.Lateral;
 import wideharbor.core.check.balance.LensSupport;
 import wideharbor.core.check.balance.MassKnown;
 import wideharbor.core.check.balance.MassWindow;
+import wideharbor.core.check.balance.ShoulderHold;
 import wideharbor.core.check.balance.SlideForBalance;
+import wideharbor.core.check.balance.Tipping;
+import wideharbor.core.check.brief.ChangeDemands;
+import wideharbor.core.check.brief.CloseFocus;
+import wideharbor.core.check.brief.RoomSize;
+import wideharbor.core.check.brief.SparesPacked;
 import wideharbor.core.check.mount.ArmRating;
 import wideharbor.core.check.mount.Conflicts;
 import wideharbor.core.check.mount.HeldByNothing;
@@ -38,6 +48,7 @@ import wideharbor.core.check.power.VoltageWindow;
 import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.check.rods.RodEnds;
 import wideharbor.core.check.rods.RodReach;
+import wideharbor.core.check.rods.RodSag;
 import wideharbor.core.check.rods.RodsMatch;
 import wideharbor.core.check.rods.RoomBesideLens;
 
@@ -68,6 +79,7 @@ final class AllChecks {
                 new AxisHeight(),
                 new RodReach(),
                 new RodEnds(),
+                new RodSag(),
                 new RoomBesideLens(),
                 new Interference(),
                 new PathBlocked(),
@@ -78,12 +90,22 @@ final class AllChecks {
                 new SlideForBalance(),
                 new LensSupport(),
                 new MassWindow(),
+                new Counterbalanced(),
+                new ShoulderHold(),
+                new HangTilt(),
+                new GimbalAxes(),
+                new Lateral(),
+                new Tipping(),
                 new MassKnown(),
                 new PlugsFit(),
                 new VoltageWindow(),
                 new OutputLoad(),
                 new BatteryLoad(),
-                new DayRuntime()));
+                new DayRuntime(),
+                new ChangeDemands(),
+                new RoomSize(),
+                new CloseFocus(),
+                new SparesPacked()));
         all.addAll(KeptRoom.all());
         return List.copyOf(all);
     }

@@ -107,7 +107,9 @@ public final class SlideForBalance implements Check {
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         Optional<SlideBalance.Slide> slide = context.balance().flatMap(SlideBalance::slide);
         if (slide.isEmpty() || !slide.get().inReach()) {
-            return List.of();
+            List<Candidate> other = new ArrayList<>(Slides.balancing(context));
+            other.addAll(Slides.counterweights(context));
+            return other;
         }
         SettingKey key = slide.get().motion().key();
         List<Candidate> all = new ArrayList<>();

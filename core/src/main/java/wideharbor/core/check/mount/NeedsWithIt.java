@@ -2,6 +2,7 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.AdapterFinder;
@@ -64,7 +65,9 @@ public final class NeedsWithIt implements Check {
                 .filter(t -> t.ref().id().equals(relation.other()))
                 .map(ItemType::name)
                 .findFirst()
-                .orElseGet(() -> "something that " + relation.other().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
+                .orElseGet(() -> relation.namesCapability()
+                        ? "something that " + relation.other().toLowerCase(Locale.ROOT).replace('_', ' ')
+                        : relation.other());
     }
 
     /** Hangs what is needed on a free port of the rig, as it is or through adapters. */

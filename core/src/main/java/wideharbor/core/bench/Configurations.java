@@ -1,0 +1,236 @@
+package wideharbor.core.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.Chains;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** What someone wants of the configurations of a build, told as the commands that do it. */
+public final class Configurations {
+    private static final int MOST = 24;
+    private static final double SIDEWAYS = 0.9;
+
+    private Configurations() {}
+
+    /** A new configuration that differs from this one in nothing yet: what changes in this one changes in it too. */
+    public static List<Scoped> derive(CheckContext context, String title) {
+        Configuration from = context.rig().configuration();
+        return List.of(Scoped.base(new Command.Configure(new Configuration(
+                freeId(context.build(), title),
+                title,
+                from.support(),
+                from.rollDegrees(),
+                from.tiltDegrees(),
+                List.of(),
+                from.id()))));
+    }
+
+    /** A new configuration with the same differences, which goes its own way from here. */
+    public static List<Scoped> copy(CheckContext context, String title) {
+        Configuration from = context.rig().configuration();
+        return List.of(Scoped.base(new Command.Configure(new Configuration(
+                freeId(context.build(), title),
+                title,
+                from.support(),
+                from.rollDegrees(),
+                from.tiltDegrees(),
+                from.overlay(),
+                from.basedOn()))));
+    }
+
+    public static List<Scoped> rename(CheckContext context, String title) {
+        return List.of(
+                Scoped.base(new Command.Configure(context.rig().configuration().named(title))));
+    }
+
+    public static List<Scoped> remove(CheckContext context) {
+        return List.of(
+                Scoped.base(new Command.Unconfigure(context.rig().configuration().id())));
+    }
+
+    /** Another part carries the rig from now on; it must say where it does. */
+    public static List<Scoped> carryBy(CheckContext context, String placement) {
+        Placed placed = context.rig()
+                .find(placement)
+                .orElseThrow(() -> new EditRefused("There is no placement '" + placement + "' on this rig."));
+        if (placed.type().facet(Facet.Support.class).isEmpty()) {
+            throw new EditRefused(placed.title() + " does not say where it carries a rig.");
+        }
+        return List.of(
+                Scoped.base(new Command.Configure(context.rig().configuration().carriedBy(placement))));
+    }
+
+    /** The id that a new configuration of this title gets. */
+    public static String freeId(Build build, String title) {
+        if (build.configurations().size() >= MOST) {
+            throw new EditRefused("A build has at most " + MOST + " configurations.");
+        }
+        String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String id = stem.isEmpty() ? "configuration" : stem.substring(0, Math.min(40, stem.length()));
+        String free = id;
+        for (int n = 2; build.configuration(free).isPresent(); n++) {
+            free = id + "-" + n;
+        }
+        return free;
+    }
+
+    /** Every change of the base told for this configuration alone instead. */
+    public static List<Scoped> hereOnly(List<Scoped> edit, String configuration) {
+        return edit.stream()
+                .map(s -> s.scope() instanceof Scope.Base
+                                && !(s.command() instanceof Command.Configure)
+                                && !(s.command() instanceof Command.Unconfigure)
+                        ? new Scoped(new Scope.InConfiguration(configuration), s.command())
+                        : s)
+                .toList();
+    }
+
+    /**
+     * Derives a configuration in which the body lies on its side: what stood under its base comes off, and the support
+     * goes under the side that looks down, through the best chain of adapters.
+     *
+     * @param bodySide the body's own side that looks down then: LEFT or RIGHT
+     * @throws EditRefused when nothing joins that side to the support
+     */
+    public static List<Scoped> portrait(CheckContext context, String title, Side bodySide) {
+        Rig rig = context.rig();
+        Placed support = rig.require(rig.configuration().support());
+        List<Joint> down = rig.pathToRoot(support.id());
+        if (down.isEmpty()) {
+            throw new EditRefused("The body carries itself; nothing can be put under its side.");
+        }
+        Joint held = down.get(0);
+        Port top = rig.port(held.child());
+        Placed body = rig.require(rig.content().root());
+        Under under = under(context, body, bodySide, top);
+        String id = freeId(context.build(), title);
+        Scope scope = new Scope.InConfiguration(id);
+        List<Scoped> edit = new ArrayList<>(derive(context, title));
+        edit.add(new Scoped(scope, new Command.Unjoin(held.id())));
+        for (int i = down.size() - 1; i >= 1; i--) {
+            edit.add(new Scoped(scope, new Command.Remove(down.get(i).child().placement())));
+        }
+        Chains.Hung hung = Chains.hang(context, scope, new PortRef(body.id(), under.port().id()), under.chain());
+        hung.commands().stream()
+                .filter(c -> !(c.scope() instanceof Scope.InPackage))
+                .forEach(edit::add);
+        edit.add(new Scoped(
+                scope,
+                new Command.Join(new Joint(
+                        Chains.freeId(context, held.id() + "-" + id, hung.taken()),
+                        Joint.Kind.LOCATING,
+                        hung.end(),
+                        held.child(),
+                        Joint.Confidence.PLAUSIBLE))));
+        return edit;
+    }
+
+    public enum Side {
+        LEFT,
+        RIGHT
+    }
+
+    private record Under(Port port, AdapterFinder.Chain chain) {}
+
+    private static Under under(CheckContext context, Placed body, Side side, Port top) {
+        double sign = side == Side.LEFT ? 1 : -1;
+        Optional<Under> best = Optional.empty();
+        for (Port port : body.type().ports()) {
+            if (port.normal().unit().x() * sign < SIDEWAYS) {
+                continue;
+            }
+            AdapterFinder.Chain none = new AdapterFinder.Chain(List.of(), true, true, 0, 0);
+            List<AdapterFinder.Chain> chains = Mating.mates(port, top, context.standards())
+                    ? List.of(none)
+                    : context.catalogue().adapters().between(port, top, 1, PlateStacks.MOST_PLATES);
+            if (!chains.isEmpty()
+                    && (best.isEmpty()
+                            || chains.get(0).links().size()
+                                    < best.get().chain().links().size())) {
+                best = Optional.of(new Under(port, chains.get(0)));
+            }
+        }
+        return best.orElseThrow(() -> new EditRefused("No plates of up to " + PlateStacks.MOST_PLATES
+                + " pieces join the body's " + side.name().toLowerCase(Locale.ROOT) + " side to "
+                + context.rig().title(context.rig().configuration().support()) + "."));
+    }
+
+    /** What goes over to the other side, and what finds no port there. */
+    public record Sides(List<Scoped> edit, List<String> moved, List<String> staying) {}
+
+    /**
+     * Derives a configuration for the other shoulder: every part on a side face goes to the facing port of the same
+     * carrier where one is free and mates; what finds none stays and is named.
+     */
+    public static Sides otherShoulder(CheckContext context, String title) {
+        Rig rig = context.rig();
+        Scope scope = new Scope.InConfiguration(freeId(context.build(), title));
+        List<Scoped> edit = new ArrayList<>(derive(context, title));
+        List<String> moved = new ArrayList<>();
+        List<String> staying = new ArrayList<>();
+        Set<PortRef> taken = new LinkedHashSet<>();
+        List<Joint> sideways = rig.liveJoints().stream()
+                .filter(j -> j.kind() == Joint.Kind.LOCATING && isSideways(rig, j.parent()))
+                .filter(j -> rig.carried().contains(j.child().placement()))
+                .toList();
+        List<PortRef> freed = sideways.stream().map(Joint::parent).toList();
+        for (Joint joint : sideways) {
+            Optional<PortRef> over = opposite(context, joint, freed, taken);
+            if (over.isEmpty()) {
+                staying.add(rig.title(joint.child().placement()));
+                continue;
+            }
+            taken.add(over.get());
+            moved.add(rig.title(joint.child().placement()));
+            edit.add(new Scoped(scope, new Command.Unjoin(joint.id())));
+            edit.add(new Scoped(
+                    scope,
+                    new Command.Join(new Joint(
+                            joint.id() + "-over",
+                            Joint.Kind.LOCATING,
+                            over.get(),
+                            joint.child(),
+                            Joint.Confidence.PLAUSIBLE))));
+        }
+        return new Sides(edit, moved, staying);
+    }
+
+    private static boolean isSideways(Rig rig, PortRef ref) {
+        return Math.abs(normal(rig, ref)) > SIDEWAYS;
+    }
+
+    /** How far the port looks to camera left, −1 to 1. */
+    private static double normal(Rig rig, PortRef ref) {
+        return rig.require(ref.placement()).portPose(ref.port()).n().x();
+    }
+
+    private static Optional<PortRef> opposite(
+            CheckContext context, Joint joint, List<PortRef> freed, Set<PortRef> taken) {
+        Rig rig = context.rig();
+        Port own = rig.port(joint.child());
+        return rig.require(joint.parent().placement()).type().ports().stream()
+                .map(p -> new PortRef(joint.parent().placement(), p.id()))
+                .filter(ref -> normal(rig, ref) * normal(rig, joint.parent()) < -SIDEWAYS * SIDEWAYS)
+                .filter(ref -> Mating.mates(rig.port(ref), own, context.standards()))
+                .filter(ref -> !taken.contains(ref) && (freed.contains(ref) || Fit.isFree(rig, ref)))
+                .findFirst();
+    }
+}

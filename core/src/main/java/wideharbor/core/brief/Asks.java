@@ -1,0 +1,74 @@
+package wideharbor.core.brief;
+
+import java.util.List;
+import wideharbor.core.quantity.Require;
+
+/**
+ * What a brief may ask beyond dates, climate, masses and lists: nothing is asked where a list is empty or a figure 0.
+ *
+ * @param changes how quickly one configuration must become another
+ * @param room how much room there is where it is worn
+ * @param spares what must be in the kit beside what is on the rig
+ * @param tapes distances taped between the camera and what it looks at
+ */
+public record Asks(List<Change> changes, Room room, List<Spare> spares, List<Tape> tapes) {
+    public static final Asks NOTHING = new Asks(List.of(), Room.ANY, List.of(), List.of());
+
+    private static final int MOST = 60;
+
+    /** From one configuration to another within so many minutes; without tools when that is asked. */
+    public record Change(String from, String to, double minutes, boolean toolFree) {
+        public Change {
+            Require.id("Configuration to change from", from);
+            Require.id("Configuration to change to", to);
+            Require.within("Minutes for a change", minutes, 0.5, 480, "minutes");
+            if (from.equals(to)) {
+                throw new IllegalArgumentException("A change must lead from '" + from + "' to another configuration");
+            }
+        }
+    }
+
+    /** Depth along the optical axis and height, mm; it binds these configurations, or all when none is named. */
+    public record Room(double depthMm, double heightMm, List<String> configurations) {
+        public static final Room ANY = new Room(0, 0, List.of());
+
+        public Room {
+            Require.within("Depth of the room", depthMm, 0, 100_000, "mm");
+            Require.within("Height of the room", heightMm, 0, 100_000, "mm");
+            configurations = List.copyOf(configurations);
+        }
+
+        public boolean binds(String configuration) {
+            return configurations.isEmpty() || configurations.contains(configuration);
+        }
+    }
+
+    /** Of every type of this category that is on a rig, so many more in the kit. Categories by their catalogue name. */
+    public record Spare(String category, int pieces) {
+        public Spare {
+            Require.text("Category of a spare", category, 40);
+            Require.within("Spares of a type", pieces, 1, 100, "pieces");
+        }
+    }
+
+    /** A distance from the sensor plane to a subject, with one lens or (empty) with any. */
+    public record Tape(String what, double distanceMm, String lens) {
+        public Tape {
+            Require.text("What was taped", what, 60);
+            Require.within("Taped distance", distanceMm, 10, 1_000_000, "mm");
+        }
+    }
+
+    public Asks {
+        changes = bounded("changes", changes);
+        spares = bounded("spares", spares);
+        tapes = bounded("taped distances", tapes);
+    }
+
+    private static <T> List<T> bounded(String what, List<T> all) {
+        if (all.size() > MOST) {
+            throw new IllegalArgumentException("A brief may ask for " + MOST + " " + what + ", but asks for " + all.size());
+        }
+        return List.copyOf(all);
+    }
+}

@@ -1,0 +1,276 @@
+package wideharbor.core.changeover;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * The way from one configuration to another, in order: cables off, parts off from the outside in, parts over to another
+ * place, parts on from the inside out, settings, cables on. What comes off in one piece is one step.
+ *
+ * @param keys one key of each kind of screw that is worked, in the order they are first needed
+ * @param minutes estimate for one pair of hands
+ * @param leftBehind parts that are not on the rig afterwards
+ * @param recheck what must be looked at again
+ */
+public record Changeover(
+        String from,
+        String to,
+        List<Step> steps,
+        List<String> keys,
+        double minutes,
+        List<String> leftBehind,
+        List<String> recheck) {
+
+    public enum Act {
+        UNPLUG,
+        OFF,
+        OVER,
+        ON,
+        SET,
+        PLUG
+    }
+
+    /**
+     * One thing to do.
+     *
+     * @param along parts that go with it in one piece
+     * @param keys of the screws that are worked; empty when hands do it
+     */
+    public record Step(Act act, String placement, String part, String where, List<String> along, List<String> keys, double minutes) {}
+
+    public boolean isToolFree() {
+        return keys.isEmpty();
+    }
+
+    /** Both with the same lens in the slot; times are the house's figures. */
+    public static Changeover between(Rig from, Rig to, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        steps.addAll(cables(from, to, Act.UNPLUG, rules));
+        steps.addAll(off(from, to, rules));
+        steps.addAll(over(from, to, rules));
+        steps.addAll(on(from, to, rules));
+        steps.addAll(settings(from, to, rules));
+        steps.addAll(cables(to, from, Act.PLUG, rules));
+        Set<String> keys = new LinkedHashSet<>();
+        steps.forEach(s -> keys.addAll(s.keys()));
+        double minutes = steps.stream().mapToDouble(Step::minutes).sum()
+                + keys.size() * rules.value(Rule.TIME_TOOL);
+        return new Changeover(
+                from.configuration().id(),
+                to.configuration().id(),
+                List.copyOf(steps),
+                List.copyOf(keys),
+                minutes,
+                from.attached().stream()
+                        .filter(p -> to.find(p.id()).isEmpty())
+                        .map(Placed::title)
+                        .toList(),
+                recheck(from, to, steps));
+    }
+
+    /** Whether a part is in another place than before: another type, on another port, or not there at all. */
+    private static boolean isElsewhere(Rig here, Rig there, String placement) {
+        Optional<Placed> other = there.find(placement);
+        if (other.isEmpty()) {
+            return true;
+        }
+        boolean sameType = other.get().type().ref().equals(here.require(placement).type().ref());
+        return !sameType
+                || !here.locatedBy(placement)
+                        .map(Changeover::place)
+                        .equals(there.locatedBy(placement).map(Changeover::place));
+    }
+
+    private static String place(Joint joint) {
+        return joint.parent() + ">" + joint.child();
+    }
+
+    /** Parts that are not there afterwards, the outermost first; what hangs on them and also goes, goes along. */
+    private static List<Step> off(Rig from, Rig to, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        for (Placed part : from.attached()) {
+            if (isGone(from, to, part.id()) && !parentGoes(from, to, part.id())) {
+                steps.add(step(Act.OFF, from, part, joined(from, part.id()), along(from, to, part.id()), rules));
+            }
+        }
+        Collections.reverse(steps);
+        return steps;
+    }
+
+    private static List<Step> on(Rig from, Rig to, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        for (Placed part : to.attached()) {
+            if (isGone(to, from, part.id()) && !parentGoes(to, from, part.id())) {
+                steps.add(step(Act.ON, to, part, joined(to, part.id()), along(to, from, part.id()), rules));
+            }
+        }
+        return steps;
+    }
+
+    /** Gone is a part that is not on the other rig, or is of another type there. */
+    private static boolean isGone(Rig here, Rig there, String placement) {
+        Optional<Placed> other = there.find(placement);
+        return other.isEmpty()
+                || !other.get().type().ref().equals(here.require(placement).type().ref());
+    }
+
+    /** Whether what carries it goes too, so that it goes along. */
+    private static boolean parentGoes(Rig here, Rig there, String placement) {
+        return here.locatedBy(placement)
+                .filter(j -> here.find(j.parent().placement()).isPresent() && isGone(here, there, j.parent().placement()))
+                .isPresent();
+    }
+
+    private static List<String> along(Rig here, Rig there, String placement) {
+        return here.subtree(placement).stream()
+                .filter(id -> !id.equals(placement) && isGone(here, there, id))
+                .map(here::title)
+                .toList();
+    }
+
+    /** Parts that stay on the rig and sit elsewhere; what hangs on them goes over with them. */
+    private static List<Step> over(Rig from, Rig to, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        for (Placed part : to.attached()) {
+            if (from.find(part.id()).isPresent()
+                    && !isGone(from, to, part.id())
+                    && isElsewhere(from, to, part.id())) {
+                Step away = step(Act.OVER, from, part, joined(from, part.id()), List.of(), rules);
+                Step back = step(Act.OVER, to, part, joined(to, part.id()), List.of(), rules);
+                Set<String> keys = new LinkedHashSet<>(away.keys());
+                keys.addAll(back.keys());
+                List<String> with = to.subtree(part.id()).stream()
+                        .filter(id -> !id.equals(part.id()))
+                        .map(to::title)
+                        .toList();
+                steps.add(new Step(
+                        Act.OVER, part.id(), part.title(), back.where(), with, List.copyOf(keys), away.minutes() + back.minutes()));
+            }
+        }
+        return steps;
+    }
+
+    private static List<Joint> joined(Rig rig, String placement) {
+        List<Joint> all = new ArrayList<>();
+        rig.locatedBy(placement).ifPresent(all::add);
+        Set<String> whole = rig.subtree(placement);
+        for (Joint joint : rig.liveJoints()) {
+            boolean inside = whole.contains(joint.child().placement());
+            boolean across = inside != whole.contains(joint.parent().placement());
+            if (joint.kind() == Joint.Kind.CLOSING && across) {
+                all.add(joint);
+            }
+        }
+        return all;
+    }
+
+    private static Step step(
+            Act act, Rig rig, Placed part, List<Joint> joints, List<String> along, HouseRules rules) {
+        Set<String> keys = new LinkedHashSet<>();
+        double minutes = 0;
+        for (Joint joint : joints) {
+            Port on = rig.port(joint.parent());
+            Port own = rig.port(joint.child());
+            minutes += work(on, keys, rules) + work(own, keys, rules);
+        }
+        String where = joints.stream()
+                .findFirst()
+                .map(j -> rig.title(j.parent().placement()) + ", " + rig.port(j.parent()).title())
+                .orElse("");
+        return new Step(
+                act, part.id(), part.title(), where, along, List.copyOf(keys), Math.max(minutes, rules.value(Rule.TIME_LEVER)));
+    }
+
+    private static double work(Port port, Set<String> keys, HouseRules rules) {
+        if (port.working().isToolFree()) {
+            return rules.value(Rule.TIME_LEVER) * port.working().stages();
+        }
+        double minutes = 0;
+        for (Port.Screw screw : port.screws()) {
+            screw.keys().stream().findFirst().ifPresent(keys::add);
+            minutes += screw.count() * rules.value(Rule.TIME_SCREW);
+        }
+        return minutes;
+    }
+
+    /** Settings of parts that stay, in the order of the rig. */
+    private static List<Step> settings(Rig from, Rig to, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        for (Motion motion : to.motions()) {
+            Optional<Motion> before = from.motion(motion.key());
+            if (before.isPresent() && Math.abs(before.get().value() - motion.value()) > 0.05) {
+                String unit = motion.freedom().unit().equals("°") ? "°" : " " + motion.freedom().unit();
+                steps.add(new Step(
+                        Act.SET,
+                        motion.key().placement(),
+                        to.title(motion.key().placement()),
+                        motion.freedom().title() + " to " + number(motion.value()) + unit,
+                        List.of(),
+                        List.of(),
+                        rules.value(Rule.TIME_SETTING)));
+            }
+        }
+        return steps;
+    }
+
+    private static String number(double value) {
+        double rounded = Math.round(value * 10) / 10.0;
+        return (rounded < 0 ? "−" : "") + Math.abs(rounded);
+    }
+
+    /** Cables of this rig that the other has not, with both ends on the rig. */
+    private static List<Step> cables(Rig here, Rig there, Act act, HouseRules rules) {
+        List<Step> steps = new ArrayList<>();
+        for (CableRun cable : here.content().cables()) {
+            if (isPlugged(here, cable) && !(isPlugged(there, cable) && there.content().cables().contains(cable))) {
+                steps.add(new Step(
+                        act,
+                        cable.id(),
+                        here.catalogue().require(cable.type()).name(),
+                        here.title(cable.a().placement()) + " to " + here.title(cable.b().placement()),
+                        List.of(),
+                        List.of(),
+                        rules.value(Rule.TIME_CABLE)));
+            }
+        }
+        return steps;
+    }
+
+    private static boolean isPlugged(Rig rig, CableRun cable) {
+        return rig.find(cable.a().placement()).isPresent() && rig.find(cable.b().placement()).isPresent();
+    }
+
+    private static List<String> recheck(Rig from, Rig to, List<Step> steps) {
+        List<String> all = new ArrayList<>();
+        if (!from.configuration().support().equals(to.configuration().support())
+                || steps.stream().anyMatch(s -> s.act() != Act.PLUG && s.act() != Act.UNPLUG)) {
+            all.add("balance on " + to.title(to.configuration().support()));
+        }
+        if (steps.stream().anyMatch(s -> touchesRods(from, to, s))) {
+            all.add("axis over the rods, follow focus and matte box on the lens");
+        }
+        if (steps.stream().anyMatch(s -> s.act() == Act.PLUG)) {
+            all.add("picture and power at the plugs that were drawn");
+        }
+        return all;
+    }
+
+    private static boolean touchesRods(Rig from, Rig to, Step step) {
+        return to.find(step.placement())
+                .or(() -> from.find(step.placement()))
+                .filter(p -> p.type().category() == wideharbor.core.catalog.Category.ROD)
+                .isPresent();
+    }
+}

@@ -1,0 +1,48 @@
+package wideharbor.core.changeover;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.job.Job;
+import wideharbor.core.rig.Rig;
+
+/** All changeovers of a build, each against what the brief asks of it. */
+public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
+
+    /**
+     * One way.
+     *
+     * @param demand what the brief asks of this way, if it asks
+     * @param met true when it asks for nothing
+     */
+    public record Cell(Changeover way, Optional<Asks.Change> demand, boolean met) {}
+
+    /** Every ordered pair of two different configurations, with one lens in the slot throughout. */
+    public static ChangeoverMatrix of(Job job, Build build, String lens) {
+        Map<String, Rig> rigs = new LinkedHashMap<>();
+        for (Configuration configuration : build.configurations()) {
+            rigs.put(configuration.id(), Rig.resolve(build, configuration.id(), lens, job.catalogue()));
+        }
+        List<Cell> cells = new ArrayList<>();
+        rigs.forEach((from, a) -> rigs.forEach((to, b) -> {
+            if (!from.equals(to)) {
+                Changeover way = Changeover.between(a, b, job.rules());
+                Optional<Asks.Change> demand = job.brief().asks().changes().stream()
+                        .filter(c -> c.from().equals(from) && c.to().equals(to))
+                        .findFirst();
+                cells.add(new Cell(way, demand, demand.map(d -> isMet(d, way)).orElse(true)));
+            }
+        }));
+        return new ChangeoverMatrix(List.copyOf(rigs.keySet()), cells);
+    }
+
+    /** Quick enough, and without tools where that is asked for. */
+    public static boolean isMet(Asks.Change demand, Changeover way) {
+        return way.minutes() <= demand.minutes() + 1e-9 && (!demand.toolFree() || way.isToolFree());
+    }
+}

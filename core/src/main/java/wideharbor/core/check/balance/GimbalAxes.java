@@ -1,0 +1,60 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+
+/** On a gimbal the centre of mass can be brought to the middle of all three axes. */
+public final class GimbalAxes implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.gimbal",
+            "balance",
+            "Gimbal finds its middle",
+            "what a gimbal carries, per lens",
+            "sideways and in height its travel reaches the centre of mass",
+            "motors that work against a weight run hot and hum, and give up in the take",
+            "|x_cm − x_pivot|, |y_cm − y_pivot| against the travel",
+            "geometry; travel by the maker",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Posture.of(context, Facet.Support.Way.GIMBAL).ifPresent(posture -> {
+            Optional<Facet.Gimbal> gimbal = posture.support().type().facet(Facet.Gimbal.class);
+            if (Posture.isWeighed(posture, results) && gimbal.isPresent()) {
+                axis(posture, results, "side", Math.abs(posture.leftMm()), gimbal.get().sideMm(),
+                        posture.leftMm() > 0 ? "left" : "right", Posture.withLens(context));
+                axis(posture, results, "height", Math.abs(posture.upMm()), gimbal.get().heightMm(),
+                        posture.upMm() > 0 ? "above" : "below", Posture.withLens(context));
+            }
+        });
+    }
+
+    private static void axis(
+            Posture posture, Results results, String axis, double off, double travel, String where, String lens) {
+        if (off <= travel + posture.facet().balanceToleranceMm()) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of(posture.support().id(), axis),
+                "Centre of mass " + Say.mm(off) + " " + where + " of the pivot" + lens,
+                Evidence.Amount.atMost(off, travel, "mm"),
+                axis.equals("side")
+                        ? "An offset plate, or a part on the other side, brings it within the arms' travel."
+                        : "Another plate, or weight moved up or down, brings it within the travel.");
+    }
+}

@@ -1,0 +1,58 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+
+/** Held or worn, the rig does not lean to one side. */
+public final class Lateral implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.lateral",
+            "balance",
+            "No lean to one side",
+            "what is worn or held, per lens",
+            "the centre of mass stands near the middle plane of the support",
+            "it twists the wrist, the shoulder or the vest all day",
+            "|x_cm − x_support|",
+            "statics; limit by the house",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Posture.of(context)
+                .filter(p -> p.facet().way() == Facet.Support.Way.SHOULDER || p.facet().way() == Facet.Support.Way.HANGS)
+                .ifPresent(posture -> {
+                    if (Posture.isWeighed(posture, results)) {
+                        judge(context, posture, results);
+                    }
+                });
+    }
+
+    private static void judge(CheckContext context, Posture posture, Results results) {
+        double allowed = context.rule(Rule.LATERAL);
+        double off = posture.leftMm();
+        if (Math.abs(off) <= allowed) {
+            results.fine();
+            return;
+        }
+        String side = off > 0 ? "left" : "right";
+        results.found(
+                List.of(posture.support().id(), "lateral"),
+                Say.mm(Math.abs(off)) + " heavy to the " + side + Posture.withLens(context),
+                Evidence.Amount.between(off, -allowed, allowed, "mm"),
+                "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left") + ", takes the twist.");
+    }
+}

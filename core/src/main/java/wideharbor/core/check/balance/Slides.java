@@ -1,0 +1,91 @@
+package wideharbor.core.check.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Say;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** What may be moved or exchanged to bring the centre of mass over the support. */
+final class Slides {
+    private static final double ALONG = 0.99;
+
+    private Slides() {}
+
+    /** Slides along the axis that shift the carried mass, each set so that it balances, as far as its travel lets it. */
+    static List<Check.Candidate> balancing(CheckContext context) {
+        List<Check.Candidate> all = new ArrayList<>();
+        Posture posture = Posture.of(context).orElse(null);
+        if (posture == null) {
+            return all;
+        }
+        Rig rig = context.rig();
+        for (Motion motion : rig.motions()) {
+            if (!(motion.freedom() instanceof Freedom.Slide) || motion.joint().isEmpty()) {
+                continue;
+            }
+            double along = rig.direction(motion).dot(rig.world().forward());
+            if (Math.abs(along) < ALONG) {
+                continue;
+            }
+            Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+            boolean supportSide = rig.subtree(joint.child().placement()).contains(posture.support().id());
+            double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();
+            double bodySide = posture.carried().grams();
+            double by = supportSide
+                    ? -Statics.slide(posture.aheadMm(), 1, 1)
+                    : Statics.slide(posture.aheadMm(), bodySide, Math.max(1, moved));
+            double value = motion.value() + by * Math.signum(along);
+            double kept = Math.max(motion.range().from(), Math.min(motion.range().to(), value));
+            double rounded = Math.round(kept * 2) / 2.0;
+            if (Math.abs(rounded - motion.value()) >= 0.5) {
+                all.add(new Check.Candidate(
+                        "slide",
+                        "Set " + rig.title(motion.key().placement()) + ", " + motion.freedom().title() + " to " + Say.mm(rounded),
+                        List.of(new Scoped(
+                                context.build().scopeOf(
+                                        motion.key(), rig.configuration().id(), rig.lens()),
+                                new Command.Set(motion.key(), rounded, false)))));
+            }
+        }
+        return all;
+    }
+
+    /** Another battery on the same plate as a counterweight, from the kit before the shelf. */
+    static List<Check.Candidate> counterweights(CheckContext context) {
+        List<Check.Candidate> all = new ArrayList<>();
+        for (Placed placed : context.rig().attached()) {
+            if (placed.type().facet(Facet.Battery.class).isEmpty()) {
+                continue;
+            }
+            for (ItemType other : Parts.byNearness(context)) {
+                if (other.facet(Facet.Battery.class).isPresent() && !other.equals(placed.type()) && samePort(placed.type(), other)) {
+                    all.add(new Check.Candidate(
+                            "counterweight",
+                            other.name() + " in place of " + placed.title(),
+                            Parts.swap(context, placed.id(), other)));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static boolean samePort(ItemType a, ItemType b) {
+        String port = a.facet(Facet.Battery.class).orElseThrow().port();
+        return b.port(port)
+                .filter(p -> p.standard().equals(a.port(port).orElseThrow().standard()))
+                .isPresent();
+    }
+}

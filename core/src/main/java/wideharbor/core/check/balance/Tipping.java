@@ -1,0 +1,91 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** Legs keep the rig standing through a slope or a knock. */
+public final class Tipping implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.tipping",
+            "balance",
+            "It does not tip",
+            "what stands on feet, per lens",
+            "the centre of mass stays between the feet when the ground leans by the house’s figure",
+            "a tripod is kicked, a deck rolls, a hill slopes",
+            "angle = atan(margin / height over the feet)",
+            "statics; the feet as the catalogue has them",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        for (Placed legs : rig.attached()) {
+            legs.type().facet(Facet.Feet.class).ifPresent(feet -> judge(context, legs, feet, results));
+        }
+    }
+
+    private static void judge(CheckContext context, Placed legs, Facet.Feet feet, Results results) {
+        Rig rig = context.rig();
+        Mass all = Mass.of(rig, rig.subtree(rig.content().root()));
+        List<String> open = all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
+        if (!open.isEmpty()) {
+            results.notChecked(List.of(legs.id()), "no mass on file for " + String.join(", ", open));
+            return;
+        }
+        Convex.Bounds ground = context.clearances().matterOf(legs.id()).stream()
+                .map(Convex::bounds)
+                .reduce(Convex.Bounds::with)
+                .orElse(null);
+        if (ground == null) {
+            results.notChecked(List.of(legs.id()), "no shape on file for " + legs.title());
+            return;
+        }
+        var world = rig.world();
+        var middle = legs.pose().at();
+        double height = all.centre().dot(world.up()) - floor(context, legs);
+        double off = Math.hypot(
+                all.centre().minus(middle).dot(world.forward()), all.centre().minus(middle).dot(world.left()));
+        double inner = feet.count() > 2 ? feet.radiusMm() * Math.cos(Math.PI / feet.count()) : feet.radiusMm();
+        double angle = Statics.tipAngle(inner - off, height);
+        double need = context.rule(Rule.TIP_ANGLE);
+        if (angle >= need) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of(legs.id(), "tipping"),
+                legs.title() + " tips at " + Say.one(angle) + "°" + Posture.withLens(context),
+                Evidence.Amount.atLeast(angle, need, "°"),
+                "The centre of mass is " + Say.length(height) + " up and " + Say.length(Math.max(0, inner - off))
+                        + " inside the nearest edge of the feet. Spread the legs, turn one to the heavy side, or weigh"
+                        + " them down; a local rule or a rigger may ask for more.");
+    }
+
+    /** The lowest point of the legs, along the world's up. */
+    private static double floor(CheckContext context, Placed legs) {
+        return context.clearances().matterOf(legs.id()).stream()
+                .flatMap(c -> c.corners().stream())
+                .mapToDouble(c -> c.dot(context.rig().world().up()))
+                .min()
+                .orElse(0);
+    }
+}

@@ -1,0 +1,91 @@
+package wideharbor.core.check.brief;
+
+import java.util.List;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.changeover.Changeover;
+import wideharbor.core.changeover.ChangeoverMatrix;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+
+/** A configuration becomes another as quickly as the brief asks. */
+public final class ChangeDemands implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "changeover.demand",
+            "brief",
+            "Changes are quick enough",
+            "every change that the brief asks for from this configuration",
+            "it takes no more minutes than asked, and no tool where none is wanted",
+            "the unit waits, or the light goes",
+            "minutes = Σ levers, screws, cables, settings, tools at the house’s times",
+            "the brief; times by the house",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        String here = context.rig().configuration().id();
+        for (Asks.Change demand : context.job().brief().asks().changes()) {
+            if (demand.from().equals(here)) {
+                judge(context, demand, results);
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, Asks.Change demand, Results results) {
+        List<String> subjects = List.of("change-to", demand.to());
+        if (context.build().configuration(demand.to()).isEmpty()) {
+            results.found(
+                    subjects,
+                    "No configuration " + demand.to() + " to change to",
+                    new Evidence.Statement("not in this build", demand.to()),
+                    "The brief asks for the change; the build does not have where it leads.");
+            return;
+        }
+        Rig to = Rig.resolve(context.build(), demand.to(), context.rig().lens(), context.catalogue());
+        Changeover way = Changeover.between(context.rig(), to, context.rules());
+        if (ChangeoverMatrix.isMet(demand, way)) {
+            results.fine();
+            return;
+        }
+        String name = context.rig().configuration().title() + " to " + to.configuration().title();
+        if (way.minutes() > demand.minutes()) {
+            results.found(
+                    subjects,
+                    name + " takes " + Say.one(way.minutes()) + " min",
+                    Evidence.Amount.atMost(way.minutes(), demand.minutes(), "min"),
+                    way.steps().size() + " steps" + tools(way) + ".");
+        } else {
+            results.found(
+                    subjects,
+                    name + " needs " + String.join(", ", way.keys()),
+                    new Evidence.Statement(String.join(", ", way.keys()), "no tool"),
+                    "Screws are worked at " + screwed(way) + ".");
+        }
+    }
+
+    private static String tools(Changeover way) {
+        return way.isToolFree() ? " without a tool" : " with " + String.join(", ", way.keys());
+    }
+
+    private static String screwed(Changeover way) {
+        return String.join(
+                ", ",
+                way.steps().stream()
+                        .filter(s -> !s.keys().isEmpty())
+                        .map(Changeover.Step::part)
+                        .distinct()
+                        .limit(4)
+                        .toList());
+    }
+}

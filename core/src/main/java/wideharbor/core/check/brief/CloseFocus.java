@@ -1,0 +1,67 @@
+package wideharbor.core.check.brief;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** What was taped lies beyond the lens’s close focus. */
+public final class CloseFocus implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "brief.close-focus",
+            "brief",
+            "Taped distances are in focus",
+            "every taped distance, per lens",
+            "the distance is no shorter than the lens’s close focus",
+            "a lens that cannot focus there is found out at the rehearsal",
+            "distance from the sensor plane",
+            "tape entries of the brief; close focus by the maker",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        String lens = context.rig().lens();
+        List<Asks.Tape> tapes = context.job().brief().asks().tapes().stream()
+                .filter(t -> t.lens().isEmpty() || t.lens().equals(lens))
+                .toList();
+        if (tapes.isEmpty() || lens.isEmpty()) {
+            return;
+        }
+        Optional<Placed> fitted = context.rig().attached().stream()
+                .filter(p -> p.type().facet(Facet.Lens.class).isPresent())
+                .findFirst();
+        if (fitted.isEmpty()) {
+            return;
+        }
+        double close = fitted.get().type().facet(Facet.Lens.class).orElseThrow().closeFocusMm();
+        if (close <= 0) {
+            results.notChecked(List.of(fitted.get().id(), "close-focus"), "no close focus on file for " + fitted.get().title());
+            return;
+        }
+        for (Asks.Tape tape : tapes) {
+            if (tape.distanceMm() >= close) {
+                results.fine();
+            } else {
+                results.found(
+                        List.of(fitted.get().id(), "tape-" + tape.what()),
+                        tape.what() + " is nearer than " + fitted.get().title() + " focuses",
+                        Evidence.Amount.atLeast(tape.distanceMm(), close, "mm"),
+                        "Move back by " + Say.length(close - tape.distanceMm()) + ", take another lens, or a close-up glass.");
+            }
+        }
+    }
+}

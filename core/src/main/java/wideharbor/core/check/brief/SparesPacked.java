@@ -1,0 +1,77 @@
+package wideharbor.core.check.brief;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** The kit holds the spares that the brief asks for. */
+public final class SparesPacked implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "package.spares",
+            "brief",
+            "Spares are packed",
+            "every type on the rig of a category that the brief wants spares of",
+            "so many more of it are in the kit",
+            "a cable breaks on the first morning, forty kilometres from the house",
+            "",
+            "the brief’s policy of spares",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Asks.Spare spare : context.job().brief().asks().spares()) {
+            Set<ItemType> onRig = new LinkedHashSet<>();
+            context.rig().attached().forEach(p -> onRig.add(p.type()));
+            context.rig().content().cables().forEach(c -> onRig.add(context.catalogue().require(c.type())));
+            for (ItemType type : onRig) {
+                if (type.category().name().equals(spare.category())) {
+                    judge(context, type, spare.pieces(), results);
+                }
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, ItemType type, int need, Results results) {
+        int has = context.kit().count(type.ref());
+        if (has >= need) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of("spare", type.ref().id()),
+                (need - has) + " more " + type.name() + " to spare",
+                Evidence.Amount.atLeast(has, need, "pieces"),
+                "The brief wants " + need + " in the kit beside what is on the rig.");
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String id = finding.key().subjects().get(1);
+        Evidence.Amount amount = (Evidence.Amount) finding.evidence();
+        int missing = (int) Math.round(amount.neededFrom() - amount.measured());
+        return context.catalogue().all().stream()
+                .filter(t -> t.ref().id().equals(id))
+                .map(t -> new Candidate(
+                        "pack",
+                        "Pack " + missing + " more " + t.name(),
+                        List.of(Scoped.kit(new Command.AddKit(t.ref(), missing)))))
+                .toList();
+    }
+}

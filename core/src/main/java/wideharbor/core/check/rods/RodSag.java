@@ -1,0 +1,102 @@
+package wideharbor.core.check.rods;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.balance.LensMoment;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** Rods do not sink under what rides on them. */
+public final class RodSag implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "rods.sag",
+            "rods",
+            "Rods stay straight",
+            "rods that carry something ahead of what holds them",
+            "the free end sinks by no more than the house allows where a motor or a box rides",
+            "a box off its centre shades a corner; a motor off its mesh slips",
+            "δ = F·L³ / (3·E·I), half the load on each rod of a pair",
+            "beam theory; wall and material by the maker",
+            Severity.CAUTION,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed rods : context.rig().attached()) {
+            rods.type().facet(Facet.Rods.class).ifPresent(f -> judge(context, rods, f, results));
+        }
+    }
+
+    private static void judge(CheckContext context, Placed rods, Facet.Rods facet, Results results) {
+        Rig rig = context.rig();
+        Optional<Joint> holder = rig.locatedBy(rods.id());
+        if (holder.isEmpty()) {
+            return;
+        }
+        double from = rig.held(holder.get()).map(h -> h.span().to()).orElse(0.0);
+        double worst = 0;
+        String by = "";
+        for (Joint joint : rig.carriedBy(rods.id())) {
+            Optional<Rig.HeldStretch> at = rig.held(joint);
+            if (at.isEmpty() || rig.find(joint.child().placement()).isEmpty()) {
+                continue;
+            }
+            double free = (at.get().span().from() + at.get().span().to()) / 2 - from;
+            if (free > 0) {
+                double newton = (Mass.of(rig, rig.subtree(joint.child().placement())).grams() / 1000 * Statics.G
+                                + support(context, joint.child().placement()))
+                        / count(context, rods, facet);
+                worst += Statics.sag(
+                        newton,
+                        free,
+                        facet.material().modulus(),
+                        Statics.areaMoment(facet.diameterMm(), facet.wallMm()));
+                by = rig.title(joint.child().placement());
+            }
+        }
+        double allowed = context.rule(Rule.ROD_SAG);
+        if (by.isEmpty()) {
+            return;
+        }
+        if (worst <= allowed) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of(rods.id(), "sag"),
+                rods.title() + " sink " + Say.two(worst) + " mm",
+                Evidence.Amount.atMost(worst, allowed, "mm"),
+                "At " + by + ". Shorter or thicker rods, or a second bracket further out.");
+    }
+
+    /** What a lens brace on the rods bears of the lens, N. */
+    private static double support(CheckContext context, String placement) {
+        return context.lensMoment()
+                .flatMap(LensMoment::support)
+                .filter(s -> s.by().equals(placement))
+                .map(s -> Math.max(0, s.supportNewton()))
+                .orElse(0.0);
+    }
+
+    private static int count(CheckContext context, Placed rods, Facet.Rods facet) {
+        return Mating.rodSpacing(rods.port(facet.port()), context.standards()) > 0 ? 2 : 1;
+    }
+}
