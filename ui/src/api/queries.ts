@@ -91,6 +91,30 @@ export const budgetQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/budget', { params: { ...place(s), query: look(s) } })),
   });
 
+export const balanceQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'balance', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/balance', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const changeoversQuery = (job: string, build: string, lens: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'changeovers', build, lens] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/changeovers', { params: { path: { job, build }, query: { lens } } })),
+  });
+
+export const compareQuery = (s: Spot, other: string) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'compare', s.build, s.configuration, s.lens, other] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/compare', { params: { ...place(s), query: { ...look(s), with: other } } }),
+      ),
+    enabled: other !== '' && other !== s.configuration,
+  });
+
 export const ownPartsQuery = (s: Spot, revision: number) =>
   queryOptions({
     queryKey: ['job', s.job, 'own-parts', s.build, s.configuration, s.lens, revision] as const,

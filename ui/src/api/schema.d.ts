@@ -372,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["balance"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/bench": {
         parameters: {
             query?: never;
@@ -396,6 +412,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["budget"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/changeovers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changeovers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -744,11 +792,22 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Asks: {
+            changes: components["schemas"]["ChangeDemand"][];
+            room: components["schemas"]["RoomLimit"];
+            spares: components["schemas"]["Spare"][];
+            tapes: components["schemas"]["Tape"][];
+        };
         AtHand: {
             /** Format: int32 */
             count: number;
             /** Format: double */
             thicknessMm: number;
+        };
+        Balance: {
+            lenses: components["schemas"]["LensBalance"][];
+            slides: components["schemas"]["SlideView"][];
+            swaps: components["schemas"]["SwapView"][];
         };
         BalanceMeter: {
             hasSlide: boolean;
@@ -767,7 +826,7 @@ export interface components {
             buildTitle: string;
             clear: boolean;
             configuration: string;
-            configurations: components["schemas"]["Tab"][];
+            configurations: components["schemas"]["ConfigurationTab"][];
             findings: components["schemas"]["FindingView"][];
             fixesTried: boolean;
             job: string;
@@ -793,6 +852,7 @@ export interface components {
             revision: number;
         };
         BriefView: {
+            asks: components["schemas"]["Asks"];
             /** Format: date */
             back: string;
             configurations: string[];
@@ -836,6 +896,17 @@ export interface components {
             revision: number;
             title: string;
         };
+        ChangeDemand: {
+            from: string;
+            /** Format: double */
+            minutes: number;
+            to: string;
+            toolFree: boolean;
+        };
+        Changeovers: {
+            configurations: components["schemas"]["Named"][];
+            ways: components["schemas"]["Way"][];
+        };
         ChargeMeter: {
             /** Format: double */
             allHours: number;
@@ -856,6 +927,15 @@ export interface components {
             /** Format: double */
             depthMm: number;
         };
+        Compared: {
+            clearedInOther: string[];
+            differs: components["schemas"]["Differs"][];
+            one: components["schemas"]["Side"];
+            onlyOne: string[];
+            onlyOther: string[];
+            other: components["schemas"]["Side"];
+            raisedInOther: string[];
+        };
         Comparison: {
             briefDiffers: boolean;
             isNew: boolean;
@@ -865,6 +945,20 @@ export interface components {
             more: number;
             /** Format: int32 */
             revision: number;
+            title: string;
+        };
+        ConfigurationTab: {
+            asked: boolean;
+            basedOn: string;
+            /** Format: int32 */
+            cautions: number;
+            /** Format: int32 */
+            changes: number;
+            clear: boolean;
+            id: string;
+            /** Format: int32 */
+            stops: number;
+            support: string;
             title: string;
         };
         CrossFitCell: {
@@ -880,6 +974,12 @@ export interface components {
         CrossFitTable: {
             bodies: components["schemas"]["Named"][];
             lines: components["schemas"]["CrossFitLine"][];
+        };
+        Differs: {
+            one: string;
+            other: string;
+            part: string;
+            what: string;
         };
         Dispatch: {
             clear: boolean;
@@ -1094,6 +1194,20 @@ export interface components {
             key: string;
             mm: number[];
             near: string[];
+        };
+        LensBalance: {
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            high: number;
+            lens: string;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            offMm: number;
+            title: string;
+            /** Format: double */
+            toleranceMm: number;
         };
         Line: {
             category: string;
@@ -1435,7 +1549,15 @@ export interface components {
             placement: string;
             use: string;
         };
+        RoomLimit: {
+            configurations: string[];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
         Row: {
+            canCarry: boolean;
             carries: string[];
             category: string;
             confidence: string;
@@ -1447,6 +1569,7 @@ export interface components {
             mass: components["schemas"]["MassView"];
             note: string;
             on: string;
+            onlyHere: boolean;
             placement: string;
             root: boolean;
             settings: components["schemas"]["SettingView"][];
@@ -1519,6 +1642,21 @@ export interface components {
             /** Format: double */
             toleranceMm: number;
         };
+        Side: {
+            /** Format: int32 */
+            cautions: number;
+            /** Format: double */
+            grams: number;
+            id: string;
+            offMm: number[];
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            stops: number;
+            support: string;
+            title: string;
+            unweighed: string[];
+        };
         Signed: {
             /** Format: date-time */
             when: string;
@@ -1532,6 +1670,19 @@ export interface components {
             now: number[];
             /** Format: double */
             shiftMm: number;
+        };
+        SlideView: {
+            /** Format: double */
+            from: number;
+            key: string;
+            part: string;
+            perMm: number[];
+            serves: number[];
+            title: string;
+            /** Format: double */
+            to: number;
+            /** Format: double */
+            value: number;
         };
         SocketLine: {
             connector: string;
@@ -1547,11 +1698,18 @@ export interface components {
             /** Format: double */
             to: number;
         };
+        Spare: {
+            category: string;
+            /** Format: int32 */
+            pieces: number;
+        };
         StackEnds: {
             bodies: components["schemas"]["Named"][];
+            rods: components["schemas"]["Named"][];
             supports: components["schemas"]["Named"][];
         };
         StackLine: {
+            alike: string[];
             /** Format: double */
             asideMm: number;
             /** Format: double */
@@ -1591,8 +1749,24 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        StepView: {
+            act: string;
+            along: string[];
+            keys: string[];
+            /** Format: double */
+            minutes: number;
+            part: string;
+            where: string;
+        };
         Stored: {
             ref: string;
+        };
+        SwapView: {
+            /** Format: double */
+            addsGrams: number;
+            offMm: number[];
+            other: string;
+            part: string;
         };
         Tab: {
             /** Format: int32 */
@@ -1602,6 +1776,12 @@ export interface components {
             /** Format: int32 */
             stops: number;
             title: string;
+        };
+        Tape: {
+            /** Format: double */
+            distanceMm: number;
+            lens: string;
+            what: string;
         };
         Track: {
             /** Format: double */
@@ -1621,6 +1801,21 @@ export interface components {
             finding: string;
             reason: string;
         };
+        Way: {
+            /** Format: double */
+            askedMinutes: number;
+            askedToolFree: boolean;
+            from: string;
+            keys: string[];
+            leftBehind: string[];
+            met: boolean;
+            /** Format: double */
+            minutes: number;
+            recheck: string[];
+            steps: components["schemas"]["StepView"][];
+            to: string;
+            toolFree: boolean;
+        };
         Wish: {
             at: number[];
             finding: string;
@@ -1629,7 +1824,8 @@ export interface components {
             itemPort: string;
             key: string;
             /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "FIX";
+            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "FIX";
+            only: boolean;
             placement: string;
             port: string;
             text: string;
@@ -2038,6 +2234,7 @@ export interface operations {
             query: {
                 body: string;
                 support: string;
+                rods?: string;
             };
             header?: never;
             path?: never;
@@ -2190,6 +2387,32 @@ export interface operations {
             };
         };
     };
+    balance: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Balance"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: {
@@ -2238,6 +2461,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaceView"][];
+                };
+            };
+        };
+    };
+    changeovers: {
+        parameters: {
+            query?: {
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Changeovers"];
+                };
+            };
+        };
+    };
+    compare_1: {
+        parameters: {
+            query: {
+                configuration?: string;
+                lens?: string;
+                with: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
                 };
             };
         };

@@ -4,13 +4,15 @@ import { useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
+import { BalanceDialog } from './BalanceDialog';
 import { BenchBar } from './BenchBar';
 import { BudgetDialog } from './BudgetDialog';
+import { ConfigurationDialog } from './ConfigurationDialog';
 import { ElevationPanel } from './ElevationPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { FitDialog } from './FitDialog';
 import { KeysDialog } from './KeysDialog';
-import { wish } from './logic';
+import { scoped, wish } from './logic';
 import type { Finding } from './logic';
 import { MetersBar } from './MetersBar';
 import { StackPanel } from './StackPanel';
@@ -25,15 +27,15 @@ interface Props {
 }
 
 export function Bench({ spot, canEdit, session }: Props) {
-  const { query, busy, act } = useBench(spot);
   const { modal } = App.useApp();
   const [search, setSearch] = useSearchParams();
   const [lit, setLit] = useState<Finding | null>(null);
   const [fitting, setFitting] = useState<string | null>(null);
   const [help, setHelp] = useState(false);
   const [budget, setBudget] = useState(false);
+  const [configuring, setConfiguring] = useState(false);
+  const [balancing, setBalancing] = useState(false);
   const chosen = search.get('part') ?? '';
-  const bench = query.data;
 
   const go = (name: string, value: string) =>
     setSearch(
@@ -46,7 +48,10 @@ export function Bench({ spot, canEdit, session }: Props) {
       { replace: true },
     );
 
-  const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(a).catch(() => undefined);
+  const { query, busy, act } = useBench(spot, (configuration) => go('config', configuration));
+  const bench = query.data;
+  const only = search.get('only') === '1';
+  const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(scoped(a, only)).catch(() => undefined);
 
   const undo = () => {
     if (!bench?.undo) return;
@@ -99,8 +104,9 @@ export function Bench({ spot, canEdit, session }: Props) {
     lens: (id) => go('lens', id),
     help: () => setHelp(true),
     budget: () => setBudget(true),
+    balance: () => setBalancing(true),
   };
-  useBenchKeys(bench, chosen, actions, fitting !== null || help || budget);
+  useBenchKeys(bench, chosen, actions, fitting !== null || help || budget || configuring || balancing);
 
   const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
   if (query.isPending) return <Waiting />;
@@ -108,7 +114,7 @@ export function Bench({ spot, canEdit, session }: Props) {
 
   return (
     <div className="bench" aria-busy={busy}>
-      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} onBudget={actions.budget} />
+      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} onBudget={actions.budget} onBalance={actions.balance} onConfigure={() => setConfiguring(true)} only={only} />
       <div className="bench-middle">
         <StackPanel bench={bench} chosen={chosen} actions={actions} act={run} />
         <ElevationPanel
@@ -145,6 +151,28 @@ export function Bench({ spot, canEdit, session }: Props) {
           onFit={(placement) => {
             setBudget(false);
             actions.openFit(placement);
+          }}
+        />
+      )}
+      {configuring && (
+        <ConfigurationDialog
+          bench={bench}
+          onClose={() => setConfiguring(false)}
+          onWish={(w) => {
+            setConfiguring(false);
+            run({ kind: 'wish', wish: w });
+          }}
+        />
+      )}
+      {balancing && (
+        <BalanceDialog
+          spot={spot}
+          revision={bench.revision}
+          canEdit={canEdit}
+          onClose={() => setBalancing(false)}
+          onSet={(key, value) => {
+            setBalancing(false);
+            actions.set(key, value);
           }}
         />
       )}

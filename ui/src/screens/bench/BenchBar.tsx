@@ -8,19 +8,29 @@ interface Props {
   onRedo: () => void;
   onHelp: () => void;
   onBudget: () => void;
+  onBalance: () => void;
+  onConfigure: () => void;
+  only: boolean;
   canEdit: boolean;
 }
 
-function standing(tab: Schemas['Tab']): string {
+interface Standing {
+  clear: boolean;
+  stops: number;
+  cautions: number;
+}
+
+function standing(tab: Standing): string {
   if (tab.clear) return 'clear';
   if (tab.stops > 0) return `${tab.stops} stop${tab.stops === 1 ? '' : 's'}`;
   return `${tab.cautions} caution${tab.cautions === 1 ? '' : 's'}`;
 }
 
-const colour = (tab: Schemas['Tab']) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
+const colour = (tab: Standing) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
 
-/** Configuration, lens, revision, undo and redo. */
-export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, canEdit }: Props) {
+/** Configuration, where changes go, lens, revision, undo and redo. */
+export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, onBalance, onConfigure, only, canEdit }: Props) {
+  const titleOf = (id: string) => bench.configurations.find((c) => c.id === id)?.title ?? id;
   return (
     <div className="bench-bar">
       <div className="bench-tabs" role="tablist" aria-label="Configurations">
@@ -30,14 +40,25 @@ export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, canEdit 
             type="button"
             role="tab"
             aria-selected={c.id === bench.configuration}
+            title={c.basedOn ? `follows ${titleOf(c.basedOn)}, ${c.changes} changes of its own` : `${c.changes} changes of its own`}
             onClick={() => go('config', c.id)}
           >
-            {c.title} <span className={`mark ${colour(c)}`}>{standing(c)}</span>
+            <span className="tab-title">{c.title}</span> <span className={`mark ${colour(c)}`}>{standing(c)}</span>
           </button>
         ))}
       </div>
+      {canEdit && (
+        <button className="btn plain tab-add" type="button" onClick={onConfigure} aria-label="Configurations: derive, copy, turn">
+          +
+        </button>
+      )}
+      <span className="push" />
+      {canEdit && bench.configurations.length > 1 && (
+        <label className="bench-only" title="What you change goes into this configuration alone; the others stay as they are">
+          <input type="checkbox" checked={only} onChange={(e) => go('only', e.target.checked ? '1' : '')} /> change here only
+        </label>
+      )}
       <label className="bench-lens">
-        <span className="soft">Lens</span>
         <Select
           value={bench.lens}
           popupMatchSelectWidth={false}
@@ -45,10 +66,12 @@ export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, canEdit 
           aria-label="Lens in the slot"
           options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
         />
-        <span className="soft">of {bench.lenses.length}</span>
       </label>
+      <button className="btn plain" type="button" onClick={onBalance}>
+        Balance
+      </button>
       <button className="btn plain" type="button" onClick={onBudget}>
-        Mounting points
+        Points
       </button>
       <span className="soft">
         Revision <span className="num">{bench.revision}</span>

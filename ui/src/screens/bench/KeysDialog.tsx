@@ -5,6 +5,7 @@ const KEYS: [string, string][] = [
   ['← →', 'nudge its first setting by 1 (Shift 10, Alt 0.1)'],
   ['f', 'add a part to a port of it'],
   ['m', 'mounting points: used, free, covered'],
+  ['b', 'balance with each lens'],
   ['Delete', 'take it off'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['1 2 3 4', 'from right, left, front, above'],

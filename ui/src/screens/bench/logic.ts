@@ -20,8 +20,18 @@ export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wis
     fix: '',
     text: '',
     at: [],
+    only: false,
     ...fields,
   };
+}
+
+const OF_CONFIGURATIONS = ['DERIVE', 'COPY', 'RENAME', 'UNCONFIGURE', 'CARRY', 'PORTRAIT', 'OTHER_SHOULDER'];
+
+/** What someone does, told for the configuration they look at alone when they say so. */
+export function scoped<A extends { kind: string }>(act: A, only: boolean): A {
+  if (!only || !('wish' in act)) return act;
+  const wanted = act.wish as Schemas['Wish'];
+  return OF_CONFIGURATIONS.includes(wanted.kind) ? act : { ...act, wish: { ...wanted, only: true } };
 }
 
 /** What a change raises, in short: trial fits are counted, all else is told. */

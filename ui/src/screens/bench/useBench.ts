@@ -39,7 +39,7 @@ async function send(spot: Spot, revision: number, act: Act): Promise<Bench | und
 }
 
 /** The Bench's state and everything that changes it; a stale edit shows what stands now and changes nothing. */
-export function useBench(spot: Spot) {
+export function useBench(spot: Spot, onShow: (configuration: string) => void) {
   const client = useQueryClient();
   const { message } = App.useApp();
   // With another lens or configuration the old picture stands until the new one is there: keys go on working.
@@ -49,7 +49,9 @@ export function useBench(spot: Spot) {
     onMutate: () => client.cancelQueries({ queryKey: keys.bench(spot) }),
     mutationFn: (act: Act) => send(spot, query.data?.revision ?? 0, act),
     onSuccess: (next) => {
-      if (next) client.setQueryData(keys.bench(spot), next);
+      if (!next) return;
+      client.setQueryData(keys.bench({ ...spot, configuration: next.configuration }), next);
+      if (next.configuration !== spot.configuration) onShow(next.configuration);
     },
     onError: (e) => {
       if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(spot), e.newer as Bench);

@@ -14,6 +14,7 @@ export interface BenchActions {
   lens: (id: string) => void;
   help: () => void;
   budget: () => void;
+  balance: () => void;
 }
 
 const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
@@ -94,6 +95,9 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
             return true;
           case 'm':
             a.budget();
+            return true;
+          case 'b':
+            a.balance();
             return true;
           case '?':
             a.help();

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { FormEvent, ReactNode } from 'react';
 import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
+import { AsksForm } from './AsksForm';
 
 type Brief = Schemas['BriefView'];
 
@@ -41,6 +42,8 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
   const date = (key: 'prep' | 'shoot' | 'back') => (
     <input className="input" type="date" required value={draft[key]} onChange={(e) => put(key, e.target.value)} />
   );
+
+  const worn = job.builds.flatMap((b) => b.configurations).map((c) => ({ value: c.id, label: c.title }));
 
   const save = async (event: FormEvent) => {
     event.preventDefault();
@@ -94,7 +97,12 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
         <Field label="Heaviest carried mass, 0 for none">{number('massCeilingKg', 0, 200, 'kg')}</Field>
       </fieldset>
       <fieldset>
-        <legend>Lenses and crew</legend>
+        <legend>Configurations, lenses and crew</legend>
+        <div className="wide">
+          <Field label="Configurations that must be clear">
+            <Select mode="multiple" value={draft.configurations} options={worn} onChange={(v: string[]) => put('configurations', v)} />
+          </Field>
+        </div>
         <div className="wide">
           <Field label="Lens set">
             <Select
@@ -123,6 +131,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
           </Field>
         </div>
       </fieldset>
+      <AsksForm asks={draft.asks} worn={worn} lenses={job.builds.flatMap((b) => b.lenses).map((l) => ({ value: l.id, label: l.title }))} onChange={(asks) => put('asks', asks)} />
       {error && (
         <p className="error" role="alert">
           {error}

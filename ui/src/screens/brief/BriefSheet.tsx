@@ -49,6 +49,28 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
         <Fact name="Worn as">{b.configurations.map((c) => title(c, 'configurations')).join(', ')}</Fact>
         <Fact name="Lens set">{b.lenses.map((l) => title(l, 'lenses')).join(', ') || 'none asked for'}</Fact>
       </Section>
+      {(b.asks.changes.length > 0 || b.asks.tapes.length > 0 || b.asks.spares.length > 0 || b.asks.room.depthMm + b.asks.room.heightMm > 0) && (
+        <Section title="Changes, room, spares, distances">
+          {b.asks.changes.map((c) => (
+            <Fact key={`${c.from}-${c.to}`} name="Change">
+              {title(c.from, 'configurations')} to {title(c.to, 'configurations')} in {fixed(c.minutes, 0)} min{c.toolFree && ', no tools'}
+            </Fact>
+          ))}
+          {b.asks.room.depthMm > 0 && <Fact name="Room">{fixed(b.asks.room.depthMm, 0)} mm deep</Fact>}
+          {b.asks.room.heightMm > 0 && <Fact name="Room">{fixed(b.asks.room.heightMm, 0)} mm high</Fact>}
+          {b.asks.spares.map((s) => (
+            <Fact key={s.category} name="To spare">
+              {s.pieces} of each {s.category.toLowerCase().replaceAll('_', ' ')}
+            </Fact>
+          ))}
+          {b.asks.tapes.map((t) => (
+            <Fact key={t.what} name="Taped">
+              {t.what}: <span className="num">{fixed(t.distanceMm, 0)} mm</span>
+              {t.lens && `, with ${title(t.lens, 'lenses')}`}
+            </Fact>
+          ))}
+        </Section>
+      )}
       <Section title="Crew">
         <Fact name="Operator">
           {b.operator}, {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye

@@ -17,6 +17,7 @@ import wideharbor.core.bench.ArmPlacing;
 import wideharbor.core.bench.Meters;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
@@ -85,10 +86,22 @@ class BenchAssembler {
                 ends.redo().map(Journal.Step::summary).orElse(""));
     }
 
-    private static List<BenchViews.Tab> configurations(Checked.Result result, Job job, Build build) {
+    private static List<BenchViews.ConfigurationTab> configurations(Checked.Result result, Job job, Build build) {
         Map<String, Verdict> verdicts = Verdict.byConfiguration(result.report(), job, build.id());
         return build.configurations().stream()
-                .map(c -> tab(c.id(), c.title(), verdicts.get(c.id())))
+                .map(c -> {
+                    Verdict v = verdicts.get(c.id());
+                    return new BenchViews.ConfigurationTab(
+                            c.id(),
+                            c.title(),
+                            v.clear(),
+                            v.stops() + v.open(),
+                            v.unreadCautions(),
+                            c.basedOn(),
+                            c.overlay().size(),
+                            job.brief().configurations().contains(c.id()),
+                            c.support());
+                })
                 .toList();
     }
 
@@ -132,7 +145,10 @@ class BenchAssembler {
                             .filter(id -> !id.equals(placed.id()))
                             .map(rig::title)
                             .toList(),
-                    placed.id().equals(rig.content().root())));
+                    placed.id().equals(rig.content().root()),
+                    rig.build().base().placement(placed.id()).isEmpty()
+                            && placed.type().category() != Category.LENS,
+                    placed.type().facet(Facet.Support.class).isPresent()));
         }
         return rows;
     }

@@ -23,10 +23,12 @@ import wideharbor.core.geometry.View;
 class BenchController {
     private final BenchService service;
     private final BenchEdits edits;
+    private final ConfigurationService configurations;
 
-    BenchController(BenchService service, BenchEdits edits) {
+    BenchController(BenchService service, BenchEdits edits, ConfigurationService configurations) {
         this.service = service;
         this.edits = edits;
+        this.configurations = configurations;
     }
 
     /** Where someone stands, and the revision they have seen. */
@@ -92,6 +94,34 @@ class BenchController {
         return service.budget(new Spot(job, build, configuration, lens));
     }
 
+    /** The configuration looked at beside another of the same build. */
+    @GetMapping("/compare")
+    ConfigurationViews.Compared compare(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens,
+            @RequestParam String with) {
+        return configurations.compare(new Spot(job, build, configuration, lens), with);
+    }
+
+    /** The balance with every lens, and what slides and other batteries would make of it. */
+    @GetMapping("/balance")
+    ConfigurationViews.Balance balance(
+            @PathVariable String job,
+            @PathVariable String build,
+            @RequestParam(defaultValue = "") String configuration,
+            @RequestParam(defaultValue = "") String lens) {
+        return configurations.balance(new Spot(job, build, configuration, lens));
+    }
+
+    /** What every change from one configuration to another takes. */
+    @GetMapping("/changeovers")
+    ConfigurationViews.Changeovers changeovers(
+            @PathVariable String job, @PathVariable String build, @RequestParam(defaultValue = "") String lens) {
+        return configurations.changeovers(new Spot(job, build, "", lens));
+    }
+
     @GetMapping("/own-parts")
     List<BenchViews.OwnPart> ownParts(
             @PathVariable String job,
@@ -111,8 +141,7 @@ class BenchController {
     BenchViews.Bench edit(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
-        edits.edit(spot, edit.revision(), edit.wish(), who.getName());
-        return service.afterEdit(spot);
+        return service.afterEdit(edits.edit(spot, edit.revision(), edit.wish(), who.getName()));
     }
 
     @PostMapping("/undo")

@@ -41,11 +41,13 @@ class BenchEdits {
         this.wishes = wishes;
     }
 
+    /** Returns where to look now: another configuration when the wish made or took one out. */
     @Transactional
-    void edit(Spot spot, int revision, Wish wish, String who) {
+    Spot edit(Spot spot, int revision, Wish wish, String who) {
         Loaded loaded = lock(spot, revision);
         WishReader.Reading reading = wishes.read(loaded, BenchService.context(loaded, spot), wish, who);
         apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
+        return reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
     }
 
     @Transactional

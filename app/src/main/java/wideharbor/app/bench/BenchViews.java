@@ -28,7 +28,7 @@ final class BenchViews {
             Gate.Stage stage,
             boolean clear,
             String verdict,
-            List<Tab> configurations,
+            List<ConfigurationTab> configurations,
             String configuration,
             List<Tab> lenses,
             String lens,
@@ -43,7 +43,19 @@ final class BenchViews {
             String undoBy,
             String redo) {}
 
-    /** A configuration or lens to choose, with how it stands. */
+    /** A configuration to choose: how it stands, what it is based on, how many changes of its own, whether the brief asks for it. */
+    record ConfigurationTab(
+            String id,
+            String title,
+            boolean clear,
+            int stops,
+            int cautions,
+            String basedOn,
+            int changes,
+            boolean asked,
+            String support) {}
+
+    /** A lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
     /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip, else empty. */
@@ -63,7 +75,9 @@ final class BenchViews {
             String worst,
             int dependants,
             List<String> carries,
-            boolean root) {}
+            boolean root,
+            boolean onlyHere,
+            boolean canCarry) {}
 
     record MassView(double grams, double low, double high, String source, String unknown) {
         static MassView of(Figure figure) {

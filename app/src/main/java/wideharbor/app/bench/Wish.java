@@ -7,7 +7,10 @@ import java.util.List;
 /**
  * What someone wants done at the bench. Which fields count depends on the kind: SET key, value; REMOVE and RESTORE
  * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; IMPROVISE placement, text;
- * TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix.
+ * TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix. Of the
+ * configuration looked at: DERIVE, COPY, RENAME, OTHER_SHOULDER text (a title); PORTRAIT text and key (LEFT or RIGHT, the
+ * body's side that looks down); CARRY placement; UNCONFIGURE. With {@code only} what would go into the base goes into the
+ * configuration looked at.
  */
 record Wish(
         @NotNull Kind kind,
@@ -21,7 +24,8 @@ record Wish(
         @NotNull @Size(max = 400) String finding,
         @NotNull @Size(max = 40) String fix,
         @NotNull @Size(max = 160) String text,
-        @NotNull @Size(max = 3) List<@NotNull Double> at) {
+        @NotNull @Size(max = 3) List<@NotNull Double> at,
+        boolean only) {
 
     enum Kind {
         SET,
@@ -32,6 +36,13 @@ record Wish(
         TRIED,
         IMPROVISE,
         TIP,
+        DERIVE,
+        COPY,
+        RENAME,
+        UNCONFIGURE,
+        CARRY,
+        PORTRAIT,
+        OTHER_SHOULDER,
         FIX
     }
 }

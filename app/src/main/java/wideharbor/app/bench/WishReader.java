@@ -7,7 +7,9 @@ import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.bench.ArmPlacing;
+import wideharbor.core.bench.Configurations;
 import wideharbor.core.bench.Wishes;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
@@ -20,6 +22,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Say;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Require;
 
 /** Turns a wish into commands and a line for the journal; fixes are proposed anew, so that no stale one is applied. */
 @Component
@@ -34,9 +37,25 @@ class WishReader {
         this.clock = clock;
     }
 
-    record Reading(String summary, List<Scoped> commands) {}
+    /** {@code show} names the configuration to look at afterwards, where that is another. */
+    record Reading(String summary, List<Scoped> commands, String show) {
+        Reading(String summary, List<Scoped> commands) {
+            this(summary, commands, "");
+        }
+    }
 
     Reading read(Loaded loaded, CheckContext context, Wish wish, String who) {
+        Reading read = plain(loaded, context, wish, who);
+        return wish.only()
+                ? new Reading(
+                        read.summary() + ", in " + context.rig().configuration().title() + " only",
+                        Configurations.hereOnly(
+                                read.commands(), context.rig().configuration().id()),
+                        read.show())
+                : read;
+    }
+
+    private Reading plain(Loaded loaded, CheckContext context, Wish wish, String who) {
         return switch (wish.kind()) {
             case SET -> set(context, wish);
             case REMOVE -> new Reading(
@@ -54,8 +73,49 @@ class WishReader {
                     context.rig().title(wish.placement()) + " serves outside its purpose",
                     Wishes.improvise(context, wish.placement(), wish.text()));
             case TIP -> tip(context, wish);
+            case DERIVE -> added(context, "Derive ", wish.text(), Configurations.derive(context, title(wish)));
+            case COPY -> added(context, "Copy to ", wish.text(), Configurations.copy(context, title(wish)));
+            case RENAME -> new Reading("Rename to " + title(wish), Configurations.rename(context, title(wish)));
+            case UNCONFIGURE -> new Reading(
+                    "Take out configuration " + context.rig().configuration().title(),
+                    Configurations.remove(context),
+                    context.build().configurations().stream()
+                            .map(Configuration::id)
+                            .filter(id -> !id.equals(context.rig().configuration().id()))
+                            .findFirst()
+                            .orElse(""));
+            case CARRY -> new Reading(
+                    "Carried by " + context.rig().title(wish.placement()),
+                    Configurations.carryBy(context, wish.placement()));
+            case PORTRAIT -> added(
+                    context,
+                    "Turn to portrait as ",
+                    wish.text(),
+                    Configurations.portrait(
+                            context,
+                            title(wish),
+                            wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
+            case OTHER_SHOULDER -> otherShoulder(context, wish);
             case FIX -> fix(loaded, context, wish);
         };
+    }
+
+    private static String title(Wish wish) {
+        return Require.text("Title of a configuration", wish.text().strip(), 40);
+    }
+
+    private static Reading added(CheckContext context, String what, String title, List<Scoped> commands) {
+        return new Reading(what + title.strip(), commands, Configurations.freeId(context.build(), title.strip()));
+    }
+
+    private static Reading otherShoulder(CheckContext context, Wish wish) {
+        Configurations.Sides sides = Configurations.otherShoulder(context, title(wish));
+        String staying = sides.staying().isEmpty() ? "" : "; no port there for " + String.join(", ", sides.staying());
+        return added(
+                context,
+                "Other shoulder (" + sides.moved().size() + " over" + staying + ") as ",
+                wish.text(),
+                sides.edit());
     }
 
     private static Reading tip(CheckContext context, Wish wish) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 
 /** A brief as screens show and edit it: masses in kilograms, as people say them. */
@@ -25,7 +26,8 @@ record BriefView(
         @NotNull Brief.Crew.Side eye,
         @NotNull @Size(max = 80) String focusPuller,
         @NotNull @Size(max = 80) String lead,
-        @NotNull @Size(max = 4000) String notes) {
+        @NotNull @Size(max = 4000) String notes,
+        @NotNull Asks asks) {
 
     static BriefView of(Brief b) {
         return new BriefView(
@@ -45,7 +47,8 @@ record BriefView(
                 b.crew().eye(),
                 b.crew().focusPuller(),
                 b.crew().lead(),
-                b.notes());
+                b.notes(),
+                b.asks());
     }
 
     Brief toBrief() {
@@ -59,6 +62,7 @@ record BriefView(
                 configurations,
                 lenses,
                 new Brief.Crew(operator, shoulder, eye, focusPuller, lead),
-                notes);
+                notes,
+                asks);
     }
 }

@@ -11,14 +11,14 @@ import wideharbor.core.quantity.Require;
  * @param spares what must be in the kit beside what is on the rig
  * @param tapes distances taped between the camera and what it looks at
  */
-public record Asks(List<Change> changes, Room room, List<Spare> spares, List<Tape> tapes) {
-    public static final Asks NOTHING = new Asks(List.of(), Room.ANY, List.of(), List.of());
+public record Asks(List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes) {
+    public static final Asks NOTHING = new Asks(List.of(), RoomLimit.ANY, List.of(), List.of());
 
     private static final int MOST = 60;
 
     /** From one configuration to another within so many minutes; without tools when that is asked. */
-    public record Change(String from, String to, double minutes, boolean toolFree) {
-        public Change {
+    public record ChangeDemand(String from, String to, double minutes, boolean toolFree) {
+        public ChangeDemand {
             Require.id("Configuration to change from", from);
             Require.id("Configuration to change to", to);
             Require.within("Minutes for a change", minutes, 0.5, 480, "minutes");
@@ -29,10 +29,10 @@ public record Asks(List<Change> changes, Room room, List<Spare> spares, List<Tap
     }
 
     /** Depth along the optical axis and height, mm; it binds these configurations, or all when none is named. */
-    public record Room(double depthMm, double heightMm, List<String> configurations) {
-        public static final Room ANY = new Room(0, 0, List.of());
+    public record RoomLimit(double depthMm, double heightMm, List<String> configurations) {
+        public static final RoomLimit ANY = new RoomLimit(0, 0, List.of());
 
-        public Room {
+        public RoomLimit {
             Require.within("Depth of the room", depthMm, 0, 100_000, "mm");
             Require.within("Height of the room", heightMm, 0, 100_000, "mm");
             configurations = List.copyOf(configurations);

@@ -20,7 +20,7 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
      * @param demand what the brief asks of this way, if it asks
      * @param met true when it asks for nothing
      */
-    public record Cell(Changeover way, Optional<Asks.Change> demand, boolean met) {}
+    public record Cell(Changeover way, Optional<Asks.ChangeDemand> demand, boolean met) {}
 
     /** Every ordered pair of two different configurations, with one lens in the slot throughout. */
     public static ChangeoverMatrix of(Job job, Build build, String lens) {
@@ -32,7 +32,7 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
         rigs.forEach((from, a) -> rigs.forEach((to, b) -> {
             if (!from.equals(to)) {
                 Changeover way = Changeover.between(a, b, job.rules());
-                Optional<Asks.Change> demand = job.brief().asks().changes().stream()
+                Optional<Asks.ChangeDemand> demand = job.brief().asks().changes().stream()
                         .filter(c -> c.from().equals(from) && c.to().equals(to))
                         .findFirst();
                 cells.add(new Cell(way, demand, demand.map(d -> isMet(d, way)).orElse(true)));
@@ -42,7 +42,7 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
     }
 
     /** Quick enough, and without tools where that is asked for. */
-    public static boolean isMet(Asks.Change demand, Changeover way) {
+    public static boolean isMet(Asks.ChangeDemand demand, Changeover way) {
         return way.minutes() <= demand.minutes() + 1e-9 && (!demand.toolFree() || way.isToolFree());
     }
 }

@@ -3,6 +3,7 @@ package wideharbor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
 import wideharbor.core.job.Job;
@@ -39,7 +40,64 @@ public final class Requirements {
         if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
             all.add(byCheck("mass", "mass window", "Carried mass " + window(brief), report, "balance.mass-window"));
         }
+        asks(job, report, all);
         return all;
+    }
+
+    /** What the brief asks beyond, each by the findings that speak of it. */
+    private static void asks(Job job, Report report, List<Requirement> all) {
+        Asks asks = job.brief().asks();
+        for (Asks.ChangeDemand c : asks.changes()) {
+            List<Finding> against = report.of("changeover.demand").stream()
+                    .filter(f -> f.key().configuration().equals(c.from())
+                            && f.key().subjects().contains(c.to()))
+                    .toList();
+            all.add(new Requirement(
+                    "change-" + c.from() + "-" + c.to(),
+                    "changes",
+                    titled(job, c.from()) + " to " + titled(job, c.to()) + " in " + plain(c.minutes()) + " min"
+                            + (c.toolFree() ? ", no tools" : ""),
+                    status(against),
+                    titles(against)));
+        }
+        if (asks.room().depthMm() > 0 || asks.room().heightMm() > 0) {
+            all.add(byCheck("room", "room", "Fits a room " + room(asks.room()), report, "brief.room"));
+        }
+        if (!asks.tapes().isEmpty()) {
+            all.add(byCheck(
+                    "tapes",
+                    "taped distances",
+                    "Focuses on " + asks.tapes().size() + " taped distances",
+                    report,
+                    "brief.close-focus"));
+        }
+        for (Asks.Spare s : asks.spares()) {
+            all.add(byCheck(
+                    "spare-" + s.category(),
+                    "spares",
+                    s.pieces() + " to spare of each "
+                            + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    report,
+                    "package.spares"));
+        }
+    }
+
+    private static String titled(Job job, String configuration) {
+        return job.gear().builds().stream()
+                .flatMap(b -> b.configuration(configuration).stream())
+                .map(c -> c.title())
+                .findFirst()
+                .orElse(configuration);
+    }
+
+    private static String room(Asks.RoomLimit room) {
+        String depth = room.depthMm() > 0 ? Say.length(room.depthMm()) + " deep" : "";
+        String height = room.heightMm() > 0 ? Say.length(room.heightMm()) + " high" : "";
+        return depth + (depth.isEmpty() || height.isEmpty() ? "" : " and ") + height;
+    }
+
+    private static String plain(double minutes) {
+        return Say.one(minutes).replace(".0", "");
     }
 
     private static String degrees(double celsius) {

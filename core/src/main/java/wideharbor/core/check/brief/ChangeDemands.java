@@ -35,14 +35,14 @@ public final class ChangeDemands implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         String here = context.rig().configuration().id();
-        for (Asks.Change demand : context.job().brief().asks().changes()) {
+        for (Asks.ChangeDemand demand : context.job().brief().asks().changes()) {
             if (demand.from().equals(here)) {
                 judge(context, demand, results);
             }
         }
     }
 
-    private static void judge(CheckContext context, Asks.Change demand, Results results) {
+    private static void judge(CheckContext context, Asks.ChangeDemand demand, Results results) {
         List<String> subjects = List.of("change-to", demand.to());
         if (context.build().configuration(demand.to()).isEmpty()) {
             results.found(

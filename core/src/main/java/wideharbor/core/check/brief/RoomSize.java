@@ -34,7 +34,7 @@ public final class RoomSize implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Asks.Room room = context.job().brief().asks().room();
+        Asks.RoomLimit room = context.job().brief().asks().room();
         if (!room.binds(context.rig().configuration().id())) {
             return;
         }

@@ -1,0 +1,123 @@
+import './changeover.css';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { changeoversQuery, jobQuery } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { Waiting } from '../../app/Waiting';
+import { fixed } from '../../format/units';
+import { CompareTable } from './CompareTable';
+import { Matrix } from './Matrix';
+
+/** What it takes to make one configuration into another, against what the brief asks; and how the two differ. */
+export function ChangeoverScreen() {
+  const { job = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const jobData = useQuery(jobQuery(job));
+  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
+  const lens = search.get('lens') ?? build?.lenses[0]?.id ?? '';
+  const query = useQuery({ ...changeoversQuery(job, build?.id ?? '', lens), enabled: build !== undefined });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!build || query.isPending) return <Waiting />;
+  const d = query.data;
+  if (d.configurations.length < 2) {
+    return (
+      <main className="page">
+        <p>
+          This build has one configuration. Derive another on the <Link to={`/jobs/${job}/bench`}>Bench</Link>, and what the change takes is told here.
+        </p>
+      </main>
+    );
+  }
+  const asked = d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
+  const from = search.get('from') ?? asked?.from ?? '';
+  const to = search.get('to') ?? asked?.to ?? '';
+  const way = d.ways.find((w) => w.from === from && w.to === to);
+  const choose = (a: string, b: string) => setSearch({ build: build.id, lens, from: a, to: b }, { replace: true });
+  const title = (id: string) => d.configurations.find((c) => c.id === id)?.title ?? id;
+  return (
+    <main className="changeover">
+      <section aria-labelledby="matrix-title">
+        <div className="change-head">
+          <h2 id="matrix-title">Minutes from one to another</h2>
+          <label>
+            with{' '}
+            <select className="input" value={lens} aria-label="Lens in the slot" onChange={(e) => setSearch({ build: build.id, lens: e.target.value, from, to }, { replace: true })}>
+              {build.lenses.map((l) => (
+                <option key={l.id} value={l.id}>
+                  {l.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button className="btn plain" type="button" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        <Matrix data={d} from={from} to={to} onChoose={choose} />
+      </section>
+      {way && (
+        <div className="change-columns">
+          <section aria-labelledby="steps-title">
+            <h2 id="steps-title">
+              {title(way.from)} to {title(way.to)}
+            </h2>
+            <Summary way={way} />
+            <Steps way={way} />
+          </section>
+          <section aria-labelledby="compare-title">
+            <h2 id="compare-title">Side by side</h2>
+            <CompareTable spot={{ job, build: build.id, configuration: way.from, lens }} other={way.to} />
+          </section>
+        </div>
+      )}
+    </main>
+  );
+}
+
+function Summary({ way }: { way: Schemas['Way'] }) {
+  return (
+    <p className="change-summary">
+      <b className="num">{fixed(way.minutes, 1)} min</b>{' '}
+      {way.toolFree ? 'by hand alone' : <>with {way.keys.join(', ')}</>}
+      {way.askedMinutes > 0 && (
+        <span className={`mark ${way.met ? 'met' : 'stop'}`}>
+          asked: {fixed(way.askedMinutes, 0)} min{way.askedToolFree && ', no tools'}
+        </span>
+      )}
+    </p>
+  );
+}
+
+const ACTS: Record<string, string> = { unplug: 'unplug', off: 'take off', over: 'move over', on: 'put on', set: 'set', plug: 'plug' };
+
+function Steps({ way }: { way: Schemas['Way'] }) {
+  if (way.steps.length === 0) return <p className="soft">Nothing has to be done.</p>;
+  return (
+    <>
+      <ol className="change-steps">
+        {way.steps.map((s, i) => (
+          <li key={i}>
+            <span className="act">{ACTS[s.act] ?? s.act}</span>
+            <span>
+              {s.part} <span className="soft">{s.where}</span>
+              {s.along.length > 0 && <span className="soft along">in one piece with {s.along.join(', ')}</span>}
+              {s.keys.length > 0 && <span className="along num">{s.keys.join(', ')}</span>}
+            </span>
+            <span className="num right">{fixed(s.minutes, 1)}</span>
+          </li>
+        ))}
+      </ol>
+      {way.leftBehind.length > 0 && (
+        <p>
+          <b>Left behind</b> <span className="soft">into its case, or by the rig:</span> {way.leftBehind.join(', ')}
+        </p>
+      )}
+      {way.recheck.length > 0 && (
+        <p>
+          <b>Look at again</b> {way.recheck.join('; ')}
+        </p>
+      )}
+      <p className="soft">One pair of hands, at the house’s times. Heavy rigs are lifted by two; antennas, lens and battery come off before a rig is turned over.</p>
+    </>
+  );
+}

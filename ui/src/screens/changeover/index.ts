@@ -1,0 +1,1 @@
+export { ChangeoverScreen } from './ChangeoverScreen';
