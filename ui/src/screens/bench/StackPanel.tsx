@@ -41,8 +41,10 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
           </div>
         )}
         {bench.removed.length > 0 && (
-          <div className="loose">
-            <h3>Taken off</h3>
+          <details className="loose" open={bench.removed.length < 3}>
+            <summary>
+              {bench.removed.length} {bench.removed.length === 1 ? 'part is' : 'parts are'} taken off here
+            </summary>
             {bench.removed.map((r) => (
               <p key={r.placement}>
                 {r.title}
@@ -53,7 +55,7 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
                 )}
               </p>
             ))}
-          </div>
+          </details>
         )}
         {LEVELS.map((level) => (
           <div key={level}>

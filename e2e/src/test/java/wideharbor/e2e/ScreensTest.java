@@ -15,6 +15,8 @@ import wideharbor.app.RunningApp;
 /** Every screen in both themes: accessible, within the page, and pictured for the docs when asked. */
 @ExtendWith(RunningApp.class)
 class ScreensTest {
+    private static final List<String> UNPICTURED = List.of("compare", "bench-front", "bench-twin");
+
     @ParameterizedTest
     @CsvSource({
         "jobs, /jobs, .week",
@@ -25,6 +27,8 @@ class ScreensTest {
         "bench-portrait, /jobs/the-lift/bench?view=FRONT&part=corner, .elevation .part",
         "bench-dome, /jobs/queens-yard/bench?part=arm, .elevation .part",
         "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
+        "changeover, /jobs/kiln/changeover, .change-steps li",
+        "bench-shoulder, '/jobs/slack-water/bench?config=shoulder', .elevation .part",
         "catalogue, '/catalogue?look=flat plate, two 3/8 screws, slot 38 mm', .catalogue tbody tr",
         "part, /catalogue/parts/bridge-15@1, .part-views svg",
         "compare, /catalogue/compare?a=bridge-15@1&b=bridge-15s@1, .compare tbody tr",
@@ -37,7 +41,7 @@ class ScreensTest {
             browser.open(path);
             browser.page().locator(there).first().waitFor();
             browser.isAccessible();
-            if (!name.equals("compare")) {
+            if (!UNPICTURED.contains(name)) {
                 browser.picture(name);
             }
             noSideways(browser);
@@ -85,7 +89,18 @@ class ScreensTest {
             browser.page().keyboard().press("m");
             browser.page().locator(".budget li").first().waitFor();
             browser.isAccessible();
-            browser.picture("bench-points");
+        }
+    }
+
+    @Test
+    void theBalanceIsAccessible() {
+        try (Browser browser = new Browser()) {
+            browser.signIn("tech");
+            browser.bench("slack-water", "?config=shoulder");
+            browser.page().keyboard().press("b");
+            browser.page().locator(".balance-chart").waitFor();
+            browser.isAccessible();
+            browser.picture("bench-balance");
         }
     }
 
@@ -117,6 +132,7 @@ class ScreensTest {
     @ParameterizedTest
     @CsvSource({
         "/jobs, 300", "/jobs/slack-water/brief, 450", "/jobs/slack-water/bench, 450", "/jobs/slack-water/dispatch, 450",
+        "/jobs/slack-water/changeover, 450",
         "/catalogue, 450", "/catalogue/parts/bridge-15@1, 450", "/catalogue/edit, 450", "/house, 450", "/calculators, 450"
     })
     void scriptsStaySmall(String path, int most) {

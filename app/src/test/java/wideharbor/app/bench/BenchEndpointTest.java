@@ -37,7 +37,7 @@ class BenchEndpointTest {
     @Test
     void theBenchTellsWhatTheCoreComputed() {
         JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
-        assertEquals("Held by 3 stops, 2 unread cautions", bench.path("verdict").asString());
+        assertEquals("Held by 6 stops, 7 unread cautions", bench.path("verdict").asString());
         assertEquals(83, bench.at("/meters/rods/0/has").asDouble(), 1e-6);
         assertEquals(27, bench.path("stack").size());
         assertEquals("house legs without a label, never weighed", row(bench, "legs").at("/mass/unknown").asString());
@@ -220,6 +220,59 @@ class BenchEndpointTest {
         assertTrue(after.path("findings").toString().contains("joints.improvised"));
         JsonNode tried = tech.edit(job, "TRIED", Map.of("placement", "box")).json();
         assertEquals("", row(tried, "box").path("note").asString());
+    }
+
+    @Test
+    void configurationsAreDerivedFollowedComparedAndTakenOut() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode derived = tech.edit(job, "DERIVE", Map.of("text", "Rain, on sticks")).json();
+        assertEquals("rain-on-sticks", derived.path("configuration").asString());
+        assertEquals(3, derived.path("configurations").size());
+        assertEquals("studio", derived.at("/configurations/2/basedOn").asString());
+        Map<String, Object> here = Client.wish("SET", Map.of("key", "handle:base:0", "value", 6, "only", true));
+        Client.Answer set = tech.post(
+                "/api/jobs/" + job + "/builds/a/edits",
+                Map.of("revision", tech.revision(job), "configuration", "rain-on-sticks", "lens", "", "wish", here));
+        assertEquals(6, row(set.json(), "handle").at("/settings/0/value").asDouble(), set.text());
+        assertEquals(18, row(tech.bench(job), "handle").at("/settings/0/value").asDouble(), "the studio stays as it was");
+        JsonNode compared = tech.get(
+                        "/api/jobs/" + job + "/builds/a/compare?configuration=studio&with=rain-on-sticks")
+                .json();
+        assertTrue(compared.path("differs").toString().contains("6.0 mm"), compared.toString());
+        JsonNode out = tech.post(
+                        "/api/jobs/" + job + "/builds/a/edits",
+                        Map.of("revision", tech.revision(job), "configuration", "rain-on-sticks", "lens", "",
+                                "wish", Client.wish("UNCONFIGURE", Map.of())))
+                .json();
+        assertEquals("studio", out.path("configuration").asString(), "the first one is shown");
+        assertEquals(2, out.path("configurations").size());
+        assertEquals(3, tech.step(job, "undo", false).json().path("configurations").size());
+        says(tech.edit(job, "DERIVE", Map.of("text", " ")), 400, "Title of a configuration");
+        says(tech.edit(job, "CARRY", Map.of("placement", "box")), 422, "does not say where it carries");
+    }
+
+    @Test
+    void everyChangeIsToldAgainstWhatTheBriefAsks() {
+        JsonNode all = tech.get("/api/jobs/kiln/builds/a/changeovers").json();
+        assertEquals(6, all.path("ways").size(), "three configurations, six ways");
+        JsonNode way = all.path("ways").valueStream()
+                .filter(w -> w.path("from").asString().equals("vest") && w.path("to").asString().equals("gimbal"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(!way.path("met").asBoolean());
+        assertEquals(4, way.path("askedMinutes").asDouble());
+        assertTrue(way.path("keys").toString().contains("hex 3/16 in"), way.toString());
+        assertEquals("unplug", way.at("/steps/0/act").asString());
+    }
+
+    @Test
+    void theBalanceIsToldWithEveryLensAndSlide() {
+        JsonNode sheet = tech.get("/api/jobs/slack-water/builds/a/balance?configuration=shoulder").json();
+        assertEquals(3, sheet.path("lenses").size());
+        assertEquals("pad:rail:0", sheet.at("/slides/0/key").asString(), "what serves every lens comes first");
+        assertEquals(2, sheet.at("/slides/0/serves").size());
+        assertEquals(3, sheet.at("/slides/0/perMm").size());
+        assertTrue(sheet.path("swaps").size() >= 2);
     }
 
     @Test

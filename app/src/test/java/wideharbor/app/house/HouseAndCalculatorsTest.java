@@ -35,19 +35,19 @@ class HouseAndCalculatorsTest {
     @Test
     void aChangedFigureJudgesTheOpenJobsAnew() {
         String job = RunningApp.copyOf("slack-water");
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 6 stops"));
         assertEquals(403, tech.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).status());
         JsonNode done = lead.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).json();
         assertTrue(done.path("jobs").asInt() >= 5, done.toString());
         assertTrue(done.path("changed").toString().contains("Slack Water"), done.toString());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 2 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
         JsonNode now = standard("rod-15-lw");
         assertEquals(83, now.at("/facts/2/value").asDouble());
         Map<String, Object> stale = Map.of(
                 "revision", 1, "title", "x", "note", "", "loadGrams", 0, "facts", List.of());
         assertEquals(409, lead.put("/api/house/standards/rod-15-lw", stale).status());
         assertEquals(200, lead.put("/api/house/standards/rod-15-lw", change(now, 85)).status());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 6 stops"));
     }
 
     @Test

@@ -1,6 +1,7 @@
 package wideharbor.core.bench;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.balance.SlideBalance;
@@ -21,7 +22,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * One configuration's balance with every lens, and what each slide and each other battery would make of it.
+ * One configuration's balance with every lens, and what each slide and each other battery would make of it: slides that
+ * can serve every lens first, then those that move the most.
  *
  * <p>The centre of mass follows a slide in a straight line, so two looks at the rig say how far it goes for a millimetre;
  * a screen may draw what lies between, and the full answer replaces the drawing once the slide is set.
@@ -93,7 +95,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
             boolean slides = motion.freedom() instanceof Freedom.Slide
                     && !motion.joint().isEmpty()
                     && Math.abs(rig.direction(motion).dot(rig.world().forward())) > ALONG;
-            if (slides && all.size() < MOST_SLIDES) {
+            if (slides) {
                 List<Double> perMm = perMm(context, motion, lenses, rows);
                 if (perMm.stream().anyMatch(k -> Math.abs(k) > 0.01)) {
                     all.add(new Slide(
@@ -107,7 +109,9 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                 }
             }
         }
-        return all;
+        all.sort(Comparator.comparing((Slide s) -> s.serves().isEmpty())
+                .thenComparing(s -> -Math.abs(s.perMm().get(0)) * s.range().length()));
+        return List.copyOf(all.subList(0, Math.min(MOST_SLIDES, all.size())));
     }
 
     private static List<Double> perMm(

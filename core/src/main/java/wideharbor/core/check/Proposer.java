@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
@@ -69,6 +70,11 @@ public final class Proposer {
             return key.lens().isEmpty() ? engine.whereFound(all, key) : all.with(key.lens());
         }
 
+        /** Whether the job has this configuration before the edit. */
+        boolean has(FindingKey key) {
+            return job.gear().build(key.build()).configuration(key.configuration()).isPresent();
+        }
+
         Report report(FindingKey key) {
             return reports.computeIfAbsent(key.build() + "|" + key.configuration(), k -> engine.check(contexts(key)));
         }
@@ -114,7 +120,7 @@ public final class Proposer {
             Report before = known.report(key);
             Report report = engine.check(changed);
             Report.Change change = report.since(before);
-            if (report.find(key).isEmpty() && addsNoStop(report, before)) {
+            if (report.find(key).isEmpty() && addsNoStop(report, before) && sparesOthers(job.with(after), key, known)) {
                 tried.add(new Fix(
                         "",
                         candidate.kind(),
@@ -126,6 +132,20 @@ public final class Proposer {
         } catch (EditRefused refused) {
             // A candidate that the build itself refuses is no remedy; the next one may be.
         }
+    }
+
+    /** A remedy in what all share must not stop another configuration of the build. */
+    private boolean sparesOthers(Job changed, FindingKey key, Known known) {
+        for (Configuration other : changed.gear().build(key.build()).configurations()) {
+            FindingKey there = new FindingKey(key.check(), key.build(), other.id(), "", List.of());
+            boolean knownBefore = known.has(there);
+            if (!other.id().equals(key.configuration())
+                    && knownBefore
+                    && !addsNoStop(engine.check(changed, key.build(), other.id()), known.report(there))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A new key with stop severity counts, and so does a known one that was less than a stop. */

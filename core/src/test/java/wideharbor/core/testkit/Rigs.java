@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
@@ -49,6 +50,8 @@ public final class Rigs {
     private double hours = 8;
     private double floor;
     private double ceiling;
+    private Asks asks = Asks.NOTHING;
+    private final List<Configuration> more = new ArrayList<>();
 
     public static Rigs rig() {
         return new Rigs();
@@ -139,6 +142,17 @@ public final class Rigs {
         return this;
     }
 
+    /** Another configuration beside the studio. */
+    public Rigs configuration(Configuration other) {
+        more.add(other);
+        return this;
+    }
+
+    public Rigs asking(Asks other) {
+        asks = other;
+        return this;
+    }
+
     public Rigs window(double from, double to) {
         floor = from;
         ceiling = to;
@@ -162,12 +176,9 @@ public final class Rigs {
     public Build build() {
         Content content = Content.of(
                 placements.get(0).id(), placements, List.of(), joints, cables, settings, catalogue());
-        return new Build(
-                BUILD,
-                "A camera",
-                content,
-                List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())),
-                lenses);
+        List<Configuration> all = new ArrayList<>(List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())));
+        all.addAll(more);
+        return new Build(BUILD, "A camera", content, all, lenses);
     }
 
     public Job job() {
@@ -185,7 +196,8 @@ public final class Rigs {
                 List.of(STUDIO),
                 lenses.stream().map(LensChoice::id).toList(),
                 new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
-                "");
+                "",
+                asks);
         return new Job(
                 "test",
                 "Test",

@@ -10,6 +10,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
@@ -82,5 +83,11 @@ public final class ShoulderHold implements Check {
                         + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pad's middle, the grips "
                         + Say.length(arm.getAsDouble()) + " ahead; from flange to shoulder it is " + Say.length(flange)
                         + ".");
+    }
+
+    /** The pad further forward or back under the centre of mass. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return Slides.balancing(context);
     }
 }

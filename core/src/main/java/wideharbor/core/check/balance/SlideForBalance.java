@@ -114,12 +114,15 @@ public final class SlideForBalance implements Check {
         SettingKey key = slide.get().motion().key();
         List<Candidate> all = new ArrayList<>();
         boolean severalLenses = context.build().lenses().size() > 1;
+        Scope shared = context.build().scopeOf(key, context.rig().configuration().id(), "");
         if (severalLenses) {
             forAll(context, key).ifPresent(v -> all.add(candidate(
-                    slide.get(), key, v, new Scope.Base(), ", one setting for every lens", context)));
+                    slide.get(), key, v, shared, ", one setting for every lens", context)));
         }
-        Scope scope = severalLenses ? new Scope.InLens(context.rig().lens()) : new Scope.Base();
-        String suffix = severalLenses ? " for this lens" : "";
+        // A part of this configuration alone has one setting: the lens's own changes hold in the others, too.
+        boolean perLens = severalLenses && context.build().base().placement(key.placement()).isPresent();
+        Scope scope = perLens ? new Scope.InLens(context.rig().lens()) : shared;
+        String suffix = perLens ? " for this lens" : "";
         all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix, context));
         return all;
     }

@@ -55,8 +55,7 @@ final class Slides {
                         "slide",
                         "Set " + rig.title(motion.key().placement()) + ", " + motion.freedom().title() + " to " + Say.mm(rounded),
                         List.of(new Scoped(
-                                context.build().scopeOf(
-                                        motion.key(), rig.configuration().id(), rig.lens()),
+                                context.build().scopeOf(motion.key(), rig.configuration().id(), ""),
                                 new Command.Set(motion.key(), rounded, false)))));
             }
         }

@@ -1,0 +1,228 @@
+package wideharbor.core.check.balance;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static wideharbor.core.testkit.Parts.DOWN;
+import static wideharbor.core.testkit.Parts.part;
+import static wideharbor.core.testkit.Verify.verify;
+
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Facet.Support.Way;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.check.CheckState;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.rods.RodSag;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
+import wideharbor.core.testkit.Rigs;
+
+/** A body of so many grams at a place, borne in each of the ways a rig is worn. */
+class PostureChecksTest {
+    private static final double NONE = Double.NEGATIVE_INFINITY;
+
+    private static ItemType mass(double grams, Vec3 at) {
+        return part("body").weighs(grams, at)
+                .face("base", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .face("front", Role.B, new Vec3(0, 0, 100), Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
+                .face("top", Role.B, new Vec3(0, 100, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make();
+    }
+
+    private static Parts below(String id, Way way, Facet... more) {
+        Parts parts = part(id)
+                .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .port("datum", "datum", Role.EITHER, new Vec3(0, -50, 0), Vec3.UP, Vec3.FORWARD)
+                .facet(new Facet.Support("datum", 0, 30_000, 8, way));
+        for (Facet facet : more) {
+            parts = parts.facet(facet);
+        }
+        return parts;
+    }
+
+    private static Rigs on(ItemType body, ItemType support) {
+        return Rigs.rig().with("body", body).with("s", support).join("j", "body:base", "s:top").on("s");
+    }
+
+    @Nested
+    class OnAHead {
+        /** 12 kg, 100 over the base and so 150 over the axis: 1800 kg·mm. */
+        private Rigs head(double from, double to) {
+            return on(mass(12_000, new Vec3(0, 100, 0)), below("head", Way.TILTS, new Facet.Counterbalance(from, to)).make());
+        }
+
+        @Test
+        void withinWhatTheSpringsHold() {
+            verify(new Counterbalanced()).given(head(1000, 2000)).holds();
+        }
+
+        /** 300 kg·mm over: at 30° 300 · 9.80665 · 0.5 / 1000 = 1.5 N·m. */
+        @Test
+        void aboveItDrops() {
+            Finding finding = verify(new Counterbalanced()).given(head(1000, 1500))
+                    .finds(Severity.CAUTION, 1800, 1000, 1500, "kg·mm");
+            assertEquals("head lets the camera drop", finding.title());
+            assertTrue(finding.why().contains("1.5 N·m"), finding.why());
+        }
+
+        @Test
+        void belowItSpringsBack() {
+            assertEquals("head springs back", verify(new Counterbalanced()).given(head(2500, 4000))
+                    .finds(Severity.CAUTION, 1800, 2500, 4000, "kg·mm").title());
+        }
+    }
+
+    @Nested
+    class OnTheShoulder {
+        private Rigs shoulder(double ahead, boolean grips) {
+            ItemType grip = part("grip").is(wideharbor.core.catalog.Category.HANDLE).can(Capability.IS_HANDHOLD)
+                    .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE)
+                    .weighs(0, new Vec3(0, 0, 150)).make();
+            Rigs rigs = on(mass(9400, new Vec3(0, 40, ahead)), below("pad", Way.SHOULDER).make());
+            return grips ? rigs.with("g", grip).join("k", "body:front", "g:foot") : rigs;
+        }
+
+        /** 9.4 kg, 60 ahead, grips 250 ahead: 22.1 N. */
+        @Test
+        void theForceAtTheGrips() {
+            Finding finding = verify(new ShoulderHold()).given(shoulder(60, true)).finds(Severity.CAUTION, 22.12, -15, 15, "N");
+            assertEquals("Hands hold up 22.1 N", finding.title());
+        }
+
+        @Test
+        void behindThePadTheyPullDown() {
+            assertEquals("Hands pull down 22.1 N", verify(new ShoulderHold()).given(shoulder(-60, true))
+                    .finds(Severity.CAUTION, -22.12, -15, 15, "N").title());
+        }
+
+        /** 120 ahead: 44.2 N, over the 40 that nobody holds. */
+        @Test
+        void tooMuchIsAStop() {
+            verify(new ShoulderHold()).given(shoulder(120, true)).finds(Severity.STOP, 44.25, -15, 15, "N");
+        }
+
+        @Test
+        void nothingToHoldIsAStop() {
+            verify(new ShoulderHold()).given(shoulder(0, false)).finds(Severity.STOP, CheckState.FOUND);
+        }
+
+        @Test
+        void overThePadItIsFine() {
+            verify(new ShoulderHold()).given(shoulder(10, true)).holds();
+        }
+
+        /** 20 to camera left. */
+        @Test
+        void aLeanToOneSide() {
+            Finding finding = verify(new Lateral()).given(on(mass(9400, new Vec3(20, 40, 0)), below("pad", Way.SHOULDER).make()))
+                    .finds(Severity.CAUTION, 20, -15, 15, "mm");
+            assertEquals("20.0 mm heavy to the left", finding.title());
+        }
+    }
+
+    @Nested
+    class Hanging {
+        private Rigs hung(double ahead, double hookOver) {
+            ItemType hook = part("hook")
+                    .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .port("datum", "datum", Role.EITHER, new Vec3(0, hookOver, 0), Vec3.UP, Vec3.FORWARD)
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
+            return Rigs.rig().with("body", mass(8000, new Vec3(0, 20, ahead))).with("s", hook)
+                    .join("j", "body:top", "s:foot").on("s");
+        }
+
+        /** Hook at 100 + 40 = 140, centre at 20: 120 below it. atan(12 / 120) = 5.7°. */
+        @Test
+        void itNosesDown() {
+            assertEquals("Hangs 5.7° nose down", verify(new HangTilt()).given(hung(12, 40))
+                    .finds(Severity.CAUTION, 5.71, -3, 3, "°").title());
+        }
+
+        @Test
+        void underTheHookItHangsLevel() {
+            verify(new HangTilt()).given(hung(0, 40)).holds();
+        }
+
+        /** Hook at 100 − 90 = 10, centre at 20: 10 above it. */
+        @Test
+        void hookedTooLowItTurnsOver() {
+            verify(new HangTilt()).given(hung(0, -90)).finds(Severity.STOP, 10, NONE, 0, "mm");
+        }
+
+        @Test
+        void onAHeadNothingHangs() {
+            verify(new HangTilt()).given(on(mass(8000, Vec3.ZERO), below("head", Way.TILTS).make())).looksAtNothing();
+        }
+    }
+
+    @Nested
+    class OnAGimbal {
+        private Rigs gimbal(double left, double up) {
+            return on(mass(3000, new Vec3(left, up - 50, 0)), below("gimbal", Way.GIMBAL, new Facet.Gimbal(18, 30)).make());
+        }
+
+        @Test
+        void withinItsTravelItFindsTheMiddle() {
+            verify(new GimbalAxes()).given(gimbal(10, 20)).holds();
+        }
+
+        /** 40 to the left, 18 of travel and 8 of tolerance. */
+        @Test
+        void tooFarAside() {
+            Finding finding = verify(new GimbalAxes()).given(gimbal(40, 0)).finds(Severity.STOP, 40, NONE, 18, "mm");
+            assertEquals("Centre of mass 40.0 mm left of the pivot", finding.title());
+        }
+
+        @Test
+        void tooHigh() {
+            verify(new GimbalAxes()).given(gimbal(0, 60)).finds(Severity.STOP, 60, NONE, 30, "mm");
+        }
+    }
+
+    @Nested
+    class OnFeet {
+        /** Feet on a circle of 480, so 240 to an edge; legs reach 1000 down; 10 kg at 360 over their top. */
+        private Rigs legs(double ahead) {
+            ItemType legs = part("legs").is(wideharbor.core.catalog.Category.LEGS).weighs(1, new Vec3(0, 360, ahead))
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, -1000, 0), 20, Shape.Use.SOLID))
+                    .facet(new Facet.Feet(480, 3)).make();
+            return Rigs.rig().with("body", mass(10_000, new Vec3(0, 360, ahead))).with("l", legs)
+                    .join("j", "body:base", "l:top").on("none");
+        }
+
+        /** atan(240 / 1360) = 10.01°. */
+        @Test
+        void justWithinTheHousesSlope() {
+            verify(new Tipping()).given(legs(0)).holds();
+        }
+
+        /** 100 off: atan(140 / 1360) = 5.88°. */
+        @Test
+        void offItsMiddleItTipsSooner() {
+            verify(new Tipping()).given(legs(100)).finds(Severity.STOP, 5.88, 10, Double.POSITIVE_INFINITY, "°");
+        }
+    }
+
+    @Nested
+    class Rods {
+        /** A box of 600 g at 200; the bridge holds to 50 + 50 = 100 of the rods: 100 free. 2.94 N a rod: 0.008 mm. */
+        @Test
+        void aLightBoxDoesNotBendThem() {
+            verify(new RodSag()).given(Bag.onRods(300)).holds();
+        }
+
+        @Test
+        void aStricterHouseSeesIt() {
+            verify(new RodSag())
+                    .given(Bag.onRods(300).rule(wideharbor.core.brief.HouseRules.Rule.ROD_SAG, 0.05).set("box:rods:0", 290))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
+        }
+    }
+}
