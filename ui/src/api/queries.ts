@@ -176,6 +176,11 @@ export const rulesQuery = queryOptions({
   queryFn: async () => unwrap(await api.GET('/api/house/rules')),
 });
 
+export const waysQuery = queryOptions({
+  queryKey: ['house', 'ways'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/ways')),
+});
+
 export const journalQuery = (s: Spot, revision: number) =>
   queryOptions({
     queryKey: ['job', s.job, 'journal', s.build, revision] as const,

@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/ways/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -792,11 +824,23 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Answer: {
+            option: string;
+        };
+        Answered: {
+            changed: string[];
+            /** Format: int32 */
+            jobs: number;
+            ways: components["schemas"]["WayLine"][];
+        };
         Asks: {
             changes: components["schemas"]["ChangeDemand"][];
             room: components["schemas"]["RoomLimit"];
             spares: components["schemas"]["Spare"][];
             tapes: components["schemas"]["Tape"][];
+            ways: {
+                [key: string]: string;
+            };
         };
         AtHand: {
             /** Format: int32 */
@@ -1816,6 +1860,19 @@ export interface components {
             to: string;
             toolFree: boolean;
         };
+        WayLine: {
+            by: string;
+            chosen: string;
+            id: string;
+            options: components["schemas"]["WayOption"][];
+            question: string;
+        };
+        WayOption: {
+            effects: string[];
+            id: string;
+            reason: string;
+            title: string;
+        };
         Wish: {
             at: number[];
             finding: string;
@@ -2315,6 +2372,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Rechecked"];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayLine"][];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answered"];
                 };
             };
         };

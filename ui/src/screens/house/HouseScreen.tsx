@@ -9,6 +9,7 @@ import { rulesQuery, standardsQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { fixed } from '../../format/units';
 import { figureName } from '../catalogue/text';
+import { WaysTable } from './WaysTable';
 
 type Standard = Schemas['StandardLine'];
 
@@ -51,6 +52,11 @@ export function HouseScreen({ session }: { session: Schemas['Session'] }) {
           ))}
         </tbody>
       </table>
+      <h2>Ways of working</h2>
+      <p className="soft">
+        Where good houses differ, this is how ours works; a brief may differ for one job, and every finding says which answer decided it. None of them reaches what holds something up, tips or falls.
+      </p>
+      <WaysTable edits={session.waives} onDone={setTold} />
       <h2>House rules</h2>
       <table className="sheet">
         <thead>

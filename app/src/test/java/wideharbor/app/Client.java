@@ -156,27 +156,42 @@ public final class Client {
                 Map.of("revision", revision(job), "configuration", "", "lens", "", "anyway", anyway));
     }
 
-    /** Applies the first fix of every finding that has one, until none is left. */
+    private java.util.List<JsonNode> configurations(String job) {
+        return bench(job).path("configurations").valueStream()
+                .map(c -> get("/api/jobs/" + job + "/builds/a/bench?configuration=" + c.path("id").asString()).json())
+                .toList();
+    }
+
+    /** Applies the first fix of every finding that has one, in every configuration, until none is left. */
     public void mend(String job) {
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < 16; i++) {
             JsonNode open = null;
-            for (JsonNode finding : bench(job).path("findings")) {
-                if (!finding.path("fixes").isEmpty()) {
-                    open = finding;
-                    break;
+            String at = "";
+            for (JsonNode bench : configurations(job)) {
+                for (JsonNode finding : bench.path("findings")) {
+                    if (open == null && !finding.path("fixes").isEmpty()) {
+                        open = finding;
+                        at = bench.path("configuration").asString();
+                    }
                 }
             }
             if (open == null) {
                 return;
             }
-            edit(job, "FIX", Map.of("finding", open.path("key").asString(), "fix", open.at("/fixes/0/id").asString()));
+            Map<String, Object> fix = wish(
+                    "FIX", Map.of("finding", open.path("key").asString(), "fix", open.at("/fixes/0/id").asString()));
+            post(
+                    "/api/jobs/" + job + "/builds/a/edits",
+                    Map.of("revision", revision(job), "configuration", at, "lens", "", "wish", fix));
         }
     }
 
     public void readAll(String job) {
-        for (JsonNode finding : bench(job).path("findings")) {
-            if (finding.path("severity").asString().equals("CAUTION")) {
-                post("/api/jobs/" + job + "/reads", Map.of("finding", finding.path("key").asString()));
+        for (JsonNode bench : configurations(job)) {
+            for (JsonNode finding : bench.path("findings")) {
+                if (finding.path("severity").asString().equals("CAUTION")) {
+                    post("/api/jobs/" + job + "/reads", Map.of("finding", finding.path("key").asString()));
+                }
             }
         }
     }

@@ -17,6 +17,7 @@ final class Defaults {
 
     static void fill(ObjectNode file) {
         put(file, "rules", MAKE.objectNode());
+        put(file, "ways", MAKE.objectNode());
         arrays(file, "standards", "kit", "reads", "waivers");
         for (JsonNode standard : file.path("standards")) {
             put((ObjectNode) standard, "entry", MAKE.stringNode("SCREWED"));
@@ -41,6 +42,7 @@ final class Defaults {
         put(brief, "asks", MAKE.objectNode());
         ObjectNode asks = (ObjectNode) brief.path("asks");
         arrays(asks, "changes", "spares", "tapes");
+        put(asks, "ways", MAKE.objectNode());
         put(asks, "room", MAKE.objectNode());
         ObjectNode room = (ObjectNode) asks.path("room");
         numbers(room, Map.of("depthMm", 0.0, "heightMm", 0.0));

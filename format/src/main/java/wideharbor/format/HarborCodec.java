@@ -18,6 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Ways;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.EditRefused;
@@ -135,7 +136,7 @@ public final class HarborCodec {
                 file.id(),
                 file.title(),
                 file.brief(),
-                new HouseRules(file.rules()),
+                new HouseRules(file.rules(), new Ways(file.ways(), file.brief().asks().ways())),
                 catalogue,
                 new GearPackage(new Kit(kit), builds),
                 file.reads(),
@@ -168,6 +169,7 @@ public final class HarborCodec {
                 job.title(),
                 job.brief(),
                 job.rules().changed(),
+                job.rules().ways().house(),
                 changedStandards(job),
                 job.catalogue().all().stream().filter(t -> used.contains(t.ref())).toList(),
                 kit,
@@ -277,7 +279,7 @@ public final class HarborCodec {
             throw new HarborFormatException(problems);
         }
         Defaults.fill(tree);
-        for (String name : new String[] {"rules", "kit", "reads", "waivers"}) {
+        for (String name : new String[] {"rules", "ways", "kit", "reads", "waivers"}) {
             tree.remove(name);
         }
         try {

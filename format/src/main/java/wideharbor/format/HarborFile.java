@@ -23,6 +23,7 @@ record HarborFile(
         String title,
         Brief brief,
         Map<HouseRules.Rule, Double> rules,
+        Map<String, String> ways,
         List<Standard> standards,
         List<ItemType> catalogue,
         List<KitLine> kit,

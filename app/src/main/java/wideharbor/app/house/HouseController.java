@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.security.Principal;
 import java.util.List;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,6 +40,19 @@ class HouseController {
     @GetMapping("/rules")
     List<HouseService.RuleLine> rules() {
         return service.rules();
+    }
+
+    @GetMapping("/ways")
+    List<HouseService.WayLine> ways() {
+        return service.ways();
+    }
+
+    record Answer(@NotBlank @Size(max = 40) String option) {}
+
+    @PutMapping("/ways/{id}")
+    @PreAuthorize("hasRole('LEAD')")
+    HouseService.Answered answer(@PathVariable String id, @Valid @RequestBody Answer answer, Principal who) {
+        return service.answer(id, answer.option(), who.getName());
     }
 
     @PutMapping("/standards/{id}")

@@ -3,12 +3,19 @@ package wideharbor.app.house;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.job.JobStore;
+import wideharbor.app.security.Accounts;
+import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Way;
+import wideharbor.core.brief.Ways;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Say;
 import wideharbor.core.standard.Standard;
 
 /** The house's numbers and the mounting standards. */
@@ -17,9 +24,67 @@ class HouseService {
     private final CatalogueStore catalogue;
     private final JobStore jobs;
 
-    HouseService(CatalogueStore catalogue, JobStore jobs) {
+    private final HouseWays ways;
+    private final CheckEngine engine;
+    private final Accounts accounts;
+
+    HouseService(
+            CatalogueStore catalogue, JobStore jobs, HouseWays ways, CheckEngine engine, Accounts accounts) {
         this.catalogue = catalogue;
         this.jobs = jobs;
+        this.ways = ways;
+        this.engine = engine;
+        this.accounts = accounts;
+    }
+
+    /** A question on which houses differ, with the house's answer; {@code by} is empty for the product's own. */
+    record WayLine(String id, String question, List<WayOption> options, String chosen, String by) {}
+
+    /** {@code effects} says in words what choosing it changes. */
+    record WayOption(String id, String title, String reason, List<String> effects) {}
+
+    /** What an answer did to the open jobs. */
+    record Answered(List<WayLine> ways, int jobs, List<String> changed) {}
+
+    List<WayLine> ways() {
+        Map<String, HouseWays.Answer> answers = ways.answers();
+        return Ways.ALL.stream()
+                .map(w -> new WayLine(
+                        w.id(),
+                        w.question(),
+                        w.options().stream()
+                                .map(o -> new WayOption(
+                                        o.id(),
+                                        o.title(),
+                                        o.reason(),
+                                        o.effects().stream().map(this::inWords).toList()))
+                                .toList(),
+                        answers.containsKey(w.id())
+                                ? answers.get(w.id()).option()
+                                : w.standard().id(),
+                        answers.containsKey(w.id())
+                                ? accounts.displayName(answers.get(w.id()).who())
+                                : ""))
+                .toList();
+    }
+
+    private String inWords(Way.Effect effect) {
+        if (effect instanceof Way.Effect.Figure f) {
+            return word(f.rule()) + " " + Say.two(f.value()) + " " + f.rule().unit();
+        }
+        Way.Effect.Weighs w = (Way.Effect.Weighs) effect;
+        return engine.require(w.check()).card().title() + ": " + word(w.weight());
+    }
+
+    /** Answers a question for the house and judges every open job anew. */
+    @Transactional
+    Answered answer(String way, String option, String who) {
+        if (Ways.find(way).isEmpty()) {
+            throw Refusal.notFound("There is no way of working '" + way + "'.");
+        }
+        ways.choose(way, option, who);
+        JobStore.Recheck recheck = jobs.recheckOpen();
+        return new Answered(ways(), recheck.jobs(), recheck.changed());
     }
 
     /** A figure of a standard: rods' diameter, spacing and height, a step of teeth. */

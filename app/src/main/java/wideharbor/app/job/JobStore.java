@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
@@ -36,6 +37,7 @@ public class JobStore {
     private final Rows.Waivers waivers;
     private final Rows.Signatures signatures;
     private final CatalogueStore catalogue;
+    private final HouseWays ways;
     private final HarborCodec codec;
     private final Checked checked;
     private final Clock clock;
@@ -48,6 +50,7 @@ public class JobStore {
             Rows.Waivers waivers,
             Rows.Signatures signatures,
             CatalogueStore catalogue,
+            HouseWays ways,
             HarborCodec codec,
             Checked checked,
             Clock clock) {
@@ -58,6 +61,7 @@ public class JobStore {
         this.waivers = waivers;
         this.signatures = signatures;
         this.catalogue = catalogue;
+        this.ways = ways;
         this.codec = codec;
         this.checked = checked;
         this.clock = clock;
@@ -159,7 +163,7 @@ public class JobStore {
                 row.id,
                 row.title,
                 codec.readBrief(row.brief),
-                codec.readRules(row.rules),
+                codec.readRules(row.rules).inHouse(ways.chosen()),
                 all,
                 new GearPackage(new Kit(kit), content),
                 reads.of(row.id).stream()

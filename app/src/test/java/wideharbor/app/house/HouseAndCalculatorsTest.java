@@ -94,4 +94,33 @@ class HouseAndCalculatorsTest {
         JsonNode four = keys.valueStream().filter(k -> k.path("key").asString().equals("hex 4 mm")).findFirst().orElseThrow();
         assertTrue(four.path("near").toString().contains("hex 5/32 in"), four.toString());
     }
+
+    /** The house makes a missing spare a stop: the kiln's transmitter has none; the job may say otherwise. */
+    @Test
+    void aWayOfWorkingIsAnsweredForTheHouseAndMayDifferForAJob() {
+        String job = RunningApp.copyOf("kiln");
+        assertEquals(403, tech.put("/api/house/ways/spares", Map.of("option", "firm")).status());
+        assertEquals(404, lead.put("/api/house/ways/none", Map.of("option", "firm")).status());
+        Client.Answer nonsense = lead.put("/api/house/ways/spares", Map.of("option", "maybe"));
+        assertEquals(400, nonsense.status());
+        assertTrue(nonsense.detail().contains("there are only read, firm"), nonsense.detail());
+        JsonNode done = lead.put("/api/house/ways/spares", Map.of("option", "firm")).json();
+        assertTrue(done.path("changed").toString().contains("Kiln"), done.toString());
+        JsonNode spare = spare(job);
+        assertEquals("STOP", spare.path("severity").asString());
+        assertTrue(spare.path("why").asString().endsWith("What is a missing spare? A reason to stay (house)."), spare.toString());
+        var brief = (tools.jackson.databind.node.ObjectNode) lead.get("/api/jobs/" + job).json().path("brief");
+        ((tools.jackson.databind.node.ObjectNode) brief.path("asks")).putObject("ways").put("spares", "read");
+        int revision = lead.get("/api/jobs/" + job).json().path("revision").asInt();
+        assertEquals(200, lead.put("/api/jobs/" + job + "/brief", Map.of("revision", revision, "brief", brief)).status());
+        assertEquals("CAUTION", spare(job).path("severity").asString());
+        assertEquals(200, lead.put("/api/house/ways/spares", Map.of("option", "read")).status());
+    }
+
+    private JsonNode spare(String job) {
+        return tech.bench(job).path("findings").valueStream()
+                .filter(f -> f.path("check").asString().equals("package.spares"))
+                .findFirst()
+                .orElseThrow();
+    }
 }

@@ -148,7 +148,7 @@ class JobEndpointTest {
         assertEquals(409, lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods)).status(), "a stop is not read away");
         assertEquals(400, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " ")).status());
         assertEquals(204, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135")).status());
-        assertEquals("Held by 4 stops, 7 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 5 stops, 7 unread cautions", tech.bench(job).path("verdict").asString());
         tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",
                 Map.of("revision", 1, "configuration", "studio", "lens", "a135", "wish",

@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import java.util.Map;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -10,8 +11,10 @@ import wideharbor.core.quantity.Require;
  * @param room how much room there is where it is worn
  * @param spares what must be in the kit beside what is on the rig
  * @param tapes distances taped between the camera and what it looks at
+ * @param ways where this job works otherwise than the house: option by way
  */
-public record Asks(List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes) {
+public record Asks(
+        List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes, Map<String, String> ways) {
     public static final Asks NOTHING = new Asks(List.of(), RoomLimit.ANY, List.of(), List.of());
 
     private static final int MOST = 60;
@@ -59,7 +62,13 @@ public record Asks(List<ChangeDemand> changes, RoomLimit room, List<Spare> spare
         }
     }
 
+    /** Works as the house does. */
+    public Asks(List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes) {
+        this(changes, room, spares, tapes, Map.of());
+    }
+
     public Asks {
+        ways = new Ways(Map.of(), ways).job();
         changes = bounded("changes", changes);
         spares = bounded("spares", spares);
         tapes = bounded("taped distances", tapes);

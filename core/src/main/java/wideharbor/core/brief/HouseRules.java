@@ -5,8 +5,14 @@ import java.util.EnumMap;
 import java.util.Map;
 import wideharbor.core.quantity.Require;
 
-/** The house's own numbers, each with its unit and reason; what is not changed stands at its default. */
-public record HouseRules(Map<Rule, Double> changed) {
+/**
+ * The house's own numbers, each with its unit and reason, and its ways of working. A number that was changed stands
+ * before one that a way of working sets, that before the standard.
+ */
+public final class HouseRules {
+    private final Map<Rule, Double> changed;
+    private final Ways ways;
+    private final Map<Rule, Double> values;
 
     /** A number a house may set within its limits. */
     public enum Rule {
@@ -73,14 +79,51 @@ public record HouseRules(Map<Rule, Double> changed) {
 
     public static final HouseRules DEFAULTS = new HouseRules(Map.of());
 
-    public HouseRules {
+    public HouseRules(Map<Rule, Double> changed) {
+        this(changed, Ways.STANDARD);
+    }
+
+    public HouseRules(Map<Rule, Double> changed, Ways ways) {
         Map<Rule, Double> copy = new EnumMap<>(Rule.class);
         changed.forEach((rule, value) ->
                 copy.put(rule, Require.within("House rule " + rule, value, rule.least, rule.most, rule.unit)));
-        changed = Collections.unmodifiableMap(copy);
+        this.changed = Collections.unmodifiableMap(copy);
+        this.ways = ways;
+        this.values = new EnumMap<>(Rule.class);
+        values.putAll(ways.figures());
+        values.putAll(copy);
+    }
+
+    /** The same numbers with a job's own ways of working. */
+    public HouseRules forJob(Map<String, String> jobWays) {
+        return jobWays.equals(ways.job()) ? this : new HouseRules(changed, ways.forJob(jobWays));
+    }
+
+    /** The same numbers as another house works. */
+    public HouseRules inHouse(Map<String, String> houseWays) {
+        return new HouseRules(changed, new Ways(houseWays, ways.job()));
+    }
+
+    public Map<Rule, Double> changed() {
+        return changed;
+    }
+
+    public Ways ways() {
+        return ways;
     }
 
     public double value(Rule rule) {
-        return changed.getOrDefault(rule, rule.standard);
+        Double value = values.get(rule);
+        return value == null ? rule.standard : value;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof HouseRules o && changed.equals(o.changed) && ways.equals(o.ways);
+    }
+
+    @Override
+    public int hashCode() {
+        return changed.hashCode() * 31 + ways.hashCode();
     }
 }

@@ -2,6 +2,7 @@ package wideharbor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.brief.Ways;
 
 /** What one run of one check has looked at and found. */
 public final class Results {
@@ -49,7 +50,25 @@ public final class Results {
         String lens = card.perLens() ? context.rig().lens() : "";
         FindingKey key = new FindingKey(
                 card.id(), context.build().id(), context.rig().configuration().id(), lens, subjects);
-        findings.add(new Finding(key, severity, state, title, evidence, why));
+        findings.add(weighed(new Finding(key, severity, state, title, evidence, why)));
+    }
+
+    /** A way of working may say that findings of the check's own weight weigh otherwise here; the finding says which. */
+    private Finding weighed(Finding finding) {
+        if (finding.severity() != card.severity()) {
+            return finding;
+        }
+        return context.rules()
+                .ways()
+                .deciding(card.id())
+                .map(chosen -> new Finding(
+                        finding.key(),
+                        Severity.valueOf(Ways.weight(chosen, card.id()).name()),
+                        finding.state(),
+                        finding.title(),
+                        finding.evidence(),
+                        finding.why() + " " + chosen.inWords()))
+                .orElse(finding);
     }
 
     public List<Finding> findings() {

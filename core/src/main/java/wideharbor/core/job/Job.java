@@ -20,6 +20,7 @@ public record Job(
     public Job {
         Require.id("Job id", id);
         Require.text("Job title", title, 80);
+        rules = rules.forJob(brief.asks().ways());
         reads = List.copyOf(reads);
         waivers = List.copyOf(waivers);
     }

@@ -1,0 +1,79 @@
+package wideharbor.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static wideharbor.core.testkit.Verify.verify;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.brief.Way;
+import wideharbor.core.brief.Ways;
+import wideharbor.core.check.brief.SparesPacked;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+class WaysTest {
+    /** What holds something up, tips, falls, burns or hurts: no way of working makes it weigh less. */
+    private static final Set<String> SAFETY = Set.of(
+            "mount.held", "rails.stop", "joints.twist", "ports.load", "arms.rating", "balance.tipping", "balance.hang",
+            "access.interference", "power.volts", "power.output", "power.battery", "cables.plugs", "lens.support");
+
+    private static Rigs asking(Map<String, String> ways) {
+        return Bag.onRods(300).asking(new Asks(
+                List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", 1)), List.of(), ways));
+    }
+
+    @Test
+    void anAnswerGivesACheckAnotherWeightAndTheFindingSaysWhich() {
+        verify(new SparesPacked()).given(asking(Map.of())).finds(Severity.CAUTION, CheckState.FOUND);
+        Finding firm = verify(new SparesPacked()).given(asking(Map.of("spares", "firm"))).finds(Severity.STOP, CheckState.FOUND);
+        assertTrue(firm.why().endsWith("What is a missing spare? A reason to stay (job)."), firm.why());
+    }
+
+    @Test
+    void theJobStandsBeforeTheHouseAndANumberBeforeBoth() {
+        HouseRules house = HouseRules.DEFAULTS.inHouse(Map.of("rods-straight", "fine"));
+        assertEquals(0.3, house.value(Rule.ROD_SAG));
+        assertEquals(1.0, house.forJob(Map.of("rods-straight", "rough")).value(Rule.ROD_SAG));
+        HouseRules own = new HouseRules(Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of()));
+        assertEquals(0.7, own.value(Rule.ROD_SAG));
+        assertEquals(0.5, HouseRules.DEFAULTS.value(Rule.ROD_SAG));
+    }
+
+    @Test
+    void everyAnswerButTheFirstChangesSomethingThatExists() {
+        Set<String> checks = new HashSet<>();
+        CheckEngine.standard().checks().forEach(c -> checks.add(c.card().id()));
+        Set<String> ids = new HashSet<>();
+        for (Way way : Ways.ALL) {
+            assertTrue(ids.add(way.id()), way.id());
+            assertEquals(List.of(), way.standard().effects(), way.id() + ": the first answer leaves all as it is");
+            for (Way.Option option : way.options().subList(1, way.options().size())) {
+                assertTrue(!option.effects().isEmpty(), way.id() + "/" + option.id());
+                for (Way.Effect effect : option.effects()) {
+                    if (effect instanceof Way.Effect.Weighs w) {
+                        assertTrue(checks.contains(w.check()), w.check());
+                        assertTrue(!SAFETY.contains(w.check()), "no way reaches " + w.check());
+                    } else if (effect instanceof Way.Effect.Figure f) {
+                        new HouseRules(Map.of(f.rule(), f.value()));
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void unknownWaysAndAnswersAreNamed() {
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of()))
+                .getMessage().contains("there are only rods-straight"));
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of("spares", "maybe")))
+                .getMessage().contains("there are only read, firm"));
+    }
+}
