@@ -864,6 +864,12 @@ export interface components {
             tolerance: number;
             travel: components["schemas"]["Span"];
         };
+        Bearing: {
+            from: number[];
+            met: boolean;
+            to: number[];
+            words: string;
+        };
         Bench: {
             bodyFaceUp: string;
             build: string;
@@ -1059,6 +1065,7 @@ export interface components {
         };
         DrawingView: {
             axis: number[];
+            bearings: components["schemas"]["Bearing"][];
             clashes: components["schemas"]["Clash"][];
             parts: components["schemas"]["Part"][];
             plumb: components["schemas"]["Plumb"][];

@@ -102,6 +102,7 @@ function Marks({ drawing, text }: { drawing: Schemas['DrawingView']; text: numbe
       {!front && <path className="axis" d={`M${ax} ${-ay}L${bx} ${-by}`} />}
       {drawing.view !== 'ABOVE' && drawing.rodHeights.map((r) => <RodHeight key={r.rods} rod={r} view={drawing.view} text={text} />)}
       {drawing.slideBar[0] && !front && <SlideBar bar={drawing.slideBar[0]} text={text} view={drawing.view} />}
+      {!front && drawing.view !== 'ABOVE' && drawing.bearings.map((b) => <Bearing key={b.words} bearing={b} text={text} />)}
       {plumb && <Plumb plumb={plumb} text={text} view={drawing.view} />}
     </g>
   );
@@ -118,6 +119,23 @@ function Plumb({ plumb, text, view }: { plumb: Schemas['Plumb']; text: number; v
       <path className="ground" d={`M${dx} ${-dy}l${-r} ${r * 1.5}h${2 * r}z`} />
       <circle cx={cx} cy={-cy} r={r} />
       <path d={`M${cx - r * 1.5} ${-cy}h${r * 3}M${cx} ${-cy - r * 1.5}v${r * 3}`} />
+    </g>
+  );
+}
+
+/** A worn rig: from the pad to the hands, or from the hook to the centre of mass, with what that means. */
+function Bearing({ bearing, text }: { bearing: Schemas['Bearing']; text: number }) {
+  const [ax = 0, ay = 0] = bearing.from;
+  const [bx = 0, by = 0] = bearing.to;
+  const r = text * 0.4;
+  return (
+    <g className={`bearing ${bearing.met ? 'met' : 'missed'}`}>
+      <path d={`M${ax} ${-ay}L${bx} ${-by}`} />
+      <circle cx={ax} cy={-ay} r={r} />
+      <circle cx={bx} cy={-by} r={r} />
+      <text x={bx} y={-by + text * 1.7} textAnchor="middle">
+        {bearing.words}
+      </text>
     </g>
   );
 }

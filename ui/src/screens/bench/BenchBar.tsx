@@ -26,6 +26,16 @@ function standing(tab: Standing): string {
   return `${tab.cautions} caution${tab.cautions === 1 ? '' : 's'}`;
 }
 
+/** With many tabs the figure alone is shown; its word is read out. */
+function Short({ tab }: { tab: Standing }) {
+  return (
+    <>
+      {tab.stops > 0 ? tab.stops : tab.cautions}
+      <span className="hush"> {tab.stops > 0 ? 'stops' : 'cautions'}</span>
+    </>
+  );
+}
+
 const colour = (tab: Standing) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
 
 /** Configuration, where changes go, lens, revision, undo and redo. */
@@ -43,7 +53,8 @@ export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, onBalanc
             title={c.basedOn ? `follows ${titleOf(c.basedOn)}, ${c.changes} changes of its own` : `${c.changes} changes of its own`}
             onClick={() => go('config', c.id)}
           >
-            <span className="tab-title">{c.title}</span> <span className={`mark ${colour(c)}`}>{standing(c)}</span>
+            <span className="tab-title">{c.title}</span>{' '}
+            <span className={`mark ${colour(c)}`}>{bench.configurations.length > 2 && !c.clear ? <Short tab={c} /> : standing(c)}</span>
           </button>
         ))}
       </div>

@@ -42,8 +42,8 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
       <div className="panel-head">
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
-        {tried && <span className="soft">{tried}</span>}
       </div>
+      {tried && <p className="soft tried-words">{tried}</p>}
       <fieldset className="findings-scroll" aria-live="polite" disabled={busy}>
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
         {here.map((f) => (

@@ -42,7 +42,12 @@ class BenchService {
     @Transactional(readOnly = true)
     BenchViews.Bench bench(Spot spot) {
         Loaded loaded = store.load(spot.job());
-        return bench(spot, loaded, checked.fixes(loaded));
+        CheckContext context = context(loaded, spot);
+        return bench(
+                spot,
+                loaded,
+                checked.fixes(
+                        loaded, context.build().id(), context.rig().configuration().id()));
     }
 
     /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */

@@ -15,7 +15,8 @@ record DrawingView(
         List<Room> rooms,
         List<Clash> clashes,
         List<PortMark> ports,
-        List<Track> tracks) {
+        List<Track> tracks,
+        List<Bearing> bearings) {
 
     record Room(String placement, String use, List<Double> border, List<String> intruders) {}
 
@@ -26,6 +27,8 @@ record DrawingView(
     /** A slide: what moves with it, and how far on paper for each millimetre. */
     record Track(
             String key, String placement, List<String> moves, List<Double> perMm, double from, double to, double value, double step) {}
+
+    record Bearing(List<Double> from, List<Double> to, String words, boolean met) {}
 
     record Part(String placement, String title, String category, List<Shape> shapes) {}
 
@@ -83,6 +86,9 @@ record DrawingView(
                                 t.to(),
                                 t.value(),
                                 t.step()))
+                        .toList(),
+                d.bearings().stream()
+                        .map(b -> new Bearing(one(b.from()), one(b.to()), b.words(), b.met()))
                         .toList());
     }
 

@@ -20,6 +20,8 @@ import wideharbor.core.job.Job;
 public class Checked {
     private record Key(String job, long stateNo) {}
 
+    private record FixKey(Key state, String build, String configuration) {}
+
     /** Report and verdict of one state. */
     public record Result(Report report, Verdict verdict) {}
 
@@ -33,7 +35,7 @@ public class Checked {
     }
 
     private final Cache<Key, Result> kept = Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<Key, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<FixKey, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
     private final CheckEngine engine;
     private final Proposer proposer;
 
@@ -46,10 +48,14 @@ public class Checked {
         return kept.get(key(loaded), k -> compute(loaded));
     }
 
-    /** Trying costs many times what checking does, so it is asked for apart. */
-    public Fixes fixes(Loaded loaded) {
+    /** Trying costs many times what checking does, so it is asked for apart, and for the configuration on view alone. */
+    public Fixes fixes(Loaded loaded, String build, String configuration) {
         return keptFixes.get(
-                key(loaded), k -> new Fixes(true, proposer.propose(loaded.job(), of(loaded).report())));
+                new FixKey(key(loaded), build, configuration),
+                k -> new Fixes(
+                        true,
+                        proposer.propose(
+                                loaded.job(), of(loaded).report().of(build, configuration))));
     }
 
     private static Key key(Loaded loaded) {

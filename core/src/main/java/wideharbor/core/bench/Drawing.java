@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
@@ -17,6 +18,9 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.balance.Posture;
+import wideharbor.core.check.balance.ShoulderHold;
 import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Outline;
@@ -43,7 +47,11 @@ public record Drawing(
         List<Room> rooms,
         List<ClashMark> clashes,
         List<PortMark> ports,
-        List<Track> tracks) {
+        List<Track> tracks,
+        List<Bearing> bearings) {
+
+    /** How a worn rig is borne: a lever from pad to hands with their force, or the line from hook to centre of mass. */
+    public record Bearing(Point from, Point to, String words, boolean met) {}
 
     /** Room that a part keeps free, and who stands in it; empty when it is free. */
     public record Room(String placement, Shape.Use use, Outline outline, List<String> intruders) {}
@@ -110,7 +118,28 @@ public record Drawing(
                 rooms(context, view),
                 clashes(context, view),
                 ports(context, view),
-                tracks(rig, view));
+                tracks(rig, view),
+                bearings(context, view));
+    }
+
+    private static List<Bearing> bearings(CheckContext context, Sheet view) {
+        List<Bearing> all = new ArrayList<>();
+        Vec3 datum = context.rig().world().datum();
+        Posture.of(context, Facet.Support.Way.SHOULDER).ifPresent(p -> ShoulderHold.grips(context)
+                .ifPresent(grips -> {
+                    double arm = ShoulderHold.padToGrips(context).orElseThrow();
+                    double newton = Statics.handForce(p.carried().grams(), p.aheadMm(), arm);
+                    String words = Say.one(Math.abs(newton)) + (newton >= 0 ? " N held up" : " N pulled down");
+                    boolean met = Math.abs(newton) <= context.rule(HouseRules.Rule.HAND_CAUTION);
+                    all.add(new Bearing(view.project(datum), view.project(grips), words, met));
+                }));
+        Posture.of(context, Facet.Support.Way.HANGS).filter(p -> p.upMm() < 0).ifPresent(p -> {
+            double tilt = Statics.hangTilt(p.aheadMm(), -p.upMm());
+            String words = "hangs " + Say.one(Math.abs(tilt)) + "° nose " + (tilt >= 0 ? "down" : "up");
+            boolean met = Math.abs(tilt) <= context.rule(HouseRules.Rule.HANG_TILT);
+            all.add(new Bearing(view.project(datum), view.project(p.carried().centre()), words, met));
+        });
+        return all;
     }
 
     private static List<Room> rooms(CheckContext context, Sheet view) {

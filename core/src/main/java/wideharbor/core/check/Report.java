@@ -18,6 +18,15 @@ public record Report(List<Finding> findings, Map<String, Integer> looked) {
         looked = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(looked));
     }
 
+    /** The findings of one configuration alone, in the same order. */
+    public Report of(String build, String configuration) {
+        return new Report(
+                findings.stream()
+                        .filter(f -> f.key().build().equals(build) && f.key().configuration().equals(configuration))
+                        .toList(),
+                looked);
+    }
+
     public Optional<Finding> find(FindingKey key) {
         return findings.stream().filter(f -> f.key().equals(key)).findFirst();
     }

@@ -1,6 +1,8 @@
 package wideharbor.core.check.balance;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
@@ -14,6 +16,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Vec3;
 
 /** What the hands hold when a rig lies on the shoulder. */
 public final class ShoulderHold implements Check {
@@ -38,11 +41,19 @@ public final class ShoulderHold implements Check {
     /** Pad to grips along the axis, mm; empty when nothing on the rig is there to be held. */
     public static OptionalDouble padToGrips(CheckContext context) {
         var world = context.rig().world();
+        return grips(context)
+                .map(at -> OptionalDouble.of(at.minus(world.datum()).dot(world.forward())))
+                .orElseGet(OptionalDouble::empty);
+    }
+
+    /** Where the hands are: the foremost handhold ahead of the pad, rig frame. */
+    public static Optional<Vec3> grips(CheckContext context) {
+        var world = context.rig().world();
         return context.rig().attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD))
-                .mapToDouble(p -> p.pose().apply(p.type().links().get(0).centreOfMass()).minus(world.datum()).dot(world.forward()))
-                .filter(ahead -> ahead > LEAST_ARM)
-                .max();
+                .map(p -> p.pose().apply(p.type().links().get(0).centreOfMass()))
+                .filter(at -> at.minus(world.datum()).dot(world.forward()) > LEAST_ARM)
+                .max(Comparator.comparingDouble(at -> at.dot(world.forward())));
     }
 
     @Override
