@@ -17,6 +17,9 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
           {pieces} pieces, {kilograms(d.totalGrams)}
           {d.unweighed > 0 && ` and ${d.unweighed} unweighed`}
         </span>
+        <a className="noprint" href={`/api/jobs/${d.job}/pull-list.pdf`}>
+          PDF
+        </a>
         <a className="noprint" href={`/api/jobs/${d.job}/pull-list.csv`}>
           CSV
         </a>

@@ -24,9 +24,13 @@ public final class Client {
         this.base = base;
     }
 
-    public record Answer(int status, String text) {
+    public record Answer(int status, byte[] bytes) {
+        public String text() {
+            return new String(bytes, StandardCharsets.UTF_8);
+        }
+
         public JsonNode json() {
-            return MAPPER.readTree(text);
+            return MAPPER.readTree(text());
         }
 
         public String detail() {
@@ -99,8 +103,7 @@ public final class Client {
 
     private Answer send(HttpRequest.Builder request) {
         try {
-            HttpResponse<String> response =
-                    http.send(request.build(), HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+            HttpResponse<byte[]> response = http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
             return new Answer(response.statusCode(), response.body());
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);

@@ -83,6 +83,15 @@ class DispatchController {
                 .body(service.csv(job));
     }
 
+    @GetMapping("/pull-list.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable String job, Principal who) {
+        String name = ContentDisposition.attachment().filename(job + "-pull-list.pdf").build().toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(PullPaper.pdf(service.view(job, who.getName())));
+    }
+
     @PostMapping("/built")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     Dispatch built(@PathVariable String job, Principal who) {

@@ -223,4 +223,19 @@ class JobEndpointTest {
         assertEquals("hex 4 mm", first.at("/near/0").asString());
         assertEquals(0, first.path("held").size());
     }
+
+    /** Paper for the shelf: a PDF of a page or more with the lines in it. */
+    @Test
+    void thePullListIsAlsoPaper() throws Exception {
+        var answer = tech.get("/api/jobs/slack-water/pull-list.pdf");
+        assertEquals(200, answer.status());
+        try (var document = org.apache.pdfbox.Loader.loadPDF(answer.bytes())) {
+            String words = new org.apache.pdfbox.text.PDFTextStripper().getText(document);
+            assertTrue(document.getNumberOfPages() >= 1);
+            assertTrue(words.contains("Slack Water, pull list"), words);
+            assertTrue(words.contains("Shoulder pad on a dovetail, narrow"), words);
+            assertTrue(words.contains("−") || words.contains("Battery 150 Wh"), words);
+            assertTrue(words.contains("not weighed"), words);
+        }
+    }
 }

@@ -51,6 +51,7 @@ class RolesTest {
         "POST, /api/jobs/JOB/dispatch,                 401, ok,  ok, 403",
         "POST, /api/jobs/JOB/recall,                   401, 403, ok, 403",
         "GET,  /api/jobs/JOB/pull-list.csv,            401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/pull-list.pdf,            401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/package.harbor.json,      401, ok,  ok, ok",
         "POST, /api/packages,                          401, 403, ok, ok",
         "POST, /api/packages/compare,                  401, ok,  ok, ok",
@@ -120,6 +121,8 @@ class RolesTest {
         }
         if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
+        } else if (path.startsWith("/api/house/ways")) {
+            body = Map.of("option", "read");
         } else if (path.startsWith("/api/house")) {
             body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }

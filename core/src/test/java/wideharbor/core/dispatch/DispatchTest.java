@@ -84,4 +84,43 @@ class DispatchTest {
     private static int pieces(List<PullList.Line> lines, String name) {
         return lines.stream().filter(l -> l.type().name().equals(name)).mapToInt(PullList.Line::pieces).sum();
     }
+
+    /** Whatever configurations leave out or take on, the package holds what each of them needs at once with any lens. */
+    @Test
+    void thePackageCoversEveryConfiguration() {
+        java.util.Random random = new java.util.Random(20261125);
+        List<String> parts = List.of("quick", "bridge", "rods", "box");
+        for (int round = 0; round < 40; round++) {
+            var rigs = Bag.onRods(300)
+                    .lens("a", Bag.lens("a", 1500, 60, 120), "body:mount", "mount")
+                    .lens("b", Bag.lens("b", 2000, 80, 160), "body:mount", "mount");
+            for (int c = 0; c < 3; c++) {
+                List<wideharbor.core.build.Command> overlay = new java.util.ArrayList<>();
+                for (String part : parts) {
+                    if (random.nextInt(3) == 0) {
+                        overlay.add(new wideharbor.core.build.Command.Remove(part));
+                    }
+                }
+                for (int more = random.nextInt(3); more > 0; more--) {
+                    overlay.add(new wideharbor.core.build.Command.Place("more-" + more, Bag.box().ref(), ""));
+                }
+                rigs.configuration(new wideharbor.core.build.Configuration("c" + c, "C" + c, "none", 0, 0, overlay));
+            }
+            var job = rigs.job();
+            var held = new java.util.HashMap<wideharbor.core.catalog.TypeRef, Integer>();
+            PullList.of(job).forEach(l -> held.put(l.type().ref(), l.onRig()));
+            var build = job.gear().build("a");
+            for (var configuration : build.configurations()) {
+                for (var lens : build.lenses()) {
+                    var content = build.content(configuration.id(), lens.id(), job.catalogue());
+                    var needed = new java.util.HashMap<wideharbor.core.catalog.TypeRef, Integer>();
+                    content.placements().stream()
+                            .filter(p -> !content.isRemoved(p.id()))
+                            .forEach(p -> needed.merge(p.type(), 1, Integer::sum));
+                    needed.forEach((type, count) -> assertTrue(
+                            held.getOrDefault(type, 0) >= count, type + " in " + configuration.id() + " with " + lens.id()));
+                }
+            }
+        }
+    }
 }
