@@ -27,4 +27,8 @@ abstract class Journey {
     Locator finding(String title) {
         return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
     }
+
+    Locator verdict() {
+        return page.locator(".jobbar .verdict");
+    }
 }

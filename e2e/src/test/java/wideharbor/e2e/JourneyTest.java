@@ -13,10 +13,6 @@ import wideharbor.app.RunningApp;
 
 /** The main jobs as people do them. */
 class JourneyTest extends Journey {
-    private Locator verdict() {
-        return page.locator(".jobbar .verdict");
-    }
-
     private Locator row(String title) {
         return page.locator(".stack").getByText(title, new Locator.GetByTextOptions().setExact(true));
     }

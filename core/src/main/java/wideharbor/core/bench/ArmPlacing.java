@@ -173,6 +173,6 @@ public final class ArmPlacing {
     }
 
     private Scope scope(SettingKey key) {
-        return context.build().scopeOf(key, context.rig().configuration().id(), context.rig().lens());
+        return context.scopeOf(key);
     }
 }

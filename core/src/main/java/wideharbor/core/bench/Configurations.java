@@ -32,28 +32,20 @@ public final class Configurations {
 
     /** A new configuration that differs from this one in nothing yet: what changes in this one changes in it too. */
     public static List<Scoped> derive(CheckContext context, String title) {
-        Configuration from = context.rig().configuration();
-        return List.of(Scoped.base(new Command.Configure(new Configuration(
-                freeId(context.build(), title),
-                title,
-                from.support(),
-                from.rollDegrees(),
-                from.tiltDegrees(),
-                List.of(),
-                from.id()))));
+        return added(context, title, List.of(), context.rig().configuration().id());
     }
 
     /** A new configuration with the same differences, which goes its own way from here. */
     public static List<Scoped> copy(CheckContext context, String title) {
         Configuration from = context.rig().configuration();
+        return added(context, title, from.overlay(), from.basedOn());
+    }
+
+    private static List<Scoped> added(CheckContext context, String title, List<Command> overlay, String basedOn) {
+        Configuration from = context.rig().configuration();
+        String id = freeId(context.build(), title);
         return List.of(Scoped.base(new Command.Configure(new Configuration(
-                freeId(context.build(), title),
-                title,
-                from.support(),
-                from.rollDegrees(),
-                from.tiltDegrees(),
-                from.overlay(),
-                from.basedOn()))));
+                id, title, from.support(), from.rollDegrees(), from.tiltDegrees(), overlay, basedOn))));
     }
 
     public static List<Scoped> rename(CheckContext context, String title) {

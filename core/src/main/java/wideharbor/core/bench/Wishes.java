@@ -29,8 +29,7 @@ public final class Wishes {
 
     public static List<Scoped> set(CheckContext context, SettingKey key, double value, boolean byFeel) {
         requirePresent(context.rig(), key.placement());
-        Scope scope = context.build()
-                .scopeOf(key, context.rig().configuration().id(), context.rig().lens());
+        Scope scope = context.scopeOf(key);
         return List.of(new Scoped(scope, new Command.Set(key, value, byFeel)));
     }
 

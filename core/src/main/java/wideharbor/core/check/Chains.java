@@ -18,8 +18,7 @@ public final class Chains {
 
     /** Opens a joint and puts the chain between its two faces. */
     public static List<Scoped> between(CheckContext context, Joint joint, AdapterFinder.Chain chain) {
-        Scope scope = context.build()
-                .scopeOf(joint.child().placement(), context.rig().configuration().id(), context.rig().lens());
+        Scope scope = context.scopeOf(joint.child().placement());
         List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Unjoin(joint.id()))));
         Hung hung = hang(context, scope, joint.parent(), chain);
         edit.addAll(hung.commands());

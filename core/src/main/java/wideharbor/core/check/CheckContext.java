@@ -8,6 +8,8 @@ import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Kit;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.Job;
@@ -52,6 +54,16 @@ public record CheckContext(
             }
             return now;
         }
+    }
+
+    /** Where a setting is changed when someone changes it while looking at this rig. */
+    public Scope scopeOf(SettingKey key) {
+        return build.scopeOf(key, rig.configuration().id(), rig.lens());
+    }
+
+    /** Where a change to a part belongs. */
+    public Scope scopeOf(String placement) {
+        return build.scopeOf(placement, rig.configuration().id(), rig.lens());
     }
 
     public HouseRules rules() {

@@ -24,8 +24,7 @@ public final class Parts {
     /** Puts another type in a placement's stead; pieces from the kit leave it, and what comes off goes back. */
     public static List<Scoped> swap(CheckContext context, String placement, ItemType other) {
         TypeRef old = context.rig().content().placement(placement).orElseThrow().type();
-        Scope scope = context.build()
-                .scopeOf(placement, context.rig().configuration().id(), context.rig().lens());
+        Scope scope = context.scopeOf(placement);
         List<Scoped> edit = new ArrayList<>();
         edit.add(new Scoped(scope, new Command.Retype(placement, other.ref())));
         edit.addAll(exchange(context, old, other.ref()));

@@ -75,8 +75,7 @@ final class Nudges {
                 "nudge",
                 title,
                 List.of(new Scoped(
-                        context.build()
-                                .scopeOf(motion.key(), context.rig().configuration().id(), context.rig().lens()),
+                        context.scopeOf(motion.key()),
                         new Command.Set(motion.key(), value, false)))));
     }
 }

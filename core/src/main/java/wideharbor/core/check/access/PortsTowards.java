@@ -124,8 +124,7 @@ public final class PortsTowards implements Check {
                         "turn",
                         "Turn " + context.rig().title(part) + " round",
                         List.of(new Scoped(
-                                context.build().scopeOf(
-                                        m.key(), context.rig().configuration().id(), context.rig().lens()),
+                                context.scopeOf(m.key()),
                                 new Command.Set(m.key(), turned(m.value()), false)))))
                 .toList();
     }

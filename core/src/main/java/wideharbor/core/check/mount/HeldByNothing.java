@@ -85,11 +85,7 @@ public final class HeldByNothing implements Check {
                         "restore",
                         "Put " + context.rig().title(d.since()) + " back",
                         List.of(new Scoped(
-                                context.build()
-                                        .scopeOf(
-                                                d.since(),
-                                                context.rig().configuration().id(),
-                                                context.rig().lens()),
+                                context.scopeOf(d.since()),
                                 new Command.Restore(d.since())))))
                 .toList();
     }

@@ -135,8 +135,7 @@ public final class NeedsWithIt implements Check {
 
     private static Candidate candidate(
             CheckContext context, PortRef on, List<AdapterFinder.Link> between, ItemType type, Port own) {
-        var scope = context.build()
-                .scopeOf(on.placement(), context.rig().configuration().id(), context.rig().lens());
+        var scope = context.scopeOf(on.placement());
         List<AdapterFinder.Link> links = new ArrayList<>(between);
         links.add(new AdapterFinder.Link(type, own.id(), own.id()));
         String by = between.isEmpty()

@@ -62,8 +62,7 @@ public final class NotTogether implements Check {
                         "take-off",
                         "Take " + context.rig().title(id) + " off",
                         List.of(new Scoped(
-                                context.build().scopeOf(
-                                        id, context.rig().configuration().id(), context.rig().lens()),
+                                context.scopeOf(id),
                                 new Command.Remove(id)))))
                 .toList();
     }

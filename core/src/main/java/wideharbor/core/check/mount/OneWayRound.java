@@ -78,8 +78,7 @@ public final class OneWayRound implements Check {
                     && m.freedom() instanceof Freedom.Rotate turn
                     && turn.axis() == Freedom.Axis.N) {
                 edit.add(new Scoped(
-                        context.build().scopeOf(
-                                m.key(), context.rig().configuration().id(), context.rig().lens()),
+                        context.scopeOf(m.key()),
                         new Command.Set(m.key(), 0, false)));
             }
         }

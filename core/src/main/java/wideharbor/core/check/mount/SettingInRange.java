@@ -120,11 +120,7 @@ public final class SettingInRange implements Check {
                 "set",
                 "Set " + context.rig().title(motion.key().placement()) + " to " + Say.one(value) + " " + unit,
                 List.of(new Scoped(
-                        context.build()
-                                .scopeOf(
-                                        motion.key(),
-                                        context.rig().configuration().id(),
-                                        context.rig().lens()),
+                        context.scopeOf(motion.key()),
                         new Command.Set(motion.key(), value, false))));
     }
 }

@@ -144,11 +144,7 @@ public final class Spacers {
     }
 
     private static Scope scope(CheckContext context, Joint joint) {
-        return context.build()
-                .scopeOf(
-                        joint.child().placement(),
-                        context.rig().configuration().id(),
-                        context.rig().lens());
+        return context.scopeOf(joint.child().placement());
     }
 
     private static Optional<Candidate> settled(CheckContext context, String kind, String title, List<Scoped> edit) {
