@@ -1882,6 +1882,8 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             to: string;
             toolFree: boolean;
+            /** Format: double */
+            toolMinutes: number;
         };
         WayLine: {
             by: string;

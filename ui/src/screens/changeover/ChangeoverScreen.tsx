@@ -28,7 +28,7 @@ export function ChangeoverScreen() {
       </main>
     );
   }
-  const asked = d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
+  const asked = d.ways.find((w) => !w.met) ?? d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
   const from = search.get('from') ?? asked?.from ?? '';
   const to = search.get('to') ?? asked?.to ?? '';
   const way = d.ways.find((w) => w.from === from && w.to === to);
@@ -106,6 +106,15 @@ function Steps({ way }: { way: Schemas['Way'] }) {
             <span className="num right">{fixed(s.minutes, 1)}</span>
           </li>
         ))}
+        {way.keys.length > 0 && (
+          <li>
+            <span className="act">fetch</span>
+            <span>
+              and put back <span className="num">{way.keys.join(', ')}</span>
+            </span>
+            <span className="num right">{fixed(way.toolMinutes, 1)}</span>
+          </li>
+        )}
       </ol>
       {way.leftBehind.length > 0 && (
         <p>

@@ -32,7 +32,7 @@ class ArchitectureTest {
             Map.entry("balance", List.of("quantity", "geometry", "catalog", "build", "rig")),
             Map.entry("power", List.of("quantity", "catalog", "build", "rig", "brief")),
             Map.entry("job", List.of("quantity", "brief", "build", "catalog")),
-            Map.entry("changeover", List.of("quantity", "brief", "build", "catalog", "rig", "job")),
+            Map.entry("changeover", List.of("balance", "quantity", "brief", "build", "catalog", "rig", "job")),
             Map.entry("check", List.of("changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "tool", "balance", "power", "brief", "job")),
             Map.entry("bench", List.of("changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "balance", "power", "brief", "job", "check")),
             Map.entry("dispatch", List.of("quantity", "balance", "build", "catalog", "check", "job", "rig", "tool")));

@@ -187,7 +187,8 @@ public class JobStore {
         row.loadAt = job.brief().dates().load();
         row.brief = codec.writeBrief(job.brief());
         row.rules = codec.writeRules(job.rules());
-        summarise(row, job);
+        // Judged as it will be seen: with all parts of the house, not only those that the file brought.
+        summarise(row, job.with(catalogue.catalogue()));
         jobs.save(row);
         int ordinal = 0;
         for (Build build : job.gear().builds()) {

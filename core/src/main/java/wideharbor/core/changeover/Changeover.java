@@ -2,14 +2,17 @@ package wideharbor.core.changeover;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -32,6 +35,8 @@ public record Changeover(
         double minutes,
         List<String> leftBehind,
         List<String> recheck) {
+
+    private static final Set<Category> BEARERS = EnumSet.of(Category.LEGS, Category.HEAD);
 
     public enum Act {
         UNPLUG,
@@ -189,8 +194,19 @@ public record Changeover(
                 .findFirst()
                 .map(j -> rig.title(j.parent().placement()) + ", " + rig.port(j.parent()).title())
                 .orElse("");
-        return new Step(
-                act, part.id(), part.title(), where, along, List.copyOf(keys), Math.max(minutes, rules.value(Rule.TIME_LEVER)));
+        double worked = Math.max(minutes, rules.value(Rule.TIME_LEVER)) + lift(rig, part, rules);
+        return new Step(act, part.id(), part.title(), where, along, List.copyOf(keys), worked);
+    }
+
+    /** What is heavy takes time of its own: the part itself, or, when it bears the rig, all that stands on it. */
+    private static double lift(Rig rig, Placed part, HouseRules rules) {
+        Set<String> side = rig.subtree(part.id());
+        Set<String> lifted = new LinkedHashSet<>(side);
+        if (side.contains(rig.configuration().support()) || BEARERS.contains(part.type().category())) {
+            lifted = new LinkedHashSet<>(rig.subtree(rig.content().root()));
+            lifted.removeAll(side);
+        }
+        return Mass.of(rig, lifted).grams() > rules.value(Rule.LIFT_MASS) ? rules.value(Rule.TIME_LIFT) : 0;
     }
 
     private static double work(Port port, Set<String> keys, HouseRules rules) {
@@ -270,7 +286,7 @@ public record Changeover(
     private static boolean touchesRods(Rig from, Rig to, Step step) {
         return to.find(step.placement())
                 .or(() -> from.find(step.placement()))
-                .filter(p -> p.type().category() == wideharbor.core.catalog.Category.ROD)
+                .filter(p -> p.type().category() == Category.ROD)
                 .isPresent();
     }
 }

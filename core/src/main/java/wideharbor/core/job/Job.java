@@ -33,6 +33,11 @@ public record Job(
         return new Job(id, title, next, rules, catalogue, gear, reads, waivers);
     }
 
+    /** The same job where more parts are known: a house's whole catalogue instead of what a file brought. */
+    public Job with(Catalogue other) {
+        return new Job(id, title, brief, rules, other, gear, reads, waivers);
+    }
+
     /** Someone has read a caution; the finding's key as text, who and when as the caller says. */
     public record CautionRead(String finding, String who, String when) {}
 

@@ -82,6 +82,17 @@ class ChangeoverTest {
         assertEquals("slide to 150.0 mm", way.steps().get(0).where());
     }
 
+    /** Head of 6 kg off: the body's 3 kg, plates and dovetail make 5.2 kg, no lift; with a body of 9 kg it is one, 1.5 min. */
+    @Test
+    void whatIsHeavyTakesTimeOfItsOwn() {
+        Configuration off = other(new Command.Remove("head"));
+        double light = between(Bag.onHead().configuration(off), Rigs.STUDIO, "other").minutes();
+        Rigs heavy = Bag.onHead().with("brick", part("brick").weighs(6000, Vec3.ZERO)
+                        .face("foot", Role.A, Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD, 1, Port.Pins.NONE).make())
+                .join("j-brick", "body:top", "brick:foot").configuration(off);
+        assertEquals(light + 1.5, between(heavy, Rigs.STUDIO, "other").minutes(), 1e-9);
+    }
+
     @Test
     void nothingDiffersNothingIsDone() {
         Changeover way = between(Bag.onRods(300).configuration(other()), Rigs.STUDIO, "other");
