@@ -1,0 +1,208 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '../../api/client';
+import { BalanceChart } from './BalanceChart';
+import { nose } from './BalanceDialog';
+import { BenchBar } from './BenchBar';
+import { ConfigurationDialog } from './ConfigurationDialog';
+import { scoped, wish } from './logic';
+
+// jsdom has no media queries and no layout; the component kit asks for both.
+beforeAll(() => {
+  window.matchMedia = vi.fn().mockImplementation((query: string) => ({
+    matches: false,
+    media: query,
+    addListener: vi.fn(),
+    removeListener: vi.fn(),
+    addEventListener: vi.fn(),
+    removeEventListener: vi.fn(),
+    dispatchEvent: vi.fn(),
+  }));
+  window.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+});
+afterEach(cleanup);
+
+const tab = (id: string, title: string, over: Partial<Schemas['ConfigurationTab']> = {}): Schemas['ConfigurationTab'] => ({
+  id,
+  title,
+  clear: false,
+  stops: 2,
+  cautions: 1,
+  basedOn: '',
+  changes: 0,
+  asked: true,
+  support: 'head',
+  ...over,
+});
+
+const row = (placement: string, title: string, over: Partial<Schemas['Row']> = {}): Schemas['Row'] => ({
+  placement,
+  title,
+  item: 'x@1',
+  category: 'PLATE',
+  level: 'below',
+  on: 'body',
+  mass: { grams: 100, low: 100, high: 100, source: 'maker', unknown: '' },
+  confidence: 'tried by us',
+  note: '',
+  marks: '',
+  tip: [],
+  settings: [],
+  worst: '',
+  dependants: 0,
+  carries: [],
+  root: false,
+  onlyHere: false,
+  canCarry: false,
+  ...over,
+});
+
+function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Row'][] = []): Schemas['Bench'] {
+  return {
+    job: 'j',
+    title: 'Job',
+    build: 'a',
+    buildTitle: 'A camera',
+    revision: 4,
+    stage: 'DRAFT',
+    clear: false,
+    verdict: 'Held',
+    configurations,
+    configuration: configurations[0]?.id ?? '',
+    lenses: [{ id: 'l', title: '40 mm', clear: true, stops: 0, cautions: 0 }],
+    lens: 'l',
+    bodyFaceUp: 'top',
+    stack,
+    loose: [],
+    removed: [],
+    findings: [],
+    fixesTried: true,
+    meters: {} as Schemas['MetersView'],
+    undo: '',
+    undoBy: '',
+    redo: '',
+  };
+}
+
+describe('scoped', () => {
+  const set = { kind: 'wish', wish: wish('SET', { key: 'a:b:0', value: 3 }) };
+
+  it('keeps an edit to the configuration on view when that is wanted', () => {
+    expect((scoped(set, true) as typeof set).wish.only).toBe(true);
+    expect(scoped(set, false)).toBe(set);
+  });
+
+  it('leaves what makes or takes out configurations as it is', () => {
+    const derive = { kind: 'wish', wish: wish('DERIVE', { text: 'Rain' }) };
+    expect(scoped(derive, true)).toBe(derive);
+    const read = { kind: 'read', finding: 'x' };
+    expect(scoped(read, true)).toBe(read);
+  });
+});
+
+describe('BenchBar', () => {
+  const nothing = () => undefined;
+  const bar = (b: Schemas['Bench'], canEdit = true, go = vi.fn()) =>
+    render(
+      <BenchBar bench={b} go={go} onUndo={nothing} onRedo={nothing} onHelp={nothing} onBudget={nothing} onBalance={nothing} onConfigure={nothing} only={false} canEdit={canEdit} />,
+    );
+
+  it('tells what a configuration follows and how many changes are its own', () => {
+    bar(bench([tab('studio', 'Studio'), tab('rain', 'Rain', { basedOn: 'studio', changes: 3 })]));
+    expect(screen.getByRole('tab', { name: /Rain/ }).getAttribute('title')).toBe('follows Studio, 3 changes of its own');
+  });
+
+  it('says the word with two tabs and the figure alone with three', () => {
+    bar(bench([tab('a', 'A'), tab('b', 'B', { clear: true })]));
+    expect(screen.getByRole('tab', { name: /A/ }).textContent).toContain('2 stops');
+    cleanup();
+    bar(bench([tab('a', 'A'), tab('b', 'B'), tab('c', 'C', { stops: 0 })]));
+    expect(screen.getByRole('tab', { name: /C/ }).textContent?.replace(/\s+/g, ' ')).toContain('C 1 cautions');
+  });
+
+  it('offers to change one alone only where there are several', () => {
+    const go = vi.fn();
+    bar(bench([tab('a', 'A')]));
+    expect(screen.queryByText(/change here only/)).toBeNull();
+    cleanup();
+    bar(bench([tab('a', 'A'), tab('b', 'B')]), true, go);
+    fireEvent.click(screen.getByRole('checkbox'));
+    expect(go).toHaveBeenCalledWith('only', '1');
+    cleanup();
+    bar(bench([tab('a', 'A'), tab('b', 'B')]), false);
+    expect(screen.queryByText(/change here only/)).toBeNull();
+  });
+});
+
+describe('ConfigurationDialog', () => {
+  const open = (b: Schemas['Bench']) => {
+    const onWish = vi.fn();
+    render(<ConfigurationDialog bench={b} onClose={() => undefined} onWish={onWish} />);
+    return onWish;
+  };
+  const doIt = () => screen.getByRole('button', { name: 'Do it' });
+
+  it('asks for a title before it derives', () => {
+    const onWish = open(bench([tab('studio', 'Studio')]));
+    expect((doIt() as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText('Title'), { target: { value: '  Rain ' } });
+    fireEvent.click(doIt());
+    expect(onWish).toHaveBeenCalledWith(expect.objectContaining({ kind: 'DERIVE', text: 'Rain' }));
+  });
+
+  it('does not take out the last one, nor one that another follows', () => {
+    open(bench([tab('studio', 'Studio')]));
+    fireEvent.click(screen.getByLabelText(/Take Studio out/));
+    expect((doIt() as HTMLButtonElement).disabled).toBe(true);
+    cleanup();
+    open(bench([tab('studio', 'Studio'), tab('rain', 'Rain', { basedOn: 'studio' })]));
+    fireEvent.click(screen.getByLabelText(/Take Studio out/));
+    expect((doIt() as HTMLButtonElement).disabled).toBe(true);
+    expect(screen.getByText('another configuration follows it')).toBeTruthy();
+  });
+
+  it('says so when no other part carries', () => {
+    open(bench([tab('studio', 'Studio')], [row('head', 'Head', { canCarry: true }), row('plate', 'Plate')]));
+    fireEvent.click(screen.getByLabelText(/Carried by another part/));
+    expect(screen.getByText('No other part of this rig says where it carries')).toBeTruthy();
+  });
+});
+
+describe('balance', () => {
+  const lens = (id: string, offMm: number, toleranceMm = 8): Schemas['LensBalance'] => ({
+    lens: id,
+    title: id,
+    offMm,
+    low: offMm - 1,
+    high: offMm + 1,
+    toleranceMm,
+    grams: 9000,
+  });
+
+  it('is told in words', () => {
+    expect(nose(0.02)).toBe('over the support');
+    expect(nose(12.34)).toBe('12.3 mm ahead');
+    expect(nose(-7)).toBe('7.0 mm behind');
+  });
+
+  it('shows which lenses would stand within what the support forgives', () => {
+    const { container } = render(<BalanceChart lenses={[lens('40', 3), lens('135', 22)]} off={[3, 22]} />);
+    expect(container.querySelectorAll('.would.met')).toHaveLength(1);
+    expect(container.querySelectorAll('.would.out')).toHaveLength(1);
+    expect(container.querySelectorAll('.forgives')).toHaveLength(2);
+  });
+
+  it('moves the mark that would stand, not the one that stands', () => {
+    const x = (c: Element) => Number(c.querySelector('.now')?.getAttribute('cx'));
+    const before = render(<BalanceChart lenses={[lens('40', 10)]} off={[10]} />);
+    const now = x(before.container);
+    cleanup();
+    const after = render(<BalanceChart lenses={[lens('40', 10)]} off={[0]} />);
+    expect(x(after.container)).toBeCloseTo(now, 6);
+    expect(after.container.querySelectorAll('.would.met')).toHaveLength(1);
+  });
+});

@@ -1,0 +1,98 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { waysQuery } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { AsksForm } from './AsksForm';
+
+beforeAll(() => {
+  window.matchMedia = vi.fn().mockImplementation((query: string) => ({
+    matches: false,
+    media: query,
+    addListener: vi.fn(),
+    removeListener: vi.fn(),
+    addEventListener: vi.fn(),
+    removeEventListener: vi.fn(),
+    dispatchEvent: vi.fn(),
+  }));
+  window.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+});
+afterEach(cleanup);
+
+const nothing: Schemas['Asks'] = {
+  changes: [],
+  room: { depthMm: 0, heightMm: 0, configurations: [] },
+  spares: [],
+  tapes: [],
+  ways: {},
+};
+
+const ways: Schemas['WayLine'][] = [
+  {
+    id: 'spares',
+    question: 'What is a missing spare?',
+    chosen: 'read',
+    by: '',
+    options: [
+      { id: 'read', title: 'Told and read', reason: 'A runner can bring it.', effects: [] },
+      { id: 'firm', title: 'A reason to stay', reason: 'There is no runner.', effects: ['Spares are packed: stop'] },
+    ],
+  },
+];
+
+function form(asks: Schemas['Asks'], worn = [{ value: 'studio', label: 'Studio' }, { value: 'vest', label: 'Vest' }]) {
+  const onChange = vi.fn();
+  const client = new QueryClient();
+  client.setQueryData(waysQuery.queryKey, ways);
+  render(
+    <QueryClientProvider client={client}>
+      <AsksForm asks={asks} worn={worn} lenses={[]} onChange={onChange} />
+    </QueryClientProvider>,
+  );
+  return onChange;
+}
+
+describe('AsksForm', () => {
+  it('adds a change between the first two configurations', () => {
+    const onChange = form(nothing);
+    fireEvent.click(screen.getAllByText('Add a line')[0] as HTMLElement);
+    expect(onChange).toHaveBeenCalledWith({ ...nothing, changes: [{ from: 'studio', to: 'vest', minutes: 5, toolFree: false }] });
+  });
+
+  it('has nothing to change into with one configuration, and says so', () => {
+    form(nothing, [{ value: 'studio', label: 'Studio' }]);
+    expect(screen.getByText(/The build has one configuration/)).toBeTruthy();
+    expect(screen.getAllByText('Add a line')).toHaveLength(2);
+  });
+
+  it('drops a line', () => {
+    const onChange = form({ ...nothing, tapes: [{ what: 'door', distanceMm: 900, lens: '' }] });
+    fireEvent.click(screen.getByLabelText('Drop this line'));
+    expect(onChange).toHaveBeenCalledWith(nothing);
+  });
+
+  it('sets tool-free without touching the rest of the line', () => {
+    const change = { from: 'studio', to: 'vest', minutes: 4, toolFree: false };
+    const onChange = form({ ...nothing, changes: [change] });
+    fireEvent.click(screen.getByRole('checkbox'));
+    expect(onChange).toHaveBeenCalledWith({ ...nothing, changes: [{ ...change, toolFree: true }] });
+  });
+
+  it('works as the house does until this job differs', () => {
+    const onChange = form(nothing);
+    const select = screen.getByLabelText('What is a missing spare?') as HTMLSelectElement;
+    expect(select.options[0]?.textContent).toBe('as the house: Told and read');
+    fireEvent.change(select, { target: { value: 'firm' } });
+    expect(onChange).toHaveBeenCalledWith({ ...nothing, ways: { spares: 'firm' } });
+  });
+
+  it('goes back to the house’s way', () => {
+    const onChange = form({ ...nothing, ways: { spares: 'firm' } });
+    fireEvent.change(screen.getByLabelText('What is a missing spare?'), { target: { value: '' } });
+    expect(onChange).toHaveBeenCalledWith(nothing);
+  });
+});
