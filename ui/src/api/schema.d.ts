@@ -1194,6 +1194,11 @@ export interface components {
             value: number;
             when: string;
         };
+        Idle: {
+            build: string;
+            placement: string;
+            title: string;
+        };
         ImportState: {
             /** Format: int32 */
             done: number;
@@ -1249,6 +1254,7 @@ export interface components {
             builds: components["schemas"]["BuildRef"][];
             clear: boolean;
             id: string;
+            idle: components["schemas"]["Idle"][];
             requirements: components["schemas"]["Requirement"][];
             /** Format: int32 */
             revision: number;

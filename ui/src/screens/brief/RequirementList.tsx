@@ -31,6 +31,19 @@ export function RequirementList({ job }: { job: Schemas['JobView'] }) {
           );
         })}
       </ul>
+      {job.idle.length > 0 && (
+        <div className="idle">
+          <h3>On the rig, and nothing relies on it</h3>
+          <ul>
+            {job.idle.map((i) => (
+              <li key={`${i.build}/${i.placement}`}>
+                <Link to={`/jobs/${job.id}/bench?build=${i.build}&part=${i.placement}`}>{i.title}</Link>
+              </li>
+            ))}
+          </ul>
+          <p className="soft">It serves no demand of the brief and carries, feeds or ties nothing. Leave it at home, or know why it goes.</p>
+        </div>
+      )}
       <Link className="noprint" to={`/jobs/${job.id}/bench`}>
         Go to the Bench to mend what is not met
       </Link>

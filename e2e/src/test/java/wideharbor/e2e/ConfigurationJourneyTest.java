@@ -38,7 +38,8 @@ class ConfigurationJourneyTest extends Journey {
         configure("Derive from Studio", "Rain, on sticks");
         assertThat(tab("Rain, on sticks")).hasAttribute("aria-selected", "true");
         browser.bench(job, "?config=rain-on-sticks&part=handle");
-        page.getByLabel("change here only").check();
+        page.getByLabel("change here only").click();
+        assertThat(page.getByLabel("change here only")).isChecked();
         Locator number = page.locator(".stack-row.chosen .setting input").first();
         number.fill("6");
         number.press("Enter");

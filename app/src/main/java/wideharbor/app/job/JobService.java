@@ -7,6 +7,7 @@ import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
+import wideharbor.core.check.Purposes;
 import wideharbor.core.check.Requirements;
 import wideharbor.core.dispatch.Gate;
 
@@ -41,6 +42,7 @@ public class JobService {
                 result.verdict().inWords(),
                 BriefView.of(loaded.job().brief()),
                 Requirements.of(loaded.job(), result.report()),
+                Purposes.idle(loaded.job()),
                 loaded.job().gear().builds().stream().map(JobService::ref).toList());
     }
 

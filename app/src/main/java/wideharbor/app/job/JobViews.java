@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import wideharbor.core.check.Purposes;
 import wideharbor.core.check.Requirements;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
@@ -76,5 +77,6 @@ final class JobViews {
             String verdict,
             BriefView brief,
             List<Requirements.Requirement> requirements,
+            List<Purposes.Idle> idle,
             List<BuildRef> builds) {}
 }
