@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.job.Job;
 
@@ -120,7 +122,7 @@ public final class Proposer {
             Report before = known.report(key);
             Report report = engine.check(changed);
             Report.Change change = report.since(before);
-            if (report.find(key).isEmpty() && addsNoStop(report, before) && sparesOthers(job.with(after), key, known)) {
+            if (report.find(key).isEmpty() && addsNoStop(report, before) && (!isShared(candidate) || sparesOthers(job.with(after), key, known))) {
                 tried.add(new Fix(
                         "",
                         candidate.kind(),
@@ -132,6 +134,14 @@ public final class Proposer {
         } catch (EditRefused refused) {
             // A candidate that the build itself refuses is no remedy; the next one may be.
         }
+    }
+
+    /** Whether a remedy changes what other configurations share; packing more of something never stops one. */
+    private static boolean isShared(Check.Candidate candidate) {
+        return candidate.commands().stream()
+                .anyMatch(c -> c.command() instanceof Command.AddKit add
+                        ? add.count() < 0
+                        : !(c.scope() instanceof Scope.InConfiguration));
     }
 
     /** A remedy in what all share must not stop another configuration of the build. */

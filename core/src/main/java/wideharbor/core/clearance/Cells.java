@@ -1,9 +1,12 @@
 package wideharbor.core.clearance;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import wideharbor.core.geometry.Convex;
@@ -24,17 +27,34 @@ final class Cells {
         this.solids = solids;
     }
 
-    /** Pieces whose cubes a box reaches into; a piece of several cubes is told several times. Only after {@link #pairs}. */
+    /** Pieces that a box may meet, each once. Only after {@link #pairs}. */
     void near(Convex.Bounds box, Consumer<Clearances.Solid> told) {
+        if (reaches(box) > solids.size()) {
+            // A long way through many cubes: looking at every piece is less work than looking into every cube.
+            solids.forEach(told);
+            return;
+        }
+        Set<Clearances.Solid> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         int[] from = cell(box.min());
         int[] to = cell(box.max());
         for (int x = from[0]; x <= to[0]; x++) {
             for (int y = from[1]; y <= to[1]; y++) {
                 for (int z = from[2]; z <= to[2]; z++) {
-                    cells.getOrDefault(key(x, y, z), List.of()).forEach(told);
+                    for (Clearances.Solid solid : cells.getOrDefault(key(x, y, z), List.of())) {
+                        if (seen.add(solid)) {
+                            told.accept(solid);
+                        }
+                    }
                 }
             }
         }
+    }
+
+    /** How many cubes a box reaches into. */
+    private static long reaches(Convex.Bounds box) {
+        int[] from = cell(box.min());
+        int[] to = cell(box.max());
+        return (to[0] - from[0] + 1L) * (to[1] - from[1] + 1L) * (to[2] - from[2] + 1L);
     }
 
     /** Sorts the pieces in, and tells every pair that shares a cube, once, in the order of the pieces. */

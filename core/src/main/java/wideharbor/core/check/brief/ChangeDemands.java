@@ -34,6 +34,11 @@ public final class ChangeDemands implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
+        // The lens stays on through a change: told once, with the first of the set.
+        if (!context.build().lenses().isEmpty()
+                && !context.build().lenses().get(0).id().equals(context.rig().lens())) {
+            return;
+        }
         String here = context.rig().configuration().id();
         for (Asks.ChangeDemand demand : context.job().brief().asks().changes()) {
             if (demand.from().equals(here)) {
