@@ -73,7 +73,7 @@ class PartsJourneyTest extends Journey {
         browser.bench(job, "?part=arm");
         Locator card = page.locator(".stack-row.chosen");
         card.getByLabel("Tip right").fill("254");
-        card.getByLabel("Tip up").fill("102");
+        card.getByLabel("Tip behind").fill("102");
         card.getByText("Bring it there").click();
         assertThat(page.locator(".bench-bar")).containsText("Revision 2");
         card.getByText("Serves outside its purpose").click();
