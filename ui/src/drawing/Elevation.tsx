@@ -7,6 +7,10 @@ import { Clashes, Ports, Rooms } from './Layers';
 import type { LayerSet } from './Layers';
 import { frameOf, gridLines, hatchOf, path } from './paper';
 import { useTrackDrag } from './useTrackDrag';
+import type { Slide, Track } from './useTrackDrag';
+
+const NO_TRACKS: readonly Track[] = [];
+const NO_SLIDE: Slide = { onDrop: () => Promise.resolve() };
 
 interface Props {
   drawing: Schemas['DrawingView'];
@@ -16,16 +20,16 @@ interface Props {
   litAs: string;
   layers: LayerSet;
   onChoose: (placement: string) => void;
-  onSlide?: (key: string, value: number) => void;
+  slide?: Slide;
 }
 
 /** One elevation to scale, drawn from the computed outlines; the farthest part first. */
-export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoose, onSlide }: Props) {
+export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoose, slide }: Props) {
   const [hovered, setHovered] = useState('');
-  const { drag, down, move, up } = useTrackDrag(onSlide ? drawing.tracks : [], onSlide ?? (() => undefined));
-  const shift = drag ? drag.value - drag.track.value : 0;
+  const { drag, shown, down, move, up } = useTrackDrag(slide ? drawing.tracks : NO_TRACKS, slide ?? NO_SLIDE);
+  const shift = shown ? shown.value - shown.track.value : 0;
   const moved = (placement: string): string | undefined =>
-    drag?.track.moves.includes(placement) ? `translate(${(drag.track.perMm[0] ?? 0) * shift} ${-(drag.track.perMm[1] ?? 0) * shift})` : undefined;
+    shown?.track.moves.includes(placement) ? `translate(${(shown.track.perMm[0] ?? 0) * shift} ${-(shown.track.perMm[1] ?? 0) * shift})` : undefined;
   const frame = useMemo(() => frameOf(drawing, aspect), [drawing, aspect]);
   const grid = useMemo(() => gridLines(frame), [frame]);
   const text = frame.width / 64;
@@ -58,7 +62,7 @@ export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoos
           onClick={() => onChoose(part.placement)}
           onPointerEnter={() => setHovered(part.placement)}
           onPointerLeave={() => setHovered('')}
-          onPointerDown={part.placement === chosen && onSlide ? down(part.placement) : undefined}
+          onPointerDown={part.placement === chosen && slide ? down(part.placement) : undefined}
           onPointerMove={drag ? move : undefined}
           onPointerUp={drag ? up : undefined}
         >
@@ -81,9 +85,9 @@ export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoos
         </g>
       ))}
       <Rooms drawing={drawing} all={layers.rooms} text={text} />
-      {!drag && <Clashes drawing={drawing} />}
+      {!shown && <Clashes drawing={drawing} />}
       <Marks drawing={drawing} text={text} />
-      {layers.ports ? <Ports drawing={drawing} of={null} text={text} /> : !drag && <Ports drawing={drawing} of={hovered || chosen || '-'} text={text} />}
+      {layers.ports ? <Ports drawing={drawing} of={null} text={text} /> : !shown && <Ports drawing={drawing} of={hovered || chosen || '-'} text={text} />}
       {drag && (
         <text className="dragging" x={frame.left + text} y={frame.top + text * 2} fontSize={text * 1.2}>
           {`${fixed(drag.value, 1)} mm, ${shift >= 0 ? '+' : '−'}${fixed(Math.abs(shift), 1)}`}

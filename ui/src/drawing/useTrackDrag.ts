@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { PointerEvent } from 'react';
 import type { Schemas } from '../api/client';
 
@@ -26,9 +26,25 @@ export function trackOf(tracks: readonly Track[], placement: string): Track | un
   return carrying.find((t) => t.placement === placement) ?? [...carrying].sort((a, b) => a.moves.length - b.moves.length)[0];
 }
 
-/** Dragging a part along its slide: it follows the pointer at once, the full answer comes on release. */
-export function useTrackDrag(tracks: readonly Track[], onDrop: (key: string, value: number) => void) {
+/** How long the pointer rests before what it holds is tried, ms. */
+export const REST = 30;
+
+export interface Slide {
+  /** Fails when the change is refused: the part goes back to where it was. */
+  onDrop: (key: string, value: number) => Promise<unknown>;
+  /** The pointer rests here: what would it come to? */
+  onRest?: (key: string, value: number) => void;
+}
+
+/**
+ * Dragging a part along its slide: it follows the pointer at once and stays where it was let go until the drawing of
+ * the change is there.
+ */
+export function useTrackDrag(tracks: readonly Track[], { onDrop, onRest }: Slide) {
   const [drag, setDrag] = useState<Drag | null>(null);
+  const [dropped, setDropped] = useState<{ drag: Drag; tracks: readonly Track[] } | null>(null);
+  const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(resting.current), []);
   const start = useRef<{ x: number; y: number; scale: number } | null>(null);
 
   const down = (placement: string) => (e: PointerEvent<SVGGElement>) => {
@@ -38,18 +54,26 @@ export function useTrackDrag(tracks: readonly Track[], onDrop: (key: string, val
     if (!track || !matrix || e.button !== 0) return;
     start.current = { x: e.clientX, y: e.clientY, scale: matrix.a };
     e.currentTarget.setPointerCapture(e.pointerId);
+    setDropped(null);
     setDrag({ track, value: track.value });
   };
   const move = (e: PointerEvent<SVGGElement>) => {
     const from = start.current;
     if (!drag || !from) return;
     const value = dragged(drag.track, (e.clientX - from.x) / from.scale, -(e.clientY - from.y) / from.scale);
-    if (value !== drag.value) setDrag({ track: drag.track, value });
+    if (value === drag.value) return;
+    setDrag({ track: drag.track, value });
+    clearTimeout(resting.current);
+    if (onRest) resting.current = setTimeout(() => onRest(drag.track.key, value), REST);
   };
   const up = () => {
-    if (drag && Math.abs(drag.value - drag.track.value) > 1e-6) onDrop(drag.track.key, drag.value);
+    clearTimeout(resting.current);
+    if (drag && Math.abs(drag.value - drag.track.value) > 1e-6) {
+      setDropped({ drag, tracks });
+      onDrop(drag.track.key, drag.value).catch(() => setDropped(null));
+    }
     start.current = null;
     setDrag(null);
   };
-  return { drag, down, move, up };
+  return { drag, shown: drag ?? (dropped?.tracks === tracks ? dropped.drag : null), down, move, up };
 }

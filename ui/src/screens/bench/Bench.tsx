@@ -48,7 +48,7 @@ export function Bench({ spot, canEdit, session }: Props) {
       { replace: true },
     );
 
-  const { query, busy, act } = useBench(spot, (configuration) => go('config', configuration));
+  const { query, busy, act, foresee } = useBench(spot, (configuration) => go('config', configuration));
   const bench = query.data;
   const only = search.get('only') === '1';
   const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(scoped(a, only)).catch(() => undefined);
@@ -108,6 +108,9 @@ export function Bench({ spot, canEdit, session }: Props) {
   };
   useBenchKeys(bench, chosen, actions, fitting !== null || help || budget || configuring || balancing);
 
+  const sliding = (key: string, value: number) => scoped({ kind: 'wish' as const, wish: wish('SET', { key, value }) }, only);
+  const slide = { onDrop: (key: string, value: number) => act(sliding(key, value)), onRest: (key: string, value: number) => foresee(sliding(key, value).wish) };
+
   const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
   if (query.isPending) return <Waiting />;
   if (query.isError || !bench) return <p className="page error">{query.error?.message}</p>;
@@ -126,7 +129,7 @@ export function Bench({ spot, canEdit, session }: Props) {
           litAs={lit?.severity.toLowerCase() ?? ''}
           onChoose={actions.choose}
           onView={actions.view}
-          onSlide={canEdit ? actions.set : undefined}
+          slide={canEdit ? slide : undefined}
         />
         <FindingsPanel bench={bench} canEdit={canEdit} waives={session.waives} busy={busy} act={run} onLight={setLit} onLens={actions.lens} />
       </div>

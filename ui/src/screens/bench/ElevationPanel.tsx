@@ -5,6 +5,7 @@ import type { Spot, ViewName } from '../../api/queries';
 import { Elevation } from '../../drawing/Elevation';
 import { saveText, svgText } from '../../drawing/exportSvg';
 import type { LayerSet } from '../../drawing/Layers';
+import type { Slide } from '../../drawing/useTrackDrag';
 
 interface Props {
   spot: Spot;
@@ -15,7 +16,7 @@ interface Props {
   litAs: string;
   onChoose: (placement: string) => void;
   onView: (view: string) => void;
-  onSlide?: (key: string, value: number) => void;
+  slide?: Slide;
 }
 
 export const VIEWS: { id: ViewName; title: string }[] = [
@@ -25,7 +26,7 @@ export const VIEWS: { id: ViewName; title: string }[] = [
   { id: 'ABOVE', title: 'above' },
 ];
 
-export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onChoose, onView, onSlide }: Props) {
+export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onChoose, onView, slide }: Props) {
   const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
   const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
   const box = useRef<HTMLDivElement>(null);
@@ -68,7 +69,7 @@ export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onCho
       </div>
       <div className="drawing-box" ref={box}>
         {query.isError && <p className="error">{query.error.message}</p>}
-        {query.data && <Elevation drawing={query.data} aspect={aspect} chosen={chosen} lit={lit} litAs={litAs} layers={layers} onChoose={onChoose} onSlide={onSlide} />}
+        {query.data && <Elevation drawing={query.data} aspect={aspect} chosen={chosen} lit={lit} litAs={litAs} layers={layers} onChoose={onChoose} slide={slide} />}
       </div>
     </section>
   );

@@ -1,30 +1,11 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { BalanceChart } from './BalanceChart';
 import { nose } from './BalanceDialog';
 import { BenchBar } from './BenchBar';
 import { ConfigurationDialog } from './ConfigurationDialog';
 import { scoped, wish } from './logic';
-
-// jsdom has no media queries and no layout; the component kit asks for both.
-beforeAll(() => {
-  window.matchMedia = vi.fn().mockImplementation((query: string) => ({
-    matches: false,
-    media: query,
-    addListener: vi.fn(),
-    removeListener: vi.fn(),
-    addEventListener: vi.fn(),
-    removeEventListener: vi.fn(),
-    dispatchEvent: vi.fn(),
-  }));
-  window.ResizeObserver = class {
-    observe() {}
-    unobserve() {}
-    disconnect() {}
-  };
-});
-afterEach(cleanup);
 
 const tab = (id: string, title: string, over: Partial<Schemas['ConfigurationTab']> = {}): Schemas['ConfigurationTab'] => ({
   id,

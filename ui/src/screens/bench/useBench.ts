@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { App } from 'antd';
+import { useRef } from 'react';
 import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { benchQuery, keys } from '../../api/queries';
@@ -38,16 +39,42 @@ async function send(spot: Spot, revision: number, act: Act): Promise<Bench | und
   }
 }
 
+const trial = async (spot: Spot, revision: number, wish: Schemas['Wish']): Promise<Bench> =>
+  unwrap(
+    await api.POST('/api/jobs/{job}/builds/{build}/trials', {
+      params: { path: { job: spot.job, build: spot.build } },
+      body: { revision, configuration: spot.configuration, lens: spot.lens, wish },
+    }),
+  );
+
+/** What a wish would come to, asked for before anyone let go. */
+interface Foresight {
+  wish: Schemas['Wish'];
+  revision: number;
+  asking: boolean;
+  bench?: Bench;
+}
+
+const same = (a: Schemas['Wish'], b: Schemas['Wish']) => JSON.stringify(a) === JSON.stringify(b);
+
 /** The Bench's state and everything that changes it; a stale edit shows what stands now and changes nothing. */
 export function useBench(spot: Spot, onShow: (configuration: string) => void) {
   const client = useQueryClient();
   const { message } = App.useApp();
   // With another lens or configuration the old picture stands until the new one is there: keys go on working.
   const query = useQuery({ ...benchQuery(spot), placeholderData: keepPreviousData });
+  const foresight = useRef<Foresight>(undefined);
+  const stands = () => client.getQueryData<Bench>(keys.bench(spot))?.revision ?? 0;
   const mutation = useMutation({
-    // An answer still on its way from before the edit must not overwrite what the edit brings.
-    onMutate: () => client.cancelQueries({ queryKey: keys.bench(spot) }),
-    mutationFn: (act: Act) => send(spot, query.data?.revision ?? 0, act),
+    // One edit after the other: the next names the revision that the last one made.
+    scope: { id: `bench ${spot.job} ${spot.build}` },
+    onMutate: (act: Act) => {
+      // An answer still on its way from before the edit must not overwrite what the edit brings.
+      void client.cancelQueries({ queryKey: keys.bench(spot) });
+      const tried = foresight.current;
+      if (act.kind === 'wish' && tried?.bench && tried.revision === stands() && same(tried.wish, act.wish)) client.setQueryData(keys.bench(spot), tried.bench);
+    },
+    mutationFn: (act: Act) => send(spot, stands(), act),
     onSuccess: (next) => {
       if (!next) return;
       client.setQueryData(keys.bench({ ...spot, configuration: next.configuration }), next);
@@ -65,7 +92,17 @@ export function useBench(spot: Spot, onShow: (configuration: string) => void) {
       void client.invalidateQueries({ queryKey: keys.jobs });
     },
   });
-  return { query, busy: mutation.isPending, act: mutation.mutateAsync };
+  /** Asks ahead what a wish would come to; while one question is on its way, no other is asked. */
+  const foresee = (wish: Schemas['Wish']) => {
+    if (foresight.current?.asking) return;
+    const mine: Foresight = { wish, revision: stands(), asking: true };
+    foresight.current = mine;
+    trial(spot, mine.revision, wish)
+      .then((bench) => (mine.bench = bench))
+      .catch(() => undefined)
+      .finally(() => (mine.asking = false));
+  };
+  return { query, busy: mutation.isPending, act: mutation.mutateAsync, foresee };
 }
 
 export type DoAct = (act: Act) => void;

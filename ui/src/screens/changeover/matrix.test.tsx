@@ -1,9 +1,7 @@
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { Matrix } from './Matrix';
-
-afterEach(cleanup);
 
 const way = (from: string, to: string, over: Partial<Schemas['Way']> = {}): Schemas['Way'] => ({
   from,

@@ -144,8 +144,16 @@ public final class Client {
     }
 
     public Answer edit(String job, int revision, String kind, Map<String, Object> fields) {
+        return wished("edits", job, revision, kind, fields);
+    }
+
+    public Answer trial(String job, int revision, String kind, Map<String, Object> fields) {
+        return wished("trials", job, revision, kind, fields);
+    }
+
+    private Answer wished(String where, String job, int revision, String kind, Map<String, Object> fields) {
         return post(
-                "/api/jobs/" + job + "/builds/a/edits",
+                "/api/jobs/" + job + "/builds/a/" + where,
                 Map.of("revision", revision, "configuration", "", "lens", "", "wish", wish(kind, fields)));
     }
 

@@ -46,89 +46,55 @@ class BenchController {
             boolean anyway) {}
 
     @GetMapping("/bench")
-    BenchViews.Bench bench(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens) {
-        return service.bench(new Spot(job, build, configuration, lens));
+    BenchViews.Bench bench(Spot spot) {
+        return service.bench(spot);
     }
 
     @GetMapping("/drawing")
-    DrawingView drawing(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens,
-            @RequestParam(defaultValue = "RIGHT") View view) {
-        return service.drawing(new Spot(job, build, configuration, lens), view);
+    DrawingView drawing(Spot spot, @RequestParam(defaultValue = "RIGHT") View view) {
+        return service.drawing(spot, view);
     }
 
     @GetMapping("/ports")
-    List<BenchViews.PortView> ports(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens) {
-        return service.freePorts(new Spot(job, build, configuration, lens));
+    List<BenchViews.PortView> ports(Spot spot) {
+        return service.freePorts(spot);
     }
 
     @GetMapping("/fit")
     BenchViews.FitPage fit(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens,
+            Spot spot,
             @RequestParam String port,
             @RequestParam(defaultValue = "") @Size(max = 80) String search,
             @RequestParam(defaultValue = "0") int from) {
-        return service.offers(new Spot(job, build, configuration, lens), port, search, from);
+        return service.offers(spot, port, search, from);
     }
 
     @GetMapping("/budget")
-    List<BenchViews.FaceView> budget(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens) {
-        return service.budget(new Spot(job, build, configuration, lens));
+    List<BenchViews.FaceView> budget(Spot spot) {
+        return service.budget(spot);
     }
 
     /** The configuration looked at beside another of the same build. */
     @GetMapping("/compare")
-    ConfigurationViews.Compared compare(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens,
-            @RequestParam String with) {
-        return configurations.compare(new Spot(job, build, configuration, lens), with);
+    ConfigurationViews.Compared compare(Spot spot, @RequestParam String with) {
+        return configurations.compare(spot, with);
     }
 
     /** The balance with every lens, and what slides and other batteries would make of it. */
     @GetMapping("/balance")
-    ConfigurationViews.Balance balance(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens) {
-        return configurations.balance(new Spot(job, build, configuration, lens));
+    ConfigurationViews.Balance balance(Spot spot) {
+        return configurations.balance(spot);
     }
 
     /** What every change from one configuration to another takes. */
     @GetMapping("/changeovers")
-    ConfigurationViews.Changeovers changeovers(
-            @PathVariable String job, @PathVariable String build, @RequestParam(defaultValue = "") String lens) {
-        return configurations.changeovers(new Spot(job, build, "", lens));
+    ConfigurationViews.Changeovers changeovers(Spot spot) {
+        return configurations.changeovers(spot);
     }
 
     @GetMapping("/own-parts")
-    List<BenchViews.OwnPart> ownParts(
-            @PathVariable String job,
-            @PathVariable String build,
-            @RequestParam(defaultValue = "") String configuration,
-            @RequestParam(defaultValue = "") String lens) {
-        return service.ownParts(new Spot(job, build, configuration, lens));
+    List<BenchViews.OwnPart> ownParts(Spot spot) {
+        return service.ownParts(spot);
     }
 
     @GetMapping("/journal")
@@ -142,6 +108,15 @@ class BenchController {
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
         return service.afterEdit(edits.edit(spot, edit.revision(), edit.wish(), who.getName()));
+    }
+
+    /** What an edit would come to, without making it: asked for while something is still in the hand. */
+    @PostMapping("/trials")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    BenchViews.Bench trial(
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
+        return edits.trial(
+                new Spot(job, build, edit.configuration(), edit.lens()), edit.revision(), edit.wish(), who.getName());
     }
 
     @PostMapping("/undo")

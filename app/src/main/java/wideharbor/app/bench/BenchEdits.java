@@ -50,6 +50,24 @@ class BenchEdits {
         return reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
     }
 
+    /** What a wish would come to: the Bench as it would stand, nothing stored. */
+    @Transactional(readOnly = true)
+    BenchViews.Bench trial(Spot spot, int revision, Wish wish, String who) {
+        Loaded loaded = seen(store.load(spot.job()), spot, revision);
+        WishReader.Reading reading = wishes.read(loaded, BenchService.context(loaded, spot), wish, who);
+        GearPackage after = loaded.job()
+                .gear()
+                .apply(spot.build(), reading.commands(), loaded.job().catalogue())
+                .after();
+        Loaded then = loaded.with(loaded.job().with(after));
+        return assembler.bench(
+                then,
+                BenchService.context(then, spot),
+                checked.foresee(loaded, after),
+                Checked.Fixes.NOT_TRIED,
+                journal.ends(spot.job(), spot.build()));
+    }
+
     @Transactional
     void undo(Spot spot, int revision, boolean anyway, String who) {
         Loaded loaded = lock(spot, revision);
@@ -85,7 +103,11 @@ class BenchEdits {
     }
 
     private Loaded lock(Spot spot, int revision) {
-        Loaded loaded = store.lock(spot.job());
+        return seen(store.lock(spot.job()), spot, revision);
+    }
+
+    /** Refuses what was meant for another state than the one that stands. */
+    private Loaded seen(Loaded loaded, Spot spot, int revision) {
         JobService.requireOpen(loaded);
         CheckContext context = BenchService.context(loaded, spot);
         if (loaded.buildRevision(spot.build()) != revision) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.FindingKey;
@@ -19,6 +20,8 @@ import wideharbor.core.job.Job;
 @Service
 public class Checked {
     private record Key(String job, long stateNo) {}
+
+    private record Foreseen(String job, long stateNo, GearPackage after) {}
 
     private record FixKey(Key state, String build, String configuration) {}
 
@@ -36,6 +39,7 @@ public class Checked {
 
     private final Cache<Key, Result> kept = Caffeine.newBuilder().maximumSize(100).build();
     private final Cache<FixKey, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<Foreseen, Result> foreseen = Caffeine.newBuilder().maximumSize(100).build();
     private final CheckEngine engine;
     private final Proposer proposer;
 
@@ -60,6 +64,16 @@ public class Checked {
 
     private static Key key(Loaded loaded) {
         return new Key(loaded.job().id(), loaded.stateNo());
+    }
+
+    /**
+     * What a change of the package would come to. It is kept: a change that was tried first need not be judged again
+     * when it is made.
+     */
+    public Result foresee(Loaded before, GearPackage after) {
+        return foreseen.get(
+                new Foreseen(before.job().id(), before.stateNo(), after),
+                k -> compute(before.job().with(after)));
     }
 
     /** Keeps what a change computed, once that change is committed: a state that was rolled back is never answered for. */

@@ -1,5 +1,7 @@
 package wideharbor.app.job;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -41,6 +43,11 @@ public class JobStore {
     private final HarborCodec codec;
     private final Checked checked;
     private final Clock clock;
+
+    /** A build as it is stored, and the parts that it is read with: the same two always read as the same build. */
+    private record Stored(String content, Catalogue catalogue) {}
+
+    private final Cache<Stored, Build> builtAs = Caffeine.newBuilder().maximumSize(200).build();
 
     JobStore(
             Rows.Jobs jobs,
@@ -154,7 +161,7 @@ public class JobStore {
         List<Build> content = new ArrayList<>();
         Map<String, Integer> revisions = new LinkedHashMap<>();
         for (BuildRow build : builds.of(row.id)) {
-            content.add(codec.readBuild(build.content, all));
+            content.add(builtAs.get(new Stored(build.content, all), s -> codec.readBuild(s.content(), s.catalogue())));
             revisions.put(build.key.buildId(), build.revision);
         }
         Map<TypeRef, Integer> kit = new LinkedHashMap<>();
@@ -220,7 +227,7 @@ public class JobStore {
         row.content = codec.writeBuild(after.build(build));
         row.revision++;
         saveKit(before.job().id(), before.job().gear().kit(), after.kit());
-        contentChanged(before.job().with(after));
+        contentChanged(before.job().with(after), checked.foresee(before, after));
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
@@ -228,15 +235,16 @@ public class JobStore {
         JobRow row = row(before.job().id());
         row.brief = codec.writeBrief(brief);
         row.loadAt = brief.dates().load();
-        contentChanged(before.job().with(brief));
+        Job job = before.job().with(brief);
+        contentChanged(job, checked.compute(job));
     }
 
-    private void contentChanged(Job job) {
+    private void contentChanged(Job job, Checked.Result result) {
         JobRow row = row(job.id());
         row.revision++;
         row.stage = Gate.Stage.DRAFT;
         row.stateNo++;
-        summarise(row, job);
+        summarise(row, job, result);
     }
 
     private void saveKit(String job, Kit before, Kit after) {
@@ -290,7 +298,7 @@ public class JobStore {
     /** Takes a dispatched job back: a new revision, so that old signatures do not count for it. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void reopen(Loaded before) {
-        contentChanged(before.job());
+        contentChanged(before.job(), checked.compute(before));
     }
 
     /** A signature under the present revision. */
@@ -318,7 +326,10 @@ public class JobStore {
     }
 
     private void summarise(JobRow row, Job job) {
-        Checked.Result result = checked.compute(job);
+        summarise(row, job, checked.compute(job));
+    }
+
+    private void summarise(JobRow row, Job job, Checked.Result result) {
         checked.keepAfterCommit(row.id, row.stateNo, result);
         Verdict verdict = result.verdict();
         row.clear = verdict.clear();

@@ -3,8 +3,6 @@ package wideharbor.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -18,6 +16,7 @@ import wideharbor.format.HarborCodec;
 @Service
 public class Journal {
     private static final int MOST_SHOWN = 100;
+    private static final int PAGE = 40;
 
     public enum Kind {
         EDIT,
@@ -54,26 +53,23 @@ public class Journal {
 
     @Transactional(readOnly = true)
     public Ends ends(String job, String build) {
-        return walk(entries.steps(job, build));
+        EndsReader reader = new EndsReader();
+        int last = 0;
+        int before = Integer.MAX_VALUE;
+        while (!reader.isDone()) {
+            List<Step> page = entries.steps(job, build, before, Limit.of(PAGE));
+            last = last == 0 && !page.isEmpty() ? page.get(0).seq() : last;
+            page.forEach(reader::read);
+            if (page.size() < PAGE) {
+                break;
+            }
+            before = page.get(PAGE - 1).seq();
+        }
+        return new Ends(step(job, build, reader.undo()), step(job, build, reader.redo()), last);
     }
 
-    /** Replays who undid what: a new edit ends redo. */
-    static Ends walk(List<Step> steps) {
-        Deque<Step> done = new ArrayDeque<>();
-        Deque<Step> undone = new ArrayDeque<>();
-        int last = 0;
-        for (Step step : steps) {
-            last = step.seq();
-            if (step.kind() == Kind.EDIT) {
-                done.push(step);
-                undone.clear();
-            } else if (step.kind() == Kind.UNDO) {
-                undone.push(done.pop());
-            } else {
-                done.push(undone.pop());
-            }
-        }
-        return new Ends(Optional.ofNullable(done.peek()), Optional.ofNullable(undone.peek()), last);
+    private Optional<Step> step(String job, String build, int seq) {
+        return seq == 0 ? Optional.empty() : entries.step(job, build, seq);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)

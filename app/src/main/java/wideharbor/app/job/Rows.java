@@ -3,6 +3,7 @@ package wideharbor.app.job;
 import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
+import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -35,8 +36,12 @@ final class Rows {
 
     interface Entries extends JpaRepository<JournalRow, JournalRow.Key> {
         @Query("select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "
-                + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 order by e.key.seq")
-        List<Journal.Step> steps(String job, String build);
+                + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 and e.key.seq < ?3 order by e.key.seq desc")
+        List<Journal.Step> steps(String job, String build, int before, Limit limit);
+
+        @Query("select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "
+                + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 and e.key.seq = ?3")
+        Optional<Journal.Step> step(String job, String build, int seq);
 
         @Query("select e from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 order by e.key.seq desc")
         List<JournalRow> latest(String job, String build, Limit limit);

@@ -78,6 +78,26 @@ class BenchEndpointTest {
         assertEquals(-55, rodSlide(tech.bench(job)), 1e-9);
     }
 
+    /** What is tried while the part is still in the hand is what the edit brings, and leaves nothing behind. */
+    @Test
+    void aTrialForetellsTheEditAndStoresNothing() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode before = tech.bench(job);
+        int seen = before.path("revision").asInt();
+        Map<String, Object> slide = Map.of("key", "box:rods:0", "value", 190);
+        JsonNode tried = tech.trial(job, seen, "SET", slide).json();
+        assertTrue(tried.path("findings").size() > 0);
+        assertTrue(!tried.path("meters").equals(before.path("meters")), "the matte box is mass: the balance shifts");
+        assertEquals(before, tech.bench(job), "nothing is stored");
+        assertEquals(0, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
+        JsonNode done = tech.edit(job, seen, "SET", slide).json();
+        for (String part : List.of("findings", "stack", "meters", "configurations", "verdict")) {
+            assertEquals(tried.path(part), done.path(part), part);
+        }
+        Client.Answer late = tech.trial(job, seen, "SET", slide);
+        assertEquals(409, late.status(), "it was asked of a revision that no longer stands");
+    }
+
     /** Eight people press at the same moment with the same revision in view: one is done, seven are told. */
     @Test
     void ofManyAtOnceExactlyOneIsDone() throws Exception {

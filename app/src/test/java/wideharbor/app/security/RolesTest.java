@@ -40,6 +40,7 @@ class RolesTest {
         "GET,  /api/jobs/JOB/builds/a/fit?port=x:y,    401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/journal,         401, ok,  ok, ok",
         "POST, /api/jobs/JOB/builds/a/edits,           401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/builds/a/trials,          401, ok,  ok, 403",
         "POST, /api/jobs/JOB/builds/a/undo,            401, ok,  ok, 403",
         "POST, /api/jobs/JOB/builds/a/redo,            401, ok,  ok, 403",
         "POST, /api/jobs/JOB/reads,                    401, ok,  ok, 403",

@@ -179,8 +179,8 @@ public final class Configurations {
         List<String> moved = new ArrayList<>();
         List<String> staying = new ArrayList<>();
         Set<PortRef> taken = new LinkedHashSet<>();
-        List<Joint> sideways = rig.liveJoints().stream()
-                .filter(j -> j.kind() == Joint.Kind.LOCATING && isSideways(rig, j.parent()))
+        List<Joint> sideways = rig.locatingJoints().stream()
+                .filter(j -> isSideways(rig, j.parent()))
                 .filter(j -> rig.carried().contains(j.child().placement()))
                 .toList();
         List<PortRef> freed = sideways.stream().map(Joint::parent).toList();

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import wideharbor.core.build.Build;
-import wideharbor.core.build.Configuration;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.job.Job;
 
@@ -35,13 +34,14 @@ public final class CheckEngine {
                 .orElseThrow(() -> new IllegalArgumentException("There is no check '" + id + "'"));
     }
 
+    /** Rigs share nothing that is written, so they are looked at side by side; the answer is put together in order. */
     public Report check(Job job) {
+        List<CheckContext> rigs = job.gear().builds().stream()
+                .flatMap(build -> build.configurations().stream().map(c -> Contexts.of(job, build.id(), c.id())))
+                .flatMap(Contexts::all)
+                .toList();
         Collected collected = new Collected();
-        for (Build build : job.gear().builds()) {
-            for (Configuration configuration : build.configurations()) {
-                Contexts.of(job, build.id(), configuration.id()).all().forEach(c -> collect(c, collected));
-            }
-        }
+        rigs.parallelStream().map(this::results).toList().forEach(collected::addAll);
         return collected.report(checks);
     }
 
@@ -78,18 +78,21 @@ public final class CheckEngine {
     }
 
     private boolean finds(CheckContext context, FindingKey key) {
-        Check check = require(key.check());
-        Results results = new Results(check.card(), context);
-        check.run(context, results);
-        return results.findings().stream().anyMatch(f -> f.key().equals(key));
+        return results(require(key.check()), context).findings().stream().anyMatch(f -> f.key().equals(key));
     }
 
     private void collect(CheckContext context, Collected collected) {
-        for (Check check : checks) {
-            Results results = new Results(check.card(), context);
-            check.run(context, results);
-            collected.add(check.card(), results);
-        }
+        collected.addAll(results(context));
+    }
+
+    private List<Results> results(CheckContext context) {
+        return checks.stream().map(check -> results(check, context)).toList();
+    }
+
+    private static Results results(Check check, CheckContext context) {
+        Results results = new Results(check.card(), context);
+        check.run(context, results);
+        return results;
     }
 
     /** Every lens of the build; a build without lenses is checked once with an empty slot. */
@@ -104,8 +107,12 @@ public final class CheckEngine {
         private final Map<FindingKey, Finding> findings = new TreeMap<>();
         private final Map<String, Integer> looked = new LinkedHashMap<>();
 
-        void add(CheckCard card, Results results) {
-            looked.merge(card.id(), results.looked(), Integer::sum);
+        void addAll(List<Results> all) {
+            all.forEach(this::add);
+        }
+
+        private void add(Results results) {
+            looked.merge(results.card().id(), results.looked(), Integer::sum);
             for (Finding finding : results.findings()) {
                 findings.merge(finding.key(), finding, Collected::worse);
             }

@@ -16,6 +16,10 @@ public final class Results {
         this.context = context;
     }
 
+    CheckCard card() {
+        return card;
+    }
+
     /** Looked at a subject and it is as it should be. */
     public void fine() {
         looked++;

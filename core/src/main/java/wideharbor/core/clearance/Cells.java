@@ -1,12 +1,9 @@
 package wideharbor.core.clearance;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import wideharbor.core.geometry.Convex;
@@ -27,21 +24,23 @@ final class Cells {
         this.solids = solids;
     }
 
-    /** Pieces that a box may meet, each once. Only after {@link #pairs}. */
-    void near(Convex.Bounds box, Consumer<Clearances.Solid> told) {
+    /** Pieces whose bounds share more than the tolerance, mm, with a box, each once. Only after {@link #pairs}. */
+    void near(Convex.Bounds box, double tolerance, Consumer<Clearances.Solid> told) {
         if (reaches(box) > solids.size()) {
             // A long way through many cubes: looking at every piece is less work than looking into every cube.
-            solids.forEach(told);
+            solids.stream()
+                    .filter(s -> s.convex().bounds().overlaps(box, tolerance))
+                    .forEach(told);
             return;
         }
-        Set<Clearances.Solid> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         int[] from = cell(box.min());
         int[] to = cell(box.max());
         for (int x = from[0]; x <= to[0]; x++) {
             for (int y = from[1]; y <= to[1]; y++) {
                 for (int z = from[2]; z <= to[2]; z++) {
                     for (Clearances.Solid solid : cells.getOrDefault(key(x, y, z), List.of())) {
-                        if (seen.add(solid)) {
+                        Convex.Bounds bounds = solid.convex().bounds();
+                        if (bounds.overlaps(box, tolerance) && isFirst(bounds.min(), from, x, y, z)) {
                             told.accept(solid);
                         }
                     }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import wideharbor.core.build.Joint;
@@ -148,22 +149,28 @@ public final class Clearances {
 
     /** Matter of other parts in a box of free room, each part once, by id. */
     public List<String> standIn(Convex room, Set<String> except, double toleranceMm) {
+        return standIn(List.of(room), except, toleranceMm);
+    }
+
+    /** Matter of other parts in any of several boxes that belong together, each part once, by id. */
+    public List<String> standIn(List<Convex> rooms, Set<String> except, double toleranceMm) {
         Set<String> found = new TreeSet<>();
-        cells.near(room.bounds(), solid -> {
+        Optional<Convex.Bounds> all = rooms.stream().map(Convex::bounds).reduce(Convex.Bounds::with);
+        all.ifPresent(bounds -> cells.near(bounds, toleranceMm, solid -> {
             String part = solid.placement();
             if (solid.use() == Shape.Use.SOLID
-                    && !found.contains(part)
                     && !except.contains(part)
-                    && solid.convex().bounds().overlaps(room.bounds(), toleranceMm)
-                    && solid.convex().depth(room) > toleranceMm) {
+                    && !found.contains(part)
+                    && rooms.stream().anyMatch(room -> solid.convex().bounds().overlaps(room.bounds(), toleranceMm)
+                            && solid.convex().depth(room) > toleranceMm)) {
                 found.add(part);
             }
-        });
+        }));
         return List.copyOf(found);
     }
 
     /** The first part whose matter a ray meets within so many millimetres; empty when the way is free. */
-    public java.util.Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
+    public Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
         return solids.stream()
                 .filter(s -> s.use() == Shape.Use.SOLID && !except.contains(s.placement()))
                 .filter(s -> s.convex().isMetBy(from, direction, within))

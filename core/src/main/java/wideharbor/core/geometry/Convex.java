@@ -12,12 +12,15 @@ public final class Convex {
     private final Vec3[] normals;
     private final Vec3[] edges;
     private final Bounds bounds;
+    /** Whether it is just its bounds: a box that stands square. Most parts are, and two such need no search for an axis. */
+    private final boolean square;
 
     private Convex(Vec3[] corners, Vec3[] normals, Vec3[] edges) {
         this.corners = corners;
         this.normals = normals;
         this.edges = edges;
         this.bounds = Bounds.of(corners);
+        this.square = edges == normals && isSquare(normals);
     }
 
     /** An axis-parallel box around points: the smallest and largest of each coordinate. */
@@ -45,6 +48,14 @@ public final class Convex {
             return Math.min(max.x(), o.max.x()) - Math.max(min.x(), o.min.x()) > by
                     && Math.min(max.y(), o.max.y()) - Math.max(min.y(), o.min.y()) > by
                     && Math.min(max.z(), o.max.z()) - Math.max(min.z(), o.min.z()) > by;
+        }
+
+        /** The least of what they share along each axis; 0 or less when they are apart. */
+        double depth(Bounds o) {
+            double x = Math.min(max.x() - o.min.x(), o.max.x() - min.x());
+            double y = Math.min(max.y() - o.min.y(), o.max.y() - min.y());
+            double z = Math.min(max.z() - o.min.z(), o.max.z() - min.z());
+            return Math.min(x, Math.min(y, z));
         }
 
         /** The smallest box that holds both. */
@@ -78,6 +89,15 @@ public final class Convex {
         public Vec3 middle() {
             return max.plus(min).times(0.5);
         }
+    }
+
+    private static boolean isSquare(Vec3[] axes) {
+        for (Vec3 a : axes) {
+            if (Math.max(Math.abs(a.x()), Math.max(Math.abs(a.y()), Math.abs(a.z()))) < 1 - 1e-12) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The convex pieces of a shape; a ring is its wall in eight pieces, so that what runs through the bore is free. */
@@ -121,7 +141,8 @@ public final class Convex {
         for (int i = 0; i < at.length; i++) {
             at[i] = pose.apply(corners[i]);
         }
-        return new Convex(at, turned(normals, pose), edges == normals ? turned(normals, pose) : turned(edges, pose));
+        Vec3[] faces = turned(normals, pose);
+        return new Convex(at, faces, edges == normals ? faces : turned(edges, pose));
     }
 
     private static Vec3[] turned(Vec3[] directions, Pose pose) {
@@ -142,6 +163,9 @@ public final class Convex {
 
     /** How deep two solids are in each other: the shortest shift that parts them, mm; 0 or less when they are apart. */
     public double depth(Convex other) {
+        if (square && other.square) {
+            return bounds.depth(other.bounds);
+        }
         double least = Double.POSITIVE_INFINITY;
         for (Vec3 axis : normals) {
             least = Math.min(least, shared(axis, other));
@@ -155,12 +179,17 @@ public final class Convex {
                 return least;
             }
         }
+        List<Vec3> tried = new ArrayList<>(normals.length + other.normals.length + 8);
+        tried.addAll(List.of(normals));
+        tried.addAll(List.of(other.normals));
         for (Vec3 a : edges) {
             for (Vec3 b : other.edges) {
                 Vec3 cross = a.cross(b);
                 double length = cross.length();
-                if (length > 1e-6) {
-                    least = Math.min(least, shared(cross.times(1 / length), other));
+                if (length > 1e-6 && isNew(cross, length, tried)) {
+                    Vec3 axis = cross.times(1 / length);
+                    tried.add(axis);
+                    least = Math.min(least, shared(axis, other));
                     if (least <= 0) {
                         return least;
                     }
@@ -168,6 +197,17 @@ public final class Convex {
             }
         }
         return least;
+    }
+
+    /** Parts stand square to each other more often than not: most crosses are along an axis that was tried before. */
+    private static boolean isNew(Vec3 cross, double length, List<Vec3> tried) {
+        double along = (1 - 1e-10) * length;
+        for (Vec3 axis : tried) {
+            if (Math.abs(axis.dot(cross)) > along) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private double shared(Vec3 axis, Convex other) {

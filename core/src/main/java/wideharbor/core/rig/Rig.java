@@ -43,6 +43,7 @@ public final class Rig {
     private final List<Detached> detached;
     private final List<Closing> closings;
     private final List<Joint> liveJoints;
+    private final List<Joint> locatingJoints;
     private final World world;
     private final boolean supported;
     private final List<Conflict> conflicts;
@@ -73,6 +74,9 @@ public final class Rig {
         this.liveJoints = content.joints().stream()
                 .filter(j -> attached.containsKey(j.parent().placement())
                         && attached.containsKey(j.child().placement()))
+                .toList();
+        this.locatingJoints = liveJoints.stream()
+                .filter(j -> j.kind() == Joint.Kind.LOCATING)
                 .toList();
         this.closings = closingJoints.stream().flatMap(j -> close(j).stream()).toList();
         Optional<Pose> datum = datum();
@@ -281,6 +285,11 @@ public final class Rig {
     /** Joints whose two parts both hang on the rig, locating ones first found first. */
     public List<Joint> liveJoints() {
         return liveJoints;
+    }
+
+    /** The live joints that give a part its pose and bear its weight. */
+    public List<Joint> locatingJoints() {
+        return locatingJoints;
     }
 
     public String title(String placement) {

@@ -46,10 +46,10 @@ public final class PathBlocked implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
-        for (Joint joint : rig.liveJoints()) {
+        for (Joint joint : rig.locatingJoints()) {
             Standard.Entry entry =
                     context.standards().require(rig.port(joint.parent()).standard()).entry();
-            if (joint.kind() == Joint.Kind.LOCATING && entry != Standard.Entry.SCREWED && isBought(context, joint)) {
+            if (entry != Standard.Entry.SCREWED && isBought(context, joint)) {
                 judge(context, joint, entry, results);
             }
         }
@@ -71,7 +71,7 @@ public final class PathBlocked implements Check {
         Set<String> least = Set.of();
         boolean first = true;
         for (Way way : ways(rig, joint, entry)) {
-            Set<String> blockers = blockers(context, matter, way, except);
+            Set<String> blockers = new LinkedHashSet<>(blockers(context, matter, way, except));
             if (blockers.isEmpty()) {
                 results.fine();
                 return;
@@ -156,21 +156,15 @@ public final class PathBlocked implements Check {
         return Math.max(Math.abs(d.x()), Math.max(Math.abs(d.y()), Math.abs(d.z()))) > 0.99;
     }
 
-    private static Set<String> blockers(CheckContext context, List<Convex> matter, Way way, Set<String> except) {
-        Set<String> all = new LinkedHashSet<>();
+    private static List<String> blockers(CheckContext context, List<Convex> matter, Way way, Set<String> except) {
         Vec3 by = way.direction().times(way.length());
-        Optional<Convex.Bounds> whole = matter.stream().map(Convex::bounds).reduce(Convex.Bounds::with);
-        if (whole.isEmpty() || stand(context, whole.get(), by, except).isEmpty()) {
-            return all;
-        }
-        for (Convex piece : matter) {
-            all.addAll(stand(context, piece.bounds(), by, except));
-        }
-        return all;
+        List<Convex> swept =
+                matter.stream().flatMap(piece -> swept(piece.bounds(), by).stream()).toList();
+        return context.clearances().standIn(swept, except, 1);
     }
 
-    /** Who stands in the room that a box sweeps, a little less than the whole of it. */
-    private static List<String> stand(CheckContext context, Convex.Bounds box, Vec3 by, Set<String> except) {
+    /** The room that a box sweeps, a little less than the whole of it; none when it is too thin for that. */
+    private static Optional<Convex> swept(Convex.Bounds box, Vec3 by) {
         Vec3 min = box.min();
         Vec3 max = box.max();
         Vec3 low = new Vec3(
@@ -182,6 +176,6 @@ public final class PathBlocked implements Check {
                 Math.max(max.y(), max.y() + by.y()) - SHRINK,
                 Math.max(max.z(), max.z() + by.z()) - SHRINK);
         boolean thick = low.x() < high.x() && low.y() < high.y() && low.z() < high.z();
-        return thick ? context.clearances().standIn(Convex.box(low, high), except, 1) : List.of();
+        return thick ? Optional.of(Convex.box(low, high)) : Optional.empty();
     }
 }

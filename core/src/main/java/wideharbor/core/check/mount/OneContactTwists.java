@@ -47,12 +47,7 @@ public final class OneContactTwists implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
-        for (Joint joint : rig.liveJoints()) {
-            if (joint.kind() == Joint.Kind.LOCATING) {
-                judge(context, joint, results);
-            }
-        }
+        context.rig().locatingJoints().forEach(joint -> judge(context, joint, results));
     }
 
     private static void judge(CheckContext context, Joint joint, Results results) {

@@ -40,12 +40,10 @@ public final class PortLoad implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        for (Joint joint : context.rig().liveJoints()) {
-            if (joint.kind() == Joint.Kind.LOCATING) {
-                Limit limit = limit(context, joint);
-                if (limit.grams() > 0 || limit.momentNm() > 0) {
-                    judge(context, joint, limit, results);
-                }
+        for (Joint joint : context.rig().locatingJoints()) {
+            Limit limit = limit(context, joint);
+            if (limit.grams() > 0 || limit.momentNm() > 0) {
+                judge(context, joint, limit, results);
             }
         }
     }

@@ -44,10 +44,10 @@ public final class RailSafety implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
-        for (Joint joint : rig.liveJoints()) {
+        for (Joint joint : rig.locatingJoints()) {
             Port on = rig.port(joint.parent());
             Standard standard = context.standards().require(on.standard());
-            if (joint.kind() != Joint.Kind.LOCATING || standard.family() != Standard.Family.RAIL) {
+            if (standard.family() != Standard.Family.RAIL) {
                 continue;
             }
             Port own = rig.port(joint.child());
