@@ -1,6 +1,8 @@
 package wideharbor.core.geometry;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -158,7 +160,7 @@ public final class Convex {
     }
 
     public List<Vec3> corners() {
-        return List.of(corners);
+        return Collections.unmodifiableList(Arrays.asList(corners));
     }
 
     /** How deep two solids are in each other: the shortest shift that parts them, mm; 0 or less when they are apart. */
