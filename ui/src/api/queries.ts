@@ -122,6 +122,28 @@ export const ownPartsQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/own-parts', { params: { ...place(s), query: look(s) } })),
   });
 
+export const handsQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'hands', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/hands', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const leftQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'left', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/left', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const leftDrawingQuery = (s: Spot, id: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'left-drawing', s.build, id] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/left/{id}/drawing', { params: { path: { job: s.job, build: s.build, id }, query: look(s) } })),
+    staleTime: Infinity,
+  });
+
 export interface CatalogueQuestion {
   search: string;
   look: string;
@@ -176,9 +198,18 @@ export const rulesQuery = queryOptions({
   queryFn: async () => unwrap(await api.GET('/api/house/rules')),
 });
 
-export const waysQuery = queryOptions({
-  queryKey: ['house', 'ways'] as const,
-  queryFn: async () => unwrap(await api.GET('/api/house/ways')),
+/** The house's answers, or those of a person who works otherwise. */
+export const waysOf = (person: string) =>
+  queryOptions({
+    queryKey: ['house', 'ways', person] as const,
+    queryFn: async () => unwrap(await api.GET('/api/house/ways', { params: { query: { person } } })),
+  });
+
+export const waysQuery = waysOf('');
+
+export const operatorsQuery = queryOptions({
+  queryKey: ['house', 'operators'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/operators')),
 });
 
 export const journalQuery = (s: Spot, revision: number) =>

@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/operators": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["operators"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/rules": {
         parameters: {
             query?: never;
@@ -532,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hands"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/journal": {
         parameters: {
             query?: never;
@@ -540,6 +572,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["journal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["left"];
+        put?: never;
+        post: operations["remember"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/left/{id}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["leftDrawing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -668,6 +732,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/packing-list.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packingCsv"];
         put?: never;
         post?: never;
         delete?: never;
@@ -858,6 +938,7 @@ export interface components {
     schemas: {
         Answer: {
             option: string;
+            person: string;
         };
         Answered: {
             changed: string[];
@@ -868,6 +949,7 @@ export interface components {
         Asks: {
             changes: components["schemas"]["ChangeDemand"][];
             room: components["schemas"]["RoomLimit"];
+            shoot: components["schemas"]["Shoot"];
             spares: components["schemas"]["Spare"][];
             tapes: components["schemas"]["Tape"][];
             ways: {
@@ -956,6 +1038,7 @@ export interface components {
             place: string;
             /** Format: date */
             prep: string;
+            profile: components["schemas"]["Profile"];
             /** Format: date */
             shoot: string;
             /** @enum {string} */
@@ -968,6 +1051,19 @@ export interface components {
             id: string;
             lenses: components["schemas"]["Named"][];
             title: string;
+        };
+        CaseView: {
+            contents: components["schemas"]["PackedView"][];
+            /** Format: double */
+            fill: number;
+            forTwo: boolean;
+            /** Format: double */
+            grams: number;
+            inKit: boolean;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            unweighed: boolean;
         };
         Change: {
             facts: components["schemas"]["Fact"][];
@@ -1064,10 +1160,14 @@ export interface components {
             what: string;
         };
         Dispatch: {
+            cases: components["schemas"]["CaseView"][];
             clear: boolean;
             heldBy: string[];
+            /** Format: double */
+            insuredValue: number;
             job: string;
             lines: components["schemas"]["Line"][];
+            loose: components["schemas"]["PackedView"][];
             /** Format: int32 */
             revision: number;
             screws: components["schemas"]["Screws"][];
@@ -1094,6 +1194,13 @@ export interface components {
         };
         DockingQuestion: {
             reading: components["schemas"]["Reading"];
+        };
+        Down: {
+            contacts: string[];
+            /** Format: double */
+            leanDegrees: number;
+            /** Format: double */
+            marginMm: number;
         };
         DrawingView: {
             axis: number[];
@@ -1160,6 +1267,17 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        Finder: {
+            /** Format: double */
+            aheadMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            offMm: number;
+            title: string;
+            /** Format: double */
+            upMm: number;
+        };
         FindingView: {
             check: string;
             evidence: components["schemas"]["EvidenceView"];
@@ -1209,6 +1327,30 @@ export interface components {
             /** Format: double */
             value: number;
             when: string;
+        };
+        Grip: {
+            /** Format: double */
+            aheadMm: number;
+            /** Format: double */
+            leftMm: number;
+            placement: string;
+            /** Format: double */
+            reachMm: number;
+            title: string;
+            /** Format: double */
+            upMm: number;
+        };
+        HandsView: {
+            eye: string;
+            finders: components["schemas"]["Finder"][];
+            grips: components["schemas"]["Grip"][];
+            /** Format: double */
+            heightMm: number;
+            operator: string;
+            putDown: components["schemas"]["Down"][];
+            reason: string;
+            shoulder: string;
+            sides: components["schemas"]["SideView"][];
         };
         Idle: {
             build: string;
@@ -1284,6 +1426,19 @@ export interface components {
             mm: number[];
             near: string[];
         };
+        Left: {
+            /** Format: int64 */
+            id: number;
+            lens: string;
+            marks: components["schemas"]["MarkView"][];
+            note: string;
+            /** Format: int32 */
+            revision: number;
+            strayed: components["schemas"]["Strayed"][];
+            /** Format: date-time */
+            when: string;
+            who: string;
+        };
         LensBalance: {
             /** Format: double */
             grams: number;
@@ -1319,6 +1474,14 @@ export interface components {
             placement: string;
             title: string;
             why: string;
+        };
+        MarkView: {
+            key: string;
+            part: string;
+            unit: string;
+            /** Format: double */
+            value: number;
+            what: string;
         };
         MassMeter: {
             /** Format: double */
@@ -1407,6 +1570,13 @@ export interface components {
             item: string;
             name: string;
             state: string;
+        };
+        PackedView: {
+            category: string;
+            item: string;
+            name: string;
+            /** Format: int32 */
+            pieces: number;
         };
         Pair: {
             name: string;
@@ -1539,6 +1709,18 @@ export interface components {
             standard: string;
             title: string;
         };
+        Profile: {
+            /** @enum {string} */
+            grips: "ANY" | "BOTH" | "LEFT" | "RIGHT";
+            /** @enum {string} */
+            hand: "LEFT" | "RIGHT";
+            heightKnown: boolean;
+            /** Format: double */
+            heightMm: number;
+            reason: string;
+            /** @enum {string} */
+            screen: "ANY" | "LEFT" | "RIGHT";
+        };
         Read: {
             finding: string;
         };
@@ -1568,11 +1750,21 @@ export interface components {
             jobs: number;
             standard: components["schemas"]["StandardLine"];
         };
+        Recording: {
+            /** Format: double */
+            megabits: number;
+            mode: string;
+        };
         RelationLine: {
             kind: string;
             other: string;
             ref: string;
             why: string;
+        };
+        Remember: {
+            configuration: string;
+            lens: string;
+            note: string;
         };
         Removed: {
             placement: string;
@@ -1731,11 +1923,28 @@ export interface components {
             /** Format: double */
             toleranceMm: number;
         };
+        Shoot: {
+            /** Format: double */
+            insuredValue: number;
+            /** Format: double */
+            longestStretchHours: number;
+            /** @enum {string} */
+            orientation: "ANY" | "LANDSCAPE" | "PORTRAIT" | "BOTH";
+            recordings: components["schemas"]["Recording"][];
+            /** @enum {string} */
+            sound: "NONE" | "CAMERA" | "SEPARATE";
+            timecode: boolean;
+            viewers: components["schemas"]["Viewer"][];
+        };
         Side: {
             /** Format: int32 */
             cautions: number;
             /** Format: double */
+            deepMm: number;
+            /** Format: double */
             grams: number;
+            /** Format: double */
+            highMm: number;
             id: string;
             offMm: number[];
             /** Format: int32 */
@@ -1745,6 +1954,11 @@ export interface components {
             support: string;
             title: string;
             unweighed: string[];
+        };
+        SideView: {
+            from: string;
+            inTheWay: string[];
+            safe: string[];
         };
         Signed: {
             /** Format: date-time */
@@ -1850,6 +2064,14 @@ export interface components {
         Stored: {
             ref: string;
         };
+        Strayed: {
+            /** Format: double */
+            left: number;
+            now: number[];
+            part: string;
+            unit: string;
+            what: string;
+        };
         SwapView: {
             /** Format: double */
             addsGrams: number;
@@ -1886,6 +2108,33 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        TwinPart: {
+            /** Format: int32 */
+            inKit: number;
+            /** Format: int32 */
+            pieces: number;
+            title: string;
+        };
+        TwinView: {
+            /** Format: double */
+            extraGrams: number;
+            /** Format: double */
+            handOverMinutes: number;
+            /** Format: int32 */
+            inKit: number;
+            parts: components["schemas"]["TwinPart"][];
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            savedMinutes: number;
+            worthIt: boolean;
+        };
+        Viewer: {
+            byRadio: boolean;
+            /** @enum {string} */
+            trust: "FRAME" | "FOCUS" | "EXPOSURE" | "COLOUR";
+            who: string;
+        };
         Waive: {
             finding: string;
             reason: string;
@@ -1906,10 +2155,12 @@ export interface components {
             toolFree: boolean;
             /** Format: double */
             toolMinutes: number;
+            twin: components["schemas"]["TwinView"];
         };
         WayLine: {
             by: string;
             chosen: string;
+            group: string;
             id: string;
             options: components["schemas"]["WayOption"][];
             question: string;
@@ -1928,7 +2179,7 @@ export interface components {
             itemPort: string;
             key: string;
             /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "FIX";
+            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "TIGHT" | "COME_BACK" | "FIX";
             only: boolean;
             placement: string;
             port: string;
@@ -2357,6 +2608,26 @@ export interface operations {
             };
         };
     };
+    operators: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
     rules: {
         parameters: {
             query?: never;
@@ -2425,7 +2696,9 @@ export interface operations {
     };
     ways: {
         parameters: {
-            query?: never;
+            query?: {
+                person?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2751,6 +3024,32 @@ export interface operations {
             };
         };
     };
+    hands: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandsView"];
+                };
+            };
+        };
+    };
     journal: {
         parameters: {
             query?: never;
@@ -2770,6 +3069,86 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Entry"][];
+                };
+            };
+        };
+    };
+    left: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Left"][];
+                };
+            };
+        };
+    };
+    remember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Remember"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Left"][];
+                };
+            };
+        };
+    };
+    leftDrawing: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingView"];
                 };
             };
         };
@@ -2974,6 +3353,28 @@ export interface operations {
         };
     };
     download: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    packingCsv: {
         parameters: {
             query?: never;
             header?: never;

@@ -11,7 +11,9 @@ import { ConfigurationDialog } from './ConfigurationDialog';
 import { ElevationPanel } from './ElevationPanel';
 import { FindingsPanel } from './FindingsPanel';
 import { FitDialog } from './FitDialog';
+import { HandsDialog } from './HandsDialog';
 import { KeysDialog } from './KeysDialog';
+import { LeftDialog } from './LeftDialog';
 import { scoped, wish } from './logic';
 import type { Finding } from './logic';
 import { MetersBar } from './MetersBar';
@@ -31,10 +33,8 @@ export function Bench({ spot, canEdit, session }: Props) {
   const [search, setSearch] = useSearchParams();
   const [lit, setLit] = useState<Finding | null>(null);
   const [fitting, setFitting] = useState<string | null>(null);
-  const [help, setHelp] = useState(false);
-  const [budget, setBudget] = useState(false);
-  const [configuring, setConfiguring] = useState(false);
-  const [balancing, setBalancing] = useState(false);
+  const [open, setOpen] = useState<'help' | 'budget' | 'configuring' | 'balancing' | 'hands' | 'left' | null>(null);
+  const close = () => setOpen(null);
   const chosen = search.get('part') ?? '';
 
   const go = (name: string, value: string) =>
@@ -102,22 +102,29 @@ export function Bench({ spot, canEdit, session }: Props) {
     openFit: (placement) => canEdit && setFitting(placement),
     view: (v) => go('view', v),
     lens: (id) => go('lens', id),
-    help: () => setHelp(true),
-    budget: () => setBudget(true),
-    balance: () => setBalancing(true),
+    help: () => setOpen('help'),
+    budget: () => setOpen('budget'),
+    balance: () => setOpen('balancing'),
+    hands: () => setOpen('hands'),
+    left: () => setOpen('left'),
   };
-  useBenchKeys(bench, chosen, actions, fitting !== null || help || budget || configuring || balancing);
+  useBenchKeys(bench, chosen, actions, fitting !== null || open !== null);
 
   const sliding = (key: string, value: number) => scoped({ kind: 'wish' as const, wish: wish('SET', { key, value }) }, only);
   const slide = { onDrop: (key: string, value: number) => act(sliding(key, value)), onRest: (key: string, value: number) => foresee(sliding(key, value).wish) };
 
+  const more = [
+    { label: 'Mounting points (m)', onClick: actions.budget },
+    { label: 'Hands, shoulder, eye (h)', onClick: actions.hands },
+    { label: 'As it was left (r)', onClick: actions.left },
+  ];
   const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
   if (query.isPending) return <Waiting />;
   if (query.isError || !bench) return <p className="page error">{query.error?.message}</p>;
 
   return (
     <div className="bench" aria-busy={busy}>
-      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} onBudget={actions.budget} onBalance={actions.balance} onConfigure={() => setConfiguring(true)} only={only} />
+      <BenchBar bench={bench} go={go} onUndo={actions.undo} onRedo={actions.redo} canEdit={canEdit} onHelp={actions.help} more={more} onBalance={actions.balance} onConfigure={() => setOpen('configuring')} only={only} />
       <div className="bench-middle">
         <StackPanel bench={bench} chosen={chosen} actions={actions} act={run} />
         <ElevationPanel
@@ -146,40 +153,53 @@ export function Bench({ spot, canEdit, session }: Props) {
           }}
         />
       )}
-      {budget && (
+      {open === 'budget' && (
         <BudgetDialog
           spot={spot}
           revision={bench.revision}
-          onClose={() => setBudget(false)}
+          onClose={close}
           onFit={(placement) => {
-            setBudget(false);
+            close();
             actions.openFit(placement);
           }}
         />
       )}
-      {configuring && (
+      {open === 'configuring' && (
         <ConfigurationDialog
           bench={bench}
-          onClose={() => setConfiguring(false)}
+          onClose={close}
           onWish={(w) => {
-            setConfiguring(false);
+            close();
             run({ kind: 'wish', wish: w });
           }}
         />
       )}
-      {balancing && (
+      {open === 'balancing' && (
         <BalanceDialog
           spot={spot}
           revision={bench.revision}
           canEdit={canEdit}
-          onClose={() => setBalancing(false)}
+          onClose={close}
           onSet={(key, value) => {
-            setBalancing(false);
+            close();
             actions.set(key, value);
           }}
         />
       )}
-      {help && <KeysDialog onClose={() => setHelp(false)} />}
+      {open === 'hands' && <HandsDialog spot={spot} revision={bench.revision} onClose={close} />}
+      {open === 'left' && (
+        <LeftDialog
+          spot={spot}
+          revision={bench.revision}
+          canEdit={canEdit}
+          onClose={close}
+          onComeBack={(id) => {
+            close();
+            run({ kind: 'wish', wish: wish('COME_BACK', { key: String(id) }) });
+          }}
+        />
+      )}
+      {open === 'help' && <KeysDialog onClose={close} />}
     </div>
   );
 }

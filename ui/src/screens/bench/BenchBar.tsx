@@ -1,4 +1,4 @@
-import { Select } from 'antd';
+import { Dropdown, Select } from 'antd';
 import type { Schemas } from '../../api/client';
 
 interface Props {
@@ -7,7 +7,7 @@ interface Props {
   onUndo: () => void;
   onRedo: () => void;
   onHelp: () => void;
-  onBudget: () => void;
+  more: { label: string; onClick: () => void }[];
   onBalance: () => void;
   onConfigure: () => void;
   only: boolean;
@@ -39,7 +39,7 @@ function Short({ tab }: { tab: Standing }) {
 const colour = (tab: Standing) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
 
 /** Configuration, where changes go, lens, revision, undo and redo. */
-export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, onBalance, onConfigure, only, canEdit }: Props) {
+export function BenchBar({ bench, go, onUndo, onRedo, onHelp, more, onBalance, onConfigure, only, canEdit }: Props) {
   const titleOf = (id: string) => bench.configurations.find((c) => c.id === id)?.title ?? id;
   return (
     <div className="bench-bar">
@@ -81,9 +81,11 @@ export function BenchBar({ bench, go, onUndo, onRedo, onHelp, onBudget, onBalanc
       <button className="btn plain" type="button" onClick={onBalance}>
         Balance
       </button>
-      <button className="btn plain" type="button" onClick={onBudget}>
-        Points
-      </button>
+      <Dropdown trigger={['click']} menu={{ items: more.map((m) => ({ key: m.label, label: m.label, onClick: m.onClick })) }}>
+        <button className="btn plain" type="button" aria-haspopup="menu">
+          More
+        </button>
+      </Dropdown>
       <span className="soft">
         Revision <span className="num">{bench.revision}</span>
       </span>

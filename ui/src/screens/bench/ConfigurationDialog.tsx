@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { wish } from './logic';
 
-type Kind = 'DERIVE' | 'COPY' | 'PORTRAIT' | 'OTHER_SHOULDER' | 'RENAME' | 'CARRY' | 'UNCONFIGURE';
+type Kind = 'DERIVE' | 'COPY' | 'PORTRAIT' | 'OTHER_SHOULDER' | 'TIGHT' | 'RENAME' | 'CARRY' | 'UNCONFIGURE';
 
 interface Props {
   bench: Schemas['Bench'];
@@ -11,7 +11,7 @@ interface Props {
   onWish: (wish: Schemas['Wish']) => void;
 }
 
-const TITLED: readonly Kind[] = ['DERIVE', 'COPY', 'PORTRAIT', 'OTHER_SHOULDER', 'RENAME'];
+const TITLED: readonly Kind[] = ['DERIVE', 'COPY', 'PORTRAIT', 'OTHER_SHOULDER', 'TIGHT', 'RENAME'];
 
 /** What can be made of the configuration someone looks at. */
 export function ConfigurationDialog({ bench, onClose, onWish }: Props) {
@@ -28,6 +28,7 @@ export function ConfigurationDialog({ bench, onClose, onWish }: Props) {
     ['COPY', `Copy ${name}`, 'starts the same and goes its own way'],
     ['PORTRAIT', 'Turn to portrait', 'the support goes under a side of the body; plates, doors and faces are judged anew'],
     ['OTHER_SHOULDER', 'For the other shoulder', 'parts on one side go to the facing port of the other, where one takes them'],
+    ['TIGHT', 'For a tight room', 'the battery goes from behind to the face on top that makes the rig the shortest'],
     ['RENAME', `Rename ${name}`, ''],
     ['CARRY', 'Carried by another part', 'hook, pad, head or gimbal that is on the rig'],
     ['UNCONFIGURE', `Take ${name} out`, followed ? 'another configuration follows it' : 'its changes are dropped; undo brings them back'],

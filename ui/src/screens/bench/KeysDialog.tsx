@@ -6,6 +6,8 @@ const KEYS: [string, string][] = [
   ['f', 'add a part to a port of it'],
   ['m', 'mounting points: used, free, covered'],
   ['b', 'balance with each lens'],
+  ['h', 'hands, shoulder, eye: what there is to hold'],
+  ['r', 'remember how it stands; how it was left'],
   ['Delete', 'take it off'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['1 2 3 4', 'from right, left, front, above'],

@@ -89,7 +89,7 @@ describe('BenchBar', () => {
   const nothing = () => undefined;
   const bar = (b: Schemas['Bench'], canEdit = true, go = vi.fn()) =>
     render(
-      <BenchBar bench={b} go={go} onUndo={nothing} onRedo={nothing} onHelp={nothing} onBudget={nothing} onBalance={nothing} onConfigure={nothing} only={false} canEdit={canEdit} />,
+      <BenchBar bench={b} go={go} onUndo={nothing} onRedo={nothing} onHelp={nothing} more={[]} onBalance={nothing} onConfigure={nothing} only={false} canEdit={canEdit} />,
     );
 
   it('tells what a configuration follows and how many changes are its own', () => {

@@ -15,6 +15,8 @@ export interface BenchActions {
   help: () => void;
   budget: () => void;
   balance: () => void;
+  hands: () => void;
+  left: () => void;
 }
 
 const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
@@ -95,6 +97,12 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
             return true;
           case 'm':
             a.budget();
+            return true;
+          case 'h':
+            a.hands();
+            return true;
+          case 'r':
+            a.left();
             return true;
           case 'b':
             a.balance();

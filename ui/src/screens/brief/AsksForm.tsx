@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { Input, InputNumber, Select } from 'antd';
-import type { ReactNode } from 'react';
-import { waysQuery } from '../../api/queries';
 import type { Schemas } from '../../api/client';
+import { JobWays } from './JobWays';
+import { Drop, Lines } from './Lines';
+import { ShootForm } from './ShootForm';
 
 type Asks = Schemas['Asks'];
 
@@ -83,61 +83,8 @@ export function AsksForm({ asks, worn, lenses, onChange }: Props) {
           </div>
         ))}
       </Lines>
+      <ShootForm shoot={asks.shoot} onChange={(shoot) => onChange({ ...asks, shoot })} />
       <JobWays ways={asks.ways} onChange={(ways) => onChange({ ...asks, ways })} />
     </>
-  );
-}
-
-/** Where this job works otherwise than the house. */
-function JobWays({ ways, onChange }: { ways: Record<string, string>; onChange: (ways: Record<string, string>) => void }) {
-  const query = useQuery(waysQuery);
-  const put = (id: string, option: string) => {
-    const rest = Object.fromEntries(Object.entries(ways).filter(([k]) => k !== id));
-    onChange(option ? { ...rest, [id]: option } : rest);
-  };
-  return (
-    <fieldset>
-      <legend>Ways of working on this job</legend>
-      <div className="wide ask-ways">
-        {query.data?.map((w) => (
-          <label key={w.id} className={ways[w.id] ? 'differs' : ''}>
-            <span>{w.question}</span>
-            <select className="input" value={ways[w.id] ?? ''} onChange={(e) => put(w.id, e.target.value)}>
-              <option value="">as the house: {w.options.find((o) => o.id === w.chosen)?.title}</option>
-              {w.options.map((o) => (
-                <option key={o.id} value={o.id}>
-                  {o.title}
-                </option>
-              ))}
-            </select>
-          </label>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
-function Lines({ title, add, empty, children }: { title: string; add: (() => void) | undefined; empty: string; children: ReactNode[] }) {
-  return (
-    <fieldset>
-      <legend>{title}</legend>
-      <div className="wide ask-lines">
-        {children.length === 0 && <p className="soft">{empty}</p>}
-        {children}
-        {add && (
-          <button className="btn plain" type="button" onClick={add}>
-            Add a line
-          </button>
-        )}
-      </div>
-    </fieldset>
-  );
-}
-
-function Drop({ onClick }: { onClick: () => void }) {
-  return (
-    <button className="btn plain" type="button" aria-label="Drop this line" onClick={onClick}>
-      ×
-    </button>
   );
 }

@@ -4,6 +4,7 @@ import type { FormEvent, ReactNode } from 'react';
 import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { AsksForm } from './AsksForm';
+import { ProfileForm } from './ProfileForm';
 
 type Brief = Schemas['BriefView'];
 
@@ -125,6 +126,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
         <Field label="Eye">
           <Select value={draft.eye} options={SIDES} onChange={(v) => put('eye', v)} />
         </Field>
+        <ProfileForm profile={draft.profile} onChange={(profile) => put('profile', profile)} />
         <div className="wide">
           <Field label="Notes">
             <Input.TextArea value={draft.notes} maxLength={4000} rows={3} onChange={(e) => put('notes', e.target.value)} />

@@ -20,6 +20,9 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
   );
 }
 
+const GRIPS = { ANY: '', BOTH: 'on both sides', LEFT: 'on the left', RIGHT: 'on the right' };
+const SOUNDS = { NONE: 'none', CAMERA: 'in the camera', SEPARATE: 'kept apart' };
+
 export function massWindow(floor: number, ceiling: number): string {
   if (floor > 0 && ceiling > 0) return `${fixed(floor, 1)} to ${fixed(ceiling, 1)} kg`;
   if (ceiling > 0) return `at most ${fixed(ceiling, 1)} kg`;
@@ -71,9 +74,40 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
           ))}
         </Section>
       )}
+      {(b.asks.shoot.viewers.length > 0 || b.asks.shoot.recordings.length > 0 || b.asks.shoot.orientation !== 'ANY' || b.asks.shoot.longestStretchHours > 0) && (
+        <Section title="Picture, power, sound">
+          {b.asks.shoot.orientation !== 'ANY' && <Fact name="Picture">{b.asks.shoot.orientation === 'BOTH' ? 'landscape and portrait' : b.asks.shoot.orientation.toLowerCase()}</Fact>}
+          {b.asks.shoot.longestStretchHours > 0 && <Fact name="Power">{hours(b.asks.shoot.longestStretchHours)} without power-down</Fact>}
+          {(b.asks.shoot.sound !== 'NONE' || b.asks.shoot.timecode) && (
+            <Fact name="Sound">
+              {SOUNDS[b.asks.shoot.sound]}
+              {b.asks.shoot.timecode && ', one time for all'}
+            </Fact>
+          )}
+          {b.asks.shoot.viewers.map((v) => (
+            <Fact key={v.who} name="Looks">
+              {v.who}, for {v.trust.toLowerCase()}
+              {v.byRadio && ', by radio'}
+            </Fact>
+          ))}
+          {b.asks.shoot.recordings.map((r) => (
+            <Fact key={r.mode} name="Records">
+              {r.mode} at <span className="num">{fixed(r.megabits, 0)} Mbit/s</span>
+            </Fact>
+          ))}
+          {b.asks.shoot.insuredValue > 0 && (
+            <Fact name="Insured for">
+              <span className="num">{fixed(b.asks.shoot.insuredValue, 0)}</span>
+            </Fact>
+          )}
+        </Section>
+      )}
       <Section title="Crew">
         <Fact name="Operator">
-          {b.operator}, {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye
+          {b.operator}, {b.profile.heightMm > 0 && `${fixed(b.profile.heightMm / 10, 0)} cm, `}
+          {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye{b.profile.grips !== 'ANY' && `, grips ${GRIPS[b.profile.grips]}`}
+          {b.profile.screen !== 'ANY' && `, screen on the ${b.profile.screen.toLowerCase()}`}
+          {b.profile.reason && <span className="soft"> {b.profile.reason}</span>}
         </Fact>
         <Fact name="Focus">{b.focusPuller}</Fact>
         <Fact name="Lead">{b.lead}</Fact>

@@ -11,11 +11,13 @@ const nothing: Schemas['Asks'] = {
   spares: [],
   tapes: [],
   ways: {},
+  shoot: { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [] },
 };
 
 const ways: Schemas['WayLine'][] = [
   {
     id: 'spares',
+    group: 'Prep and kit',
     question: 'What is a missing spare?',
     chosen: 'read',
     by: '',
@@ -74,7 +76,16 @@ describe('AsksForm', () => {
 
   it('goes back to the house’s way', () => {
     const onChange = form({ ...nothing, ways: { spares: 'firm' } });
-    fireEvent.change(screen.getByLabelText('What is a missing spare?'), { target: { value: '' } });
+    fireEvent.click(screen.getByLabelText('Drop this line'));
     expect(onChange).toHaveBeenCalledWith(nothing);
+  });
+
+  it('asks about viewers and recording modes a line at a time', () => {
+    const onChange = form(nothing);
+    const add = screen.getAllByText('Add a line');
+    fireEvent.click(add[add.length - 2] as HTMLElement);
+    expect(onChange.mock.lastCall?.[0].shoot.viewers).toEqual([{ who: 'Director', trust: 'FRAME', byRadio: false }]);
+    fireEvent.click(add[add.length - 1] as HTMLElement);
+    expect(onChange.mock.lastCall?.[0].shoot.recordings).toHaveLength(1);
   });
 });

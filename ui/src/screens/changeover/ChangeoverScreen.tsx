@@ -4,7 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { changeoversQuery, jobQuery } from '../../api/queries';
 import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
-import { fixed } from '../../format/units';
+import { fixed, kilograms } from '../../format/units';
 import { CompareTable } from './CompareTable';
 import { Matrix } from './Matrix';
 
@@ -63,6 +63,7 @@ export function ChangeoverScreen() {
             </h2>
             <Summary way={way} />
             <Steps way={way} />
+            <Twin way={way} to={title(way.to)} />
           </section>
           <section aria-labelledby="compare-title">
             <h2 id="compare-title">Side by side</h2>
@@ -85,6 +86,37 @@ function Summary({ way }: { way: Schemas['Way'] }) {
         </span>
       )}
     </p>
+  );
+}
+
+/** A second body left ready, against the change. */
+function Twin({ way, to }: { way: Schemas['Way']; to: string }) {
+  const t = way.twin;
+  if (t.pieces === 0) return null;
+  return (
+    <details className="twin">
+      <summary>
+        <b>Or a second body left ready</b> in {to}: <span className="num">{t.pieces}</span> pieces more, <span className="num">{kilograms(t.extraGrams)}</span>;{' '}
+        {t.savedMinutes > 0 ? (
+          <>
+            saves <span className="num">{fixed(t.savedMinutes, 1)} min</span>
+          </>
+        ) : (
+          'saves nothing'
+        )}{' '}
+        <span className={`mark ${t.worthIt ? 'met' : ''}`}>{t.worthIt ? 'worth it here' : 'the change is quick enough here'}</span>
+      </summary>
+      <p className="soft">
+        What both wear is doubled; the lens goes over in <span className="num">{fixed(t.handOverMinutes, 1)} min</span>. Of the pieces <span className="num">{t.inKit}</span> are in the kit. Settings and cards of the two bodies are kept alike.
+      </p>
+      <ul className="compare-list">
+        {t.parts.map((p) => (
+          <li key={p.title}>
+            <span className="num">{p.pieces}</span> {p.title} {p.inKit > 0 && <span className="soft">{p.inKit} in the kit</span>}
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 

@@ -37,6 +37,8 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
           {row('parts', (s) => fixed(s.parts, 0))}
           {row('carried mass', (s) => kilograms(s.grams) + (s.unweighed.length > 0 ? ` and ${s.unweighed.length} unweighed` : ''))}
           {row('balance', (s) => (s.offMm[0] === undefined ? 'no support' : `${fixed(Math.abs(s.offMm[0]), 1)} mm ${s.offMm[0] >= 0 ? 'nose' : 'tail'}`))}
+          {row('from rear to front', (s) => `${fixed(s.deepMm, 0)} mm`)}
+          {row('from bottom to top', (s) => `${fixed(s.highMm, 0)} mm`)}
           {row('stops', (s) => fixed(s.stops, 0))}
           {row('cautions', (s) => fixed(s.cautions, 0))}
         </tbody>

@@ -16,6 +16,7 @@ const way = (from: string, to: string, over: Partial<Schemas['Way']> = {}): Sche
   steps: [],
   leftBehind: [],
   recheck: [],
+  twin: { parts: [], pieces: 0, inKit: 0, extraGrams: 0, handOverMinutes: 0, savedMinutes: 0, worthIt: false },
   ...over,
 });
 

@@ -27,15 +27,16 @@ class ArchitectureTest {
             Map.entry("build", List.of("quantity", "catalog")),
             Map.entry("rig", List.of("quantity", "geometry", "standard", "catalog", "build")),
             Map.entry("clearance", List.of("quantity", "geometry", "standard", "catalog", "build", "rig")),
+            Map.entry("people", List.of("quantity", "geometry", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry("merge", List.of("quantity", "catalog", "build")),
             Map.entry("tool", List.of("catalog", "build", "rig")),
             Map.entry("balance", List.of("quantity", "geometry", "catalog", "build", "rig")),
             Map.entry("power", List.of("quantity", "catalog", "build", "rig", "brief")),
             Map.entry("job", List.of("quantity", "brief", "build", "catalog")),
             Map.entry("changeover", List.of("balance", "quantity", "brief", "build", "catalog", "rig", "job")),
-            Map.entry("check", List.of("changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "tool", "balance", "power", "brief", "job")),
-            Map.entry("bench", List.of("changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "balance", "power", "brief", "job", "check")),
-            Map.entry("dispatch", List.of("quantity", "balance", "build", "catalog", "check", "job", "rig", "tool")));
+            Map.entry("check", List.of("people", "changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "tool", "balance", "power", "brief", "job")),
+            Map.entry("bench", List.of("people", "changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "balance", "power", "brief", "job", "check")),
+            Map.entry("dispatch", List.of("quantity", "geometry", "brief", "balance", "build", "catalog", "check", "job", "rig", "tool")));
 
     @ArchTest
     static void packagesUseOnlyWhatTheTableAllows(JavaClasses core) {

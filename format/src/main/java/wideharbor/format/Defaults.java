@@ -18,6 +18,7 @@ final class Defaults {
     static void fill(ObjectNode file) {
         put(file, "rules", MAKE.objectNode());
         put(file, "ways", MAKE.objectNode());
+        put(file, "operatorWays", MAKE.objectNode());
         arrays(file, "standards", "kit", "reads", "waivers");
         for (JsonNode standard : file.path("standards")) {
             put((ObjectNode) standard, "entry", MAKE.stringNode("SCREWED"));
@@ -43,6 +44,8 @@ final class Defaults {
         ObjectNode asks = (ObjectNode) brief.path("asks");
         arrays(asks, "changes", "spares", "tapes");
         put(asks, "ways", MAKE.objectNode());
+        shoot(asks);
+        profile(brief.path("crew"));
         put(asks, "room", MAKE.objectNode());
         ObjectNode room = (ObjectNode) asks.path("room");
         numbers(room, Map.of("depthMm", 0.0, "heightMm", 0.0));
@@ -53,6 +56,32 @@ final class Defaults {
         for (JsonNode tape : asks.path("tapes")) {
             put((ObjectNode) tape, "lens", MAKE.stringNode(""));
         }
+    }
+
+    private static void shoot(ObjectNode asks) {
+        put(asks, "shoot", MAKE.objectNode());
+        ObjectNode shoot = (ObjectNode) asks.path("shoot");
+        texts(shoot, Map.of("orientation", "ANY", "sound", "NONE"));
+        numbers(shoot, Map.of("longestStretchHours", 0.0, "insuredValue", 0.0));
+        put(shoot, "timecode", MAKE.booleanNode(false));
+        arrays(shoot, "viewers", "recordings");
+        for (JsonNode viewer : shoot.path("viewers")) {
+            texts((ObjectNode) viewer, Map.of("trust", "FRAME"));
+            put((ObjectNode) viewer, "byRadio", MAKE.booleanNode(false));
+        }
+    }
+
+    private static void profile(JsonNode crew) {
+        if (crew instanceof ObjectNode node) {
+            put(node, "profile", MAKE.objectNode());
+            ObjectNode profile = (ObjectNode) node.path("profile");
+            numbers(profile, Map.of("heightMm", 0.0));
+            texts(profile, Map.of("hand", "RIGHT", "screen", "ANY", "grips", "ANY", "reason", ""));
+        }
+    }
+
+    private static void texts(ObjectNode node, Map<String, String> standard) {
+        standard.forEach((name, text) -> put(node, name, MAKE.stringNode(text)));
     }
 
     static void itemType(ObjectNode type) {

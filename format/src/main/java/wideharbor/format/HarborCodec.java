@@ -136,7 +136,7 @@ public final class HarborCodec {
                 file.id(),
                 file.title(),
                 file.brief(),
-                new HouseRules(file.rules(), new Ways(file.ways(), file.brief().asks().ways())),
+                new HouseRules(file.rules(), new Ways(file.ways(), file.operatorWays(), file.brief().asks().ways())),
                 catalogue,
                 new GearPackage(new Kit(kit), builds),
                 file.reads(),
@@ -170,6 +170,7 @@ public final class HarborCodec {
                 job.brief(),
                 job.rules().changed(),
                 job.rules().ways().house(),
+                job.rules().ways().person(),
                 changedStandards(job),
                 job.catalogue().all().stream().filter(t -> used.contains(t.ref())).toList(),
                 kit,
@@ -279,7 +280,7 @@ public final class HarborCodec {
             throw new HarborFormatException(problems);
         }
         Defaults.fill(tree);
-        for (String name : new String[] {"rules", "ways", "kit", "reads", "waivers"}) {
+        for (String name : new String[] {"rules", "ways", "operatorWays", "kit", "reads", "waivers"}) {
             tree.remove(name);
         }
         try {

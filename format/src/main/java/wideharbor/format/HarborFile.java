@@ -24,6 +24,7 @@ record HarborFile(
         Brief brief,
         Map<HouseRules.Rule, Double> rules,
         Map<String, String> ways,
+        Map<String, String> operatorWays,
         List<Standard> standards,
         List<ItemType> catalogue,
         List<KitLine> kit,

@@ -78,7 +78,10 @@ final class Mixins {
         @JsonSubTypes.Type(value = Facet.Arm.class, name = "arm"),
         @JsonSubTypes.Type(value = Facet.Counterbalance.class, name = "counterbalance"),
         @JsonSubTypes.Type(value = Facet.Feet.class, name = "feet"),
-        @JsonSubTypes.Type(value = Facet.Gimbal.class, name = "gimbal")
+        @JsonSubTypes.Type(value = Facet.Gimbal.class, name = "gimbal"),
+        @JsonSubTypes.Type(value = Facet.Pad.class, name = "pad"),
+        @JsonSubTypes.Type(value = Facet.Pivot.class, name = "pivot"),
+        @JsonSubTypes.Type(value = Facet.Room.class, name = "room")
     })
     private interface OfFacet {}
 

@@ -40,7 +40,7 @@ public final class PullListCsv {
     }
 
     /** A spreadsheet takes a cell that starts like a formula for one; an apostrophe keeps it text. */
-    private static String safe(String text) {
+    static String safe(String text) {
         return text.matches("^[=+@\\-].*") ? "'" + text : text;
     }
 

@@ -24,8 +24,11 @@ class BenchController {
     private final BenchService service;
     private final BenchEdits edits;
     private final ConfigurationService configurations;
+    private final LeftStates states;
 
-    BenchController(BenchService service, BenchEdits edits, ConfigurationService configurations) {
+    BenchController(
+            BenchService service, BenchEdits edits, ConfigurationService configurations, LeftStates states) {
+        this.states = states;
         this.service = service;
         this.edits = edits;
         this.configurations = configurations;
@@ -90,6 +93,35 @@ class BenchController {
     @GetMapping("/changeovers")
     ConfigurationViews.Changeovers changeovers(Spot spot) {
         return configurations.changeovers(spot);
+    }
+
+    /** What there is to hold, where the finder is from the eye, and what touches the table. */
+    @GetMapping("/hands")
+    HandsView hands(Spot spot) {
+        return configurations.hands(spot);
+    }
+
+    /** How this configuration was left before, the latest first, and what is not so any more. */
+    @GetMapping("/left")
+    List<LeftStates.Left> left(Spot spot) {
+        return states.latest(spot);
+    }
+
+    @GetMapping("/left/{id}/drawing")
+    DrawingView leftDrawing(Spot spot, @PathVariable long id) {
+        return states.drawing(spot, id);
+    }
+
+    record Remember(
+            @NotNull @Size(max = 64) String configuration,
+            @NotNull @Size(max = 64) String lens,
+            @NotNull @Size(max = 200) String note) {}
+
+    @PostMapping("/left")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    List<LeftStates.Left> remember(
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Remember asked, Principal who) {
+        return states.remember(new Spot(job, build, asked.configuration(), asked.lens()), asked.note(), who.getName());
     }
 
     @GetMapping("/own-parts")

@@ -7,6 +7,7 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.core.bench.BalanceSheet;
 import wideharbor.core.bench.Comparison;
+import wideharbor.core.bench.Hands;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
@@ -38,11 +39,18 @@ class ConfigurationService {
                 .orElseGet(() -> new ConfigurationViews.Balance(List.of(), List.of(), List.of()));
     }
 
+    /** Where people meet the rig. */
+    @Transactional(readOnly = true)
+    HandsView hands(Spot spot) {
+        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        return HandsView.of(Hands.of(context), context.job().brief().crew());
+    }
+
     @Transactional(readOnly = true)
     ConfigurationViews.Changeovers changeovers(Spot spot) {
         Loaded loaded = store.load(spot.job());
         CheckContext any = BenchService.context(loaded, spot);
         return ConfigurationViews.Changeovers.of(
-                ChangeoverMatrix.of(loaded.job(), any.build(), any.rig().lens()), any.build());
+                ChangeoverMatrix.of(loaded.job(), any.build(), any.rig().lens()), any.build(), any.catalogue());
     }
 }

@@ -6,7 +6,9 @@ import wideharbor.core.bench.BalanceSheet;
 import wideharbor.core.bench.Comparison;
 import wideharbor.core.build.Build;
 import wideharbor.core.changeover.Changeover;
+import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.changeover.ChangeoverMatrix;
+import wideharbor.core.changeover.Twin;
 
 /** What the endpoints about configurations answer with. */
 final class ConfigurationViews {
@@ -41,6 +43,8 @@ final class ConfigurationViews {
             double grams,
             List<String> unweighed,
             List<Double> offMm,
+            double deepMm,
+            double highMm,
             int stops,
             int cautions) {
         static Side of(Comparison.Side s) {
@@ -52,6 +56,8 @@ final class ConfigurationViews {
                     s.grams(),
                     s.unweighed(),
                     s.offMm().stream().toList(),
+                    s.deepMm(),
+                    s.highMm(),
                     s.stops(),
                     s.cautions());
         }
@@ -93,12 +99,12 @@ final class ConfigurationViews {
     record Named(String id, String title) {}
 
     record Changeovers(List<Named> configurations, List<Way> ways) {
-        static Changeovers of(ChangeoverMatrix matrix, Build build) {
+        static Changeovers of(ChangeoverMatrix matrix, Build build, Catalogue catalogue) {
             return new Changeovers(
                     build.configurations().stream()
                             .map(c -> new Named(c.id(), c.title()))
                             .toList(),
-                    matrix.cells().stream().map(Way::of).toList());
+                    matrix.cells().stream().map(c -> Way.of(c, catalogue)).toList());
         }
     }
 
@@ -115,8 +121,9 @@ final class ConfigurationViews {
             List<String> keys,
             List<StepView> steps,
             List<String> leftBehind,
-            List<String> recheck) {
-        static Way of(ChangeoverMatrix.Cell cell) {
+            List<String> recheck,
+            TwinView twin) {
+        static Way of(ChangeoverMatrix.Cell cell, Catalogue catalogue) {
             Changeover way = cell.way();
             return new Way(
                     way.from(),
@@ -130,9 +137,32 @@ final class ConfigurationViews {
                     way.keys(),
                     way.steps().stream().map(StepView::of).toList(),
                     way.leftBehind(),
-                    way.recheck());
+                    way.recheck(),
+                    TwinView.of(cell.twin(), catalogue));
         }
     }
+
+    /** A second body left ready: what is doubled, how much of it is in the kit, and the minutes it saves. */
+    record TwinView(
+            List<TwinPart> parts, int pieces, int inKit, double extraGrams, double handOverMinutes, double savedMinutes, boolean worthIt) {
+        static TwinView of(Twin t, Catalogue catalogue) {
+            return new TwinView(
+                    t.types().stream()
+                            .map(r -> new TwinPart(
+                                    catalogue.require(r).name(),
+                                    t.doubled().get(r),
+                                    t.inKit().getOrDefault(r, 0)))
+                            .toList(),
+                    t.pieces(),
+                    t.inKit().values().stream().mapToInt(Integer::intValue).sum(),
+                    t.extraGrams(),
+                    t.handOverMinutes(),
+                    t.savedMinutes(),
+                    t.worthIt());
+        }
+    }
+
+    record TwinPart(String title, int pieces, int inKit) {}
 
     record StepView(
             String act, String part, String where, List<String> along, List<String> keys, double minutes) {

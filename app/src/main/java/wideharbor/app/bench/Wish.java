@@ -9,7 +9,7 @@ import java.util.List;
  * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; IMPROVISE placement, text;
  * TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix. Of the
  * configuration looked at: DERIVE, COPY, RENAME, OTHER_SHOULDER text (a title); PORTRAIT text and key (LEFT or RIGHT, the
- * body's side that looks down); CARRY placement; UNCONFIGURE. With {@code only} what would go into the base goes into the
+ * body's side that looks down); TIGHT text; COME_BACK key (a remembered state's number); CARRY placement; UNCONFIGURE. With {@code only} what would go into the base goes into the
  * configuration looked at.
  */
 record Wish(
@@ -43,6 +43,8 @@ record Wish(
         CARRY,
         PORTRAIT,
         OTHER_SHOULDER,
+        TIGHT,
+        COME_BACK,
         FIX
     }
 }

@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.bench.ArmPlacing;
+import wideharbor.core.bench.AsLeft;
 import wideharbor.core.bench.Configurations;
 import wideharbor.core.bench.Wishes;
 import wideharbor.core.build.Configuration;
@@ -31,7 +32,10 @@ class WishReader {
     private final Proposer proposer;
     private final Clock clock;
 
-    WishReader(CheckEngine engine, Proposer proposer, Clock clock) {
+    private final LeftStates states;
+
+    WishReader(CheckEngine engine, Proposer proposer, Clock clock, LeftStates states) {
+        this.states = states;
         this.engine = engine;
         this.proposer = proposer;
         this.clock = clock;
@@ -96,6 +100,8 @@ class WishReader {
                             title(wish),
                             wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
             case OTHER_SHOULDER -> otherShoulder(context, wish);
+            case TIGHT -> tight(context, wish);
+            case COME_BACK -> comeBack(loaded, context, wish);
             case FIX -> fix(loaded, context, wish);
         };
     }
@@ -116,6 +122,28 @@ class WishReader {
                 "Other shoulder (" + sides.moved().size() + " over" + staying + ") as ",
                 wish.text(),
                 sides.edit());
+    }
+
+    private static Reading tight(CheckContext context, Wish wish) {
+        Configurations.Tight tight = Configurations.tight(context, title(wish));
+        return added(
+                context,
+                tight.how() + ": " + Say.length(tight.deepBefore()) + " deep becomes " + Say.length(tight.deepAfter()) + ", as ",
+                wish.text(),
+                tight.edit());
+    }
+
+    private Reading comeBack(Loaded loaded, CheckContext context, Wish wish) {
+        if (!wish.key().matches("\\d{1,12}")) {
+            throw new IllegalArgumentException("A remembered state is named by its number, but was '" + wish.key() + "'.");
+        }
+        List<Scoped> back = AsLeft.comeBack(
+                context, states.marks(loaded.job().id(), context.build().id(), Long.parseLong(wish.key())));
+        if (back.isEmpty()) {
+            throw Refusal.conflict("Every number is as it was left; nothing was changed.");
+        }
+        return new Reading(
+                "Back as it was left, " + back.size() + (back.size() == 1 ? " number" : " numbers"), back);
     }
 
     private static Reading tip(CheckContext context, Wish wish) {

@@ -47,6 +47,12 @@ class DispatchController {
             List<String> near,
             List<String> where) {}
 
+    record PackedView(String item, String name, String category, int pieces) {}
+
+    /** {@code inKit} false: the kit has no such case left, the house would add it. */
+    record CaseView(
+            int number, String name, boolean inKit, List<PackedView> contents, double grams, double fill, boolean unweighed, boolean forTwo) {}
+
     record Signed(String who, Instant when) {}
 
     /** {@code why…} are empty when the step can be taken now by who asks. */
@@ -64,6 +70,9 @@ class DispatchController {
             String whyNotDispatch,
             List<Line> lines,
             List<Screws> screws,
+            List<CaseView> cases,
+            List<PackedView> loose,
+            double insuredValue,
             double totalGrams,
             int unweighed,
             boolean teamLift,
@@ -76,11 +85,21 @@ class DispatchController {
 
     @GetMapping("/pull-list.csv")
     ResponseEntity<String> csv(@PathVariable String job) {
-        String name = ContentDisposition.attachment().filename(job + "-pull-list.csv").build().toString();
+        return csv(job + "-pull-list.csv", service.csv(job));
+    }
+
+    /** What goes into which case. */
+    @GetMapping("/packing-list.csv")
+    ResponseEntity<String> packingCsv(@PathVariable String job) {
+        return csv(job + "-packing-list.csv", service.packingCsv(job));
+    }
+
+    private static ResponseEntity<String> csv(String file, String body) {
+        String name = ContentDisposition.attachment().filename(file).build().toString();
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", java.nio.charset.StandardCharsets.UTF_8))
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(service.csv(job));
+                .body(body);
     }
 
     @GetMapping("/pull-list.pdf")

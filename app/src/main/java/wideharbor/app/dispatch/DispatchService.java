@@ -14,11 +14,13 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.dispatch.PullList;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.tool.ToolList;
+import wideharbor.format.PackingListCsv;
 import wideharbor.format.PullListCsv;
 
 /** Moves a job along its stages; the core's gate says what may happen. */
@@ -52,6 +54,7 @@ class DispatchService {
                 unweighed += line.pieces();
             }
         }
+        CasePlan plan = CasePlan.of(loaded.job());
         double teamLift = loaded.job().rules().value(HouseRules.Rule.TEAM_LIFT);
         return new DispatchController.Dispatch(
                 id,
@@ -69,10 +72,34 @@ class DispatchService {
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
                 lines,
                 FastenerList.of(loaded.job()).stream().map(DispatchService::screws).toList(),
+                cases(plan),
+                plan.loose().stream().map(DispatchService::packed).toList(),
+                loaded.job().brief().asks().shoot().insuredValue(),
                 total,
                 unweighed,
                 total > teamLift,
                 teamLift);
+    }
+
+    private static List<DispatchController.CaseView> cases(CasePlan plan) {
+        List<DispatchController.CaseView> all = new ArrayList<>();
+        for (CasePlan.PackedCase c : plan.cases()) {
+            all.add(new DispatchController.CaseView(
+                    all.size() + 1,
+                    c.type().name(),
+                    c.inKit(),
+                    c.contents().stream().map(DispatchService::packed).toList(),
+                    c.grams(),
+                    c.fill(),
+                    c.unweighed(),
+                    c.forTwo()));
+        }
+        return all;
+    }
+
+    private static DispatchController.PackedView packed(CasePlan.Packed p) {
+        return new DispatchController.PackedView(
+                p.type().ref().toString(), p.type().name(), p.type().category().name(), p.pieces());
     }
 
     private static DispatchController.Screws screws(ToolList.Fastener f) {
@@ -119,6 +146,11 @@ class DispatchService {
     @Transactional(readOnly = true)
     String csv(String id) {
         return PullListCsv.write(PullList.of(store.load(id).job()));
+    }
+
+    @Transactional(readOnly = true)
+    String packingCsv(String id) {
+        return PackingListCsv.write(CasePlan.of(store.load(id).job()));
     }
 
     @Transactional

@@ -69,6 +69,7 @@ final class PullPaper {
         page.append("<p>In all ").append(kilograms(d.totalGrams()));
         page.append(d.unweighed() > 0 ? " and " + d.unweighed() + " pieces without a mass on file" : "").append(".</p>");
         screws(page, d.screws());
+        cases(page, d);
         page.append("<h2>Before it leaves</h2><p>");
         if (d.teamLift()) {
             page.append("Over ").append(kilograms(d.teamLiftGrams())).append(": lift in two or split the load. ");
@@ -100,6 +101,27 @@ final class PullPaper {
             page.append("</td></tr>");
         }
         page.append("</table>");
+    }
+
+    private static void cases(StringBuilder page, DispatchController.Dispatch d) {
+        page.append("<h2>By case</h2><table>");
+        for (DispatchController.CaseView c : d.cases()) {
+            page.append("<tr class='kind'><td colspan='3'>").append(c.number()).append(" ").append(text(c.name()));
+            page.append(", ").append(c.unweighed() ? "at least " : "").append(kilograms(c.grams()));
+            page.append(c.forTwo() ? ", lifted by two" : "").append(c.inKit() ? "" : ", to be added to the kit");
+            page.append("</td></tr>");
+            c.contents().forEach(p -> packed(page, p));
+        }
+        if (!d.loose().isEmpty()) {
+            page.append("<tr class='kind'><td colspan='3'>In no case</td></tr>");
+            d.loose().forEach(p -> packed(page, p));
+        }
+        page.append("</table>");
+    }
+
+    private static void packed(StringBuilder page, DispatchController.PackedView p) {
+        page.append("<tr><td class='box'><div></div></td><td class='n' style='width:8%'>").append(p.pieces());
+        page.append("</td><td>").append(text(p.name())).append("</td></tr>");
     }
 
     private static String kilograms(double grams) {

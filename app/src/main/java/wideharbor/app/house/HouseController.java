@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -42,17 +43,24 @@ class HouseController {
         return service.rules();
     }
 
+    /** {@code person} empty: the house. */
     @GetMapping("/ways")
-    List<HouseService.WayLine> ways() {
-        return service.ways();
+    List<HouseService.WayLine> ways(@RequestParam(defaultValue = "") @Size(max = 80) String person) {
+        return service.ways(person);
     }
 
-    record Answer(@NotBlank @Size(max = 40) String option) {}
+    @GetMapping("/operators")
+    List<String> operators() {
+        return service.operators();
+    }
+
+    /** An empty option leaves the question to the house again. */
+    record Answer(@NotNull @Size(max = 40) String option, @NotNull @Size(max = 80) String person) {}
 
     @PutMapping("/ways/{id}")
     @PreAuthorize("hasRole('LEAD')")
     HouseService.Answered answer(@PathVariable String id, @Valid @RequestBody Answer answer, Principal who) {
-        return service.answer(id, answer.option(), who.getName());
+        return service.answer(answer.person(), id, answer.option(), who.getName());
     }
 
     @PutMapping("/standards/{id}")

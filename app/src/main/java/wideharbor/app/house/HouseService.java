@@ -38,7 +38,7 @@ class HouseService {
     }
 
     /** A question on which houses differ, with the house's answer; {@code by} is empty for the product's own. */
-    record WayLine(String id, String question, List<WayOption> options, String chosen, String by) {}
+    record WayLine(String id, String group, String question, List<WayOption> options, String chosen, String by) {}
 
     /** {@code effects} says in words what choosing it changes. */
     record WayOption(String id, String title, String reason, List<String> effects) {}
@@ -46,11 +46,13 @@ class HouseService {
     /** What an answer did to the open jobs. */
     record Answered(List<WayLine> ways, int jobs, List<String> changed) {}
 
-    List<WayLine> ways() {
-        Map<String, HouseWays.Answer> answers = ways.answers();
-        return Ways.ALL.stream()
-                .map(w -> new WayLine(
+    /** The house's answers, or a person's: what a person leaves to the house is chosen as the empty option. */
+    List<WayLine> ways(String person) {
+        Map<String, HouseWays.Answer> answers = ways.answers(person);
+        return Ways.GROUPS.stream()
+                .flatMap(g -> g.ways().stream().map(w -> new WayLine(
                         w.id(),
+                        g.title(),
                         w.question(),
                         w.options().stream()
                                 .map(o -> new WayOption(
@@ -61,10 +63,10 @@ class HouseService {
                                 .toList(),
                         answers.containsKey(w.id())
                                 ? answers.get(w.id()).option()
-                                : w.standard().id(),
+                                : person.isEmpty() ? w.standard().id() : "",
                         answers.containsKey(w.id())
                                 ? accounts.displayName(answers.get(w.id()).who())
-                                : ""))
+                                : "")))
                 .toList();
     }
 
@@ -72,19 +74,30 @@ class HouseService {
         if (effect instanceof Way.Effect.Figure f) {
             return word(f.rule()) + " " + Say.two(f.value()) + " " + f.rule().unit();
         }
+        if (effect instanceof Way.Effect.Wants w) {
+            return "wanted: " + w.taste().wanted();
+        }
+        if (effect instanceof Way.Effect.Ordered o) {
+            return o.sequence().inWords();
+        }
         Way.Effect.Weighs w = (Way.Effect.Weighs) effect;
         return engine.require(w.check()).card().title() + ": " + word(w.weight());
     }
 
-    /** Answers a question for the house and judges every open job anew. */
+    /** People who operate in the jobs on file. */
+    List<String> operators() {
+        return jobs.operators();
+    }
+
+    /** Answers a question for the house, or for a person, and judges every open job anew. */
     @Transactional
-    Answered answer(String way, String option, String who) {
+    Answered answer(String person, String way, String option, String who) {
         if (Ways.find(way).isEmpty()) {
             throw Refusal.notFound("There is no way of working '" + way + "'.");
         }
-        ways.choose(way, option, who);
+        ways.choose(person, way, option, who);
         JobStore.Recheck recheck = jobs.recheckOpen();
-        return new Answered(ways(), recheck.jobs(), recheck.changed());
+        return new Answered(ways(person), recheck.jobs(), recheck.changed());
     }
 
     /** A figure of a standard: rods' diameter, spacing and height, a step of teeth. */

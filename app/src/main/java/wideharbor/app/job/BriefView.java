@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.Profile;
 
 /** A brief as screens show and edit it: masses in kilograms, as people say them. */
 record BriefView(
@@ -26,6 +27,7 @@ record BriefView(
         @NotNull Brief.Crew.Side eye,
         @NotNull @Size(max = 80) String focusPuller,
         @NotNull @Size(max = 80) String lead,
+        @NotNull Profile profile,
         @NotNull @Size(max = 4000) String notes,
         @NotNull Asks asks) {
 
@@ -47,6 +49,7 @@ record BriefView(
                 b.crew().eye(),
                 b.crew().focusPuller(),
                 b.crew().lead(),
+                b.crew().profile(),
                 b.notes(),
                 b.asks());
     }
@@ -61,7 +64,7 @@ record BriefView(
                 Math.round(massCeilingKg * 1000),
                 configurations,
                 lenses,
-                new Brief.Crew(operator, shoulder, eye, focusPuller, lead),
+                new Brief.Crew(operator, shoulder, eye, focusPuller, lead, profile),
                 notes,
                 asks);
     }

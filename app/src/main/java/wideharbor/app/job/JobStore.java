@@ -107,6 +107,17 @@ public class JobStore {
                 .toList();
     }
 
+    /** Who operates in the jobs on file, each once. */
+    @Transactional(readOnly = true)
+    public List<String> operators() {
+        return jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS)).stream()
+                .map(r -> codec.readBrief(r.brief).crew().operator())
+                .filter(name -> !name.isBlank())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public Loaded load(String id) {
         return loaded(jobs.findById(id).orElseThrow(() -> Refusal.notFound("There is no job '" + id + "'.")));
@@ -166,11 +177,12 @@ public class JobStore {
         }
         Map<TypeRef, Integer> kit = new LinkedHashMap<>();
         kits.of(row.id).forEach(k -> kit.put(new TypeRef(k.key.typeId(), k.key.typeRevision()), k.pieces));
+        Brief brief = codec.readBrief(row.brief);
         Job job = new Job(
                 row.id,
                 row.title,
-                codec.readBrief(row.brief),
-                codec.readRules(row.rules).inHouse(ways.chosen()),
+                brief,
+                codec.readRules(row.rules).inHouse(ways.chosen(""), ways.chosen(brief.crew().operator())),
                 all,
                 new GearPackage(new Kit(kit), content),
                 reads.of(row.id).stream()

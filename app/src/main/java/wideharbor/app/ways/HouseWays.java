@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import wideharbor.core.brief.Way;
 import wideharbor.core.brief.Ways;
 
-/** The house's answers to the questions on which houses differ. */
+/** The answers of the house, and of people who work otherwise, to the questions on which both differ. */
 @Service
 public class HouseWays {
     private final WayRows rows;
@@ -24,18 +24,18 @@ public class HouseWays {
     /** An answer with who gave it and when. */
     public record Answer(String option, String who, Instant when) {}
 
-    /** Option by way; an answer that this version no longer knows is passed over. */
+    /** Option by way, of the house when no person is named; an answer that this version no longer knows is passed over. */
     @Transactional(readOnly = true)
-    public Map<String, String> chosen() {
+    public Map<String, String> chosen(String person) {
         Map<String, String> all = new LinkedHashMap<>();
-        answers().forEach((way, answer) -> all.put(way, answer.option()));
+        answers(person).forEach((way, answer) -> all.put(way, answer.option()));
         return all;
     }
 
     @Transactional(readOnly = true)
-    public Map<String, Answer> answers() {
+    public Map<String, Answer> answers(String person) {
         Map<String, Answer> all = new LinkedHashMap<>();
-        for (WayRow row : rows.findAll()) {
+        for (WayRow row : rows.of(person)) {
             boolean known = Ways.find(row.way()).flatMap(w -> w.option(row.option())).isPresent();
             if (known) {
                 all.put(row.way(), new Answer(row.option(), row.who(), row.chosenAt()));
@@ -45,17 +45,22 @@ public class HouseWays {
     }
 
     /**
-     * Answers one question; the product's own answer takes the house's out.
+     * Answers one question for a person, or for the house when none is named. For the house the product's own answer
+     * takes its answer out; for a person an empty one does.
      *
      * @throws IllegalArgumentException when there is no such question or answer
      */
     @Transactional
-    public void choose(String way, String option, String who) {
-        Way.Option chosen = Ways.require(way, option, "house");
-        if (chosen.equals(Ways.find(way).orElseThrow().standard())) {
-            rows.deleteById(way);
+    public void choose(String person, String way, String option, String who) {
+        WayRow.Key key = new WayRow.Key(person, way);
+        boolean withdrawn = !person.isEmpty() && option.isEmpty();
+        if (withdrawn
+                || person.isEmpty()
+                        && Ways.require(way, option, "house").equals(Ways.find(way).orElseThrow().standard())) {
+            rows.deleteById(key);
         } else {
-            rows.save(new WayRow(way, option, who, clock.instant().truncatedTo(ChronoUnit.MICROS)));
+            Ways.require(way, option, person.isEmpty() ? "house" : person);
+            rows.save(new WayRow(key, option, who, clock.instant().truncatedTo(ChronoUnit.MICROS)));
         }
     }
 }

@@ -1,17 +1,21 @@
 package wideharbor.app.ways;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 
 @Entity
 @Table(name = "house_way")
 class WayRow {
-    @Id
-    @Column(name = "way_id")
-    private String way = "";
+    /** {@code person} is empty for the house. */
+    @Embeddable
+    record Key(@Column(name = "person") String person, @Column(name = "way_id") String way) {}
+
+    @EmbeddedId
+    private Key key = new Key("", "");
 
     @Column(name = "option_id")
     private String option = "";
@@ -23,15 +27,15 @@ class WayRow {
 
     protected WayRow() {}
 
-    WayRow(String way, String option, String who, Instant chosenAt) {
-        this.way = way;
+    WayRow(Key key, String option, String who, Instant chosenAt) {
+        this.key = key;
         this.option = option;
         this.who = who;
         this.chosenAt = chosenAt;
     }
 
     String way() {
-        return way;
+        return key.way();
     }
 
     String option() {

@@ -7,6 +7,7 @@ import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.brief.RoomSize;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -21,7 +22,10 @@ public record Comparison(
         List<String> raisedInOther,
         List<String> clearedInOther) {
 
-    /** Figures of one configuration; {@code offMm} is how far the centre of mass stands ahead of its support. */
+    /**
+     * Figures of one configuration; {@code offMm} is how far the centre of mass stands ahead of its support, deep and
+     * high are its bounds as it is worn, mm.
+     */
     public record Side(
             String id,
             String title,
@@ -30,6 +34,8 @@ public record Comparison(
             double grams,
             List<String> unweighed,
             Optional<Double> offMm,
+            double deepMm,
+            double highMm,
             int stops,
             int cautions) {}
 
@@ -65,6 +71,8 @@ public record Comparison(
                 context.carried().grams(),
                 context.carried().unweighed(),
                 context.balance().map(s -> (s.offMm().from() + s.offMm().to()) / 2),
+                RoomSize.extent(context, rig.world().forward()),
+                RoomSize.extent(context, rig.world().up()),
                 (int) findings.stream().filter(Finding::holds).count(),
                 (int) findings.stream().filter(f -> f.severity() == Severity.CAUTION).count());
     }

@@ -20,6 +20,10 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Chains;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.brief.BatteryUp;
+import wideharbor.core.check.brief.RoomSize;
+import wideharbor.core.job.Job;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -135,6 +139,45 @@ public final class Configurations {
         return edit;
     }
 
+    /** A shorter rig: what is done, and how deep it was and becomes, mm. */
+    public record Tight(List<Scoped> edit, String how, double deepBefore, double deepAfter) {}
+
+    /**
+     * Derives a configuration for a tight room: the battery from behind goes to the free face on top that makes the rig
+     * the shortest.
+     *
+     * @throws EditRefused when no battery is behind, or nothing on top takes it, or nothing is gained
+     */
+    public static Tight tight(CheckContext context, String title) {
+        Scope scope = new Scope.InConfiguration(freeId(context.build(), title));
+        List<BatteryUp.Move> moves = BatteryUp.moves(context, scope);
+        if (moves.isEmpty()) {
+            throw new EditRefused("No battery behind the body finds a free face on top, directly or through adapters.");
+        }
+        double before = depth(context);
+        Optional<Tight> best = Optional.empty();
+        for (BatteryUp.Move move : moves) {
+            List<Scoped> edit = new ArrayList<>(derive(context, title));
+            edit.addAll(move.commands().stream()
+                    .filter(c -> !(c.scope() instanceof Scope.InPackage))
+                    .toList());
+            Job job = context.job()
+                    .with(context.job().gear().apply(context.build().id(), edit, context.catalogue()).after());
+            Build build = job.gear().build(context.build().id());
+            double after = depth(CheckContext.of(
+                    job, build, ((Scope.InConfiguration) scope).configuration(), context.rig().lens()));
+            if (best.isEmpty() || after < best.get().deepAfter()) {
+                best = Optional.of(new Tight(edit, move.title(), before, after));
+            }
+        }
+        return best.filter(t -> t.deepAfter() < before)
+                .orElseThrow(() -> new EditRefused("With the battery on top the rig is no shorter: " + Say.length(before) + "."));
+    }
+
+    private static double depth(CheckContext context) {
+        return RoomSize.extent(context, context.rig().world().forward());
+    }
+
     public enum Side {
         LEFT,
         RIGHT
@@ -222,7 +265,7 @@ public final class Configurations {
                 .map(p -> new PortRef(joint.parent().placement(), p.id()))
                 .filter(ref -> normal(rig, ref) * normal(rig, joint.parent()) < -SIDEWAYS * SIDEWAYS)
                 .filter(ref -> Mating.mates(rig.port(ref), own, context.standards()))
-                .filter(ref -> !taken.contains(ref) && (freed.contains(ref) || Fit.isFree(rig, ref)))
+                .filter(ref -> !taken.contains(ref) && (freed.contains(ref) || rig.isFree(ref)))
                 .findFirst();
     }
 }

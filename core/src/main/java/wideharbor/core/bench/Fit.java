@@ -47,7 +47,7 @@ public final class Fit {
         for (Placed placed : context.rig().attached()) {
             for (Port port : placed.type().ports()) {
                 PortRef ref = new PortRef(placed.id(), port.id());
-                if (!port.standard().equals(Standard.DATUM) && isFree(context.rig(), ref)) {
+                if (!port.standard().equals(Standard.DATUM) && context.rig().isFree(ref)) {
                     free.add(new FreePort(
                             ref,
                             placed.title(),
@@ -57,14 +57,6 @@ public final class Fit {
             }
         }
         return free;
-    }
-
-    static boolean isFree(Rig rig, PortRef ref) {
-        if (rig.port(ref).occupancy() instanceof Port.Occupancy.Interval) {
-            return true;
-        }
-        return rig.liveJoints().stream()
-                .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
     /**

@@ -84,7 +84,7 @@ public record Meters(
         return Optional.of(new ChargeMeter(
                 finite(Runtime.hours(fitted, day.watts())),
                 finite(day.hours()),
-                context.job().brief().hoursOn(),
+                DayRuntime.hoursNeeded(context),
                 day.watts(),
                 celsius,
                 day.unknown()));

@@ -54,7 +54,7 @@ public final class OwnParts {
                     continue;
                 }
                 PortRef ref = new PortRef(carrier.id(), on.id());
-                if (Fit.isFree(context.rig(), ref)) {
+                if (context.rig().isFree(ref)) {
                     return new Own(type, State.WOULD_GO_ON, on.title() + " of " + carrier.title());
                 }
                 if (taken.isEmpty()) {

@@ -151,7 +151,7 @@ public final class Wishes {
                 .flatMap(p -> p.type().port(on.port()))
                 .orElseThrow(() -> new EditRefused(
                         rig.title(on.placement()) + " has no port '" + on.port() + "' to hang something on."));
-        if (!Fit.isFree(rig, on)) {
+        if (!rig.isFree(on)) {
             throw new EditRefused(port.title() + " of " + rig.title(on.placement()) + " is taken.");
         }
         return port;

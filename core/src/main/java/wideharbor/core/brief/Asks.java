@@ -12,9 +12,15 @@ import wideharbor.core.quantity.Require;
  * @param spares what must be in the kit beside what is on the rig
  * @param tapes distances taped between the camera and what it looks at
  * @param ways where this job works otherwise than the house: option by way
+ * @param shoot what the shoot itself asks
  */
 public record Asks(
-        List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes, Map<String, String> ways) {
+        List<ChangeDemand> changes,
+        RoomLimit room,
+        List<Spare> spares,
+        List<Tape> tapes,
+        Map<String, String> ways,
+        Shoot shoot) {
     public static final Asks NOTHING = new Asks(List.of(), RoomLimit.ANY, List.of(), List.of());
 
     private static final int MOST = 60;
@@ -67,8 +73,14 @@ public record Asks(
         this(changes, room, spares, tapes, Map.of());
     }
 
+    /** A shoot that asks for nothing of its own. */
+    public Asks(
+            List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes, Map<String, String> ways) {
+        this(changes, room, spares, tapes, ways, Shoot.UNASKED);
+    }
+
     public Asks {
-        ways = new Ways(Map.of(), ways).job();
+        ways = new Ways(Map.of(), Map.of(), ways).job();
         changes = bounded("changes", changes);
         spares = bounded("spares", spares);
         tapes = bounded("taped distances", tapes);

@@ -63,7 +63,12 @@ public record Brief(
         }
     }
 
-    public record Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead) {
+    public record Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead, Profile profile) {
+        /** Of an operator whom nobody asked. */
+        public Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead) {
+            this(operator, shoulder, eye, focusPuller, lead, Profile.UNASKED);
+        }
+
         public enum Side {
             LEFT,
             RIGHT

@@ -50,6 +50,12 @@ public final class HouseRules {
         LATERAL(15, 1, 200, "mm", "Further to one side, it twists the wrist or the vest."),
         TIP_ANGLE(10, 1, 45, "degrees", "A slope or a knock of this much must not tip it."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),
+        CASE_FILL(0.6, 0.1, 1, "", "Share of a case’s room that things fill; the rest is foam and corners."),
+        ON_SHARE(1.0, 0.2, 1, "", "Share of the hours on in which the camera really is on."),
+        TWIN_MINUTES(10, 1, 480, "min", "When a change takes longer, a second body left ready is worth its hire."),
+        EYE_REACH(80, 10, 400, "mm", "Further from where the eye is, the neck bends to the finder."),
+        ARM_REACH(620, 200, 900, "mm", "From the shoulder to a grip that is held all day."),
+        GRAB_REACH(120, 20, 400, "mm", "A hand gets at what lies no deeper behind something else."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
 
         private final double standard;
@@ -98,12 +104,12 @@ public final class HouseRules {
 
     /** The same numbers with a job's own ways of working. */
     public HouseRules forJob(Map<String, String> jobWays) {
-        return jobWays.equals(ways.job()) ? this : new HouseRules(changed, ways.forJob(jobWays));
+        return jobWays.equals(ways.job()) ? this : new HouseRules(changed, ways.ofJob(jobWays));
     }
 
-    /** The same numbers as another house works. */
-    public HouseRules inHouse(Map<String, String> houseWays) {
-        return new HouseRules(changed, new Ways(houseWays, ways.job()));
+    /** The same numbers as another house, and another operator, work. */
+    public HouseRules inHouse(Map<String, String> houseWays, Map<String, String> personWays) {
+        return new HouseRules(changed, ways.inHouse(houseWays).ofPerson(personWays));
     }
 
     public Map<Rule, Double> changed() {

@@ -32,6 +32,55 @@ public record Way(String id, String question, List<Option> options) {
 
         /** Only findings of the check's own weight change; what a check raises above it stays. */
         record Weighs(String check, Weight weight) implements Effect {}
+
+        /** The rig is wanted built so; where it is not, a finding says which answer wanted it. */
+        record Wants(Taste taste) implements Effect {}
+
+        /** Another order of the steps of a change. */
+        record Ordered(Sequence sequence) implements Effect {}
+    }
+
+    /** Orders of work on which crews differ. What must be there first always is. */
+    public enum Sequence {
+        LENS_FIRST("the lens goes on first"),
+        LENS_LAST("the lens goes on last"),
+        DRIVE_BEFORE_LENS("the drive goes on before the lens"),
+        SCREEN_LAST("screens go on last"),
+        CABLES_AT_ONCE("each part’s cables are plugged as it goes on");
+
+        private final String words;
+
+        Sequence(String words) {
+            this.words = words;
+        }
+
+        public String inWords() {
+            return words;
+        }
+    }
+
+    static Way asks(String id, String question, Option... options) {
+        return new Way(id, question, List.of(options));
+    }
+
+    static Option answer(String id, String title, String reason, Effect... effects) {
+        return new Option(id, title, reason, List.of(effects));
+    }
+
+    static Effect figure(HouseRules.Rule rule, double value) {
+        return new Effect.Figure(rule, value);
+    }
+
+    static Effect weighs(String check, Weight weight) {
+        return new Effect.Weighs(check, weight);
+    }
+
+    static Effect wants(Taste taste) {
+        return new Effect.Wants(taste);
+    }
+
+    static Effect ordered(Sequence sequence) {
+        return new Effect.Ordered(sequence);
     }
 
     public Option standard() {

@@ -13,9 +13,16 @@ public enum Capability {
     IS_HANDHOLD,
     CARRIES_CAMERA,
     SENDS_PICTURE,
+    RECEIVES_PICTURE,
     KEEPS_TIME,
     /** Made to go between two other parts. */
     ADAPTS,
     HEARS,
-    SHOULDERS
+    SHOULDERS,
+    /** Turns focus, iris or zoom. */
+    DRIVES_LENS,
+    /** A battery can be changed on it while everything stays on. */
+    HOT_SWAPS,
+    /** Keeps cables where they were laid. */
+    TIES_CABLES
 }

@@ -163,7 +163,9 @@ public sealed interface Facet {
             /** The rig hangs below it. */
             HANGS,
             /** Holds the centre of mass on three axes. */
-            GIMBAL
+            GIMBAL,
+            /** Hangs a little below a free pivot on a post that a hand or a vest's arm carries. */
+            PIVOT
         }
 
         public Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm) {
@@ -184,6 +186,35 @@ public sealed interface Facet {
         public Counterbalance {
             Require.within("Least counterbalance", fromKgMm, 0, 1e6, "kg·mm");
             Require.within("Most counterbalance", toKgMm, fromKgMm, 1e6, "kg·mm");
+        }
+    }
+
+    /** The side of a shoulder pad that is cut out for the neck: a direction in the part's own frame. */
+    record Pad(Vec3 cutOut) implements Facet {
+        public Pad {
+            cutOut.unit();
+        }
+    }
+
+    /**
+     * A free pivot on a post that keeps its load upright by hanging a little below it: how far below, mm, it may hang.
+     * Too little and it topples, too much and it swings.
+     */
+    record Pivot(double leastDropMm, double mostDropMm) implements Facet {
+        public Pivot {
+            Require.within("Least drop below the pivot", leastDropMm, 0.1, 200, "mm");
+            Require.within("Most drop below the pivot", mostDropMm, leastDropMm, 500, "mm");
+        }
+    }
+
+    /** The room inside a case, mm, what it may hold and what it weighs empty, g. */
+    record Room(double widthMm, double heightMm, double lengthMm, double mostGrams, double emptyGrams) implements Facet {
+        public Room {
+            Require.within("Inner width", widthMm, 20, 3000, "mm");
+            Require.within("Inner height", heightMm, 20, 3000, "mm");
+            Require.within("Inner length", lengthMm, 20, 3000, "mm");
+            Require.within("Most in a case", mostGrams, 100, 200_000, "g");
+            Require.within("Empty case", emptyGrams, 0, 100_000, "g");
         }
     }
 

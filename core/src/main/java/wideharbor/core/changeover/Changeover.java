@@ -65,9 +65,9 @@ public record Changeover(
         steps.addAll(cables(from, to, Act.UNPLUG, rules));
         steps.addAll(off(from, to, rules));
         steps.addAll(over(from, to, rules));
-        steps.addAll(on(from, to, rules));
+        steps.addAll(Sequencing.ordered(on(from, to, rules), to, rules.ways()));
         steps.addAll(settings(from, to, rules));
-        steps.addAll(cables(to, from, Act.PLUG, rules));
+        steps = Sequencing.withCables(steps, cables(to, from, Act.PLUG, rules), to, rules.ways());
         Set<String> keys = new LinkedHashSet<>();
         steps.forEach(s -> keys.addAll(s.keys()));
         double minutes = steps.stream().mapToDouble(Step::minutes).sum()

@@ -19,8 +19,9 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
      *
      * @param demand what the brief asks of this way, if it asks
      * @param met true when it asks for nothing
+     * @param twin a second body left ready, instead
      */
-    public record Cell(Changeover way, Optional<Asks.ChangeDemand> demand, boolean met) {}
+    public record Cell(Changeover way, Optional<Asks.ChangeDemand> demand, boolean met, Twin twin) {}
 
     /** Every ordered pair of two different configurations, with one lens in the slot throughout. */
     public static ChangeoverMatrix of(Job job, Build build, String lens) {
@@ -35,7 +36,8 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
                 Optional<Asks.ChangeDemand> demand = job.brief().asks().changes().stream()
                         .filter(c -> c.from().equals(from) && c.to().equals(to))
                         .findFirst();
-                cells.add(new Cell(way, demand, demand.map(d -> isMet(d, way)).orElse(true)));
+                Twin twin = Twin.of(a, b, way, job.gear().kit(), job.rules());
+                cells.add(new Cell(way, demand, demand.map(d -> isMet(d, way)).orElse(true), twin));
             }
         }));
         return new ChangeoverMatrix(List.copyOf(rigs.keySet()), cells);

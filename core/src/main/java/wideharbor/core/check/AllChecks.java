@@ -16,12 +16,16 @@ import wideharbor.core.check.balance.Lateral;
 import wideharbor.core.check.balance.LensSupport;
 import wideharbor.core.check.balance.MassKnown;
 import wideharbor.core.check.balance.MassWindow;
+import wideharbor.core.check.balance.PivotDrop;
 import wideharbor.core.check.balance.ShoulderHold;
 import wideharbor.core.check.balance.SlideForBalance;
 import wideharbor.core.check.balance.Tipping;
 import wideharbor.core.check.brief.ChangeDemands;
 import wideharbor.core.check.brief.CloseFocus;
+import wideharbor.core.check.brief.Onlookers;
+import wideharbor.core.check.brief.PictureStands;
 import wideharbor.core.check.brief.RoomSize;
+import wideharbor.core.check.brief.SoundAndTime;
 import wideharbor.core.check.brief.SparesPacked;
 import wideharbor.core.check.mount.ArmRating;
 import wideharbor.core.check.mount.Conflicts;
@@ -40,10 +44,16 @@ import wideharbor.core.check.mount.RailSafety;
 import wideharbor.core.check.mount.SettingInRange;
 import wideharbor.core.check.mount.ToolsPacked;
 import wideharbor.core.check.mount.TrialFit;
+import wideharbor.core.check.people.FinderAtEye;
+import wideharbor.core.check.people.GrabPoints;
+import wideharbor.core.check.people.GripsAsked;
+import wideharbor.core.check.people.PadSide;
+import wideharbor.core.check.people.ScreenSide;
 import wideharbor.core.check.power.BatteryLoad;
 import wideharbor.core.check.power.DayRuntime;
 import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.power.PlugsFit;
+import wideharbor.core.check.power.Stretch;
 import wideharbor.core.check.power.VoltageWindow;
 import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.check.rods.RodEnds;
@@ -51,6 +61,7 @@ import wideharbor.core.check.rods.RodReach;
 import wideharbor.core.check.rods.RodSag;
 import wideharbor.core.check.rods.RodsMatch;
 import wideharbor.core.check.rods.RoomBesideLens;
+import wideharbor.core.check.ways.BuiltAsWanted;
 
 /** The register: a check is its file and one line here. */
 final class AllChecks {
@@ -94,6 +105,7 @@ final class AllChecks {
                 new ShoulderHold(),
                 new HangTilt(),
                 new GimbalAxes(),
+                new PivotDrop(),
                 new Lateral(),
                 new Tipping(),
                 new MassKnown(),
@@ -105,7 +117,17 @@ final class AllChecks {
                 new ChangeDemands(),
                 new RoomSize(),
                 new CloseFocus(),
-                new SparesPacked()));
+                new SparesPacked(),
+                new PictureStands(),
+                new Stretch(),
+                new Onlookers(),
+                new SoundAndTime(),
+                new GrabPoints(),
+                new FinderAtEye(),
+                new PadSide(),
+                new GripsAsked(),
+                new ScreenSide(),
+                new BuiltAsWanted()));
         all.addAll(KeptRoom.all());
         return List.copyOf(all);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.job.Job;
 
@@ -80,6 +81,50 @@ public final class Requirements {
                     report,
                     "package.spares"));
         }
+        shoot(job, report, all);
+    }
+
+    /** What the shoot itself asks. */
+    private static void shoot(Job job, Report report, List<Requirement> all) {
+        Shoot shoot = job.brief().asks().shoot();
+        if (shoot.orientation() != Shoot.Orientation.ANY) {
+            String picture = shoot.orientation() == Shoot.Orientation.BOTH
+                    ? "Landscape and portrait pictures"
+                    : (shoot.orientation() == Shoot.Orientation.PORTRAIT ? "A portrait picture" : "A landscape picture");
+            all.add(byCheck("orientation", "picture", picture, report, "brief.orientation"));
+        }
+        if (shoot.longestStretchHours() > 0) {
+            all.add(byCheck(
+                    "stretch",
+                    "hours and climate",
+                    Say.hours(shoot.longestStretchHours()) + " without power-down",
+                    report,
+                    "power.stretch"));
+        }
+        if (!shoot.viewers().isEmpty()) {
+            all.add(byCheck("viewers", "viewers", shoot.viewers().size() + " viewers, a display each", report, "brief.viewers"));
+        }
+        if (shoot.sound() != Shoot.Sound.NONE || shoot.timecode()) {
+            all.add(byCheck("sound", "sound and time", soundInWords(shoot), report, "brief.sound"));
+        }
+        for (Shoot.Recording r : shoot.recordings()) {
+            all.add(new Requirement(
+                    "recording-" + r.mode().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
+                    "recording",
+                    "Records " + r.mode() + " at " + Math.round(r.megabits()) + " Mbit/s",
+                    Status.UNDECIDED,
+                    List.of("cards have no write rate on file")));
+        }
+    }
+
+    private static String soundInWords(Shoot shoot) {
+        String sound =
+                switch (shoot.sound()) {
+                    case NONE -> "No sound";
+                    case CAMERA -> "Sound in the camera";
+                    case SEPARATE -> "Sound kept apart";
+                };
+        return sound + (shoot.timecode() ? ", one time for all" : "");
     }
 
     private static String titled(Job job, String configuration) {

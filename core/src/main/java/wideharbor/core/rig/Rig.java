@@ -302,6 +302,12 @@ public final class Rig {
         return require(ref.placement()).port(ref.port());
     }
 
+    /** Whether something may still go on a port: a carrier always, a single port while it holds nothing. */
+    public boolean isFree(PortRef ref) {
+        return port(ref).occupancy() instanceof Port.Occupancy.Interval
+                || liveJoints.stream().noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
+    }
+
     /** A part and everything that hangs on it. */
     public Set<String> subtree(String placement) {
         Set<String> all = new LinkedHashSet<>();

@@ -39,10 +39,10 @@ class WaysTest {
 
     @Test
     void theJobStandsBeforeTheHouseAndANumberBeforeBoth() {
-        HouseRules house = HouseRules.DEFAULTS.inHouse(Map.of("rods-straight", "fine"));
+        HouseRules house = HouseRules.DEFAULTS.inHouse(Map.of("rods-straight", "fine"), Map.of());
         assertEquals(0.3, house.value(Rule.ROD_SAG));
         assertEquals(1.0, house.forJob(Map.of("rods-straight", "rough")).value(Rule.ROD_SAG));
-        HouseRules own = new HouseRules(Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of()));
+        HouseRules own = new HouseRules(Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of(), Map.of()));
         assertEquals(0.7, own.value(Rule.ROD_SAG));
         assertEquals(0.5, HouseRules.DEFAULTS.value(Rule.ROD_SAG));
     }
@@ -71,9 +71,9 @@ class WaysTest {
 
     @Test
     void unknownWaysAndAnswersAreNamed() {
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of()))
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of(), Map.of()))
                 .getMessage().contains("there are only rods-straight"));
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of("spares", "maybe")))
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of(), Map.of("spares", "maybe")))
                 .getMessage().contains("there are only read, firm"));
     }
 }

@@ -6,6 +6,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
@@ -45,6 +46,12 @@ public final class RoomSize implements Check {
         if (room.heightMm() > 0) {
             judge(context, results, "high", extent(context, world.up()), room.heightMm());
         }
+    }
+
+    /** What stands out behind goes on top. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return finding.key().subjects().contains("deep") ? BatteryUp.candidates(context) : List.of();
     }
 
     /** How far the rig reaches along a direction, mm. */

@@ -71,6 +71,11 @@ public final class DayRuntime implements Check {
         return new Day(wattHours, watts, List.copyOf(unknown));
     }
 
+    /** Hours that the camera really is on, with the house's reserve. */
+    public static double hoursNeeded(CheckContext context) {
+        return context.job().brief().hoursOn() * context.rule(Rule.ON_SHARE) * context.rule(Rule.RUNTIME_RESERVE);
+    }
+
     private static double charge(ItemType type, double celsius, CheckContext context, Set<String> unknown) {
         Facet.Battery battery = type.facet(Facet.Battery.class).orElseThrow();
         if (battery.wattHours() instanceof Figure.Unknown) {
@@ -90,7 +95,7 @@ public final class DayRuntime implements Check {
             results.notChecked(subjects, "no draw or capacity on file for " + String.join(", ", day.unknown()));
             return;
         }
-        double needed = context.job().brief().hoursOn() * context.rule(Rule.RUNTIME_RESERVE);
+        double needed = hoursNeeded(context);
         if (day.hours() >= needed - 1e-9) {
             results.fine();
             return;
@@ -109,7 +114,7 @@ public final class DayRuntime implements Check {
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         List<Candidate> all = new ArrayList<>();
         Day day = day(context);
-        double needed = context.job().brief().hoursOn() * context.rule(Rule.RUNTIME_RESERVE);
+        double needed = hoursNeeded(context);
         for (FeedTree.Source source : context.feeds().sources()) {
             for (ItemType larger : Batteries.others(context, source.battery())) {
                 if (Batteries.wattHours(larger) > Batteries.wattHours(source.battery().type())) {

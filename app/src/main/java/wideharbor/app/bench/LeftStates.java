@@ -1,0 +1,128 @@
+package wideharbor.app.bench;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Loaded;
+import wideharbor.app.security.Accounts;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.bench.AsLeft;
+import wideharbor.core.bench.Drawing;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.geometry.View;
+
+/** Remembers how a configuration was left, so that it comes back exactly. */
+@Service
+class LeftStates {
+    private static final int MOST = 20;
+
+    private final LeftRows rows;
+    private final JobStore store;
+    private final Accounts accounts;
+    private final JsonMapper mapper;
+    private final Clock clock;
+
+    LeftStates(LeftRows rows, JobStore store, Accounts accounts, JsonMapper mapper, Clock clock) {
+        this.rows = rows;
+        this.store = store;
+        this.accounts = accounts;
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    /** A number as it is kept. */
+    record MarkView(String key, String part, String what, double value, String unit) {
+        static MarkView of(AsLeft.Mark m) {
+            return new MarkView(m.key().toString(), m.part(), m.what(), m.value(), m.unit());
+        }
+
+        AsLeft.Mark mark() {
+            return new AsLeft.Mark(SettingKey.parse(key), part, what, value, unit);
+        }
+    }
+
+    /** {@code now} has one figure, or none when the part is not on the rig any more. */
+    record Strayed(String part, String what, double left, List<Double> now, String unit) {}
+
+    /** One remembered state, and what is not so any more. */
+    record Left(
+            long id, String who, Instant when, String note, String lens, int revision, List<MarkView> marks, List<Strayed> strayed) {}
+
+    @Transactional(readOnly = true)
+    List<Left> latest(Spot spot) {
+        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        return rows.latest(spot.job(), spot.build(), context.rig().configuration().id(), Limit.of(MOST)).stream()
+                .map(row -> left(row, context))
+                .toList();
+    }
+
+    private Left left(LeftRow row, CheckContext context) {
+        List<MarkView> marks = marks(row);
+        return new Left(
+                row.id,
+                accounts.displayName(row.who),
+                row.leftAt,
+                row.note,
+                row.lens,
+                row.revision,
+                marks,
+                AsLeft.differences(context.rig(), marks.stream().map(MarkView::mark).toList()).stream()
+                        .map(d -> new Strayed(
+                                d.left().part(),
+                                d.left().what(),
+                                d.left().value(),
+                                d.now().stream().toList(),
+                                d.left().unit()))
+                        .toList());
+    }
+
+    private List<MarkView> marks(LeftRow row) {
+        return mapper.readValue(row.marks, new TypeReference<List<MarkView>>() {});
+    }
+
+    /** Keeps the numbers and the drawing of what somebody looks at. */
+    @Transactional
+    List<Left> remember(Spot spot, String note, String who) {
+        Loaded loaded = store.load(spot.job());
+        CheckContext context = BenchService.context(loaded, spot);
+        Spot at = new Spot(
+                spot.job(), spot.build(), context.rig().configuration().id(), context.rig().lens());
+        rows.save(new LeftRow(
+                at,
+                loaded.buildRevision(spot.build()),
+                who,
+                clock.instant().truncatedTo(ChronoUnit.MICROS),
+                note.strip(),
+                mapper.writeValueAsString(AsLeft.marks(context.rig()).stream().map(MarkView::of).toList()),
+                mapper.writeValueAsString(DrawingView.of(Drawing.of(context, View.RIGHT)))));
+        return latest(at);
+    }
+
+    /** The drawing as it was left, from the right. */
+    @Transactional(readOnly = true)
+    DrawingView drawing(Spot spot, long id) {
+        return mapper.readValue(row(spot, id).drawing, DrawingView.class);
+    }
+
+    /** The numbers of one remembered state of this build. */
+    @Transactional(readOnly = true)
+    List<AsLeft.Mark> marks(String job, String build, long id) {
+        return marks(row(new Spot(job, build, "", ""), id)).stream()
+                .map(MarkView::mark)
+                .toList();
+    }
+
+    private LeftRow row(Spot spot, long id) {
+        return rows.findById(id)
+                .filter(r -> r.job.equals(spot.job()) && r.build.equals(spot.build()))
+                .orElseThrow(() -> Refusal.notFound("Nothing was remembered under " + id + " for this build."));
+    }
+}

@@ -1,0 +1,86 @@
+package wideharbor.core.brief;
+
+import static wideharbor.core.brief.Way.answer;
+import static wideharbor.core.brief.Way.asks;
+import static wideharbor.core.brief.Way.wants;
+
+import java.util.List;
+
+/** How picture, focus, sound and time are kept. */
+final class PictureWays {
+    static final List<Way> ALL = List.of(
+            asks(
+                    "looking",
+                    "Eyepiece or screen?",
+                    answer("open", "As the operator says", "Both are ways to look."),
+                    answer("both", "Both", "One for the eye, one for the room.", wants(Taste.FINDER_AND_SCREEN)),
+                    answer("finder", "The eyepiece alone", "A screen gives the picture away and weighs.", wants(Taste.FINDER_ALONE)),
+                    answer("screen", "The screen alone", "No pipe before the face.", wants(Taste.SCREEN_ALONE))),
+            asks(
+                    "screen-place",
+                    "Where is the operator’s screen?",
+                    answer("open", "Where it clears", "Swing and height are checked."),
+                    answer("low", "Before the handle, low", "The rig stays low and the handle free.", wants(Taste.SCREEN_LOW)),
+                    answer("high", "Above the handle", "It cannot swing into metal, and stays when the pad comes.", wants(Taste.SCREEN_HIGH))),
+            asks(
+                    "finder-maker",
+                    "Whose eyepiece?",
+                    answer("open", "Any that fits", "The bus decides."),
+                    answer("own", "The body maker’s", "It shows what the body knows.", wants(Taste.FINDER_OF_BODY)),
+                    answer("others", "The same on all bodies", "The operator’s eye knows one picture.", wants(Taste.FINDER_OF_OTHERS))),
+            asks(
+                    "lens-pool",
+                    "May adapters stand between lens and body?",
+                    answer("open", "Locked ones", "One pool of lenses for all bodies."),
+                    answer("native", "No", "Fewer joints to play.", wants(Taste.LENS_NATIVE))),
+            asks(
+                    "focus",
+                    "Who pulls focus?",
+                    answer("open", "As the brief says", "Its crew is checked nowhere else."),
+                    answer("crew", "The drive follows the crew", "A motor nobody turns is weight; a puller without one is idle.", wants(Taste.DRIVE_FOR_PULLER))),
+            asks(
+                    "matte-box",
+                    "Is a matte box fitted?",
+                    answer("open", "When something asks for it", "Filters and flags want one."),
+                    answer("always", "Always", "It shades, braces and looks the part.", wants(Taste.MATTE_BOX)),
+                    answer("never", "Never", "A screw-on filter does; it is weight at the worst place.", wants(Taste.NO_MATTE_BOX))),
+            asks(
+                    "filters",
+                    "Filters for all lenses or for each?",
+                    answer("open", "As the set comes", "Rings are found for each."),
+                    answer("one", "One size for all", "Rings stay on the lenses, filters go round.", wants(Taste.ONE_FRONT))),
+            asks(
+                    "sound",
+                    "Who has the sound?",
+                    answer("open", "The brief says", "Some days nobody asks."),
+                    answer("rig", "The camera keeps some", "Without it nobody finds the take again.", wants(Taste.SOUND_ON_RIG))),
+            asks(
+                    "sound-safety",
+                    "Is sound kept a second time?",
+                    answer("open", "Not by us", "The sound department does."),
+                    answer("twice", "Yes", "A track at lower level or a second box saves the shout.", wants(Taste.SOUND_TWICE))),
+            asks(
+                    "time-place",
+                    "Where does the timecode box sit?",
+                    answer("open", "Where there is room", "It is small."),
+                    answer("below", "Under the axis", "Out of every hand’s way.", wants(Taste.TIME_BELOW)),
+                    answer("behind", "Behind the body", "By its socket.", wants(Taste.TIME_BEHIND))),
+            asks(
+                    "link-place",
+                    "Where does the transmitter sit?",
+                    answer("open", "Where its antennas are free", "Rooms are checked."),
+                    answer("right", "On the right", "By the outputs, away from the operator.", wants(Taste.LINK_RIGHT)),
+                    answer("top", "On top", "Nothing shadows it.", wants(Taste.LINK_ON_TOP))),
+            asks(
+                    "picture-cable",
+                    "Which picture cables?",
+                    answer("open", "As sockets are", "A clamp holds the small plug."),
+                    answer("coax", "Coax alone", "It locks, and it reaches.", wants(Taste.PICTURE_COAX))),
+            asks(
+                    "recording",
+                    "Is the picture recorded twice?",
+                    answer("open", "Once", "Larger cards."),
+                    answer("twice", "Twice", "The second copy leaves with somebody else.", wants(Taste.RECORDED_TWICE))));
+
+    private PictureWays() {}
+}

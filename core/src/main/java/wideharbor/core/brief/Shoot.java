@@ -1,0 +1,72 @@
+package wideharbor.core.brief;
+
+import java.util.List;
+import wideharbor.core.quantity.Require;
+
+/**
+ * What the shoot itself asks: how the picture stands, for how long power may not go, who looks, hears and keeps time.
+ *
+ * @param longestStretchHours longest stretch without power-down; 0 when any break will do
+ * @param insuredValue what the package is insured for, in the house's currency; 0 while nobody asked
+ * @param timecode whether recorders of several departments must agree on the time
+ */
+public record Shoot(
+        Orientation orientation,
+        double longestStretchHours,
+        double insuredValue,
+        Sound sound,
+        boolean timecode,
+        List<Viewer> viewers,
+        List<Recording> recordings) {
+    private static final int MOST = 40;
+
+    public enum Orientation {
+        ANY,
+        LANDSCAPE,
+        PORTRAIT,
+        BOTH
+    }
+
+    public enum Sound {
+        NONE,
+        CAMERA,
+        SEPARATE
+    }
+
+    /** What a viewer's display must be good for. */
+    public enum Trust {
+        FRAME,
+        FOCUS,
+        EXPOSURE,
+        COLOUR
+    }
+
+    /** Somebody who looks at the picture; {@code byRadio} when no cable may lead there. */
+    public record Viewer(String who, Trust trust, boolean byRadio) {
+        public Viewer {
+            Require.text("Viewer", who, 60);
+        }
+    }
+
+    /** A recording mode and its rate in megabits per second. */
+    public record Recording(String mode, double megabits) {
+        public Recording {
+            Require.text("Recording mode", mode, 60);
+            Require.within("Rate of a recording mode", megabits, 1, 20_000, "Mbit/s");
+        }
+    }
+
+    public static final Shoot UNASKED =
+            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of());
+
+    public Shoot {
+        Require.within("Longest stretch without power-down", longestStretchHours, 0, 24, "h");
+        Require.within("Insured value", insuredValue, 0, 1e9, "");
+        if (viewers.size() > MOST || recordings.size() > MOST) {
+            throw new IllegalArgumentException("A brief may name " + MOST + " viewers and " + MOST
+                    + " recording modes, but names " + viewers.size() + " and " + recordings.size());
+        }
+        viewers = List.copyOf(viewers);
+        recordings = List.copyOf(recordings);
+    }
+}

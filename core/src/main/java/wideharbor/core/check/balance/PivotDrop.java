@@ -1,0 +1,79 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.balance.Statics;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+
+/** On a stabiliser's free pivot the rig stays upright by hanging a little below it, and stands level over it. */
+public final class PivotDrop implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "balance.pivot",
+            "balance",
+            "Hangs a little below the pivot",
+            "what a stabiliser’s post carries, per lens",
+            "the centre of mass is below the pivot by what the post is made for, and neither ahead nor aside of it",
+            "above the pivot it topples; too far below it swings like a bell at every step",
+            "drop = y_pivot − y_cm; tilt = atan(Δz / drop)",
+            "statics; the maker’s range",
+            Severity.STOP,
+            true);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Posture.of(context, Facet.Support.Way.PIVOT).ifPresent(posture -> posture.support()
+                .type()
+                .facet(Facet.Pivot.class)
+                .ifPresent(pivot -> {
+                    if (Posture.isWeighed(posture, results)) {
+                        judge(context, posture, pivot, results);
+                    }
+                }));
+    }
+
+    private static void judge(CheckContext context, Posture posture, Facet.Pivot pivot, Results results) {
+        double drop = -posture.upMm();
+        if (drop < pivot.leastDropMm() || drop > pivot.mostDropMm()) {
+            results.found(
+                    List.of(posture.support().id(), "drop"),
+                    drop < pivot.leastDropMm()
+                            ? "Topples: " + Say.mm(drop) + " below the pivot" + Posture.withLens(context)
+                            : "Swings: " + Say.mm(drop) + " below the pivot" + Posture.withLens(context),
+                    Evidence.Amount.between(drop, pivot.leastDropMm(), pivot.mostDropMm(), "mm"),
+                    drop < pivot.leastDropMm()
+                            ? "Weight at the foot of the post, or a longer post, brings it down."
+                            : "A shorter post, or less weight at its foot, brings it up.");
+            return;
+        }
+        double off = Math.abs(posture.aheadMm());
+        if (off > posture.facet().balanceToleranceMm()) {
+            results.found(
+                    Severity.CAUTION,
+                    List.of(posture.support().id(), "level"),
+                    "Leans " + Say.one(Statics.hangTilt(off, drop)) + "° nose "
+                            + (posture.aheadMm() > 0 ? "down" : "up") + Posture.withLens(context),
+                    Evidence.Amount.atMost(off, posture.facet().balanceToleranceMm(), "mm"),
+                    "The centre of mass is " + Say.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pivot.");
+            return;
+        }
+        results.fine();
+    }
+
+    /** The slide that brings the centre of mass over the post. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return finding.key().subjects().contains("level") ? Slides.balancing(context) : List.of();
+    }
+}

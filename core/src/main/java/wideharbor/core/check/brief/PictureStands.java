@@ -1,0 +1,75 @@
+package wideharbor.core.check.brief;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.brief.Shoot.Orientation;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.rig.World;
+
+/** The picture stands as the brief wants it in one of the configurations that it asks for. */
+public final class PictureStands implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "brief.orientation",
+            "brief",
+            "The picture stands as it is wanted",
+            "the configurations of each build that the brief asks for",
+            "one of them stands upright for a landscape picture, one lies on its side for a portrait one",
+            "a body that is rolled needs other plates, sockets and doors: that is not found out on the day",
+            "which of the body’s faces looks up",
+            "the brief",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    /** Told once for a build, with its first configuration. */
+    @Override
+    public void run(CheckContext context, Results results) {
+        Orientation wanted = context.job().brief().asks().shoot().orientation();
+        Build build = context.build();
+        Configuration first = build.configurations().get(0);
+        if (wanted == Orientation.ANY || !context.rig().configuration().id().equals(first.id())) {
+            return;
+        }
+        List<Boolean> stands = new ArrayList<>();
+        for (Configuration configuration : build.configurations()) {
+            if (context.job().brief().configurations().contains(configuration.id())) {
+                stands.add(isRolled(Rig.resolve(build, configuration.id(), context.rig().lens(), context.catalogue())
+                        .world()));
+            }
+        }
+        ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");
+        ask(results, wanted != Orientation.LANDSCAPE, stands.contains(true), "portrait", "on its side");
+    }
+
+    /** Whether the body lies on one of its sides. */
+    public static boolean isRolled(World world) {
+        return world.bodyFaceUp().equals("left") || world.bodyFaceUp().equals("right");
+    }
+
+    private static void ask(Results results, boolean asked, boolean there, String picture, String how) {
+        if (!asked) {
+            return;
+        }
+        if (there) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of("picture", picture),
+                "No configuration for a " + picture + " picture",
+                new Evidence.Statement("none stands " + how, "one that the brief asks for"),
+                "Derive one: the Bench turns the support and looks for the plates.");
+    }
+}

@@ -1,0 +1,51 @@
+package wideharbor.core.check.brief;
+
+import java.util.List;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** Sound and time as the brief has them: a microphone when the camera keeps the sound, a timecode box when times must agree. */
+public final class SoundAndTime implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "brief.sound",
+            "brief",
+            "Sound and time as agreed",
+            "every rig, when the brief says who has the sound",
+            "a microphone is on the rig when the camera keeps the sound; a timecode box when several recorders must agree",
+            "picture and sound that share no clock are married by hand, take by take",
+            "",
+            "the brief",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Shoot shoot = context.job().brief().asks().shoot();
+        if (shoot.sound() == Shoot.Sound.CAMERA) {
+            ask(context, results, Capability.HEARS, "microphone", "The camera keeps the sound of this job.");
+        }
+        if (shoot.timecode()) {
+            ask(context, results, Capability.KEEPS_TIME, "timecode box", "Several recorders must agree on the time.");
+        }
+    }
+
+    private static void ask(CheckContext context, Results results, Capability capability, String what, String why) {
+        boolean there = context.rig().attached().stream().anyMatch(p -> p.type().can(capability));
+        if (there) {
+            results.fine();
+            return;
+        }
+        results.found(List.of("rig", what), "No " + what + " on the rig", new Evidence.Statement("none", "one"), why);
+    }
+}

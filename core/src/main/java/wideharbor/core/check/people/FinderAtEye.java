@@ -1,0 +1,100 @@
+package wideharbor.core.check.people;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.balance.Posture;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.people.Operator;
+import wideharbor.core.rig.Placed;
+
+/** On the shoulder the finder comes to where the operator's eye is. */
+public final class FinderAtEye implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "people.finder",
+            "people",
+            "The finder is at the eye",
+            "every eyepiece on a shouldered rig, when the operator’s height is on the brief",
+            "the eyepiece is where the eye is, within what a neck gives",
+            "a neck that is bent for an hour ends the hour",
+            "eye = pad + (0.065·H ± 32, 0.118·H, 0.05·H)",
+            "body proportions; assumed until the operator has tried it",
+            Severity.CAUTION,
+            false);
+    private static final double WORTH_TELLING = 15;
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Brief.Crew crew = context.job().brief().crew();
+        if (!crew.profile().isHeightKnown() || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+            return;
+        }
+        for (Placed part : context.rig().attached()) {
+            if (part.type().can(Capability.FINDS_PICTURE)) {
+                eyepiece(part).ifPresent(at -> judge(context, crew, part, at, results));
+            }
+        }
+    }
+
+    /** The middle of the room that an eyepiece keeps for the eye, rig frame. */
+    public static Optional<Vec3> eyepiece(Placed part) {
+        for (var link : part.type().links()) {
+            for (Shape shape : link.shapes()) {
+                if (shape.use() == Shape.Use.EYE) {
+                    Vec3 middle = Convex.of(shape).stream()
+                            .map(Convex::bounds)
+                            .reduce(Convex.Bounds::with)
+                            .orElseThrow()
+                            .middle();
+                    return Optional.of(part.poses().get(link.id()).apply(middle));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static void judge(CheckContext context, Brief.Crew crew, Placed part, Vec3 at, Results results) {
+        var world = context.rig().world();
+        Vec3 off = Operator.eye(crew, world).minus(at);
+        double reach = context.rule(Rule.EYE_REACH);
+        if (off.length() <= reach) {
+            results.fine();
+            return;
+        }
+        List<String> ways = new ArrayList<>();
+        way(ways, off.dot(world.left()), "left", "right");
+        way(ways, off.dot(world.up()), "up", "down");
+        way(ways, off.dot(world.forward()), "forward", "back");
+        results.found(
+                List.of(part.id()),
+                part.title() + " is " + Say.length(off.length()) + " from the eye",
+                Evidence.Amount.atMost(off.length(), reach, "mm"),
+                "For " + crew.operator() + ", " + Math.round(crew.profile().heightMm() / 10) + " cm, "
+                        + crew.eye().name().toLowerCase(java.util.Locale.ROOT) + " eye: move it "
+                        + String.join(", ", ways) + ". Estimated from the height; try it on.");
+    }
+
+    private static void way(List<String> ways, double mm, String positive, String negative) {
+        if (Math.abs(mm) >= WORTH_TELLING) {
+            ways.add((mm > 0 ? positive : negative) + " " + Math.round(Math.abs(mm)));
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package wideharbor.core.check.people;
+
+import java.util.List;
+import java.util.Locale;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.people.Holds;
+
+/** People grab whatever is there: from every side there is something safe. */
+public final class GrabPoints implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "people.grab-points",
+            "people",
+            "Something safe to hold from every side",
+            "every rig that is not on legs, from left, right, above and behind",
+            "a handle, grip, rod, plate or cage can be taken hold of; what is met there is not only a cell, a screen or a cable",
+            "a power unit comes off in the hand, an arm bends, a cable breaks",
+            "matter of firm parts with nothing before it within a hand’s depth",
+            "geometry",
+            wideharbor.core.check.Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        boolean onLegs = context.rig().attached().stream()
+                .anyMatch(p -> p.type().category() == Category.LEGS || p.type().category() == Category.HEAD);
+        if (onLegs || !context.rig().isSupported()) {
+            return;
+        }
+        Holds holds = Holds.of(context.rig(), context.clearances(), context.rule(Rule.GRAB_REACH));
+        for (Holds.Side side : holds.sides()) {
+            if (!side.safe().isEmpty()) {
+                results.fine();
+                continue;
+            }
+            String from = side.from().name().toLowerCase(Locale.ROOT);
+            results.found(
+                    List.of("rig", from),
+                    "Nothing safe to hold from " + (from.equals("left") || from.equals("right") ? "the " + from : from),
+                    new Evidence.Statement(
+                            side.inTheWay().isEmpty() ? "nothing at all" : String.join(", ", side.inTheWay()),
+                            "a handle, grip, rod, plate or cage"),
+                    "Whoever takes it over reaches for what is there.");
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package wideharbor.core.check.people;
+
+import java.util.List;
+import java.util.Locale;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.brief.Profile;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.balance.Posture;
+import wideharbor.core.people.Holds;
+
+/** On the shoulder there are the grips that the operator asks for, and an arm reaches them. */
+public final class GripsAsked implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "people.grips",
+            "people",
+            "Grips where the operator wants them",
+            "the grips of a shouldered rig",
+            "there is one on each side the operator asks for, within an arm’s comfortable reach",
+            "a grip that is reached for tires the arm that carries",
+            "reach = |grip − shoulder|",
+            "the brief; limit by the house",
+            Severity.CAUTION,
+            false);
+    private static final double MIDDLE = 40;
+    private static final double AHEAD = 60;
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        if (Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+            return;
+        }
+        Brief.Crew crew = context.job().brief().crew();
+        List<Holds.Grip> ahead = Holds.of(context.rig(), context.clearances(), context.rule(Rule.GRAB_REACH)).grips().stream()
+                .filter(g -> g.aheadMm() > AHEAD)
+                .toList();
+        for (Holds.Grip grip : ahead) {
+            double most = context.rule(Rule.ARM_REACH);
+            if (grip.reachMm() <= most) {
+                results.fine();
+            } else {
+                results.found(
+                        List.of(grip.placement(), "reach"),
+                        grip.title() + " is " + Say.length(grip.reachMm()) + " from the shoulder",
+                        Evidence.Amount.atMost(grip.reachMm(), most, "mm"),
+                        "A bent arm carries all day, a stretched one does not.");
+            }
+        }
+        Profile.Grips asked = crew.profile().grips();
+        boolean pair = ahead.stream().anyMatch(g -> Math.abs(g.leftMm()) <= MIDDLE);
+        side(results, crew, "left", asked != Profile.Grips.RIGHT && asked != Profile.Grips.ANY, pair || ahead.stream().anyMatch(g -> g.leftMm() > MIDDLE));
+        side(results, crew, "right", asked != Profile.Grips.LEFT && asked != Profile.Grips.ANY, pair || ahead.stream().anyMatch(g -> g.leftMm() < -MIDDLE));
+    }
+
+    private static void side(Results results, Brief.Crew crew, String side, boolean asked, boolean there) {
+        if (!asked) {
+            return;
+        }
+        if (there) {
+            results.fine();
+            return;
+        }
+        String reason = crew.profile().reason();
+        results.found(
+                List.of("grips", side),
+                "No grip on the " + side,
+                new Evidence.Statement("none", crew.profile().grips().name().toLowerCase(Locale.ROOT)),
+                crew.operator() + " asks for it." + (reason.isBlank() ? "" : " " + reason));
+    }
+}

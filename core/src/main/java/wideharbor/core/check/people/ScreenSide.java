@@ -1,0 +1,62 @@
+package wideharbor.core.check.people;
+
+import java.util.List;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.Profile;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** The screen on the rig is on the side where the operator looks. */
+public final class ScreenSide implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "people.screen-side",
+            "people",
+            "The screen is on the operator’s side",
+            "every screen on the rig, when the operator says on which side to look",
+            "its middle is on that side, or over the middle",
+            "a screen on the other side is seen past the lens",
+            "(screen − mount) · left",
+            "the brief",
+            Severity.CAUTION,
+            false);
+    private static final double MIDDLE = 40;
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Brief.Crew crew = context.job().brief().crew();
+        Profile.Screen wanted = crew.profile().screen();
+        if (wanted == Profile.Screen.ANY || !context.rig().isSupported()) {
+            return;
+        }
+        context.rig().attached().stream()
+                .filter(p -> p.type().category() == Category.MONITOR)
+                .forEach(screen -> {
+                    double left = screen.pose()
+                            .apply(screen.type().links().get(0).centreOfMass())
+                            .dot(context.rig().world().left());
+                    boolean isThere = Math.abs(left) <= MIDDLE || left > 0 == (wanted == Profile.Screen.LEFT);
+                    if (isThere) {
+                        results.fine();
+                        return;
+                    }
+                    String side = wanted.name().toLowerCase(java.util.Locale.ROOT);
+                    results.found(
+                            List.of(screen.id()),
+                            screen.title() + " is on the other side of " + crew.operator(),
+                            new Evidence.Statement(left > 0 ? "left" : "right", side),
+                            "The operator looks to the " + side + "." + (crew.profile().reason().isBlank()
+                                    ? ""
+                                    : " " + crew.profile().reason()));
+                });
+    }
+}

@@ -1,0 +1,81 @@
+package wideharbor.core.check.power;
+
+import java.util.List;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.Runtime;
+
+/** What is fitted lasts the longest stretch without power-down, or is changed while everything stays on. */
+public final class Stretch implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.stretch",
+            "power",
+            "Power through the longest stretch",
+            "the batteries on the rig, when the brief names a longest stretch without power-down",
+            "the charge fitted lasts it, or the battery is on a plate that lets it be changed while on",
+            "boots cost minutes, and what happens once is not repeated",
+            "h = Σ usable Wh / Σ W",
+            "makers' capacities; the brief",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        double stretch = context.job().brief().asks().shoot().longestStretchHours();
+        if (stretch <= 0 || context.feeds().sources().isEmpty()) {
+            return;
+        }
+        double celsius = context.job().brief().temperatureC();
+        double shortest = Double.POSITIVE_INFINITY;
+        for (FeedTree.Source source : context.feeds().sources()) {
+            FeedTree.Load load = context.feeds().loadOn(source);
+            boolean swaps = context.rig()
+                    .locatedBy(source.battery().id())
+                    .map(j -> context.rig().require(j.parent().placement()))
+                    .filter(plate -> plate.type().can(Capability.HOT_SWAPS))
+                    .isPresent();
+            if (!load.unknown().isEmpty()) {
+                results.notChecked(List.of("stretch"), "no draw on file for " + String.join(", ", load.unknown()));
+                return;
+            }
+            Facet.Battery battery = source.battery().type().facet(Facet.Battery.class).orElseThrow();
+            if (!swaps) {
+                shortest = Math.min(
+                        shortest,
+                        Runtime.hours(Runtime.usableWattHours(battery, celsius, context.rules()), load.runningWatts()));
+            }
+        }
+        if (shortest >= stretch) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of("stretch"),
+                "Power goes after " + Say.hours(shortest) + " of a stretch of " + Say.hours(stretch),
+                Evidence.Amount.atLeast(shortest, stretch, "h"),
+                "What is fitted lasts that long and its plate does not let it be changed while on.");
+    }
+
+    /** A larger battery on the same plate. */
+    @Override
+    public List<Candidate> candidates(wideharbor.core.check.Finding finding, CheckContext context) {
+        return context.feeds().sources().stream()
+                .flatMap(source -> Batteries.others(context, source.battery()).stream()
+                        .filter(t -> Batteries.wattHours(t) > Batteries.wattHours(source.battery().type()))
+                        .map(t -> Batteries.swap(context, source.battery(), t)))
+                .toList();
+    }
+}

@@ -1,0 +1,50 @@
+package wideharbor.core.check.ways;
+
+import java.util.List;
+import wideharbor.core.brief.Ways;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise. */
+public final class BuiltAsWanted implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "ways.wanted",
+            "ways",
+            "Built as it is wanted",
+            "every chosen way of working that wants a rig built in some way",
+            "the rig is built so; the house’s wish is mentioned, the operator’s or the job’s is read",
+            "people reach for things where they are used to find them; it is never a reason against what is safe",
+            "",
+            "ways of working of the house, the operator and the job",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Look look = new Look(context);
+        for (Ways.Wanted wanted : context.rules().ways().wanted()) {
+            List<Look.Miss> misses = Tastes.misses(wanted.taste(), look);
+            if (misses.isEmpty()) {
+                results.fine();
+            }
+            Severity severity = wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION;
+            for (Look.Miss miss : misses) {
+                results.found(
+                        severity,
+                        List.of(wanted.because().way().id(), miss.subject()),
+                        "Wanted: " + wanted.taste().wanted(),
+                        new Evidence.Statement(miss.has(), wanted.taste().wanted()),
+                        wanted.because().option().reason() + " " + wanted.because().inWords());
+            }
+        }
+    }
+}

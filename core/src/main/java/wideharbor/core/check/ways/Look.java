@@ -1,0 +1,70 @@
+package wideharbor.core.check.ways;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+
+/** What tastes ask of a rig: which parts are on it, and where they are as the world stands. */
+record Look(CheckContext context) {
+    /** A part, or nothing in particular, that is not as somebody wants it. */
+    record Miss(String subject, String has) {}
+
+    List<Placed> all(Predicate<Placed> which) {
+        return context.rig().attached().stream().filter(which).toList();
+    }
+
+    List<Placed> of(Category category) {
+        return all(p -> p.type().category() == category);
+    }
+
+    List<Placed> able(Capability capability) {
+        return all(p -> p.type().can(capability));
+    }
+
+    List<Placed> with(Class<? extends Facet> facet) {
+        return all(p -> p.type().facet(facet).isPresent());
+    }
+
+    /** One miss for each of these parts. */
+    List<Miss> each(List<Placed> parts) {
+        return parts.stream().map(p -> new Miss(p.id(), p.title())).toList();
+    }
+
+    List<Miss> each(List<Placed> parts, Predicate<Placed> wrong) {
+        return each(parts.stream().filter(wrong).toList());
+    }
+
+    /** A miss when nothing of the kind is there. */
+    List<Miss> none(List<Placed> parts, String has) {
+        return parts.isEmpty() ? List.of(new Miss("rig", has)) : List.of();
+    }
+
+    Optional<Placed> body() {
+        return context.rig().find(context.rig().content().root());
+    }
+
+    Vec3 middle(Placed part) {
+        return part.pose().apply(part.type().links().get(0).centreOfMass());
+    }
+
+    /** From the lens mount along the level axis, mm; ahead is positive. */
+    double ahead(Placed part) {
+        return middle(part).dot(context.rig().world().forward());
+    }
+
+    /** Over the lens mount, mm. */
+    double over(Placed part) {
+        return middle(part).dot(context.rig().world().up());
+    }
+
+    /** To camera left as the world stands, mm. */
+    double left(Placed part) {
+        return middle(part).dot(context.rig().world().left());
+    }
+}

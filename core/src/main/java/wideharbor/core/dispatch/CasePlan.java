@@ -1,0 +1,176 @@
+package wideharbor.core.dispatch;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Figure;
+
+/**
+ * Which piece goes into which case: largest first, beside its own kind where that has room, into cases of the kit before
+ * others of the house. A piece fits by its bounds between the foam, a case is full by volume or by mass. A first plan:
+ * whoever packs decides.
+ *
+ * @param loose what fits no case, or is one
+ */
+public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
+    private static final double FOAM = 15;
+
+    /** Pieces of a type. */
+    public record Packed(ItemType type, int pieces) {}
+
+    /**
+     * A case with what is in it.
+     *
+     * @param inKit false when the kit has none left and the house would have to add it
+     * @param grams with the case itself; pieces without a mass on file count as nothing
+     * @param fill share of the room between the foam that is used
+     * @param forTwo heavier than one person lifts
+     */
+    public record PackedCase(
+            ItemType type, boolean inKit, List<Packed> contents, double grams, double fill, boolean unweighed, boolean forTwo) {}
+
+    /** A case being filled. */
+    private static final class Open {
+        private final ItemType type;
+        private final Facet.Room room;
+        private final boolean inKit;
+        private final double[] inner;
+        private final Map<ItemType, Integer> contents = new LinkedHashMap<>();
+        private double grams;
+        private double volume;
+        private boolean unweighed;
+
+        Open(ItemType type, boolean inKit) {
+            this.type = type;
+            this.room = type.facet(Facet.Room.class).orElseThrow();
+            this.inKit = inKit;
+            this.inner = sorted(room.widthMm() - 2 * FOAM, room.heightMm() - 2 * FOAM, room.lengthMm() - 2 * FOAM);
+            this.grams = room.emptyGrams();
+        }
+
+        double capacity() {
+            return inner[0] * inner[1] * inner[2];
+        }
+
+        boolean takes(Piece piece, double fill) {
+            return fits(piece, inner)
+                    && volume + piece.volume() <= capacity() * fill
+                    && grams - room.emptyGrams() + piece.grams() <= room.mostGrams();
+        }
+
+        boolean holds(Category category) {
+            return contents.keySet().stream().anyMatch(t -> t.category() == category);
+        }
+
+        void put(Piece piece) {
+            contents.merge(piece.type(), 1, Integer::sum);
+            grams += piece.grams();
+            volume += piece.volume();
+            unweighed |= !piece.weighed();
+        }
+
+        PackedCase closed(double forTwo) {
+            return new PackedCase(
+                    type, inKit, packed(contents), grams, volume / capacity(), unweighed, grams > forTwo);
+        }
+    }
+
+    private record Piece(ItemType type, double[] size, double grams, boolean weighed) {
+        double volume() {
+            return size[0] * size[1] * size[2];
+        }
+    }
+
+    public static CasePlan of(Job job) {
+        List<Piece> pieces = new ArrayList<>();
+        List<Open> open = new ArrayList<>();
+        Map<ItemType, Integer> loose = new LinkedHashMap<>();
+        for (PullList.Line line : PullList.of(job)) {
+            for (int i = 0; i < line.pieces(); i++) {
+                if (line.type().facet(Facet.Room.class).isPresent()) {
+                    open.add(new Open(line.type(), true));
+                } else {
+                    pieces.add(piece(line, job.catalogue()));
+                }
+            }
+        }
+        pieces.sort(Comparator.comparingDouble((Piece p) -> -p.volume())
+                .thenComparing(p -> p.type().ref().id()));
+        double fill = job.rules().value(Rule.CASE_FILL);
+        List<ItemType> more = cases(job.catalogue());
+        for (Piece piece : pieces) {
+            Optional<Open> into = choose(open, piece, fill).or(() -> another(more, piece, fill, open));
+            into.ifPresentOrElse(c -> c.put(piece), () -> loose.merge(piece.type(), 1, Integer::sum));
+        }
+        double forTwo = job.rules().value(Rule.TEAM_LIFT);
+        return new CasePlan(
+                open.stream().map(c -> c.closed(forTwo)).toList(), packed(loose));
+    }
+
+    private static Optional<Open> choose(List<Open> open, Piece piece, double fill) {
+        List<Open> taking = open.stream().filter(c -> c.takes(piece, fill)).toList();
+        return taking.stream()
+                .filter(c -> c.holds(piece.type().category()))
+                .findFirst()
+                .or(() -> taking.stream().findFirst());
+    }
+
+    /** The smallest case of the house that takes it. */
+    private static Optional<Open> another(List<ItemType> more, Piece piece, double fill, List<Open> open) {
+        Optional<Open> next = more.stream()
+                .map(t -> new Open(t, false))
+                .filter(c -> c.takes(piece, fill))
+                .findFirst();
+        next.ifPresent(open::add);
+        return next;
+    }
+
+    private static List<ItemType> cases(Catalogue catalogue) {
+        return catalogue.current().stream()
+                .filter(t -> t.facet(Facet.Room.class).isPresent())
+                .sorted(Comparator.comparingDouble((ItemType t) -> new Open(t, false).capacity())
+                        .thenComparing(t -> t.ref().id()))
+                .toList();
+    }
+
+    private static Piece piece(PullList.Line line, Catalogue catalogue) {
+        Optional<Convex.Bounds> bounds = catalogue.pieces(line.type()).stream()
+                .filter(p -> p.use() == Shape.Use.SOLID)
+                .map(p -> p.convex().bounds())
+                .reduce(Convex.Bounds::with);
+        Vec3 size = bounds.map(Convex.Bounds::size).orElse(new Vec3(60, 40, 40));
+        boolean weighed = line.eachGrams() instanceof Figure.Known;
+        double grams = line.eachGrams() instanceof Figure.Known known ? known.value() : 0;
+        return new Piece(line.type(), sorted(size.x(), size.y(), size.z()), grams, weighed);
+    }
+
+    private static boolean fits(Piece piece, double[] inner) {
+        return piece.size()[0] <= inner[0] && piece.size()[1] <= inner[1] && piece.size()[2] <= inner[2];
+    }
+
+    private static double[] sorted(double... figures) {
+        Arrays.sort(figures);
+        return figures;
+    }
+
+    private static List<Packed> packed(Map<ItemType, Integer> counts) {
+        return counts.entrySet().stream()
+                .map(e -> new Packed(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparing((Packed p) -> p.type().category())
+                        .thenComparing(p -> p.type().name()))
+                .toList();
+    }
+}

@@ -1,0 +1,131 @@
+package wideharbor.core.people;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.clearance.Clearances;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.rig.World;
+
+/** What there is to hold on a rig: from each side, and where each grip is from the shoulder. */
+public record Holds(List<Side> sides, List<Grip> grips) {
+    private static final Set<Category> FIRM =
+            EnumSet.of(Category.HANDLE, Category.CAGE, Category.ROD, Category.PLATE, Category.DOVETAIL, Category.SHOULDER);
+
+    /** The sides from which somebody takes hold, as the world stands. */
+    public enum From {
+        LEFT,
+        RIGHT,
+        ABOVE,
+        BEHIND
+    }
+
+    /**
+     * One side.
+     *
+     * @param safe parts that may be taken hold of from there
+     * @param inTheWay what a hand meets there first instead, when nothing is safe
+     */
+    public record Side(From from, List<String> safe, List<String> inTheWay) {}
+
+    /**
+     * A grip, from the point that carries.
+     *
+     * @param leftMm to camera left
+     * @param reachMm in a straight line
+     */
+    public record Grip(String placement, String title, double leftMm, double upMm, double aheadMm, double reachMm) {}
+
+    /** @param deepMm how deep behind the outermost part a hand still gets at something */
+    public static Holds of(Rig rig, Clearances clearances, double deepMm) {
+        List<Side> sides = new ArrayList<>();
+        for (From from : From.values()) {
+            sides.add(side(rig, clearances, from, deepMm));
+        }
+        return new Holds(sides, grips(rig));
+    }
+
+    private static Vec3 outward(From from, World world) {
+        return switch (from) {
+            case LEFT -> world.left();
+            case RIGHT -> world.left().negated();
+            case ABOVE -> world.up();
+            case BEHIND -> world.forward().negated();
+        };
+    }
+
+    /** A part counts when it is firm, something to get hold of, and no other part stands close before it. */
+    private static Side side(Rig rig, Clearances clearances, From from, double deep) {
+        Vec3 out = outward(from, rig.world());
+        double outermost = Double.NEGATIVE_INFINITY;
+        for (Placed part : rig.attached()) {
+            if (isPartOfTheRig(part)) {
+                outermost = Math.max(outermost, reach(clearances, part, out));
+            }
+        }
+        List<String> safe = new ArrayList<>();
+        List<Placed> near = new ArrayList<>();
+        for (Placed part : rig.attached()) {
+            double at = reach(clearances, part, out);
+            if (!isPartOfTheRig(part) || at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
+                continue;
+            }
+            if (isFirm(part) && isFree(rig, clearances, part, out, deep)) {
+                safe.add(part.title());
+            } else if (at >= outermost - deep) {
+                near.add(part);
+            }
+        }
+        near.sort(Comparator.comparingDouble((Placed p) -> -reach(clearances, p, out)));
+        return new Side(
+                from, safe, safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
+    }
+
+    /** Heads and legs stay where they are when somebody takes the rig. */
+    private static boolean isPartOfTheRig(Placed part) {
+        return part.type().category() != Category.LEGS && part.type().category() != Category.HEAD;
+    }
+
+    private static boolean isFirm(Placed part) {
+        return part.type().can(Capability.IS_HANDHOLD) || FIRM.contains(part.type().category());
+    }
+
+    private static double reach(Clearances clearances, Placed part, Vec3 out) {
+        double far = Double.NEGATIVE_INFINITY;
+        for (Convex piece : clearances.matterOf(part.id())) {
+            for (Vec3 corner : piece.corners()) {
+                far = Math.max(far, corner.dot(out));
+            }
+        }
+        return far;
+    }
+
+    private static boolean isFree(Rig rig, Clearances clearances, Placed part, Vec3 out, double deep) {
+        Set<String> own = new LinkedHashSet<>(Set.of(part.id()));
+        rig.locatedBy(part.id()).ifPresent(j -> own.add(j.parent().placement()));
+        return clearances.matterOf(part.id()).stream()
+                .map(piece -> piece.bounds().middle())
+                .anyMatch(middle -> clearances.metBy(middle, out, deep, own).isEmpty());
+    }
+
+    private static List<Grip> grips(Rig rig) {
+        World world = rig.world();
+        return rig.attached().stream()
+                .filter(p -> p.type().can(Capability.IS_HANDHOLD))
+                .map(p -> {
+                    Vec3 off = p.pose().apply(p.type().links().get(0).centreOfMass()).minus(world.datum());
+                    return new Grip(
+                            p.id(), p.title(), off.dot(world.left()), off.dot(world.up()), off.dot(world.forward()), off.length());
+                })
+                .sorted(Comparator.comparing(Grip::placement))
+                .toList();
+    }
+}

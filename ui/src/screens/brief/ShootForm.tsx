@@ -1,0 +1,78 @@
+import { Input, InputNumber, Select } from 'antd';
+import type { Schemas } from '../../api/client';
+import { Drop, Lines } from './Lines';
+
+type Shoot = Schemas['Shoot'];
+
+const ORIENTATIONS = [
+  { value: 'ANY', label: 'not asked' },
+  { value: 'LANDSCAPE', label: 'landscape' },
+  { value: 'PORTRAIT', label: 'portrait' },
+  { value: 'BOTH', label: 'both' },
+] satisfies { value: Shoot['orientation']; label: string }[];
+
+const SOUNDS = [
+  { value: 'NONE', label: 'none' },
+  { value: 'CAMERA', label: 'kept in the camera' },
+  { value: 'SEPARATE', label: 'kept apart' },
+] satisfies { value: Shoot['sound']; label: string }[];
+
+const TRUSTS = [
+  { value: 'FRAME', label: 'frame' },
+  { value: 'FOCUS', label: 'focus' },
+  { value: 'EXPOSURE', label: 'exposure' },
+  { value: 'COLOUR', label: 'colour' },
+] satisfies { value: Schemas['Viewer']['trust']; label: string }[];
+
+/** How the picture stands, how long power may not go, who looks and hears, and how it is recorded. */
+export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot: Shoot) => void }) {
+  const viewer = (i: number, line: Partial<Schemas['Viewer']>) => onChange({ ...shoot, viewers: shoot.viewers.map((v, k) => (k === i ? { ...v, ...line } : v)) });
+  const recording = (i: number, line: Partial<Schemas['Recording']>) => onChange({ ...shoot, recordings: shoot.recordings.map((r, k) => (k === i ? { ...r, ...line } : r)) });
+  return (
+    <>
+      <fieldset>
+        <legend>Picture, power, sound</legend>
+        <label className="field">
+          <span>The picture stands</span>
+          <Select value={shoot.orientation} options={ORIENTATIONS} onChange={(orientation) => onChange({ ...shoot, orientation })} />
+        </label>
+        <label className="field">
+          <span>Longest stretch without power-down, 0 for any</span>
+          <InputNumber value={shoot.longestStretchHours} min={0} max={24} step={0.5} suffix="h" style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, longestStretchHours: Number(v ?? 0) })} />
+        </label>
+        <label className="field">
+          <span>Sound</span>
+          <Select value={shoot.sound} options={SOUNDS} onChange={(sound) => onChange({ ...shoot, sound })} />
+        </label>
+        <label className="field">
+          <span>Insured for, 0 while nobody asked</span>
+          <InputNumber value={shoot.insuredValue} min={0} max={1e9} step={1000} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, insuredValue: Number(v ?? 0) })} />
+        </label>
+        <label className="wide">
+          <input type="checkbox" checked={shoot.timecode} onChange={(e) => onChange({ ...shoot, timecode: e.target.checked })} /> one time for all recorders
+        </label>
+      </fieldset>
+      <Lines title="Viewers" empty="Nobody beside the operator is named." add={() => onChange({ ...shoot, viewers: [...shoot.viewers, { who: 'Director', trust: 'FRAME', byRadio: false }] })}>
+        {shoot.viewers.map((v, i) => (
+          <div key={i} className="ask-line">
+            <Input aria-label="Who looks" value={v.who} maxLength={60} required onChange={(e) => viewer(i, { who: e.target.value })} />
+            <Select aria-label="Judges" value={v.trust} options={TRUSTS} onChange={(trust) => viewer(i, { trust })} />
+            <label>
+              <input type="checkbox" checked={v.byRadio} onChange={(e) => viewer(i, { byRadio: e.target.checked })} /> by radio
+            </label>
+            <Drop onClick={() => onChange({ ...shoot, viewers: shoot.viewers.filter((_, k) => k !== i) })} />
+          </div>
+        ))}
+      </Lines>
+      <Lines title="Recording modes" empty="None is named." add={() => onChange({ ...shoot, recordings: [...shoot.recordings, { mode: '4K, 25 frames', megabits: 800 }] })}>
+        {shoot.recordings.map((r, i) => (
+          <div key={i} className="ask-line">
+            <Input aria-label="Mode" value={r.mode} maxLength={60} required onChange={(e) => recording(i, { mode: e.target.value })} />
+            <InputNumber aria-label="Rate" value={r.megabits} min={1} max={20000} suffix="Mbit/s" onChange={(v) => recording(i, { megabits: Number(v ?? 1) })} />
+            <Drop onClick={() => onChange({ ...shoot, recordings: shoot.recordings.filter((_, k) => k !== i) })} />
+          </div>
+        ))}
+      </Lines>
+    </>
+  );
+}
