@@ -15,6 +15,12 @@ export function aside(mm: number, positive: string, negative: string): string {
   return whole === 0 ? 'in the middle' : `${whole} ${mm > 0 ? positive : negative}`;
 }
 
+/** The first three by name, the others by number. */
+export function few(names: readonly string[]): string {
+  const more = names.length - 3;
+  return names.slice(0, 3).join(', ') + (more > 0 ? ` and ${more} more` : '');
+}
+
 /** Where hands, shoulder and eye meet the rig, and what it stands on when it is put down. */
 export function HandsDialog({ spot, revision, onClose }: { spot: Spot; revision: number; onClose: () => void }) {
   const query = useQuery(handsQuery(spot, revision));
@@ -39,7 +45,7 @@ function Hands({ hands }: { hands: Schemas['HandsView'] }) {
         {hands.sides.map((s) => (
           <tr key={s.from}>
             <th scope="row">{FROM[s.from] ?? s.from}</th>
-            <td>{s.safe.length > 0 ? s.safe.join(', ') : <span className="soft">met first: {s.inTheWay.join(', ') || 'nothing'}</span>}</td>
+            <td>{s.safe.length > 0 ? few(s.safe) : <span className="soft">met first: {s.inTheWay.join(', ') || 'nothing'}</span>}</td>
             <td>
               <span className={`mark ${s.safe.length > 0 ? 'met' : 'caution'}`}>{s.safe.length > 0 ? 'safe' : 'none'}</span>
             </td>

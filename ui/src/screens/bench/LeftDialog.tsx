@@ -53,7 +53,7 @@ export function LeftDialog({ spot, revision, canEdit, onClose, onComeBack }: Pro
           }}
         >
           <Input value={note} maxLength={200} placeholder="Note, such as: wrap of day one, tape on the slide" aria-label="Note" onChange={(e) => setNote(e.target.value)} />
-          <button className="btn first" type="submit" disabled={remember.isPending}>
+          <button className={`btn ${shown?.strayed.length ? '' : 'first'}`} type="submit" disabled={remember.isPending}>
             Remember it as it stands
           </button>
         </form>

@@ -50,7 +50,7 @@ describe('AsksForm', () => {
   it('has nothing to change into with one configuration, and says so', () => {
     form(nothing, [{ value: 'studio', label: 'Studio' }]);
     expect(screen.getByText(/The build has one configuration/)).toBeTruthy();
-    expect(screen.getAllByText('Add a line')).toHaveLength(2);
+    expect(screen.getAllByText('Add a line')).toHaveLength(4);
   });
 
   it('drops a line', () => {
@@ -62,15 +62,14 @@ describe('AsksForm', () => {
   it('sets tool-free without touching the rest of the line', () => {
     const change = { from: 'studio', to: 'vest', minutes: 4, toolFree: false };
     const onChange = form({ ...nothing, changes: [change] });
-    fireEvent.click(screen.getByRole('checkbox'));
+    fireEvent.click(screen.getByLabelText('no tools'));
     expect(onChange).toHaveBeenCalledWith({ ...nothing, changes: [{ ...change, toolFree: true }] });
   });
 
-  it('works as the house does until this job differs', () => {
+  it('lists only the questions that this job answers otherwise, and offers the others', () => {
     const onChange = form(nothing);
-    const select = screen.getByLabelText('What is a missing spare?') as HTMLSelectElement;
-    expect(select.options[0]?.textContent).toBe('as the house: Told and read');
-    fireEvent.change(select, { target: { value: 'firm' } });
+    expect(screen.queryByLabelText('What is a missing spare?')).toBeNull();
+    fireEvent.change(screen.getByLabelText('Another question'), { target: { value: 'spares' } });
     expect(onChange).toHaveBeenCalledWith({ ...nothing, ways: { spares: 'firm' } });
   });
 

@@ -22,12 +22,17 @@ export function HouseScreen({ session }: { session: Schemas['Session'] }) {
   return (
     <main className="page house">
       <h1>House</h1>
+      <nav className="house-parts" aria-label="On this page">
+        <a href="#standards">Mounting standards</a>
+        <a href="#ways">Ways of working</a>
+        <a href="#rules">House rules</a>
+      </nav>
       {told && (
         <p className="told" role="status">
           {told}
         </p>
       )}
-      <h2>Mounting standards</h2>
+      <h2 id="standards">Mounting standards</h2>
       <p className="soft">As commonly drawn; confirm each with the maker's drawing. A changed figure makes a new revision and judges every open job anew.</p>
       {standards.isPending && <Waiting />}
       {standards.isError && <p className="error">{standards.error.message}</p>}
@@ -52,12 +57,12 @@ export function HouseScreen({ session }: { session: Schemas['Session'] }) {
           ))}
         </tbody>
       </table>
-      <h2>Ways of working</h2>
+      <h2 id="ways">Ways of working</h2>
       <p className="soft">
-        Where good houses differ, this is how ours works; a brief may differ for one job, and every finding says which answer decided it. None of them reaches what holds something up, tips or falls.
+        Where good houses differ, this is how ours works; an operator or a brief may differ, and every finding says which answer decided it. None of them reaches what holds something up, tips or falls.
       </p>
       <WaysTable edits={session.waives} onDone={setTold} />
-      <h2>House rules</h2>
+      <h2 id="rules">House rules</h2>
       <table className="sheet">
         <thead>
           <tr>

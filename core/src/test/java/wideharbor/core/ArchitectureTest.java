@@ -52,7 +52,7 @@ class ArchitectureTest {
                     .resideInAnyPackage(packages.toArray(String[]::new))
                     .check(core);
         });
-        Assertions.assertEquals(17, MAY_USE.size());
+        Assertions.assertEquals(18, MAY_USE.size());
     }
 
     @ArchTest

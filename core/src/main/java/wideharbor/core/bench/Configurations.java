@@ -152,7 +152,7 @@ public final class Configurations {
         Scope scope = new Scope.InConfiguration(freeId(context.build(), title));
         List<BatteryUp.Move> moves = BatteryUp.moves(context, scope);
         if (moves.isEmpty()) {
-            throw new EditRefused("No battery behind the body finds a free face on top, directly or through adapters.");
+            throw new EditRefused("No battery stands behind the body, or no face on top takes it, directly or through adapters.");
         }
         double before = depth(context);
         Optional<Tight> best = Optional.empty();

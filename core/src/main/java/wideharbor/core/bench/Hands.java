@@ -44,7 +44,7 @@ public record Hands(Holds holds, List<Finder> finders, Optional<Down> putDown) {
 
     private static List<Finder> finders(CheckContext context) {
         Brief.Crew crew = context.job().brief().crew();
-        if (!crew.profile().isHeightKnown() || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+        if (!crew.profile().knowsHeight() || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
             return List.of();
         }
         World world = context.rig().world();

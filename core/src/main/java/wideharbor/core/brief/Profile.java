@@ -35,7 +35,7 @@ public record Profile(double heightMm, Brief.Crew.Side hand, Screen screen, Grip
         }
     }
 
-    public boolean isHeightKnown() {
+    public boolean knowsHeight() {
         return heightMm > 0;
     }
 }

@@ -65,10 +65,11 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
             return inner[0] * inner[1] * inner[2];
         }
 
-        boolean takes(Piece piece, double fill) {
+        boolean takes(Piece piece, double fill, double mostGrams) {
             return fits(piece, inner)
                     && volume + piece.volume() <= capacity() * fill
-                    && grams - room.emptyGrams() + piece.grams() <= room.mostGrams();
+                    && grams - room.emptyGrams() + piece.grams() <= room.mostGrams()
+                    && grams + piece.grams() <= mostGrams;
         }
 
         boolean holds(Category category) {
@@ -110,18 +111,23 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         pieces.sort(Comparator.comparingDouble((Piece p) -> -p.volume())
                 .thenComparing(p -> p.type().ref().id()));
         double fill = job.rules().value(Rule.CASE_FILL);
+        double forTwo = job.rules().value(Rule.TEAM_LIFT);
         List<ItemType> more = cases(job.catalogue());
         for (Piece piece : pieces) {
-            Optional<Open> into = choose(open, piece, fill).or(() -> another(more, piece, fill, open));
-            into.ifPresentOrElse(c -> c.put(piece), () -> loose.merge(piece.type(), 1, Integer::sum));
+            // What one person lifts comes first; a case for two is better than none.
+            choose(open, piece, fill, forTwo)
+                    .or(() -> another(more, piece, fill, forTwo, open))
+                    .or(() -> choose(open, piece, fill, Double.MAX_VALUE))
+                    .or(() -> another(more, piece, fill, Double.MAX_VALUE, open))
+                    .ifPresentOrElse(c -> c.put(piece), () -> loose.merge(piece.type(), 1, Integer::sum));
         }
-        double forTwo = job.rules().value(Rule.TEAM_LIFT);
         return new CasePlan(
                 open.stream().map(c -> c.closed(forTwo)).toList(), packed(loose));
     }
 
-    private static Optional<Open> choose(List<Open> open, Piece piece, double fill) {
-        List<Open> taking = open.stream().filter(c -> c.takes(piece, fill)).toList();
+    private static Optional<Open> choose(List<Open> open, Piece piece, double fill, double mostGrams) {
+        List<Open> taking =
+                open.stream().filter(c -> c.takes(piece, fill, mostGrams)).toList();
         return taking.stream()
                 .filter(c -> c.holds(piece.type().category()))
                 .findFirst()
@@ -129,10 +135,11 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
     }
 
     /** The smallest case of the house that takes it. */
-    private static Optional<Open> another(List<ItemType> more, Piece piece, double fill, List<Open> open) {
+    private static Optional<Open> another(
+            List<ItemType> more, Piece piece, double fill, double mostGrams, List<Open> open) {
         Optional<Open> next = more.stream()
                 .map(t -> new Open(t, false))
-                .filter(c -> c.takes(piece, fill))
+                .filter(c -> c.takes(piece, fill, mostGrams))
                 .findFirst();
         next.ifPresent(open::add);
         return next;

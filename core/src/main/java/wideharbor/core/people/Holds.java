@@ -31,7 +31,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     /**
      * One side.
      *
-     * @param safe parts that may be taken hold of from there
+     * @param safe parts that may be taken hold of from there, handles and grips before the rest
      * @param inTheWay what a hand meets there first instead, when nothing is safe
      */
     public record Side(From from, List<String> safe, List<String> inTheWay) {}
@@ -71,7 +71,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
                 outermost = Math.max(outermost, reach(clearances, part, out));
             }
         }
-        List<String> safe = new ArrayList<>();
+        List<Placed> safe = new ArrayList<>();
         List<Placed> near = new ArrayList<>();
         for (Placed part : rig.attached()) {
             double at = reach(clearances, part, out);
@@ -79,14 +79,15 @@ public record Holds(List<Side> sides, List<Grip> grips) {
                 continue;
             }
             if (isFirm(part) && isFree(rig, clearances, part, out, deep)) {
-                safe.add(part.title());
+                safe.add(part);
             } else if (at >= outermost - deep) {
                 near.add(part);
             }
         }
+        safe.sort(Comparator.comparing(p -> !p.type().can(Capability.IS_HANDHOLD)));
         near.sort(Comparator.comparingDouble((Placed p) -> -reach(clearances, p, out)));
         return new Side(
-                from, safe, safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
+                from, safe.stream().map(Placed::title).toList(), safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
     }
 
     /** Heads and legs stay where they are when somebody takes the rig. */

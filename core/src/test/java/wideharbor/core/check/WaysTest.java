@@ -48,6 +48,15 @@ class WaysTest {
     }
 
     @Test
+    void theOperatorStandsBetweenHouseAndJob() {
+        Ways ways = new Ways(Map.of("hands", "more"), Map.of("hands", "little"), Map.of());
+        assertEquals(8, new HouseRules(Map.of(), ways).value(Rule.HAND_CAUTION));
+        assertEquals(Ways.From.OPERATOR, ways.chosen(Ways.find("hands").orElseThrow()).from());
+        assertEquals(15, new HouseRules(Map.of(), ways.ofJob(Map.of("hands", "usual"))).value(Rule.HAND_CAUTION));
+        assertEquals(25, new HouseRules(Map.of(), ways.ofPerson(Map.of())).value(Rule.HAND_CAUTION));
+    }
+
+    @Test
     void everyAnswerButTheFirstChangesSomethingThatExists() {
         Set<String> checks = new HashSet<>();
         CheckEngine.standard().checks().forEach(c -> checks.add(c.card().id()));
@@ -72,7 +81,7 @@ class WaysTest {
     @Test
     void unknownWaysAndAnswersAreNamed() {
         assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of(), Map.of()))
-                .getMessage().contains("there are only rods-straight"));
+                .getMessage().contains("there are only rod-class"));
         assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of(), Map.of("spares", "maybe")))
                 .getMessage().contains("there are only read, firm"));
     }

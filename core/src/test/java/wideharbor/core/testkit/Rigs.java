@@ -10,6 +10,7 @@ import java.util.Map;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
@@ -51,6 +52,7 @@ public final class Rigs {
     private double floor;
     private double ceiling;
     private Asks asks = Asks.NOTHING;
+    private Brief.Crew crew = new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", "");
     private final List<Configuration> more = new ArrayList<>();
 
     public static Rigs rig() {
@@ -153,6 +155,21 @@ public final class Rigs {
         return this;
     }
 
+    /** What the shoot itself asks, and nothing else. */
+    public Rigs shooting(Shoot shoot) {
+        return asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), shoot));
+    }
+
+    /** This job's own ways of working. */
+    public Rigs working(Map<String, String> ways) {
+        return asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), ways));
+    }
+
+    public Rigs crew(Brief.Crew other) {
+        crew = other;
+        return this;
+    }
+
     public Rigs window(double from, double to) {
         floor = from;
         ceiling = to;
@@ -195,7 +212,7 @@ public final class Rigs {
                 ceiling,
                 List.of(STUDIO),
                 lenses.stream().map(LensChoice::id).toList(),
-                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
+                crew,
                 "",
                 asks);
         return new Job(

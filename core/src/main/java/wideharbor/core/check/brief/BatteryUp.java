@@ -1,6 +1,7 @@
 package wideharbor.core.check.brief;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -11,11 +12,13 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Chains;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Parts;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -42,29 +45,79 @@ public final class BatteryUp {
     /** One way to do it. */
     public record Move(String title, List<Scoped> commands) {}
 
-    /** Every free face on top that takes the plate, as it is or through a few adapters; none when no battery is behind. */
+    /** What stands on top then: the plate as it is, or another that holds the same battery. */
+    private record Foot(ItemType type, Port port) {}
+
+    /**
+     * Every face on top that takes the plate, or another plate for the same battery, as it is or through a few adapters;
+     * where none is free, a handle gives way with what hangs on it. None when no battery is behind.
+     */
     public static List<Move> moves(CheckContext context, Scope scope) {
         Optional<Load> found = rearmost(context);
         if (found.isEmpty()) {
             return List.of();
         }
         Load load = found.get();
+        List<Move> free = onto(context, scope, load, false);
+        return free.isEmpty() ? onto(context, scope, load, true) : free;
+    }
+
+    private static List<Move> onto(CheckContext context, Scope scope, Load load, boolean handlesGo) {
         Rig rig = context.rig();
-        Port own = rig.port(load.joint().child());
         Set<String> goes = rig.subtree(load.part().id());
         List<Move> all = new ArrayList<>();
-        for (Placed carrier : rig.attached()) {
-            for (Port port : carrier.type().ports()) {
-                PortRef ref = new PortRef(carrier.id(), port.id());
-                boolean up = carrier.portPose(port.id()).n().dot(rig.world().up()) > LOOKS_UP;
-                if (up && !goes.contains(carrier.id()) && isOverAxis(rig, carrier, port) && rig.isFree(ref)) {
-                    chains(context, port, own).stream()
-                            .map(chain -> move(context, scope, load, ref, chain))
-                            .forEach(all::add);
+        for (Foot foot : feet(context, load)) {
+            for (Placed carrier : rig.attached()) {
+                for (Port port : carrier.type().ports()) {
+                    PortRef ref = new PortRef(carrier.id(), port.id());
+                    boolean up = carrier.portPose(port.id()).n().dot(rig.world().up()) > LOOKS_UP;
+                    Optional<String> gives = handlesGo ? handleOn(rig, ref) : Optional.empty();
+                    boolean may = handlesGo ? gives.isPresent() : rig.isFree(ref);
+                    if (up && may && !goes.contains(carrier.id()) && isOverAxis(rig, carrier, port)) {
+                        chains(context, port, foot.port()).stream()
+                                .map(chain -> move(context, scope, load, foot, new Place(ref, gives), chain))
+                                .forEach(all::add);
+                    }
                 }
             }
         }
         return all.stream().limit(MOST).toList();
+    }
+
+    /** Where it goes, and the handle that comes off there. */
+    private record Place(PortRef on, Optional<String> gives) {}
+
+    private static Optional<String> handleOn(Rig rig, PortRef ref) {
+        return rig.carriedBy(ref.placement()).stream()
+                .filter(j -> j.parent().equals(ref))
+                .map(j -> j.child().placement())
+                .filter(id -> rig.find(id).isPresent() && rig.require(id).type().category() == Category.HANDLE)
+                .filter(id -> !rig.subtree(id).contains(rig.configuration().support()))
+                .findFirst();
+    }
+
+    private static List<Foot> feet(CheckContext context, Load load) {
+        Rig rig = context.rig();
+        List<Foot> all = new ArrayList<>(List.of(new Foot(load.part().type(), rig.port(load.joint().child()))));
+        Optional<Joint> held = rig.carriedBy(load.part().id()).stream()
+                .filter(j -> rig.require(j.child().placement()).type().category() == Category.BATTERY)
+                .findFirst();
+        if (held.isEmpty()) {
+            return all;
+        }
+        Port grip = rig.port(held.get().parent());
+        for (ItemType type : Parts.byNearness(context)) {
+            boolean holds = type.category() == Category.POWER
+                    && !type.ref().equals(load.part().type().ref())
+                    && type.port(grip.id()).filter(p -> p.standard().equals(grip.standard())).isPresent()
+                    && load.part().type().sockets().stream().allMatch(s -> type.socket(s.id()).isPresent());
+            if (holds) {
+                type.ports().stream()
+                        .filter(p -> !p.id().equals(grip.id()))
+                        .forEach(p -> all.add(new Foot(type, p)));
+            }
+        }
+        return all;
     }
 
     private static boolean isOverAxis(Rig rig, Placed carrier, Port port) {
@@ -77,10 +130,21 @@ public final class BatteryUp {
                 : context.catalogue().adapters().between(on, own, MOST_CHAINS);
     }
 
-    private static Move move(CheckContext context, Scope scope, Load load, PortRef on, AdapterFinder.Chain chain) {
+    private static Move move(
+            CheckContext context, Scope scope, Load load, Foot foot, Place place, AdapterFinder.Chain chain) {
         Rig rig = context.rig();
-        Chains.Hung hung = Chains.hang(context, scope, on, chain);
-        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Unjoin(load.joint().id()))));
+        String part = load.part().id();
+        boolean other = !foot.type().ref().equals(load.part().type().ref());
+        Chains.Hung hung = Chains.hang(context, scope, place.on(), chain);
+        List<Scoped> edit = new ArrayList<>();
+        List<String> off = place.gives().map(h -> new ArrayList<>(rig.subtree(h))).orElseGet(ArrayList::new);
+        Collections.reverse(off);
+        off.forEach(id -> edit.add(new Scoped(scope, new Command.Remove(id))));
+        edit.add(new Scoped(scope, new Command.Unjoin(load.joint().id())));
+        if (other) {
+            edit.add(new Scoped(scope, new Command.Retype(part, foot.type().ref())));
+            edit.addAll(Parts.exchange(context, load.part().type().ref(), foot.type().ref()));
+        }
         edit.addAll(hung.commands());
         edit.add(new Scoped(
                 scope,
@@ -88,11 +152,16 @@ public final class BatteryUp {
                         Chains.freeId(context, load.joint().id() + "-up", hung.taken()),
                         Joint.Kind.LOCATING,
                         hung.end(),
-                        load.joint().child(),
+                        new PortRef(part, foot.port().id()),
                         Joint.Confidence.PLAUSIBLE))));
         String through = chain.links().isEmpty() ? "" : " through " + chain.title();
         return new Move(
-                load.part().title() + " to " + rig.title(on.placement()) + ", " + rig.port(on).title() + through, edit);
+                (other ? foot.type().name() + " in place of " + load.part().title() + ", on " : load.part().title() + " to ")
+                        + rig.title(place.on().placement()) + ", " + rig.port(place.on()).title() + through
+                        + place.gives().map(h -> "; " + rig.title(h) + " comes off"
+                                        + (off.size() > 1 ? " with " + (off.size() - 1) + " on it" : ""))
+                                .orElse(""),
+                edit);
     }
 
     /** The battery that reaches furthest back, or the plate that holds it when that is not the body. */

@@ -1,17 +1,21 @@
 package wideharbor.core.check.power;
 
 import java.util.List;
+import java.util.stream.Stream;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Runtime;
+import wideharbor.core.rig.Placed;
 
 /** What is fitted lasts the longest stretch without power-down, or is changed while everything stays on. */
 public final class Stretch implements Check {
@@ -69,13 +73,29 @@ public final class Stretch implements Check {
                 "What is fitted lasts that long and its plate does not let it be changed while on.");
     }
 
-    /** A larger battery on the same plate. */
+    /** A plate that lets the battery be changed while on; or a larger battery on the same plate. */
     @Override
-    public List<Candidate> candidates(wideharbor.core.check.Finding finding, CheckContext context) {
-        return context.feeds().sources().stream()
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Stream<Candidate> plates = context.feeds().sources().stream()
+                .flatMap(source -> context.rig().locatedBy(source.battery().id()).stream())
+                .map(j -> context.rig().require(j.parent().placement()))
+                .flatMap(plate -> swapping(context, plate));
+        Stream<Candidate> larger = context.feeds().sources().stream()
                 .flatMap(source -> Batteries.others(context, source.battery()).stream()
                         .filter(t -> Batteries.wattHours(t) > Batteries.wattHours(source.battery().type()))
-                        .map(t -> Batteries.swap(context, source.battery(), t)))
-                .toList();
+                        .map(t -> Batteries.swap(context, source.battery(), t)));
+        return Stream.concat(plates, larger).toList();
+    }
+
+    /** Plates with the same ports and sockets on which batteries are changed while on. */
+    private static Stream<Candidate> swapping(CheckContext context, Placed plate) {
+        return Parts.byNearness(context).stream()
+                .filter(t -> t.can(Capability.HOT_SWAPS)
+                        && plate.type().ports().stream().allMatch(p -> t.port(p.id())
+                                .filter(q -> q.standard().equals(p.standard()))
+                                .isPresent())
+                        && plate.type().sockets().stream().allMatch(s -> t.socket(s.id()).isPresent()))
+                .map(t -> new Candidate(
+                        "plate", t.name() + " in place of " + plate.title(), Parts.swap(context, plate.id(), t)));
     }
 }
