@@ -131,4 +131,79 @@ class ChangeoverTest {
     private static long count(Changeover way, Changeover.Act act) {
         return way.steps().stream().filter(s -> s.act() == act).count();
     }
+
+    private static ItemType screwed(String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Capability... can) {
+        var made = part(id).is(category).weighs(100, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE);
+        for (var c : can) {
+            made = made.can(c);
+        }
+        return made.make();
+    }
+
+    /** Screen, drive, lens and its brace go on, with a cable between drive and screen. */
+    private static List<String> order(java.util.Map<String, String> ways) {
+        var body = part("body").weighs(3000, Vec3.ZERO);
+        for (String face : List.of("a", "b", "c", "d")) {
+            body = body.face(face, Role.B, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE);
+        }
+        ItemType cable = Bag.cable("cable", "1+ 2−", 0.02, 300);
+        var gone = new Command[] {new Command.Remove("screen"), new Command.Remove("drive"), new Command.Remove("lens"), new Command.Remove("brace")};
+        Rigs rigs = Rigs.rig().with("body", body.make())
+                .with("screen", socketed("screen", wideharbor.core.catalog.Category.MONITOR, wideharbor.core.catalog.Socket.Direction.IN))
+                .with("drive", socketed("drive", wideharbor.core.catalog.Category.OTHER, wideharbor.core.catalog.Socket.Direction.OUT))
+                .with("lens", screwed("lens", wideharbor.core.catalog.Category.LENS))
+                .with("brace", screwed("brace", wideharbor.core.catalog.Category.LENS_SUPPORT, wideharbor.core.catalog.Capability.BRACES_LENS))
+                .join("1", "body:a", "screen:foot").join("2", "body:b", "drive:foot").join("3", "body:c", "lens:foot").join("4", "body:d", "brace:foot")
+                .cable("k", cable, "drive:s", "screen:s")
+                .on("none").configuration(other(gone));
+        var build = rigs.build();
+        Changeover way = Changeover.between(
+                Rig.resolve(build, "other", "", rigs.catalogue()),
+                Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue()),
+                new HouseRules(java.util.Map.of(), new wideharbor.core.brief.Ways(java.util.Map.of(), java.util.Map.of(), ways)));
+        return way.steps().stream().map(s -> s.act() == Changeover.Act.PLUG ? "plug" : s.part()).toList();
+    }
+
+    private static ItemType socketed(String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Socket.Direction way) {
+        var made = part(id).is(category).weighs(100, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .socket("s", way, "circular 2-pin", "1+ 2−");
+        return (id.equals("drive") ? made.can(wideharbor.core.catalog.Capability.DRIVES_LENS) : made).make();
+    }
+
+    @Test
+    void theCrewsOrderIsKeptAndTheBraceIsThereBeforeTheLens() {
+        assertEquals(List.of("screen", "lens", "brace", "drive", "plug"), order(java.util.Map.of()));
+        assertEquals(List.of("brace", "lens", "screen", "drive", "plug"), order(java.util.Map.of("lens-order", "first")));
+        assertEquals(List.of("screen", "brace", "lens", "drive", "plug"), order(java.util.Map.of("lens-order", "last")));
+        assertEquals(List.of("drive", "screen", "lens", "brace", "plug"), order(java.util.Map.of("drive-order", "before")));
+        assertEquals(List.of("lens", "brace", "screen", "drive", "plug"), order(java.util.Map.of("screen-order", "last")));
+    }
+
+    @Test
+    void cablesArePluggedAsTheirPartGoesOnWhereTheCrewWorksSo() {
+        assertEquals(
+                List.of("drive", "screen", "plug", "lens", "brace"),
+                order(java.util.Map.of("drive-order", "before", "cable-order", "each")));
+    }
+
+    /** Body, quick and bridge are worn both ways: 3000 + 400 + 800 g are doubled; what only the sticks have is not. */
+    @Test
+    void aSecondBodyDoublesWhatBothWear() {
+        Rigs rigs = Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head")));
+        var build = rigs.build();
+        Rig from = Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue());
+        Rig to = Rig.resolve(build, "other", "", rigs.catalogue());
+        Changeover way = Changeover.between(from, to, HouseRules.DEFAULTS);
+        var kit = new wideharbor.core.build.Kit(java.util.Map.of(Bag.bridge().ref(), 2));
+        Twin twin = Twin.of(from, to, way, kit, HouseRules.DEFAULTS);
+        assertEquals(3, twin.pieces());
+        assertEquals(4200, twin.extraGrams(), 1e-9);
+        assertEquals(java.util.Map.of(Bag.bridge().ref(), 1), twin.inKit());
+        assertEquals(way.minutes(), twin.savedMinutes(), 1e-9, "no lens to hand over");
+        assertTrue(!twin.worthIt());
+        var impatient = new HouseRules(java.util.Map.of(HouseRules.Rule.TWIN_MINUTES, 1.0, HouseRules.Rule.TIME_LEVER, 5.0));
+        assertTrue(Twin.of(from, to, Changeover.between(from, to, impatient), kit, impatient).worthIt());
+    }
 }

@@ -225,4 +225,36 @@ class PostureChecksTest {
                     .finds(Severity.CAUTION, CheckState.FOUND);
         }
     }
+
+    @Nested
+    class OnAPost {
+        /** The pivot is at the top of the base; the body's mass so far below and ahead of it. */
+        private Rigs post(double below, double ahead) {
+            ItemType post = part("post")
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                    .facet(new Facet.Support("datum", 0, 30_000, 2, Way.PIVOT))
+                    .facet(new Facet.Pivot(4, 16))
+                    .make();
+            return on(mass(3000, new Vec3(0, -below, ahead)), post);
+        }
+
+        @Test
+        void hangsALittleBelow() {
+            verify(new PivotDrop()).given(post(10, 1)).holds();
+        }
+
+        @Test
+        void topplesAboveAndSwingsFarBelow() {
+            assertEquals("Topples: 2.0 mm below the pivot", verify(new PivotDrop()).given(post(2, 0)).finds(Severity.STOP, 2, 4, 16, "mm").title());
+            assertEquals("Swings: 30.0 mm below the pivot", verify(new PivotDrop()).given(post(30, 0)).finds(Severity.STOP, 30, 4, 16, "mm").title());
+        }
+
+        /** 10 below and 5 ahead: atan(5 / 10) = 26.6°. */
+        @Test
+        void leansWhereItIsNotUnderThePivot() {
+            Finding finding = verify(new PivotDrop()).given(post(10, 5)).finds(Severity.CAUTION, 5, NONE, 2, "mm");
+            assertEquals("Leans 26.6° nose down", finding.title());
+        }
+    }
 }
