@@ -144,6 +144,24 @@ export const leftDrawingQuery = (s: Spot, id: number) =>
     staleTime: Infinity,
   });
 
+/** What someone tries on the Power screen. */
+export interface PowerTry {
+  battery: string;
+  moreBatteries: number;
+  moreBays: number;
+}
+
+export const powerQuery = (s: Spot, tried: PowerTry) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'power', s.build, s.configuration, tried] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/power', {
+          params: { ...place(s), query: { configuration: s.configuration, lens: s.lens, ...tried } },
+        }),
+      ),
+  });
+
 export interface CatalogueQuestion {
   search: string;
   look: string;

@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["power"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/redo": {
         parameters: {
             query?: never;
@@ -1065,6 +1081,10 @@ export interface components {
             number: number;
             unweighed: boolean;
         };
+        Cell: {
+            item: string;
+            title: string;
+        };
         Change: {
             facts: components["schemas"]["Fact"][];
             /** Format: double */
@@ -1152,6 +1172,29 @@ export interface components {
         CrossFitTable: {
             bodies: components["schemas"]["Named"][];
             lines: components["schemas"]["CrossFitLine"][];
+        };
+        DayBlock: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            hours: number;
+            mains: boolean;
+            /** @enum {string} */
+            state: "OFF" | "STANDBY" | "ON";
+            what: string;
+        };
+        DayView: {
+            /** Format: double */
+            darkHours: number;
+            /** Format: double */
+            drawnWattHours: number;
+            line: components["schemas"]["Point"][];
+            rechargeHours: number[];
+            swaps: components["schemas"]["Swap"][];
+            /** Format: int32 */
+            toRecharge: number;
+            /** Format: int32 */
+            used: number;
         };
         Differs: {
             one: string;
@@ -1266,6 +1309,25 @@ export interface components {
             unit: string;
             /** Format: double */
             value: number;
+        };
+        FeedRow: {
+            /** Format: double */
+            amps: number;
+            /** Format: int32 */
+            depth: number;
+            free: boolean;
+            kind: string;
+            /** Format: double */
+            limitWatts: number;
+            met: boolean;
+            /** Format: double */
+            peakWatts: number;
+            placement: string;
+            /** Format: double */
+            runningWatts: number;
+            through: string;
+            title: string;
+            volts: number[];
         };
         Finder: {
             /** Format: double */
@@ -1476,6 +1538,7 @@ export interface components {
             why: string;
         };
         MarkView: {
+            byFeel: boolean;
             key: string;
             part: string;
             unit: string;
@@ -1676,11 +1739,36 @@ export interface components {
             /** Format: double */
             yawDegrees: number;
         };
+        PlateView: {
+            /** Format: int32 */
+            atHand: number;
+            battery: string;
+            /** Format: int32 */
+            bays: number;
+            hotSwap: boolean;
+            /** Format: double */
+            idleWatts: number;
+            /** Format: int32 */
+            needed: number;
+            now: components["schemas"]["DayView"][];
+            others: components["schemas"]["Cell"][];
+            plate: string;
+            /** Format: double */
+            runningWatts: number;
+            then: components["schemas"]["DayView"][];
+            unknown: string[];
+        };
         Plumb: {
             balanced: boolean;
             centre: number[];
             datum: number[];
             foot: number[];
+        };
+        Point: {
+            /** Format: double */
+            hour: number;
+            /** Format: double */
+            share: number;
         };
         PortLine: {
             freedoms: string;
@@ -1709,12 +1797,19 @@ export interface components {
             standard: string;
             title: string;
         };
+        Power: {
+            configuration: string;
+            day: components["schemas"]["DayBlock"][];
+            dayWritten: boolean;
+            lens: string;
+            plates: components["schemas"]["PlateView"][];
+            tree: components["schemas"]["FeedRow"][];
+        };
         Profile: {
             /** @enum {string} */
             grips: "ANY" | "BOTH" | "LEFT" | "RIGHT";
             /** @enum {string} */
             hand: "LEFT" | "RIGHT";
-            heightKnown: boolean;
             /** Format: double */
             heightMm: number;
             reason: string;
@@ -1924,6 +2019,7 @@ export interface components {
             toleranceMm: number;
         };
         Shoot: {
+            day: components["schemas"]["DayBlock"][];
             /** Format: double */
             insuredValue: number;
             /** Format: double */
@@ -2071,6 +2167,11 @@ export interface components {
             part: string;
             unit: string;
             what: string;
+        };
+        Swap: {
+            /** Format: double */
+            hour: number;
+            interrupting: boolean;
         };
         SwapView: {
             /** Format: double */
@@ -3201,6 +3302,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PortView"][];
+                };
+            };
+        };
+    };
+    power: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+                battery?: string;
+                moreBatteries?: number;
+                moreBays?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Power"];
                 };
             };
         };

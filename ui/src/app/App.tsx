@@ -11,6 +11,7 @@ import { Waiting } from './Waiting';
 const BriefScreen = lazy(async () => ({ default: (await import('../screens/brief')).BriefScreen }));
 const BenchScreen = lazy(async () => ({ default: (await import('../screens/bench')).BenchScreen }));
 const DispatchScreen = lazy(async () => ({ default: (await import('../screens/dispatch')).DispatchScreen }));
+const PowerScreen = lazy(async () => ({ default: (await import('../screens/power')).PowerScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../screens/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).CatalogueScreen }));
 const PartScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).PartScreen }));
@@ -54,6 +55,7 @@ export function App() {
           <Route path="/jobs/:job" element={<JobFrame />}>
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />
+            <Route path="power" element={<PowerScreen />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
             <Route index element={<Navigate to="brief" replace />} />

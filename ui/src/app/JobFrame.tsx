@@ -29,6 +29,7 @@ export function JobFrame() {
         <nav aria-label="Job">
           <NavLink to={`/jobs/${job}/brief`}>Brief</NavLink>
           <NavLink to={`/jobs/${job}/bench${keep}`}>Bench</NavLink>
+          <NavLink to={`/jobs/${job}/power`}>Power</NavLink>
           <NavLink to={`/jobs/${job}/changeover`}>Changeover</NavLink>
           <NavLink to={`/jobs/${job}/dispatch`}>Dispatch</NavLink>
         </nav>

@@ -17,6 +17,12 @@ const SOUNDS = [
   { value: 'SEPARATE', label: 'kept apart' },
 ] satisfies { value: Shoot['sound']; label: string }[];
 
+const STATES = [
+  { value: 'ON', label: 'on, rolling' },
+  { value: 'STANDBY', label: 'on, standby' },
+  { value: 'OFF', label: 'off' },
+] satisfies { value: Schemas['DayBlock']['state']; label: string }[];
+
 const TRUSTS = [
   { value: 'FRAME', label: 'frame' },
   { value: 'FOCUS', label: 'focus' },
@@ -27,6 +33,7 @@ const TRUSTS = [
 /** How the picture stands, how long power may not go, who looks and hears, and how it is recorded. */
 export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot: Shoot) => void }) {
   const viewer = (i: number, line: Partial<Schemas['Viewer']>) => onChange({ ...shoot, viewers: shoot.viewers.map((v, k) => (k === i ? { ...v, ...line } : v)) });
+  const block = (i: number, line: Partial<Schemas['DayBlock']>) => onChange({ ...shoot, day: shoot.day.map((b, k) => (k === i ? { ...b, ...line } : b)) });
   const recording = (i: number, line: Partial<Schemas['Recording']>) => onChange({ ...shoot, recordings: shoot.recordings.map((r, k) => (k === i ? { ...r, ...line } : r)) });
   return (
     <>
@@ -52,6 +59,24 @@ export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot:
           <input type="checkbox" checked={shoot.timecode} onChange={(e) => onChange({ ...shoot, timecode: e.target.checked })} /> one time for all recorders
         </label>
       </fieldset>
+      <Lines
+        title="The day in blocks"
+        empty="Not written: the day is the hours on, end to end."
+        add={() => onChange({ ...shoot, day: [...shoot.day, { what: shoot.day.length === 0 ? 'Call' : 'Block', state: 'ON', hours: 2, celsius: shoot.day.at(-1)?.celsius ?? 20, mains: false }] })}
+      >
+        {shoot.day.map((b, i) => (
+          <div key={i} className="ask-line">
+            <Input aria-label="Block" value={b.what} maxLength={40} required onChange={(e) => block(i, { what: e.target.value })} />
+            <Select aria-label="The rig is" value={b.state} options={STATES} onChange={(state) => block(i, { state })} />
+            <InputNumber aria-label="Hours" value={b.hours} min={0.05} max={24} step={0.25} suffix="h" onChange={(v) => block(i, { hours: Number(v ?? 1) })} />
+            <InputNumber aria-label="Temperature" value={b.celsius} min={-60} max={60} suffix="°C" onChange={(v) => block(i, { celsius: Number(v ?? 20) })} />
+            <label>
+              <input type="checkbox" checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })} /> mains
+            </label>
+            <Drop onClick={() => onChange({ ...shoot, day: shoot.day.filter((_, k) => k !== i) })} />
+          </div>
+        ))}
+      </Lines>
       <Lines title="Viewers" empty="Nobody beside the operator is named." add={() => onChange({ ...shoot, viewers: [...shoot.viewers, { who: 'Director', trust: 'FRAME', byRadio: false }] })}>
         {shoot.viewers.map((v, i) => (
           <div key={i} className="ask-line">

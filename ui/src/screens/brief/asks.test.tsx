@@ -11,7 +11,7 @@ const nothing: Schemas['Asks'] = {
   spares: [],
   tapes: [],
   ways: {},
-  shoot: { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [] },
+  shoot: { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [] },
 };
 
 const ways: Schemas['WayLine'][] = [
@@ -50,7 +50,7 @@ describe('AsksForm', () => {
   it('has nothing to change into with one configuration, and says so', () => {
     form(nothing, [{ value: 'studio', label: 'Studio' }]);
     expect(screen.getByText(/The build has one configuration/)).toBeTruthy();
-    expect(screen.getAllByText('Add a line')).toHaveLength(4);
+    expect(screen.getAllByText('Add a line')).toHaveLength(5);
   });
 
   it('drops a line', () => {

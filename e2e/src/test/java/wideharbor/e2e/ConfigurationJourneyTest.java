@@ -101,4 +101,43 @@ class ConfigurationJourneyTest extends Journey {
         assertThat(verdict()).containsText("Held by 1 stop");
         assertThat(page.locator(".requirements")).containsText("Hi-hat, under the balcony in 1 min");
     }
+
+    @Test
+    void aRigIsRememberedAndComesBackByKeyboard() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        browser.bench(job, "?part=handle");
+        page.keyboard().press("r");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Note").fill("tape on the slide");
+        browser.button("Remember it as it stands").click();
+        assertThat(dialog.getByText("Every number is as it was left")).isVisible();
+        browser.isAccessible();
+        page.keyboard().press("Escape");
+        assertThat(dialog).isHidden();
+        Locator number = page.locator(".stack-row.chosen .setting input").first();
+        number.fill("6");
+        number.press("Enter");
+        assertThat(slide()).containsText("slide 6.0");
+        page.locator(".stack-row.chosen").click();
+        page.keyboard().press("Escape");
+        page.keyboard().press("r");
+        browser.button("Set 1 number back").click();
+        assertThat(page.locator(".stack-row", new Page.LocatorOptions().setHasText("Top handle TH-2")).first()).containsText("slide 18.0");
+    }
+
+    @Test
+    void handsShoulderAndEyeAreToldWithTheirSides() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("desk");
+        browser.bench(job, "?config=shoulder");
+        browser.button("More").click();
+        page.getByText("Hands, shoulder, eye (h)").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByText("Ines Varga")).isVisible();
+        assertThat(dialog.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("from above"))))
+                .containsText("Top handle TH-2");
+        browser.isAccessible();
+        browser.picture("bench-hands");
+    }
 }

@@ -64,7 +64,10 @@ final class Defaults {
         texts(shoot, Map.of("orientation", "ANY", "sound", "NONE"));
         numbers(shoot, Map.of("longestStretchHours", 0.0, "insuredValue", 0.0));
         put(shoot, "timecode", MAKE.booleanNode(false));
-        arrays(shoot, "viewers", "recordings");
+        arrays(shoot, "viewers", "recordings", "day");
+        for (JsonNode block : shoot.path("day")) {
+            put((ObjectNode) block, "mains", MAKE.booleanNode(false));
+        }
         for (JsonNode viewer : shoot.path("viewers")) {
             texts((ObjectNode) viewer, Map.of("trust", "FRAME"));
             put((ObjectNode) viewer, "byRadio", MAKE.booleanNode(false));

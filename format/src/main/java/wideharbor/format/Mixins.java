@@ -81,7 +81,8 @@ final class Mixins {
         @JsonSubTypes.Type(value = Facet.Gimbal.class, name = "gimbal"),
         @JsonSubTypes.Type(value = Facet.Pad.class, name = "pad"),
         @JsonSubTypes.Type(value = Facet.Pivot.class, name = "pivot"),
-        @JsonSubTypes.Type(value = Facet.Room.class, name = "room")
+        @JsonSubTypes.Type(value = Facet.Room.class, name = "room"),
+        @JsonSubTypes.Type(value = Facet.Charger.class, name = "charger")
     })
     private interface OfFacet {}
 

@@ -39,13 +39,13 @@ class LeftStates {
     }
 
     /** A number as it is kept. */
-    record MarkView(String key, String part, String what, double value, String unit) {
+    record MarkView(String key, String part, String what, double value, String unit, boolean byFeel) {
         static MarkView of(AsLeft.Mark m) {
-            return new MarkView(m.key().toString(), m.part(), m.what(), m.value(), m.unit());
+            return new MarkView(m.key().toString(), m.part(), m.what(), m.value(), m.unit(), m.byFeel());
         }
 
         AsLeft.Mark mark() {
-            return new AsLeft.Mark(SettingKey.parse(key), part, what, value, unit);
+            return new AsLeft.Mark(SettingKey.parse(key), part, what, value, unit, byFeel);
         }
     }
 

@@ -1,5 +1,8 @@
 package wideharbor.app.dispatch;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Checked;
@@ -8,9 +11,15 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.FindingKey;
+import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
+import wideharbor.core.job.Job;
 
-/** What people accept: it stays with the finding's key, and a waiver with how bad it was then. */
+/**
+ * What people accept: it stays with the finding's key, and a waiver with how bad it was then. A fault in what several
+ * configurations share is accepted in all of them at once.
+ */
 @Service
 class AcceptanceService {
     private final JobStore store;
@@ -25,32 +34,50 @@ class AcceptanceService {
     void markRead(String job, String finding, String who) {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
-        if (require(loaded, finding).severity() != Severity.CAUTION) {
+        Report report = checked.compute(loaded).report();
+        if (require(report, finding).severity() != Severity.CAUTION) {
             throw Refusal.conflict("Only a caution is marked read; a stop is mended, or waived by a lead.");
         }
-        store.addRead(loaded, finding, who);
+        store.addReads(
+                loaded,
+                alike(report, finding, Severity.CAUTION).map(f -> f.key().toString()).toList(),
+                who);
     }
 
     @Transactional
     void waive(String job, String finding, String reason, String who) {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
-        Finding found = require(loaded, finding);
-        if (found.severity() != Severity.STOP) {
+        Report report = checked.compute(loaded).report();
+        if (require(report, finding).severity() != Severity.STOP) {
             throw Refusal.conflict("Only a stop is waived; a caution is marked read.");
         }
-        store.addWaiver(loaded, finding, found.evidence().excess(), reason, who);
+        Map<String, Double> accepted = new LinkedHashMap<>();
+        alike(report, finding, Severity.STOP)
+                .forEach(f -> accepted.put(f.key().toString(), f.evidence().excess()));
+        store.addWaivers(loaded, accepted, reason, who);
     }
 
     @Transactional
     void withdraw(String job, String finding) {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
-        store.removeWaiver(loaded, finding);
+        store.removeWaivers(
+                loaded,
+                loaded.job().waivers().stream()
+                        .map(Job.Waiver::finding)
+                        .filter(w -> FindingKey.shared(w).equals(FindingKey.shared(finding)))
+                        .toList());
     }
 
-    private Finding require(Loaded loaded, String key) {
-        return checked.compute(loaded).report().findings().stream()
+    /** The same fault in every configuration that shares it. */
+    private static Stream<Finding> alike(Report report, String key, Severity severity) {
+        return report.findings().stream()
+                .filter(f -> f.severity() == severity && f.key().shared().equals(FindingKey.shared(key)));
+    }
+
+    private static Finding require(Report report, String key) {
+        return report.findings().stream()
                 .filter(f -> f.key().toString().equals(key))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("This finding is not there any more."));

@@ -277,20 +277,21 @@ public class JobStore {
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void addRead(Loaded before, String finding, String who) {
-        reads.save(new ReadRow(new FindingId(before.job().id(), finding), who, now()));
+    public void addReads(Loaded before, List<String> findings, String who) {
+        findings.forEach(f -> reads.save(new ReadRow(new FindingId(before.job().id(), f), who, now())));
         acceptanceChanged(before.job().id());
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void addWaiver(Loaded before, String finding, double acceptedExcess, String reason, String who) {
-        waivers.save(new WaiverRow(new FindingId(before.job().id(), finding), acceptedExcess, reason, who, now()));
+    public void addWaivers(Loaded before, Map<String, Double> acceptedExcess, String reason, String who) {
+        acceptedExcess.forEach((finding, excess) -> waivers.save(
+                new WaiverRow(new FindingId(before.job().id(), finding), excess, reason, who, now())));
         acceptanceChanged(before.job().id());
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void removeWaiver(Loaded before, String finding) {
-        waivers.deleteById(new FindingId(before.job().id(), finding));
+    public void removeWaivers(Loaded before, List<String> findings) {
+        findings.forEach(f -> waivers.deleteById(new FindingId(before.job().id(), f)));
         acceptanceChanged(before.job().id());
     }
 

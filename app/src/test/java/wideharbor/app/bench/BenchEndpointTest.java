@@ -37,7 +37,7 @@ class BenchEndpointTest {
     @Test
     void theBenchTellsWhatTheCoreComputed() {
         JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
-        assertEquals("Held by 6 stops, 7 unread cautions", bench.path("verdict").asString());
+        assertEquals("Held by 3 stops, 9 unread cautions", bench.path("verdict").asString());
         assertEquals(83, bench.at("/meters/rods/0/has").asDouble(), 1e-6);
         assertEquals(27, bench.path("stack").size());
         assertEquals("house legs without a label, never weighed", row(bench, "legs").at("/mass/unknown").asString());
@@ -156,6 +156,73 @@ class BenchEndpointTest {
         assertEquals("Take off Bridge plate B-15 with what hangs on it", tech.bench(job).path("redo").asString());
         tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52));
         assertEquals("", tech.bench(job).path("redo").asString(), "a new edit ends redo");
+    }
+
+    /** Two slides are pushed after the rig was remembered; the way back is one entry, and it is exact. */
+    @Test
+    void aRigComesBackAsItWasLeft() {
+        String job = RunningApp.copyOf("slack-water");
+        String left = "/api/jobs/" + job + "/builds/a/left";
+        Client.Answer kept = tech.post(left, Map.of("configuration", "", "lens", "", "note", "wrap of night one"));
+        assertEquals(200, kept.status(), kept.detail());
+        JsonNode state = kept.json().get(0);
+        assertEquals("wrap of night one", state.path("note").asString());
+        assertEquals(0, state.path("strayed").size());
+        JsonNode before = tech.bench(job);
+        tech.edit(job, "SET", Map.of("key", "box:rods:0", "value", 236));
+        tech.edit(job, "SET", Map.of("key", "handle:base:0", "value", 4));
+        JsonNode strayed = tech.get(left).json().get(0).path("strayed");
+        assertEquals(2, strayed.size(), strayed.toString());
+        String id = state.path("id").asString();
+        assertTrue(tech.get(left + "/" + id + "/drawing").json().path("parts").size() > 20);
+        Client.Answer back = tech.edit(job, "COME_BACK", Map.of("key", id));
+        assertEquals("Back as it was left, 2 numbers", back.json().path("undo").asString());
+        assertEquals(before.path("stack"), tech.bench(job).path("stack"));
+        assertEquals(409, tech.edit(job, "COME_BACK", Map.of("key", id)).status(), "there is nothing to set back");
+        assertEquals(400, tech.edit(job, "COME_BACK", Map.of("key", "x")).status());
+        assertEquals(404, tech.edit(job, "COME_BACK", Map.of("key", "999999")).status());
+    }
+
+    @Test
+    void thePowerOfARigAndItsDayAreTold() {
+        String power = "/api/jobs/slack-water/builds/a/power";
+        JsonNode now = tech.get(power).json();
+        assertEquals("battery", now.at("/tree/0/kind").asString());
+        assertTrue(now.path("dayWritten").asBoolean());
+        JsonNode plate = now.at("/plates/0");
+        assertTrue(plate.at("/now/0/darkHours").asDouble() > 0, "the day outlasts what is packed: " + plate);
+        assertEquals(0, plate.path("then").size());
+        JsonNode tried = tech.get(power + "?moreBatteries=6&moreBays=2").json().at("/plates/0/then/0");
+        assertTrue(tried.path("darkHours").asDouble() < plate.at("/now/0/darkHours").asDouble(), tried.toString());
+        assertEquals(404, tech.get(power + "?battery=none@1").status());
+        assertEquals(400, tech.get(power + "?moreBatteries=99").status());
+    }
+
+    @Test
+    void handsMeetTheRigWhereTheCoreSays() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode hands = tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=shoulder").json();
+        assertEquals(1680, hands.path("heightMm").asDouble());
+        assertEquals(4, hands.path("sides").size());
+        assertTrue(hands.at("/sides/2/safe").toString().contains("Top handle TH-2"), hands.toString());
+        assertEquals(1, hands.path("finders").size());
+        assertTrue(hands.at("/putDown/0/contacts").toString().contains("Shoulder pad"), hands.toString());
+        assertEquals(0, tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=studio").json().path("finders").size());
+    }
+
+    @Test
+    void aTightRoomPutsTheBatteryOnTop() {
+        String job = RunningApp.copyOf("slack-water");
+        int revision = tech.revision(job);
+        Client.Answer tight = tech.post("/api/jobs/" + job + "/builds/a/edits", Map.of(
+                "revision", revision, "configuration", "shoulder", "lens", "", "wish", Client.wish("TIGHT", Map.of("text", "In the wheelhouse"))));
+        assertEquals(200, tight.status(), tight.detail());
+        assertEquals("in-the-wheelhouse", tight.json().path("configuration").asString());
+        JsonNode sides = tech.get("/api/jobs/" + job + "/builds/a/compare?configuration=shoulder&with=in-the-wheelhouse").json();
+        assertTrue(sides.at("/other/deepMm").asDouble() < sides.at("/one/deepMm").asDouble(), sides.toString());
+        Client.Answer none = tech.edit(job, tech.revision(job), "TIGHT", Map.of("text", "Shorter on sticks"));
+        assertEquals(422, none.status());
+        assertTrue(none.detail().contains("no shorter"), none.detail());
     }
 
     @Test

@@ -35,19 +35,19 @@ class HouseAndCalculatorsTest {
     @Test
     void aChangedFigureJudgesTheOpenJobsAnew() {
         String job = RunningApp.copyOf("slack-water");
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 6 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
         assertEquals(403, tech.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).status());
         JsonNode done = lead.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).json();
         assertTrue(done.path("jobs").asInt() >= 5, done.toString());
         assertTrue(done.path("changed").toString().contains("Slack Water"), done.toString());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 2 stops"));
         JsonNode now = standard("rod-15-lw");
         assertEquals(83, now.at("/facts/2/value").asDouble());
         Map<String, Object> stale = Map.of(
                 "revision", 1, "title", "x", "note", "", "loadGrams", 0, "facts", List.of());
         assertEquals(409, lead.put("/api/house/standards/rod-15-lw", stale).status());
         assertEquals(200, lead.put("/api/house/standards/rod-15-lw", change(now, 85)).status());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 6 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
     }
 
     @Test
@@ -99,12 +99,12 @@ class HouseAndCalculatorsTest {
     @Test
     void aWayOfWorkingIsAnsweredForTheHouseAndMayDifferForAJob() {
         String job = RunningApp.copyOf("kiln");
-        assertEquals(403, tech.put("/api/house/ways/spares", Map.of("option", "firm")).status());
-        assertEquals(404, lead.put("/api/house/ways/none", Map.of("option", "firm")).status());
-        Client.Answer nonsense = lead.put("/api/house/ways/spares", Map.of("option", "maybe"));
+        assertEquals(403, tech.put("/api/house/ways/spares", answer("firm", "")).status());
+        assertEquals(404, lead.put("/api/house/ways/none", answer("firm", "")).status());
+        Client.Answer nonsense = lead.put("/api/house/ways/spares", answer("maybe", ""));
         assertEquals(400, nonsense.status());
         assertTrue(nonsense.detail().contains("there are only read, firm"), nonsense.detail());
-        JsonNode done = lead.put("/api/house/ways/spares", Map.of("option", "firm")).json();
+        JsonNode done = lead.put("/api/house/ways/spares", answer("firm", "")).json();
         assertTrue(done.path("changed").toString().contains("Kiln"), done.toString());
         JsonNode spare = spare(job);
         assertEquals("STOP", spare.path("severity").asString());
@@ -114,7 +114,31 @@ class HouseAndCalculatorsTest {
         int revision = lead.get("/api/jobs/" + job).json().path("revision").asInt();
         assertEquals(200, lead.put("/api/jobs/" + job + "/brief", Map.of("revision", revision, "brief", brief)).status());
         assertEquals("CAUTION", spare(job).path("severity").asString());
-        assertEquals(200, lead.put("/api/house/ways/spares", Map.of("option", "read")).status());
+        assertEquals(200, lead.put("/api/house/ways/spares", answer("read", "")).status());
+    }
+
+    private static Map<String, String> answer(String option, String person) {
+        return Map.of("option", option, "person", person);
+    }
+
+    /** Pia operates the kiln: her answer decides there, nowhere else, and is taken back by leaving it to the house. */
+    @Test
+    void anOperatorMayWorkOtherwise() {
+        String job = RunningApp.copyOf("kiln");
+        String pia = "Pia Lindqvane";
+        assertTrue(lead.get("/api/house/operators").json().toString().contains(pia));
+        assertEquals(200, lead.put("/api/house/ways/spares", answer("firm", pia)).status());
+        assertTrue(spare(job).path("why").asString().endsWith("A reason to stay (operator)."), spare(job).toString());
+        JsonNode hers = way(lead.get("/api/house/ways?person=Pia%20Lindqvane").json());
+        assertEquals("firm", hers.path("chosen").asString());
+        assertEquals("read", way(lead.get("/api/house/ways").json()).path("chosen").asString(), "the house goes on as before");
+        assertEquals(200, lead.put("/api/house/ways/spares", answer("", pia)).status());
+        assertEquals("CAUTION", spare(job).path("severity").asString());
+        assertEquals("", way(lead.get("/api/house/ways?person=Pia%20Lindqvane").json()).path("chosen").asString());
+    }
+
+    private static JsonNode way(JsonNode all) {
+        return all.valueStream().filter(w -> w.path("id").asString().equals("spares")).findFirst().orElseThrow();
     }
 
     private JsonNode spare(String job) {

@@ -37,7 +37,7 @@ class JobEndpointTest {
             assertTrue(job.path("loadAt").asString().compareTo(last) >= 0);
             last = job.path("loadAt").asString();
         }
-        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 9 stops, 6 unread cautions\""), jobs.toString());
+        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 4 unread cautions\""), jobs.toString());
     }
 
     /** Warmer and shorter: the day's stop goes, and its requirement is met at once. */
@@ -52,7 +52,7 @@ class JobEndpointTest {
         assertEquals(2, answer.json().path("revision").asInt());
         assertTrue(answer.json().path("requirements").toString().contains("\"id\":\"day\",\"status\":\"MET\"")
                 || status(answer.json(), "day").equals("MET"));
-        assertEquals("Held by 4 stops, 7 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 2 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
     }
 
     private static String status(JsonNode job, String requirement) {
@@ -105,7 +105,7 @@ class JobEndpointTest {
         assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
         Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, held.status());
-        assertEquals("Held by 6 stops, 7 unread cautions: a held package is not signed.", held.detail());
+        assertEquals("Held by 3 stops, 9 unread cautions: a held package is not signed.", held.detail());
         assertTrue(tech.get("/api/jobs/" + job + "/dispatch").json().path("heldBy").toString().contains("Rods 74 mm short"));
         tech.mend(job);
         tech.readAll(job);
@@ -148,12 +148,12 @@ class JobEndpointTest {
         assertEquals(409, lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods)).status(), "a stop is not read away");
         assertEquals(400, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " ")).status());
         assertEquals(204, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135")).status());
-        assertEquals("Held by 5 stops, 7 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 2 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
         tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",
                 Map.of("revision", 1, "configuration", "studio", "lens", "a135", "wish",
                         Client.wish("SET", Map.of("key", "box:rods:0", "value", 360))));
-        assertEquals("Held by 6 stops, 7 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 3 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
     }
 
     @Test
@@ -195,6 +195,20 @@ class JobEndpointTest {
         String csv = tech.get("/api/jobs/kiln/pull-list.csv").text();
         assertTrue(csv.startsWith("category,item,"), csv);
         assertTrue(csv.contains("Matte box, two stage"), csv);
+    }
+
+    /** Every piece of the pull list is in a case, or in none, once. */
+    @Test
+    void thePackingListHasEveryPieceOnce() {
+        JsonNode dispatch = tech.get("/api/jobs/slack-water/dispatch").json();
+        int pulled = dispatch.path("lines").valueStream().mapToInt(l -> l.path("pieces").asInt()).sum();
+        int cases = dispatch.path("cases").size();
+        int packed = dispatch.path("cases").valueStream().flatMap(c -> c.path("contents").valueStream()).mapToInt(p -> p.path("pieces").asInt()).sum();
+        int loose = dispatch.path("loose").valueStream().mapToInt(p -> p.path("pieces").asInt()).sum();
+        assertEquals(pulled, packed + loose + (int) dispatch.path("cases").valueStream().filter(c -> c.path("inKit").asBoolean()).count());
+        String csv = tech.get("/api/jobs/slack-water/packing-list.csv").text();
+        assertTrue(csv.startsWith("case,case_name,item,name,pieces"), csv);
+        assertTrue(csv.contains("\n" + cases + ","), csv);
     }
 
     /** The description that the interface's types are made from is the one that is served. */

@@ -59,6 +59,13 @@ class RolesTest {
         "POST, /api/packages/merge?revision=1,         401, 403, ok, 403",
         "GET,  /api/jobs/JOB/builds/a/budget,          401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/own-parts,       401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/power,           401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/hands,           401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/left,            401, ok,  ok, ok",
+        "POST, /api/jobs/JOB/builds/a/left,            401, ok,  ok, 403",
+        "GET,  /api/jobs/JOB/builds/a/left/1/drawing,  401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/packing-list.csv,         401, ok,  ok, ok",
+        "GET,  /api/house/operators,                   401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/balance,         401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/changeovers,     401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/compare?with=low, 401, ok, ok, ok",
@@ -109,8 +116,12 @@ class RolesTest {
             return client.upload(path, new byte[] {'{', '}'});
         }
         Object body = Map.of();
-        if (path.endsWith("/edits")) {
+        if (path.endsWith("/edits") || path.endsWith("/trials")) {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "wish", Client.wish("SET", Map.of("key", "a:b:0")));
+        } else if (path.endsWith("/left")) {
+            body = Map.of("configuration", "", "lens", "", "note", "");
+        } else if (path.contains("/house/ways/")) {
+            body = Map.of("option", "none", "person", "");
         } else if (path.endsWith("do")) {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "anyway", false);
         } else if (path.contains("/reads") || path.contains("/withdraw")) {
@@ -122,9 +133,7 @@ class RolesTest {
         }
         if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
-        } else if (path.startsWith("/api/house/ways")) {
-            body = Map.of("option", "read");
-        } else if (path.startsWith("/api/house")) {
+        } else if (path.startsWith("/api/house/standards")) {
             body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }
         return method.equals("PUT") ? client.put(path, body) : client.post(path, body);

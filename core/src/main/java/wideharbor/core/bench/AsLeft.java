@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.build.Setting;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.rig.Motion;
@@ -21,8 +22,11 @@ public final class AsLeft {
 
     private AsLeft() {}
 
-    /** One number. {@code part} and {@code what} in words, so that it can be read when the part is gone. */
-    public record Mark(SettingKey key, String part, String what, double value, String unit) {}
+    /**
+     * One number. {@code part} and {@code what} in words, so that it can be read when the part is gone; what was set by
+     * feel comes back as such.
+     */
+    public record Mark(SettingKey key, String part, String what, double value, String unit, boolean byFeel) {}
 
     /** How a number stands now against how it was left; {@code now} is empty when the part is not on the rig. */
     public record Difference(Mark left, Optional<Double> now) {}
@@ -31,7 +35,12 @@ public final class AsLeft {
     public static List<Mark> marks(Rig rig) {
         return motions(rig).values().stream()
                 .map(m -> new Mark(
-                        m.key(), rig.title(m.key().placement()), m.freedom().title(), m.value(), m.freedom().unit()))
+                        m.key(),
+                        rig.title(m.key().placement()),
+                        m.freedom().title(),
+                        m.value(),
+                        m.freedom().unit(),
+                        rig.content().setting(m.key()).map(Setting::byFeel).orElse(false)))
                 .toList();
     }
 
@@ -62,7 +71,7 @@ public final class AsLeft {
         return differences(context.rig(), left).stream()
                 .filter(d -> d.now().isPresent())
                 .map(d -> new Scoped(
-                        context.scopeOf(d.left().key()), new Command.Set(d.left().key(), d.left().value(), false)))
+                        context.scopeOf(d.left().key()), new Command.Set(d.left().key(), d.left().value(), d.left().byFeel())))
                 .toList();
     }
 }

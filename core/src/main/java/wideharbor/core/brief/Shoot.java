@@ -8,6 +8,7 @@ import wideharbor.core.quantity.Require;
  *
  * @param longestStretchHours longest stretch without power-down; 0 when any break will do
  * @param insuredValue what the package is insured for, in the house's currency; 0 while nobody asked
+ * @param day the day in blocks; none while nobody wrote it: then it is the brief's hours on end
  * @param timecode whether recorders of several departments must agree on the time
  */
 public record Shoot(
@@ -17,7 +18,8 @@ public record Shoot(
         Sound sound,
         boolean timecode,
         List<Viewer> viewers,
-        List<Recording> recordings) {
+        List<Recording> recordings,
+        List<DayBlock> day) {
     private static final int MOST = 40;
 
     public enum Orientation {
@@ -57,7 +59,19 @@ public record Shoot(
     }
 
     public static final Shoot UNASKED =
-            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of());
+            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of());
+
+    /** A day that nobody has written in blocks yet. */
+    public Shoot(
+            Orientation orientation,
+            double longestStretchHours,
+            double insuredValue,
+            Sound sound,
+            boolean timecode,
+            List<Viewer> viewers,
+            List<Recording> recordings) {
+        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of());
+    }
 
     public Shoot {
         Require.within("Longest stretch without power-down", longestStretchHours, 0, 24, "h");
@@ -68,5 +82,10 @@ public record Shoot(
         }
         viewers = List.copyOf(viewers);
         recordings = List.copyOf(recordings);
+        day = List.copyOf(day);
+        double hours = day.stream().mapToDouble(DayBlock::hours).sum();
+        if (hours > 24) {
+            throw new IllegalArgumentException("The blocks of a day last 24 h at the most, but these last " + hours + " h");
+        }
     }
 }

@@ -103,6 +103,15 @@ public sealed interface Facet {
         }
     }
 
+    /** Charges batteries of one plate standard: so many at a time, each with so many watts. */
+    record Charger(String standard, int bays, double wattsPerBay) implements Facet {
+        public Charger {
+            Require.id("Standard that a charger takes", standard);
+            Require.within("Bays", bays, 1, 32, "");
+            Require.within("Watts in a bay", wattsPerBay, 1, 500, "W");
+        }
+    }
+
     /** Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source. */
     record PowerOutput(
             String socket, double regulatedVolts, double efficiency, double continuousWatts, double peakWatts, double continuousAmps)

@@ -22,6 +22,17 @@ public record FindingKey(String check, String build, String configuration, Strin
         return check + "|" + build + "|" + configuration + "|" + lens + "|" + String.join(",", subjects);
     }
 
+    /** The same thing in any configuration: what a fault in the parts they share has in common. */
+    public String shared() {
+        return shared(toString());
+    }
+
+    /** The same of a key in its text form. */
+    public static String shared(String key) {
+        String[] parts = key.split("\\|", 5);
+        return parts.length < 5 ? key : String.join("|", parts[0], parts[1], parts[3], parts[4]);
+    }
+
     @Override
     public int compareTo(FindingKey other) {
         return ORDER.compare(this, other);

@@ -1,5 +1,6 @@
 package wideharbor.core.check;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,30 +29,49 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
         return of(report.findings(), job);
     }
 
+    /** How a finding stands, the weightiest first. */
+    private enum Standing {
+        STOP,
+        OPEN,
+        UNREAD,
+        WAIVED,
+        READ,
+        NOTE
+    }
+
+    /** A fault in what several configurations share is one fault: it counts once, as the weightiest of them stands. */
     public static Verdict of(List<Finding> findings, Job job) {
         Set<String> read = job.reads().stream().map(Job.CautionRead::finding).collect(Collectors.toSet());
-        int stops = 0;
-        int open = 0;
-        int unread = 0;
-        int readCautions = 0;
-        int notes = 0;
-        int waived = 0;
+        Map<String, Standing> each = new HashMap<>();
         for (Finding finding : findings) {
-            if (finding.severity() == Severity.NOTE) {
-                notes++;
-            } else if (finding.severity() == Severity.CAUTION) {
-                boolean isRead = read.contains(finding.key().toString());
-                readCautions += isRead ? 1 : 0;
-                unread += isRead ? 0 : 1;
-            } else if (isWaived(finding, job.waivers())) {
-                waived++;
-            } else if (finding.state() == CheckState.FOUND) {
-                stops++;
-            } else {
-                open++;
-            }
+            each.merge(
+                    finding.key().shared(),
+                    standing(finding, job, read),
+                    (a, b) -> a.compareTo(b) <= 0 ? a : b);
         }
-        return new Verdict(stops + open + unread == 0, stops, open, unread, readCautions, notes, waived);
+        int[] counts = new int[Standing.values().length];
+        each.values().forEach(s -> counts[s.ordinal()]++);
+        int stops = counts[Standing.STOP.ordinal()];
+        int open = counts[Standing.OPEN.ordinal()];
+        int unread = counts[Standing.UNREAD.ordinal()];
+        return new Verdict(
+                stops + open + unread == 0,
+                stops,
+                open,
+                unread,
+                counts[Standing.READ.ordinal()],
+                counts[Standing.NOTE.ordinal()],
+                counts[Standing.WAIVED.ordinal()]);
+    }
+
+    private static Standing standing(Finding finding, Job job, Set<String> read) {
+        return switch (finding.severity()) {
+            case NOTE -> Standing.NOTE;
+            case CAUTION -> read.contains(finding.key().toString()) ? Standing.READ : Standing.UNREAD;
+            case STOP -> isWaived(finding, job.waivers())
+                    ? Standing.WAIVED
+                    : finding.state() == CheckState.FOUND ? Standing.STOP : Standing.OPEN;
+        };
     }
 
     /** Verdict of each configuration of a build, by its id. */

@@ -197,6 +197,24 @@ public final class FeedTree {
         return total;
     }
 
+    /** Watts on a battery while everything is on and nothing runs, converters' losses included. */
+    public double idleOn(Source source) {
+        return source.outlets().stream()
+                .mapToDouble(o -> idleOn(o, 0) / o.spec().efficiency())
+                .sum();
+    }
+
+    private double idleOn(Outlet outlet, int depth) {
+        if (depth >= DEEPEST || outlet.link().isEmpty()) {
+            return 0;
+        }
+        Link link = outlet.link().get();
+        return link.input().idleWatts()
+                + outletsOf(link.device().id()).stream()
+                        .mapToDouble(o -> idleOn(o, depth + 1) / o.spec().efficiency())
+                        .sum();
+    }
+
     /** Watts, running and peak, and the parts whose draw is not on file. */
     public record Load(double runningWatts, double peakWatts, List<String> unknown) {
         public static final Load NONE = new Load(0, 0, List.of());

@@ -38,6 +38,23 @@ class VerdictTest {
         assertEquals(1, read.readCautions());
     }
 
+    /** One fault of the base shows in two configurations: one caution; read in one of them alone it is still unread. */
+    @Test
+    void whatConfigurationsShareCountsOnceAsItsWeightiestStands() {
+        Job job = Bag.onHead().configuration(new wideharbor.core.build.Configuration("low", "Low", "head", 0, 0, List.of())).job();
+        Report report = ENGINE.check(job);
+        assertEquals(2, report.findings().size());
+        assertEquals("Held by 1 unread caution", Verdict.of(report, job).inWords());
+        String one = report.findings().get(0).key().toString();
+        String other = report.findings().get(1).key().toString();
+        assertEquals(FindingKey.shared(one), FindingKey.shared(other));
+        assertFalse(Verdict.of(report, accepting(job, List.of(new Job.CautionRead(one, "tech", "now")), List.of())).clear());
+        Verdict both = Verdict.of(report, accepting(
+                job, List.of(new Job.CautionRead(one, "tech", "now"), new Job.CautionRead(other, "tech", "now")), List.of()));
+        assertTrue(both.clear());
+        assertEquals(1, both.readCautions());
+    }
+
     @Test
     void somethingUncheckedAtStopSeverityHolds() {
         Job job = Bag.onRods(300).on("none").job();

@@ -1,6 +1,8 @@
 package wideharbor.core.check.ways;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import wideharbor.core.brief.Ways;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -35,16 +37,18 @@ public final class BuiltAsWanted implements Check {
             List<Look.Miss> misses = Tastes.misses(wanted.taste(), look);
             if (misses.isEmpty()) {
                 results.fine();
+                continue;
             }
-            Severity severity = wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION;
-            for (Look.Miss miss : misses) {
-                results.found(
-                        severity,
-                        List.of(wanted.because().way().id(), miss.subject()),
-                        "Wanted: " + wanted.taste().wanted(),
-                        new Evidence.Statement(miss.has(), wanted.taste().wanted()),
-                        wanted.because().option().reason() + " " + wanted.because().inWords());
-            }
+            List<String> subjects = new ArrayList<>(List.of(wanted.because().way().id()));
+            misses.forEach(miss -> subjects.add(miss.subject()));
+            results.found(
+                    wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION,
+                    subjects,
+                    "Wanted: " + wanted.taste().wanted(),
+                    new Evidence.Statement(
+                            misses.stream().map(Look.Miss::has).distinct().collect(Collectors.joining(", ")),
+                            wanted.taste().wanted()),
+                    wanted.because().option().reason() + " " + wanted.because().inWords());
         }
     }
 }

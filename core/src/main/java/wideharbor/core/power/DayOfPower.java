@@ -1,0 +1,230 @@
+package wideharbor.core.power;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.quantity.Require;
+
+/**
+ * One battery plate through a day: what is fitted is drawn down block by block, empty it is changed for the fullest that
+ * is left, and empties are charged wherever there is mains. Time counts while on.
+ *
+ * <p>What a block draws in an hour is P / (temperature factor · usable share) of a battery's own watt-hours: the cold
+ * takes nothing away for good, it gives less while it lasts.
+ *
+ * @param line share of the fitted battery that is left, at every change of slope
+ * @param darkHours hours of the day on which nothing was left to put on
+ * @param drawnWattHours energy that the devices took
+ * @param takenWattHours charge that left the batteries, in their own watt-hours
+ * @param toRecharge batteries that are not full at the end of the day
+ * @param rechargeHours hours until all of them are full again with the bays there are; infinite without a bay
+ */
+public record DayOfPower(
+        List<Point> line,
+        List<Swap> swaps,
+        double darkHours,
+        double drawnWattHours,
+        double takenWattHours,
+        int used,
+        int toRecharge,
+        double rechargeHours) {
+    private static final double EMPTY = 1e-9;
+
+    /** So many hours into the day, the share left in what is fitted. */
+    public record Point(double hour, double share) {}
+
+    /** A battery put on; interrupting when everything goes off for it. */
+    public record Swap(double hour, boolean interrupting) {}
+
+    /**
+     * What hangs on a plate and what there is for it.
+     *
+     * @param runningWatts rolling
+     * @param idleWatts on, not rolling
+     * @param wattHours of each battery, health included; the first is fitted
+     * @param hotSwap whether power goes through a change
+     */
+    public record Plate(double runningWatts, double idleWatts, List<Double> wattHours, boolean hotSwap) {
+        public Plate {
+            wattHours = List.copyOf(wattHours);
+            if (wattHours.isEmpty()) {
+                throw new IllegalArgumentException("A plate must have a battery on it");
+            }
+            wattHours.forEach(w -> Require.within("Watt-hours of a battery", w, 0.1, 10_000, "Wh"));
+        }
+    }
+
+    /** Bays for these batteries, and the watts of each. */
+    public record Chargers(int bays, double wattsPerBay) {
+        public static final Chargers NONE = new Chargers(0, 0);
+    }
+
+    private static final class Cell {
+        private final double capacity;
+        private double left;
+
+        Cell(double capacity) {
+            this.capacity = capacity;
+            this.left = capacity;
+        }
+    }
+
+    /** The state of the walk through the day. */
+    private static final class Walk {
+        private final Deque<Cell> full = new ArrayDeque<>();
+        private final List<Cell> empty = new ArrayList<>();
+        private final List<Point> line = new ArrayList<>();
+        private final List<Swap> swaps = new ArrayList<>();
+        private final Plate plate;
+        private Cell fitted;
+        private double hour;
+        private double dark;
+        private double drawn;
+        private double taken;
+
+        Walk(Plate plate) {
+            this.plate = plate;
+            List<Cell> cells = plate.wattHours().stream().map(Cell::new).toList();
+            fitted = cells.get(0);
+            full.addAll(cells.subList(1, cells.size()));
+            mark();
+        }
+
+        void mark() {
+            line.add(new Point(hour, fitted.left / fitted.capacity));
+        }
+
+        void through(DayBlock block, double usable, Chargers chargers) {
+            double watts =
+                    switch (block.state()) {
+                        case OFF -> 0;
+                        case STANDBY -> plate.idleWatts();
+                        case ON -> plate.runningWatts();
+                    };
+            double end = hour + block.hours();
+            double perHour = watts / (Runtime.temperatureFactor(block.celsius()) * usable);
+            double begun = hour;
+            while (watts > 0 && hour < end - EMPTY) {
+                if (fitted.left <= EMPTY && !change()) {
+                    dark += end - hour;
+                    break;
+                }
+                double lasts = Math.min(end - hour, fitted.left / perHour);
+                hour += lasts;
+                fitted.left = Math.max(0, fitted.left - lasts * perHour);
+                drawn += lasts * watts;
+                taken += lasts * perHour;
+                mark();
+            }
+            hour = end;
+            if (block.mains()) {
+                charge(chargers, end - begun);
+            }
+            mark();
+        }
+
+        /** The fullest that is left goes on. */
+        private boolean change() {
+            Cell next = full.stream()
+                    .filter(c -> c.left > EMPTY)
+                    .max(Comparator.comparingDouble((Cell c) -> c.left))
+                    .orElse(null);
+            if (next == null) {
+                return false;
+            }
+            full.remove(next);
+            empty.add(fitted);
+            fitted = next;
+            swaps.add(new Swap(hour, !plate.hotSwap()));
+            mark();
+            return true;
+        }
+
+        /** Empties take turns in the bays; what is charged, however far, can go on again. */
+        private void charge(Chargers chargers, double hours) {
+            double[] bays = new double[chargers.bays()];
+            for (Cell cell : List.copyOf(empty)) {
+                int bay = freest(bays);
+                if (bay < 0 || bays[bay] >= hours) {
+                    return;
+                }
+                double needs = (cell.capacity - cell.left) / chargers.wattsPerBay();
+                double gets = Math.min(needs, hours - bays[bay]);
+                bays[bay] += gets;
+                cell.left += gets * chargers.wattsPerBay();
+                empty.remove(cell);
+                full.add(cell);
+            }
+        }
+
+        private static int freest(double[] bays) {
+            int best = -1;
+            for (int i = 0; i < bays.length; i++) {
+                if (best < 0 || bays[i] < bays[best]) {
+                    best = i;
+                }
+            }
+            return best;
+        }
+
+        List<Cell> notFull() {
+            List<Cell> all = new ArrayList<>(empty);
+            full.stream().filter(c -> c.left < c.capacity - EMPTY).forEach(all::add);
+            if (fitted.left < fitted.capacity - EMPTY) {
+                all.add(fitted);
+            }
+            return all;
+        }
+    }
+
+    /** @param usable share of a charge before devices shut off */
+    public static DayOfPower of(Plate plate, List<DayBlock> day, double usable, Chargers chargers) {
+        Require.within("Usable share of a charge", usable, 0.05, 1, "");
+        Walk walk = new Walk(plate);
+        day.forEach(block -> walk.through(block, usable, chargers));
+        List<Cell> notFull = walk.notFull();
+        return new DayOfPower(
+                List.copyOf(walk.line),
+                List.copyOf(walk.swaps),
+                walk.dark,
+                walk.drawn,
+                walk.taken,
+                walk.swaps.size() + 1,
+                notFull.size(),
+                rechargeHours(notFull, chargers));
+    }
+
+    /** The longest any bay works when the emptiest go in first, each into the bay that is free first. */
+    private static double rechargeHours(List<Cell> cells, Chargers chargers) {
+        if (cells.isEmpty()) {
+            return 0;
+        }
+        if (chargers.bays() == 0) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double[] bays = new double[chargers.bays()];
+        cells.stream()
+                .sorted(Comparator.comparingDouble((Cell c) -> c.left - c.capacity))
+                .forEach(c -> bays[Walk.freest(bays)] += (c.capacity - c.left) / chargers.wattsPerBay());
+        double longest = 0;
+        for (double bay : bays) {
+            longest = Math.max(longest, bay);
+        }
+        return longest;
+    }
+
+    /** The fewest batteries like the fitted one that carry the day without a charger; at most 60 are tried. */
+    public static int needed(Plate plate, List<DayBlock> day, double usable) {
+        for (int n = 1; n < 60; n++) {
+            List<Double> cells = java.util.Collections.nCopies(n, plate.wattHours().get(0));
+            Plate with = new Plate(plate.runningWatts(), plate.idleWatts(), cells, plate.hotSwap());
+            if (of(with, day, usable, Chargers.NONE).darkHours() <= EMPTY) {
+                return n;
+            }
+        }
+        return 60;
+    }
+}

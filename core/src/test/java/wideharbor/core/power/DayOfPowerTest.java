@@ -1,0 +1,143 @@
+package wideharbor.core.power;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.DayBlock.State;
+import wideharbor.core.power.DayOfPower.Chargers;
+import wideharbor.core.power.DayOfPower.Plate;
+import wideharbor.core.power.DayOfPower.Swap;
+
+class DayOfPowerTest {
+    private static DayBlock block(State state, double hours) {
+        return new DayBlock("block", state, hours, 25, false);
+    }
+
+    private static DayBlock meal(double hours) {
+        return new DayBlock("meal", State.OFF, hours, 25, true);
+    }
+
+    private static Plate plate(double watts, double idle, int batteries) {
+        return new Plate(watts, idle, Collections.nCopies(batteries, 100.0), false);
+    }
+
+    /** 100 Wh · 0.90 / 45 W = 2 h; three hours on take two batteries, the second half used. */
+    @Test
+    void anEmptyBatteryIsChangedWhereItIsEmpty() {
+        DayOfPower day = DayOfPower.of(plate(45, 20, 2), List.of(block(State.ON, 3)), 0.9, Chargers.NONE);
+        assertEquals(List.of(new Swap(2, true)), day.swaps());
+        assertEquals(0, day.darkHours(), 1e-9);
+        assertEquals(0.5, day.line().get(day.line().size() - 1).share(), 1e-9);
+        assertEquals(135, day.drawnWattHours(), 1e-9);
+        assertEquals(150, day.takenWattHours(), 1e-9);
+        assertEquals(2, day.toRecharge());
+    }
+
+    @Test
+    void withNothingLeftTheRestOfTheBlockIsDark() {
+        DayOfPower day = DayOfPower.of(plate(45, 20, 1), List.of(block(State.ON, 3), block(State.ON, 1)), 0.9, Chargers.NONE);
+        assertEquals(2, day.darkHours(), 1e-9);
+        assertEquals(2, DayOfPower.needed(plate(45, 20, 1), List.of(block(State.ON, 3), block(State.ON, 1)), 0.9));
+    }
+
+    /** 150 Wh at −4 °C: factor 0.832, usable 0.90: 112.3 Wh, at 62 W an hour and 49 minutes. */
+    @Test
+    void coldShortensIt() {
+        Plate cold = new Plate(62, 30, List.of(150.0), false);
+        DayOfPower day = DayOfPower.of(cold, List.of(new DayBlock("deck", State.ON, 4, -4, false)), 0.9, Chargers.NONE);
+        assertEquals(4 - 112.32 / 62, day.darkHours(), 1e-3);
+    }
+
+    @Test
+    void standbyDrawsLessAndOffNothing() {
+        DayOfPower day = DayOfPower.of(
+                plate(45, 15, 1), List.of(block(State.STANDBY, 2), block(State.OFF, 5), block(State.ON, 1)), 0.9, Chargers.NONE);
+        assertEquals(2 * 15 + 45, day.drawnWattHours(), 1e-9);
+        assertEquals(1 - 75 / 90.0, day.line().get(day.line().size() - 1).share(), 1e-9);
+    }
+
+    @Test
+    void aPlateForChangesWhileOnInterruptsNothing() {
+        Plate hot = new Plate(45, 15, List.of(100.0, 100.0), true);
+        assertTrue(!DayOfPower.of(hot, List.of(block(State.ON, 3)), 0.9, Chargers.NONE).swaps().get(0).interrupting());
+    }
+
+    /**
+     * Two batteries, three hours on, a meal of an hour on one bay of 60 W: the first gets 60 Wh back. The second has 50
+     * left, an hour; then the first 60 Wh more, 60 · 0.9 / 45 = 1.2 h: 2.2 of the 3 hours after the meal.
+     */
+    @Test
+    void whatWasChargedAtTheMealGoesOnAgain() {
+        DayOfPower day = DayOfPower.of(
+                plate(45, 15, 2), List.of(block(State.ON, 3), meal(1), block(State.ON, 3)), 0.9, new Chargers(1, 60));
+        assertEquals(0.8, day.darkHours(), 1e-9);
+        assertEquals(List.of(2.0, 5.0), day.swaps().stream().map(Swap::hour).toList());
+        assertEquals(2, day.toRecharge());
+        assertEquals(200 / 60.0, day.rechargeHours(), 1e-9, "one bay, one after the other");
+    }
+
+    @Test
+    void withoutABayNothingIsFullAgain() {
+        assertEquals(Double.POSITIVE_INFINITY, DayOfPower.of(plate(45, 15, 1), List.of(block(State.ON, 1)), 0.9, Chargers.NONE).rechargeHours());
+        assertEquals(0, DayOfPower.of(plate(45, 15, 1), List.of(block(State.OFF, 1)), 0.9, Chargers.NONE).rechargeHours());
+    }
+
+    private static List<DayBlock> anyDay(Random random) {
+        List<DayBlock> day = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            State state = State.values()[random.nextInt(3)];
+            day.add(new DayBlock("b" + i, state, 0.25 + random.nextInt(8) / 4.0, random.nextInt(40) - 12, random.nextBoolean()));
+        }
+        return day;
+    }
+
+    /**
+     * What was taken is what is missing when nothing was charged; what was drawn is that times temperature and usable
+     * share, so never more than it; and hours on are lit or dark.
+     */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 7, 42, 1977, 20261125})
+    void energyIsConserved(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 50; i++) {
+            List<DayBlock> day = anyDay(random);
+            Plate plate = plate(20 + random.nextInt(60), 5 + random.nextInt(15), 1 + random.nextInt(5));
+            DayOfPower of = DayOfPower.of(plate, day, 0.9, Chargers.NONE);
+            String where = "seed " + seed + ", day " + i;
+            double left = of.line().get(of.line().size() - 1).share() * 100;
+            double gone = of.swaps().size() * 100 + (100 - left);
+            assertEquals(gone, of.takenWattHours(), 1e-6, where);
+            assertTrue(of.drawnWattHours() <= of.takenWattHours() * 0.9 + 1e-6, where);
+        }
+    }
+
+    /** A larger battery of the same family is never dark for longer; nor is one more battery, nor one more bay. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 7, 42, 1977, 20261125})
+    void moreNeverLastsShorter(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 50; i++) {
+            List<DayBlock> day = anyDay(random);
+            double watts = 30 + random.nextInt(60);
+            int pieces = 1 + random.nextInt(4);
+            Chargers bays = new Chargers(random.nextInt(3), 60);
+            String where = "seed " + seed + ", day " + i;
+            double now = dark(watts, Collections.nCopies(pieces, 100.0), day, Chargers.NONE);
+            assertTrue(dark(watts, Collections.nCopies(pieces, 150.0), day, Chargers.NONE) <= now + 1e-9, where);
+            assertTrue(dark(watts, Collections.nCopies(pieces + 1, 100.0), day, Chargers.NONE) <= now + 1e-9, where);
+            assertTrue(dark(watts, Collections.nCopies(pieces, 100.0), day, bays) <= now + 1e-9, where);
+        }
+    }
+
+    private static double dark(double watts, List<Double> cells, List<DayBlock> day, Chargers chargers) {
+        return DayOfPower.of(new Plate(watts, 10, cells, false), day, 0.9, chargers).darkHours();
+    }
+}

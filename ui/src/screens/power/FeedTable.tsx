@@ -1,0 +1,46 @@
+import { Link } from 'react-router';
+import type { Schemas } from '../../api/client';
+import { fixed } from '../../format/units';
+
+const volts = (v: number[]) => (v.length < 2 ? '' : v[0] === v[1] ? `${fixed(v[0] ?? 0, 1)} V` : `${fixed(v[0] ?? 0, 1)} to ${fixed(v[1] ?? 0, 1)} V`);
+
+/** Battery, outlets, cables, devices: volts from the end of the charge to full, amperes at the end, watts against limits. */
+export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: (placement: string) => string }) {
+  if (rows.length === 0) return <p className="soft">No battery is on this rig. Put one on a plate on the Bench, and what lives off it is told here.</p>;
+  return (
+    <table className="sheet feed">
+      <thead>
+        <tr>
+          <th>From the battery to the devices</th>
+          <th className="right">Volts</th>
+          <th className="right">Amperes</th>
+          <th className="right">Running</th>
+          <th className="right">Peak</th>
+          <th className="right">Limit</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((r, i) => (
+          <tr key={i} className={r.kind}>
+            <td style={{ paddingLeft: r.depth * 20 }}>
+              {!r.met && <span className="mark stop">out of range</span>} <Link to={bench(r.placement)}>{r.title}</Link> <span className="soft">{r.through}</span>
+            </td>
+            {r.free ? (
+              <td className="right soft" colSpan={4}>
+                free
+              </td>
+            ) : (
+              <>
+                <td className="num right">{volts(r.volts)}</td>
+                <td className="num right">{r.amps > 0 ? `${fixed(r.amps, 1)} A` : ''}</td>
+                <td className="num right">{fixed(r.runningWatts, 0)} W</td>
+                <td className="num right">{fixed(r.peakWatts, 0)} W</td>
+              </>
+            )}
+            <td className="num right">{r.limitWatts > 0 ? `${fixed(r.limitWatts, 0)} W` : ''}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

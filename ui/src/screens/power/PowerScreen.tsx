@@ -1,0 +1,146 @@
+import './power.css';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { jobQuery, powerQuery } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { Waiting } from '../../app/Waiting';
+import { fixed } from '../../format/units';
+import { atHour, DayChart, inWords } from './DayChart';
+import { FeedTable } from './FeedTable';
+
+/** Will it run the day: where power goes, how the day draws it down, and what another battery or charger would do. */
+export function PowerScreen() {
+  const { job = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const [battery, setBattery] = useState('');
+  const [moreBatteries, setMoreBatteries] = useState(0);
+  const [moreBays, setMoreBays] = useState(0);
+  const jobData = useQuery(jobQuery(job));
+  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
+  const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
+  const spot = { job, build: build?.id ?? '', configuration, lens: '' };
+  const query = useQuery({ ...powerQuery(spot, { battery, moreBatteries, moreBays }), enabled: build !== undefined, placeholderData: keepPreviousData });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!build || query.isPending) return <Waiting />;
+  const p = query.data;
+  const others = [...new Map(p.plates.flatMap((x) => x.others).map((o) => [o.item, o])).values()];
+  return (
+    <main className="power">
+      <section aria-labelledby="feed-title">
+        <div className="power-head">
+          <h2 id="feed-title">Feed</h2>
+          <label>
+            worn as{' '}
+            <select className="input" aria-label="Configuration" value={configuration} onChange={(e) => setSearch({ build: build.id, config: e.target.value }, { replace: true })}>
+              {build.configurations.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {c.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button className="btn plain" type="button" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        <FeedTable rows={p.tree} bench={(placement) => `/jobs/${job}/bench?build=${build.id}&config=${configuration}&part=${placement}`} />
+      </section>
+      {p.plates.length > 0 && (
+        <section aria-labelledby="day-title">
+          <div className="power-head">
+            <h2 id="day-title">The day</h2>
+            {!p.dayWritten && (
+              <span className="soft">
+                on end to end: write the day in blocks in the <Link to={`/jobs/${job}/brief`}>brief</Link>
+              </span>
+            )}
+          </div>
+          <div className="power-try" role="group" aria-label="Try">
+            <label>
+              Try{' '}
+              <select className="input" value={battery} onChange={(e) => setBattery(e.target.value)}>
+                <option value="">the batteries there are</option>
+                {others.map((o) => (
+                  <option key={o.item} value={o.item}>
+                    {o.title}, all of them
+                  </option>
+                ))}
+              </select>
+            </label>
+            <Count label="more batteries" value={moreBatteries} onChange={setMoreBatteries} />
+            <Count label="more charger bays" value={moreBays} onChange={setMoreBays} />
+          </div>
+          {p.plates.map((plate) => (
+            <PlateDay key={plate.battery + plate.plate} plate={plate} day={p.day} />
+          ))}
+          <p className="soft">
+            Time counts while on, not while rolling. Charge by makers’ figures, health and the block’s temperature; measured draw replaces them once it is on file. Lithium cells: none damaged, terminals covered, charged in sight; the carrier’s and local rules decide.
+          </p>
+        </section>
+      )}
+    </main>
+  );
+}
+
+function Count({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
+  return (
+    <label>
+      <input className="input" type="number" min={0} max={40} value={value} onChange={(e) => onChange(Math.max(0, Math.min(40, Number(e.target.value) || 0)))} /> {label}
+    </label>
+  );
+}
+
+function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['DayBlock'][] }) {
+  const now = plate.now[0];
+  const then = plate.then[0];
+  const title = plate.plate ? `${plate.battery} on ${plate.plate}` : plate.battery;
+  if (!now) {
+    return (
+      <p>
+        {title}: {plate.unknown.length > 0 ? `no draw or capacity on file for ${plate.unknown.join(', ')}` : 'nothing lives off it'}.
+      </p>
+    );
+  }
+  return (
+    <article className="plate-day">
+      <h3>
+        {title} <span className="soft">{plate.hotSwap ? 'changed while on' : 'everything goes off for a change'}</span>
+      </h3>
+      <DayChart title={title} day={day} now={now} then={then} />
+      <table className="sheet">
+        <thead>
+          <tr>
+            <td />
+            <th className="right">Batteries put on</th>
+            <th className="right">Nothing left for</th>
+            <th className="right">Drawn</th>
+            <th className="right">To recharge</th>
+            <th className="right">All full again in</th>
+          </tr>
+        </thead>
+        <tbody>
+          <Line name={`as packed: ${plate.atHand} ${plate.atHand === 1 ? 'battery' : 'batteries'}, ${plate.bays} bays`} day={now} />
+          {then && <Line name="as tried" day={then} />}
+        </tbody>
+      </table>
+      <p>
+        <span className="num">{fixed(plate.runningWatts, 0)} W</span> running, <span className="num">{fixed(plate.idleWatts, 0)} W</span> on standby. Without charging during the day it takes <span className="num">{plate.needed}</span>{' '}
+        of the fitted kind; <span className="num">{plate.atHand}</span> for this plate are packed. {inWords(then ?? now)}
+      </p>
+    </article>
+  );
+}
+
+function Line({ name, day }: { name: string; day: Schemas['DayView'] }) {
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      <td className="num right">{day.used}</td>
+      <td className="num right">{day.darkHours > 0.005 ? <span className="mark stop">{atHour(day.darkHours)}</span> : <span className="mark met">never</span>}</td>
+      <td className="num right">{fixed(day.drawnWattHours, 0)} Wh</td>
+      <td className="num right">{day.toRecharge}</td>
+      <td className="num right">{day.rechargeHours[0] === undefined ? 'no charger packed' : atHour(day.rechargeHours[0])}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,84 @@
+import { render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '../../api/client';
+import { atHour, DayChart, inWords } from './DayChart';
+import { FeedTable } from './FeedTable';
+
+const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
+  line: [
+    { hour: 0, share: 1 },
+    { hour: 2, share: 0 },
+    { hour: 2, share: 1 },
+    { hour: 3, share: 0.5 },
+  ],
+  swaps: [{ hour: 2, interrupting: true }],
+  darkHours: 0,
+  drawnWattHours: 135,
+  used: 2,
+  toRecharge: 2,
+  rechargeHours: [],
+  ...over,
+});
+
+describe('the day', () => {
+  it('is told in hours and minutes', () => {
+    expect(atHour(1.5)).toBe('1 h 30');
+    expect(atHour(1.999)).toBe('2 h 00');
+    expect(inWords(day())).toBe('Changed with everything off at 2 h 00.');
+    expect(inWords(day({ swaps: [], darkHours: 0.5 }))).toBe('No change of battery. Nothing left for 0 h 30.');
+    expect(inWords(day({ swaps: [{ hour: 2, interrupting: false }] }))).toBe('Changed with power on at 2 h 00.');
+  });
+
+  it('draws a line for what is and one for what is tried, and says both in words', () => {
+    const blocks: Schemas['DayBlock'][] = [
+      { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false },
+      { what: 'Meal', state: 'OFF', hours: 1, celsius: 15, mains: true },
+    ];
+    const { container } = render(<DayChart title="Battery" day={blocks} now={day({ darkHours: 1 })} then={day()} />);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toBe('Battery. Changed with everything off at 2 h 00. Nothing left for 1 h 00. As tried: Changed with everything off at 2 h 00.');
+    expect(container.querySelectorAll('.line')).toHaveLength(2);
+    expect(container.querySelector('.line.dark')).toBeTruthy();
+    expect(container.querySelectorAll('.mains')).toHaveLength(1);
+    expect(container.textContent).toContain('-4'.replace('-', '−'));
+  });
+});
+
+const row = (over: Partial<Schemas['FeedRow']>): Schemas['FeedRow'] => ({
+  depth: 0,
+  kind: 'battery',
+  placement: 'battery',
+  title: 'Battery 150 Wh',
+  through: 'on Battery plate',
+  volts: [12.6, 16.8],
+  amps: 8.2,
+  runningWatts: 104,
+  peakWatts: 150,
+  limitWatts: 180,
+  free: false,
+  met: true,
+  ...over,
+});
+
+describe('the feed', () => {
+  it('indents what lives off what, says what is free and what is out of range', () => {
+    render(
+      <MemoryRouter>
+        <FeedTable
+          bench={(p) => `/bench?part=${p}`}
+          rows={[row({}), row({ depth: 1, kind: 'outlet', title: 'D-tap 1', free: true }), row({ depth: 2, kind: 'device', placement: 'tx', title: 'Transmitter', volts: [11.2, 11.2], limitWatts: 0, met: false })]}
+        />
+      </MemoryRouter>,
+    );
+    expect(screen.getByRole('row', { name: /D-tap 1/ }).textContent).toContain('free');
+    const device = screen.getByRole('row', { name: /Transmitter/ });
+    expect(device.textContent).toContain('out of range');
+    expect(device.textContent).toContain('11.2 V');
+    expect(screen.getByText('Transmitter').getAttribute('href')).toBe('/bench?part=tx');
+  });
+
+  it('says what to do without a battery', () => {
+    render(<FeedTable rows={[]} bench={() => ''} />);
+    expect(screen.getByText(/Put one on a plate/)).toBeTruthy();
+  });
+});
