@@ -1,0 +1,46 @@
+package wideharbor.app.bench;
+
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.bench.PowerSheet;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.CheckContext;
+
+/** The feed tree of a rig and its day. */
+@Service
+class PowerService {
+    private final JobStore store;
+
+    PowerService(JobStore store) {
+        this.store = store;
+    }
+
+    /** What is tried beside it is not stored; an empty item tries no other battery. */
+    @Transactional(readOnly = true)
+    PowerViews.Power power(Spot spot, String item, int moreBatteries, int moreBays) {
+        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        PowerSheet sheet =
+                PowerSheet.of(context, new PowerSheet.Change(battery(context, item), moreBatteries, moreBays));
+        return new PowerViews.Power(
+                context.rig().configuration().id(),
+                context.rig().lens(),
+                sheet.tree().stream().map(PowerViews.FeedRow::of).toList(),
+                sheet.day(),
+                !context.job().brief().asks().shoot().day().isEmpty(),
+                sheet.plates().stream().map(PowerViews.PlateView::of).toList());
+    }
+
+    private static Optional<ItemType> battery(CheckContext context, String item) {
+        if (item.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(context.catalogue().current().stream()
+                .filter(t -> t.ref().toString().equals(item) && t.facet(Facet.Battery.class).isPresent())
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("The catalogue has no battery " + item + ".")));
+    }
+}

@@ -1,0 +1,78 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, screen } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { describe, expect, it } from 'vitest';
+import { jobQuery, powerQuery } from '../../api/queries';
+import type { Schemas } from '../../api/client';
+import { PowerScreen } from './PowerScreen';
+
+const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
+const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
+
+const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [] };
+
+const plate: Schemas['PlateView'] = {
+  battery: 'Battery 98 Wh',
+  plate: 'Battery plate',
+  hotSwap: false,
+  runningWatts: 60,
+  idleWatts: 30,
+  atHand: 3,
+  bays: 0,
+  needed: 5,
+  others: [{ item: 'battery-150@1', title: 'Battery 150 Wh' }],
+  now: [day],
+  then: [],
+  unknown: [],
+};
+
+function show(power: Partial<Schemas['Power']>) {
+  const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+  client.setQueryData(jobQuery('kiln').queryKey, { builds: [{ id: 'a', title: 'A', configurations: [{ id: 'vest', title: 'Vest' }], lenses: [] }] } as unknown as Schemas['JobView']);
+  client.setQueryData(powerQuery(spot, untried).queryKey, {
+    configuration: 'vest',
+    lens: '',
+    tree: [],
+    day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false }],
+    dayWritten: false,
+    plates: [plate],
+    ...power,
+  });
+  render(
+    <QueryClientProvider client={client}>
+      <MemoryRouter initialEntries={['/jobs/kiln/power']}>
+        <Routes>
+          <Route path="/jobs/:job/power" element={<PowerScreen />} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+describe('the Power screen', () => {
+  it('says for how long nothing is left, and that no charger is packed', () => {
+    show({});
+    const line = screen.getByRole('row', { name: /as packed: 3 batteries, 0 bays/ }).textContent;
+    expect(line).toContain('1 h 15');
+    expect(line).toContain('no charger packed');
+    expect(screen.getByText(/write the day in blocks/)).toBeTruthy();
+    expect(screen.getByRole('option', { name: 'Battery 150 Wh, all of them' })).toBeTruthy();
+  });
+
+  it('draws what is tried in a line of its own', () => {
+    show({ dayWritten: true, plates: [{ ...plate, then: [{ ...day, darkHours: 0 }] }] });
+    expect(screen.getByRole('row', { name: /as tried/ }).textContent).toContain('never');
+    expect(screen.queryByText(/write the day in blocks/)).toBeNull();
+  });
+
+  it('names what is not on file instead of drawing a day', () => {
+    show({ plates: [{ ...plate, now: [], unknown: ['Prompter'] }] });
+    expect(screen.getByText(/no draw or capacity on file for Prompter/)).toBeTruthy();
+  });
+
+  it('says what to do on a rig without a battery', () => {
+    show({ plates: [] });
+    expect(screen.getByText(/No battery is on this rig/)).toBeTruthy();
+    expect(screen.queryByText('The day')).toBeNull();
+  });
+});
