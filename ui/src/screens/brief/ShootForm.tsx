@@ -68,8 +68,8 @@ export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot:
           <div key={i} className="ask-line">
             <Input aria-label="Block" value={b.what} maxLength={40} required onChange={(e) => block(i, { what: e.target.value })} />
             <Select aria-label="The rig is" value={b.state} options={STATES} onChange={(state) => block(i, { state })} />
-            <InputNumber aria-label="Hours" value={b.hours} min={0.05} max={24} step={0.25} suffix="h" onChange={(v) => block(i, { hours: Number(v ?? 1) })} />
-            <InputNumber aria-label="Temperature" value={b.celsius} min={-60} max={60} suffix="°C" onChange={(v) => block(i, { celsius: Number(v ?? 20) })} />
+            <InputNumber aria-label={`Length of ${b.what}`} value={b.hours} min={0.05} max={24} step={0.25} suffix="h" onChange={(v) => block(i, { hours: Number(v ?? 1) })} />
+            <InputNumber aria-label={`Climate of ${b.what}`} value={b.celsius} min={-60} max={60} suffix="°C" onChange={(v) => block(i, { celsius: Number(v ?? 20) })} />
             <label>
               <input type="checkbox" checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })} /> mains
             </label>
