@@ -2,6 +2,7 @@ package wideharbor.core.power;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
@@ -219,7 +220,7 @@ public record DayOfPower(
     /** The fewest batteries like the fitted one that carry the day without a charger; at most 60 are tried. */
     public static int needed(Plate plate, List<DayBlock> day, double usable) {
         for (int n = 1; n < 60; n++) {
-            List<Double> cells = java.util.Collections.nCopies(n, plate.wattHours().get(0));
+            List<Double> cells = Collections.nCopies(n, plate.wattHours().get(0));
             Plate with = new Plate(plate.runningWatts(), plate.idleWatts(), cells, plate.hotSwap());
             if (of(with, day, usable, Chargers.NONE).darkHours() <= EMPTY) {
                 return n;

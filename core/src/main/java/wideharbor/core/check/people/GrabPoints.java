@@ -9,6 +9,7 @@ import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
 import wideharbor.core.people.Holds;
 
 /** People grab whatever is there: from every side there is something safe. */
@@ -22,7 +23,7 @@ public final class GrabPoints implements Check {
             "a power unit comes off in the hand, an arm bends, a cable breaks",
             "matter of firm parts with nothing before it within a hand’s depth",
             "geometry",
-            wideharbor.core.check.Severity.CAUTION,
+            Severity.CAUTION,
             false);
 
     @Override

@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import wideharbor.core.brief.Taste;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
@@ -231,8 +233,8 @@ final class Tastes {
 
     private static double length(Placed part) {
         return part.type().ports().stream()
-                .filter(p -> p.occupancy() instanceof wideharbor.core.catalog.Port.Occupancy.Interval)
-                .map(p -> (wideharbor.core.catalog.Port.Occupancy.Interval) p.occupancy())
+                .filter(p -> p.occupancy() instanceof Port.Occupancy.Interval)
+                .map(p -> (Port.Occupancy.Interval) p.occupancy())
                 .mapToDouble(i -> i.toMm() - i.fromMm())
                 .max()
                 .orElse(0);
@@ -276,7 +278,7 @@ final class Tastes {
         return part.type().facet(Facet.Battery.class).map(Facet.Battery::nominalVolts).orElse(0.0);
     }
 
-    private static List<Miss> cables(Look look, Socket.Kind kind, java.util.function.Predicate<Facet.Cable> wrong) {
+    private static List<Miss> cables(Look look, Socket.Kind kind, Predicate<Facet.Cable> wrong) {
         List<Miss> misses = new ArrayList<>();
         for (CableRun run : look.context().rig().content().cables()) {
             var type = look.context().catalogue().require(run.type());
