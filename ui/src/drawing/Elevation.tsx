@@ -137,7 +137,7 @@ function Bearing({ bearing, text }: { bearing: Schemas['Bearing']; text: number 
       <path d={`M${ax} ${-ay}L${bx} ${-by}`} />
       <circle cx={ax} cy={-ay} r={r} />
       <circle cx={bx} cy={-by} r={r} />
-      <text x={bx} y={-by + text * 1.7} textAnchor="middle">
+      <text x={bx} y={-by + text * 3.2} textAnchor="middle">
         {bearing.words}
       </text>
     </g>
