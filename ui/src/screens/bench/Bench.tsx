@@ -48,7 +48,7 @@ export function Bench({ spot, canEdit, session }: Props) {
       { replace: true },
     );
 
-  const { query, busy, act, foresee } = useBench(spot, (configuration) => go('config', configuration));
+  const { query, busy, act, foresee, drop } = useBench(spot, (configuration) => go('config', configuration));
   const bench = query.data;
   const only = search.get('only') === '1';
   const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(scoped(a, only)).catch(() => undefined);
@@ -111,7 +111,7 @@ export function Bench({ spot, canEdit, session }: Props) {
   useBenchKeys(bench, chosen, actions, fitting !== null || open !== null);
 
   const sliding = (key: string, value: number) => scoped({ kind: 'wish' as const, wish: wish('SET', { key, value }) }, only);
-  const slide = { onDrop: (key: string, value: number) => act(sliding(key, value)), onRest: (key: string, value: number) => foresee(sliding(key, value).wish) };
+  const slide = { onDrop: (key: string, value: number) => drop(sliding(key, value).wish), onRest: (key: string, value: number) => foresee(sliding(key, value).wish) };
 
   const more = [
     { label: 'Mounting points (m)', onClick: actions.budget },

@@ -57,6 +57,9 @@ interface Foresight {
 
 const same = (a: Schemas['Wish'], b: Schemas['Wish']) => JSON.stringify(a) === JSON.stringify(b);
 
+/** Runs when the picture that is being made now has been shown. */
+const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then, 0));
+
 /** The Bench's state and everything that changes it; a stale edit shows what stands now and changes nothing. */
 export function useBench(spot: Spot, onShow: (configuration: string) => void) {
   const client = useQueryClient();
@@ -84,25 +87,34 @@ export function useBench(spot: Spot, onShow: (configuration: string) => void) {
       if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(spot), e.newer as Bench);
       void message.error(e.message, 6);
     },
-    onSettled: () => {
+    // What follows from the edit elsewhere is asked for once what it did here is on the screen.
+    onSettled: () => afterPaint(() => {
       void client.invalidateQueries({
         queryKey: keys.job(spot.job),
         predicate: (q) => q.queryKey[2] !== 'drawing' && q.queryKey[2] !== 'fit' && q.queryKey[2] !== 'ports',
       });
       void client.invalidateQueries({ queryKey: keys.jobs });
-    },
+    }),
   });
-  /** Asks ahead what a wish would come to; while one question is on its way, no other is asked. */
-  const foresee = (wish: Schemas['Wish']) => {
-    if (foresight.current?.asking) return;
+  const ask = (wish: Schemas['Wish']) => {
     const mine: Foresight = { wish, revision: stands(), asking: true };
     foresight.current = mine;
-    trial(spot, mine.revision, wish)
+    return trial(spot, mine.revision, wish)
       .then((bench) => (mine.bench = bench))
       .catch(() => undefined)
       .finally(() => (mine.asking = false));
   };
-  return { query, busy: mutation.isPending, act: mutation.mutateAsync, foresee };
+  /** Asks ahead what a wish would come to; while one question is on its way, no other is asked. */
+  const foresee = (wish: Schemas['Wish']) => {
+    if (!foresight.current?.asking) void ask(wish);
+  };
+  /** Something was let go: what it comes to here is shown first, then the whole job is judged and the edit stored. */
+  const drop = async (wish: Schemas['Wish']) => {
+    const tried = foresight.current;
+    if (!tried?.bench || tried.revision !== stands() || !same(tried.wish, wish)) await ask(wish);
+    return mutation.mutateAsync({ kind: 'wish', wish });
+  };
+  return { query, busy: mutation.isPending, act: mutation.mutateAsync, foresee, drop };
 }
 
 export type DoAct = (act: Act) => void;

@@ -1,6 +1,7 @@
 package wideharbor.app.bench;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -120,9 +121,14 @@ class BenchAssembler {
 
     private static List<BenchViews.Row> stack(Rig rig, List<Finding> here) {
         List<BenchViews.Row> rows = new ArrayList<>();
+        Map<String, Severity> worst = worst(rig, here);
         for (Stack.Row row : Stack.of(rig)) {
             Placed placed = row.placed();
             Optional<Joint> joint = rig.locatedBy(placed.id());
+            List<String> hanging = rig.subtree(placed.id()).stream()
+                    .filter(id -> !id.equals(placed.id()))
+                    .map(rig::title)
+                    .toList();
             rows.add(new BenchViews.Row(
                     placed.id(),
                     placed.title(),
@@ -139,12 +145,11 @@ class BenchAssembler {
                     joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent()))).orElse(""),
                     tip(rig, placed),
                     settings(rig, placed),
-                    worst(rig, placed, here),
-                    rig.subtree(placed.id()).size() - 1,
-                    rig.subtree(placed.id()).stream()
-                            .filter(id -> !id.equals(placed.id()))
-                            .map(rig::title)
-                            .toList(),
+                    Optional.ofNullable(worst.get(placed.id()))
+                            .map(s -> s.name().toLowerCase(Locale.ROOT))
+                            .orElse(""),
+                    hanging.size(),
+                    hanging,
                     placed.id().equals(rig.content().root()),
                     rig.build().base().placement(placed.id()).isEmpty()
                             && placed.type().category() != Category.LENS,
@@ -182,15 +187,17 @@ class BenchAssembler {
                 .toList();
     }
 
-    /** The weightiest finding that concerns a part: what its row is marked with. */
-    private static String worst(Rig rig, Placed placed, List<Finding> here) {
-        return here.stream()
-                .filter(f -> f.key().lens().isEmpty() || f.key().lens().equals(rig.lens()))
-                .filter(f -> Subjects.placements(f, rig).contains(placed.id()))
-                .map(Finding::severity)
-                .min(Severity::compareTo)
-                .map(s -> s.name().toLowerCase(Locale.ROOT))
-                .orElse("");
+    /** By part, the weightiest finding that concerns it: what its row is marked with. */
+    private static Map<String, Severity> worst(Rig rig, List<Finding> here) {
+        Map<String, Severity> worst = new HashMap<>();
+        for (Finding f : here) {
+            if (f.key().lens().isEmpty() || f.key().lens().equals(rig.lens())) {
+                for (String placement : Subjects.placements(f, rig)) {
+                    worst.merge(placement, f.severity(), (a, b) -> a.compareTo(b) <= 0 ? a : b);
+                }
+            }
+        }
+        return worst;
     }
 
     private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Fixes fixes) {

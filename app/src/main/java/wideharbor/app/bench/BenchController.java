@@ -156,8 +156,7 @@ class BenchController {
     BenchViews.Bench undo(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
         Spot spot = new Spot(job, build, step.configuration(), step.lens());
-        edits.undo(spot, step.revision(), step.anyway(), who.getName());
-        return service.afterEdit(spot);
+        return service.afterEdit(edits.undo(spot, step.revision(), step.anyway(), who.getName()));
     }
 
     @PostMapping("/redo")
@@ -165,7 +164,6 @@ class BenchController {
     BenchViews.Bench redo(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
         Spot spot = new Spot(job, build, step.configuration(), step.lens());
-        edits.redo(spot, step.revision(), who.getName());
-        return service.afterEdit(spot);
+        return service.afterEdit(edits.redo(spot, step.revision(), who.getName()));
     }
 }

@@ -15,6 +15,7 @@ import wideharbor.app.web.Stale;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.CheckEngine;
 
 /** Edits, undo and redo: each in one transaction under the job's lock, each an entry of the journal. */
 @Service
@@ -41,20 +42,26 @@ class BenchEdits {
         this.wishes = wishes;
     }
 
-    /** Returns where to look now: another configuration when the wish made or took one out. */
+    /** What stands after an edit, and where to look now: another configuration when the edit made or took one out. */
+    record Done(Spot spot, Loaded loaded) {}
+
     @Transactional
-    Spot edit(Spot spot, int revision, Wish wish, String who) {
-        Loaded loaded = lock(spot, revision);
-        WishReader.Reading reading = wishes.read(loaded, BenchService.context(loaded, spot), wish, who);
-        apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
-        return reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
+    Done edit(Spot spot, int revision, Wish wish, String who) {
+        Seen seen = lock(spot, revision);
+        Loaded loaded = seen.loaded();
+        WishReader.Reading reading = wishes.read(loaded, seen.context(), wish, who);
+        Loaded after = apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
+        Spot show = reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
+        return new Done(show, after);
     }
 
-    /** What a wish would come to: the Bench as it would stand, nothing stored. */
+    /** What a wish would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */
     @Transactional(readOnly = true)
     BenchViews.Bench trial(Spot spot, int revision, Wish wish, String who) {
-        Loaded loaded = seen(store.load(spot.job()), spot, revision);
-        WishReader.Reading reading = wishes.read(loaded, BenchService.context(loaded, spot), wish, who);
+        Seen seen = seen(store.load(spot.job()), spot, revision);
+        Loaded loaded = seen.loaded();
+        CheckContext context = seen.context();
+        WishReader.Reading reading = wishes.read(loaded, context, wish, who);
         GearPackage after = loaded.job()
                 .gear()
                 .apply(spot.build(), reading.commands(), loaded.job().catalogue())
@@ -63,14 +70,18 @@ class BenchEdits {
         return assembler.bench(
                 then,
                 BenchService.context(then, spot),
-                checked.foresee(loaded, after),
+                checked.foresee(
+                        loaded,
+                        after,
+                        new CheckEngine.Spot(
+                                spot.build(), context.rig().configuration().id())),
                 Checked.Fixes.NOT_TRIED,
                 journal.ends(spot.job(), spot.build()));
     }
 
     @Transactional
-    void undo(Spot spot, int revision, boolean anyway, String who) {
-        Loaded loaded = lock(spot, revision);
+    Done undo(Spot spot, int revision, boolean anyway, String who) {
+        Loaded loaded = lock(spot, revision).loaded();
         Journal.Step step = journal.ends(spot.job(), spot.build())
                 .undo()
                 .orElseThrow(() -> Refusal.conflict("There is nothing to undo."));
@@ -78,19 +89,19 @@ class BenchEdits {
             throw Refusal.conflict("The last edit is " + accounts.displayName(step.who()) + "'s: " + step.summary()
                     + ". Undo it all the same?");
         }
-        replay(loaded, spot, step, Journal.Kind.UNDO, who, "Undo: " + step.summary(), Journal.Edit::inverse);
+        return replay(loaded, spot, step, Journal.Kind.UNDO, who, "Undo: " + step.summary(), Journal.Edit::inverse);
     }
 
     @Transactional
-    void redo(Spot spot, int revision, String who) {
-        Loaded loaded = lock(spot, revision);
+    Done redo(Spot spot, int revision, String who) {
+        Loaded loaded = lock(spot, revision).loaded();
         Journal.Step step = journal.ends(spot.job(), spot.build())
                 .redo()
                 .orElseThrow(() -> Refusal.conflict("There is nothing to redo."));
-        replay(loaded, spot, step, Journal.Kind.REDO, who, "Redo: " + step.summary(), Journal.Edit::commands);
+        return replay(loaded, spot, step, Journal.Kind.REDO, who, "Redo: " + step.summary(), Journal.Edit::commands);
     }
 
-    private void replay(
+    private Done replay(
             Loaded loaded,
             Spot spot,
             Journal.Step step,
@@ -99,15 +110,17 @@ class BenchEdits {
             String summary,
             Function<Journal.Edit, List<Scoped>> which) {
         List<Scoped> commands = which.apply(journal.edit(spot.job(), spot.build(), step.seq()));
-        apply(loaded, spot, kind, step.seq(), who, summary, commands);
+        return new Done(spot, apply(loaded, spot, kind, step.seq(), who, summary, commands));
     }
 
-    private Loaded lock(Spot spot, int revision) {
+    private record Seen(Loaded loaded, CheckContext context) {}
+
+    private Seen lock(Spot spot, int revision) {
         return seen(store.lock(spot.job()), spot, revision);
     }
 
     /** Refuses what was meant for another state than the one that stands. */
-    private Loaded seen(Loaded loaded, Spot spot, int revision) {
+    private Seen seen(Loaded loaded, Spot spot, int revision) {
         JobService.requireOpen(loaded);
         CheckContext context = BenchService.context(loaded, spot);
         if (loaded.buildRevision(spot.build()) != revision) {
@@ -121,10 +134,10 @@ class BenchEdits {
                             Checked.Fixes.NOT_TRIED,
                             journal.ends(spot.job(), spot.build())));
         }
-        return loaded;
+        return new Seen(loaded, context);
     }
 
-    private void apply(
+    private Loaded apply(
             Loaded loaded, Spot spot, Journal.Kind kind, int ofSeq, String who, String summary, List<Scoped> commands) {
         GearPackage.Applied applied =
                 loaded.job().gear().apply(spot.build(), commands, loaded.job().catalogue());
@@ -137,6 +150,6 @@ class BenchEdits {
                 summary,
                 new Journal.Edit(commands, applied.inverse()),
                 loaded.buildRevision(spot.build()));
-        store.saveGear(loaded, spot.build(), applied.after());
+        return store.saveGear(loaded, spot.build(), applied.after());
     }
 }

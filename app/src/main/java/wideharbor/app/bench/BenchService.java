@@ -51,15 +51,17 @@ class BenchService {
     }
 
     /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */
-    @Transactional(readOnly = true)
-    BenchViews.Bench afterEdit(Spot spot) {
-        Loaded loaded = store.load(spot.job());
-        boolean there = loaded.job().gear().builds().stream()
-                .filter(b -> b.id().equals(spot.build()))
-                .anyMatch(b -> b.configuration(spot.configuration()).isPresent());
+    BenchViews.Bench afterEdit(BenchEdits.Done done) {
+        Spot spot = done.spot();
+        boolean there = done.loaded()
+                .job()
+                .gear()
+                .build(spot.build())
+                .configuration(spot.configuration())
+                .isPresent();
         // An undo may take out the configuration that somebody looks at: then the first one is shown.
         Spot now = there ? spot : new Spot(spot.job(), spot.build(), "", spot.lens());
-        return bench(now, loaded, Checked.Fixes.NOT_TRIED);
+        return bench(now, done.loaded(), Checked.Fixes.NOT_TRIED);
     }
 
     private BenchViews.Bench bench(Spot spot, Loaded loaded, Checked.Fixes fixes) {

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
@@ -16,12 +17,12 @@ import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.Job;
 
-/** What the checks say of a job, computed once per state of it. Give it only what was read after a commit. */
+/** What the checks say of a job, computed once per state of it. Give it only what is committed. */
 @Service
 public class Checked {
     private record Key(String job, long stateNo) {}
 
-    private record Foreseen(String job, long stateNo, GearPackage after) {}
+    private record Foreseen(String job, long stateNo, GearPackage after, CheckEngine.Spot spot) {}
 
     private record FixKey(Key state, String build, String configuration) {}
 
@@ -39,7 +40,7 @@ public class Checked {
 
     private final Cache<Key, Result> kept = Caffeine.newBuilder().maximumSize(100).build();
     private final Cache<FixKey, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<Foreseen, Result> foreseen = Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<Foreseen, Report> foreseen = Caffeine.newBuilder().maximumSize(200).build();
     private final CheckEngine engine;
     private final Proposer proposer;
 
@@ -67,13 +68,41 @@ public class Checked {
     }
 
     /**
-     * What a change of the package would come to. It is kept: a change that was tried first need not be judged again
-     * when it is made.
+     * What a change of the package would come to. What was tried of it first is not judged again when the change is
+     * made.
      */
     public Result foresee(Loaded before, GearPackage after) {
+        Job job = before.job().with(after);
+        return result(
+                CheckEngine.Spot.all(job).parallelStream()
+                        .map(spot -> foresee(before, after, job, spot))
+                        .toList(),
+                job);
+    }
+
+    /** The same, judged anew in one configuration only: the others are told as they stand before the change. */
+    public Result foresee(Loaded before, GearPackage after, CheckEngine.Spot spot) {
+        Job job = before.job().with(after);
+        Report known = of(before).report();
+        List<Report> reports = new ArrayList<>();
+        reports.add(foresee(before, after, job, spot));
+        for (CheckEngine.Spot other : CheckEngine.Spot.all(job)) {
+            if (!other.equals(spot)) {
+                reports.add(known.of(other.build(), other.configuration()));
+            }
+        }
+        return result(reports, job);
+    }
+
+    private Report foresee(Loaded before, GearPackage after, Job job, CheckEngine.Spot spot) {
         return foreseen.get(
-                new Foreseen(before.job().id(), before.stateNo(), after),
-                k -> compute(before.job().with(after)));
+                new Foreseen(before.job().id(), before.stateNo(), after, spot),
+                k -> engine.check(job, spot.build(), spot.configuration()));
+    }
+
+    private Result result(List<Report> reports, Job job) {
+        Report report = engine.together(reports);
+        return new Result(report, Verdict.of(report, job));
     }
 
     /** Keeps what a change computed, once that change is committed: a state that was rolled back is never answered for. */

@@ -232,14 +232,21 @@ public class JobStore {
         }
     }
 
-    /** Stores a changed package of a locked job: one build's content and the kit; reopens what was signed. */
+    /**
+     * Stores a changed package of a locked job: one build's content and the kit; reopens what was signed. Returns the
+     * job as it stands once this is committed.
+     */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void saveGear(Loaded before, String build, GearPackage after) {
+    public Loaded saveGear(Loaded before, String build, GearPackage after) {
         BuildRow row = builds.findById(new BuildRow.Key(before.job().id(), build)).orElseThrow();
         row.content = codec.writeBuild(after.build(build));
         row.revision++;
         saveKit(before.job().id(), before.job().gear().kit(), after.kit());
-        contentChanged(before.job().with(after), checked.foresee(before, after));
+        Job job = before.job().with(after);
+        JobRow now = contentChanged(job, checked.foresee(before, after));
+        Map<String, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
+        revisions.put(build, row.revision);
+        return new Loaded(job, now.stage, now.revision, now.stateNo, revisions);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
@@ -251,12 +258,13 @@ public class JobStore {
         contentChanged(job, checked.compute(job));
     }
 
-    private void contentChanged(Job job, Checked.Result result) {
+    private JobRow contentChanged(Job job, Checked.Result result) {
         JobRow row = row(job.id());
         row.revision++;
         row.stage = Gate.Stage.DRAFT;
         row.stateNo++;
         summarise(row, job, result);
+        return row;
     }
 
     private void saveKit(String job, Kit before, Kit after) {

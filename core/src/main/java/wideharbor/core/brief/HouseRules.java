@@ -3,6 +3,7 @@ package wideharbor.core.brief;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -13,6 +14,7 @@ public final class HouseRules {
     private final Map<Rule, Double> changed;
     private final Ways ways;
     private final Map<Rule, Double> values;
+    private final Map<String, Ways.Weighing> weighings;
 
     /** A number a house may set within its limits. */
     public enum Rule {
@@ -100,6 +102,7 @@ public final class HouseRules {
         this.values = new EnumMap<>(Rule.class);
         values.putAll(ways.figures());
         values.putAll(copy);
+        this.weighings = ways.weighings();
     }
 
     /** The same numbers with a job's own ways of working. */
@@ -118,6 +121,11 @@ public final class HouseRules {
 
     public Ways ways() {
         return ways;
+    }
+
+    /** The chosen answer that decides how much a check weighs, if one does. */
+    public Optional<Ways.Weighing> weighing(String check) {
+        return Optional.ofNullable(weighings.get(check));
     }
 
     public double value(Rule rule) {

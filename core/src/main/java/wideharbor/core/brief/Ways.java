@@ -151,25 +151,20 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
         return all;
     }
 
-    /** The chosen answer that decides how much a check weighs, if one does. */
-    public Optional<Chosen> deciding(String check) {
+    /** How much a check weighs by an answer that was chosen. */
+    public record Weighing(Weight weight, Chosen because) {}
+
+    /** By check, what the chosen answers say it weighs; of several, the first that is asked. */
+    Map<String, Weighing> weighings() {
+        Map<String, Weighing> all = new LinkedHashMap<>();
         for (Way way : ALL) {
             Chosen chosen = chosen(way);
             for (Effect effect : chosen.option().effects()) {
-                if (effect instanceof Effect.Weighs w && w.check().equals(check)) {
-                    return Optional.of(chosen);
+                if (effect instanceof Effect.Weighs w) {
+                    all.putIfAbsent(w.check(), new Weighing(w.weight(), chosen));
                 }
             }
         }
-        return Optional.empty();
-    }
-
-    /** The weight that an answer gives a check. */
-    public static Weight weight(Chosen chosen, String check) {
-        return chosen.option().effects().stream()
-                .filter(e -> e instanceof Effect.Weighs w && w.check().equals(check))
-                .map(e -> ((Effect.Weighs) e).weight())
-                .findFirst()
-                .orElseThrow();
+        return all;
     }
 }

@@ -1,7 +1,6 @@
 package wideharbor.core.check;
 
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
@@ -28,8 +27,17 @@ public record CheckContext(
         Kept kept) {
 
     public static CheckContext of(Job job, Build build, String configuration, String lens) {
+        return of(job, build, configuration, lens, new Kept(Optional.empty()));
+    }
+
+    /** The same configuration with another lens; most of it stands as it does here. */
+    CheckContext with(String lens) {
+        return of(job, build, rig.configuration().id(), lens, new Kept(Optional.of(this)));
+    }
+
+    private static CheckContext of(Job job, Build build, String configuration, String lens, Kept kept) {
         Rig rig = Rig.resolve(build, configuration, lens, job.catalogue());
-        return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), new Kept());
+        return new CheckContext(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
     }
 
     /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
@@ -42,17 +50,21 @@ public record CheckContext(
         return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
     }
 
-    /** Keeps the clearances of a rig once they are known. */
+    /** Keeps the clearances of a rig once they are known; a rig that is much like another takes over what stands still. */
     public static final class Kept {
-        private final AtomicReference<Clearances> known = new AtomicReference<>();
+        private final Optional<CheckContext> like;
+        private Clearances known;
 
-        Clearances of(Rig rig, double toleranceMm) {
-            Clearances now = known.get();
-            if (now == null) {
-                now = Clearances.of(rig, toleranceMm);
-                known.set(now);
+        private Kept(Optional<CheckContext> like) {
+            this.like = like;
+        }
+
+        synchronized Clearances of(Rig rig, double toleranceMm) {
+            if (known == null) {
+                known = like.map(l -> l.clearances().with(rig, toleranceMm))
+                        .orElseGet(() -> Clearances.of(rig, toleranceMm));
             }
-            return now;
+            return known;
         }
     }
 

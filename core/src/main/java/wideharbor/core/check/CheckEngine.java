@@ -34,14 +34,26 @@ public final class CheckEngine {
                 .orElseThrow(() -> new IllegalArgumentException("There is no check '" + id + "'"));
     }
 
-    /** Rigs share nothing that is written, so they are looked at side by side; the answer is put together in order. */
+    /** Every configuration of a job, side by side: rigs share nothing that is written. */
     public Report check(Job job) {
-        List<CheckContext> rigs = job.gear().builds().stream()
-                .flatMap(build -> build.configurations().stream().map(c -> Contexts.of(job, build.id(), c.id())))
-                .flatMap(Contexts::all)
-                .toList();
+        return together(Spot.all(job).parallelStream()
+                .map(s -> check(job, s.build(), s.configuration()))
+                .toList());
+    }
+
+    /** A configuration of a build: what is judged as a whole. */
+    public record Spot(String build, String configuration) {
+        public static List<Spot> all(Job job) {
+            return job.gear().builds().stream()
+                    .flatMap(b -> b.configurations().stream().map(c -> new Spot(b.id(), c.id())))
+                    .toList();
+        }
+    }
+
+    /** The report of a job from those of its configurations. */
+    public Report together(List<Report> reports) {
         Collected collected = new Collected();
-        rigs.parallelStream().map(this::results).toList().forEach(collected::addAll);
+        reports.forEach(collected::add);
         return collected.report(checks);
     }
 
@@ -53,13 +65,13 @@ public final class CheckEngine {
     /** All checks of one rig: one configuration with the lens that is in the slot. */
     public Report check(CheckContext context) {
         Collected collected = new Collected();
-        collect(context, collected);
+        collected.addAll(results(context));
         return collected.report(checks);
     }
 
     Report check(Contexts contexts) {
         Collected collected = new Collected();
-        contexts.all().forEach(context -> collect(context, collected));
+        contexts.all().toList().parallelStream().map(this::results).toList().forEach(collected::addAll);
         return collected.report(checks);
     }
 
@@ -79,10 +91,6 @@ public final class CheckEngine {
 
     private boolean finds(CheckContext context, FindingKey key) {
         return results(require(key.check()), context).findings().stream().anyMatch(f -> f.key().equals(key));
-    }
-
-    private void collect(CheckContext context, Collected collected) {
-        collected.addAll(results(context));
     }
 
     private List<Results> results(CheckContext context) {
@@ -112,10 +120,16 @@ public final class CheckEngine {
         }
 
         private void add(Results results) {
-            looked.merge(results.card().id(), results.looked(), Integer::sum);
-            for (Finding finding : results.findings()) {
-                findings.merge(finding.key(), finding, Collected::worse);
-            }
+            add(results.findings(), Map.of(results.card().id(), results.looked()));
+        }
+
+        void add(Report report) {
+            add(report.findings(), report.looked());
+        }
+
+        private void add(List<Finding> found, Map<String, Integer> lookedAt) {
+            lookedAt.forEach((check, count) -> looked.merge(check, count, Integer::sum));
+            found.forEach(finding -> findings.merge(finding.key(), finding, Collected::worse));
         }
 
         private static Finding worse(Finding a, Finding b) {

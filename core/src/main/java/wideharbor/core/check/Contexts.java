@@ -40,7 +40,8 @@ final class Contexts {
     CheckContext with(String lens) {
         CheckContext known = resolved.get(lens);
         if (known == null) {
-            known = CheckContext.of(job, build, configuration, lens);
+            String first = lenses().get(0);
+            known = lens.equals(first) ? CheckContext.of(job, build, configuration, lens) : with(first).with(lens);
             resolved.put(lens, known);
         }
         return known;

@@ -2,7 +2,6 @@ package wideharbor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import wideharbor.core.brief.Ways;
 
 /** What one run of one check has looked at and found. */
 public final class Results {
@@ -63,15 +62,14 @@ public final class Results {
             return finding;
         }
         return context.rules()
-                .ways()
-                .deciding(card.id())
-                .map(chosen -> new Finding(
+                .weighing(card.id())
+                .map(w -> new Finding(
                         finding.key(),
-                        Severity.valueOf(Ways.weight(chosen, card.id()).name()),
+                        Severity.valueOf(w.weight().name()),
                         finding.state(),
                         finding.title(),
                         finding.evidence(),
-                        finding.why() + " " + chosen.inWords()))
+                        finding.why() + " " + w.because().inWords()))
                 .orElse(finding);
     }
 

@@ -1,9 +1,7 @@
 package wideharbor.core.clearance;
 
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import wideharbor.core.geometry.Convex;
@@ -11,36 +9,101 @@ import wideharbor.core.geometry.Vec3;
 
 /**
  * Pieces by the cubes of space their boxes reach into. Two pieces that meet share a cube; each pair is told once, in the
- * first cube that both reach.
+ * first cube that both reach. All lies in a few arrays: a rig is sorted in anew with every look at it.
  */
 final class Cells {
-    /** About the size of a small part: larger cubes hold strangers, smaller ones hold everything many times over. */
+    /** About the size of a small part, mm: larger cubes hold strangers, smaller ones hold everything many times over. */
     private static final double EDGE = 60;
 
-    private final Map<Long, List<Clearances.Solid>> cells = new HashMap<>();
+    /** More cubes than this are never made: then they are larger, and it only costs time. */
+    private static final int MOST = 1 << 16;
+
     private final List<Clearances.Solid> solids;
+    private final double edge;
+    private final Vec3 corner;
+    private final int[] count = new int[3];
+    /** For each piece the first and the last cube of its box, six numbers. */
+    private final int[] reach;
+    /** Where each cube's pieces begin in {@link #inside}; one more entry than cubes. */
+    private final int[] begin;
+
+    private final int[] inside;
 
     Cells(List<Clearances.Solid> solids) {
         this.solids = solids;
+        Convex.Bounds all = solids.stream()
+                .map(s -> s.convex().bounds())
+                .reduce(Convex.Bounds::with)
+                .orElse(new Convex.Bounds(Vec3.ZERO, Vec3.ZERO));
+        this.corner = all.min();
+        this.edge = edge(all.size());
+        count[0] = (int) (all.size().x() / edge) + 1;
+        count[1] = (int) (all.size().y() / edge) + 1;
+        count[2] = (int) (all.size().z() / edge) + 1;
+        this.reach = new int[6 * solids.size()];
+        this.begin = new int[count[0] * count[1] * count[2] + 1];
+        for (int s = 0; s < solids.size(); s++) {
+            Convex.Bounds box = solids.get(s).convex().bounds();
+            cell(box.min(), reach, 6 * s);
+            cell(box.max(), reach, 6 * s + 3);
+            eachCube(s, (piece, cube) -> begin[cube + 1]++);
+        }
+        for (int c = 1; c < begin.length; c++) {
+            begin[c] += begin[c - 1];
+        }
+        this.inside = new int[begin[begin.length - 1]];
+        int[] next = Arrays.copyOf(begin, begin.length);
+        for (int s = 0; s < solids.size(); s++) {
+            eachCube(s, (piece, cube) -> inside[next[cube]++] = piece);
+        }
     }
 
-    /** Pieces whose bounds share more than the tolerance, mm, with a box, each once. Only after {@link #pairs}. */
+    private static double edge(Vec3 size) {
+        double edge = EDGE;
+        while ((size.x() / edge + 1) * (size.y() / edge + 1) * (size.z() / edge + 1) > MOST) {
+            edge *= 2;
+        }
+        return edge;
+    }
+
+    private interface Visit {
+        void at(int piece, int cube);
+    }
+
+    private void eachCube(int piece, Visit visit) {
+        int r = 6 * piece;
+        for (int x = reach[r]; x <= reach[r + 3]; x++) {
+            for (int y = reach[r + 1]; y <= reach[r + 4]; y++) {
+                for (int z = reach[r + 2]; z <= reach[r + 5]; z++) {
+                    visit.at(piece, cube(x, y, z));
+                }
+            }
+        }
+    }
+
+    /** Pieces whose bounds share more than the tolerance, mm, with a box, each once. */
     void near(Convex.Bounds box, double tolerance, Consumer<Clearances.Solid> told) {
-        if (reaches(box) > solids.size()) {
+        int[] from = new int[3];
+        int[] to = new int[3];
+        cell(box.min(), from, 0);
+        cell(box.max(), to, 0);
+        long cubes = (to[0] - from[0] + 1L) * (to[1] - from[1] + 1L) * (to[2] - from[2] + 1L);
+        if (cubes > solids.size()) {
             // A long way through many cubes: looking at every piece is less work than looking into every cube.
-            solids.stream()
-                    .filter(s -> s.convex().bounds().overlaps(box, tolerance))
-                    .forEach(told);
+            for (Clearances.Solid solid : solids) {
+                if (solid.convex().bounds().overlaps(box, tolerance)) {
+                    told.accept(solid);
+                }
+            }
             return;
         }
-        int[] from = cell(box.min());
-        int[] to = cell(box.max());
         for (int x = from[0]; x <= to[0]; x++) {
             for (int y = from[1]; y <= to[1]; y++) {
                 for (int z = from[2]; z <= to[2]; z++) {
-                    for (Clearances.Solid solid : cells.getOrDefault(key(x, y, z), List.of())) {
-                        Convex.Bounds bounds = solid.convex().bounds();
-                        if (bounds.overlaps(box, tolerance) && isFirst(bounds.min(), from, x, y, z)) {
+                    int cube = cube(x, y, z);
+                    for (int i = begin[cube]; i < begin[cube + 1]; i++) {
+                        Clearances.Solid solid = solids.get(inside[i]);
+                        if (isFirst(from, 0, 6 * inside[i], x, y, z) && solid.convex().bounds().overlaps(box, tolerance)) {
                             told.accept(solid);
                         }
                     }
@@ -49,52 +112,43 @@ final class Cells {
         }
     }
 
-    /** How many cubes a box reaches into. */
-    private static long reaches(Convex.Bounds box) {
-        int[] from = cell(box.min());
-        int[] to = cell(box.max());
-        return (to[0] - from[0] + 1L) * (to[1] - from[1] + 1L) * (to[2] - from[2] + 1L);
+    /** Tells every pair that shares a cube, once; not those of which both are among so many first pieces. */
+    void pairs(int known, BiConsumer<Clearances.Solid, Clearances.Solid> told) {
+        for (int s = known; s < solids.size(); s++) {
+            eachCube(s, (piece, cube) -> meet(piece, cube, told));
+        }
     }
 
-    /** Sorts the pieces in, and tells every pair that shares a cube, once, in the order of the pieces. */
-    void pairs(BiConsumer<Clearances.Solid, Clearances.Solid> told) {
-        for (Clearances.Solid solid : solids) {
-            Convex.Bounds box = solid.convex().bounds();
-            int[] from = cell(box.min());
-            int[] to = cell(box.max());
-            for (int x = from[0]; x <= to[0]; x++) {
-                for (int y = from[1]; y <= to[1]; y++) {
-                    for (int z = from[2]; z <= to[2]; z++) {
-                        List<Clearances.Solid> here = cells.computeIfAbsent(key(x, y, z), k -> new ArrayList<>());
-                        for (Clearances.Solid other : here) {
-                            if (isFirst(other.convex().bounds().min(), from, x, y, z)) {
-                                told.accept(solid, other);
-                            }
-                        }
-                        here.add(solid);
-                    }
-                }
+    private void meet(int piece, int cube, BiConsumer<Clearances.Solid, Clearances.Solid> told) {
+        int z = cube % count[2];
+        int y = cube / count[2] % count[1];
+        int x = cube / count[2] / count[1];
+        for (int i = begin[cube]; i < begin[cube + 1] && inside[i] < piece; i++) {
+            if (isFirst(reach, 6 * piece, 6 * inside[i], x, y, z)) {
+                told.accept(solids.get(piece), solids.get(inside[i]));
             }
         }
     }
 
     /** Whether this is the lowest cube that both boxes reach. */
-    private static boolean isFirst(Vec3 otherMin, int[] from, int x, int y, int z) {
-        int[] other = cell(otherMin);
-        return x == Math.max(from[0], other[0]) && y == Math.max(from[1], other[1]) && z == Math.max(from[2], other[2]);
+    private boolean isFirst(int[] lowest, int at, int other, int x, int y, int z) {
+        return x == Math.max(lowest[at], reach[other])
+                && y == Math.max(lowest[at + 1], reach[other + 1])
+                && z == Math.max(lowest[at + 2], reach[other + 2]);
     }
 
-    private static int[] cell(Vec3 at) {
-        return new int[] {floor(at.x()), floor(at.y()), floor(at.z())};
+    private int cube(int x, int y, int z) {
+        return (x * count[1] + y) * count[2] + z;
     }
 
-    private static int floor(double mm) {
-        return (int) Math.floor(mm / EDGE);
+    /** The cube of a point; one outside the rig counts for the nearest. */
+    private void cell(Vec3 at, int[] into, int from) {
+        into[from] = within(at.x() - corner.x(), count[0]);
+        into[from + 1] = within(at.y() - corner.y(), count[1]);
+        into[from + 2] = within(at.z() - corner.z(), count[2]);
     }
 
-    /** Twenty-one bits for each direction: room enough for a rig of a hundred kilometres. */
-    private static long key(int x, int y, int z) {
-        long mask = (1L << 21) - 1;
-        return (x & mask) << 42 | (y & mask) << 21 | z & mask;
+    private int within(double mm, int cubes) {
+        return Math.max(0, Math.min(cubes - 1, (int) (mm / edge)));
     }
 }

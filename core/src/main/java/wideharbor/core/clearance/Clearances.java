@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Piece;
@@ -38,6 +39,7 @@ public final class Clearances {
     private final Map<String, Set<Shape.Use>> rooms = new HashMap<>();
     private final List<Clash> clashes;
     private final List<Intrusion> intrusions;
+    private final Rig rig;
 
     /** A placed piece of a part. */
     record Solid(String placement, Shape.Use use, Convex convex) {}
@@ -48,7 +50,9 @@ public final class Clearances {
     /** Matter of one part in the room that another keeps for something. */
     public record Intrusion(String keeper, Shape.Use use, String intruder, double depthMm, Convex.Bounds where) {}
 
-    private Clearances(List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
+    private Clearances(
+            Rig rig, List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
+        this.rig = rig;
         this.solids = solids;
         this.cells = cells;
         this.clashes = clashes;
@@ -64,38 +68,64 @@ public final class Clearances {
 
     /** Overlaps deeper than the tolerance, mm; the deepest of each pair of parts (and use) stands for the pair. */
     public static Clearances of(Rig rig, double toleranceMm) {
-        List<Solid> solids = solids(rig);
+        return of(rig, toleranceMm, List.of(), Set.of(), List.of(), List.of());
+    }
+
+    /**
+     * The same of a rig that differs in a few parts only, such as the lens in the slot: what stands as it did is not
+     * compared anew with what else does. Both with the same tolerance.
+     */
+    public Clearances with(Rig other, double toleranceMm) {
+        Set<String> still = Standing.in(rig, other);
+        return of(
+                other,
+                toleranceMm,
+                solids.stream().filter(s -> still.contains(s.placement())).toList(),
+                still,
+                clashes.stream().filter(c -> still.contains(c.a()) && still.contains(c.b())).toList(),
+                intrusions.stream()
+                        .filter(i -> still.contains(i.keeper()) && still.contains(i.intruder()))
+                        .toList());
+    }
+
+    private static Clearances of(
+            Rig rig, double toleranceMm, List<Solid> known, Set<String> still, List<Clash> met, List<Intrusion> intruded) {
+        List<Solid> solids = new ArrayList<>(known);
+        addSolids(rig, still, solids);
         Zones zones = new Zones(rig);
         Map<String, Clash> clashes = new LinkedHashMap<>();
         Map<String, Intrusion> intrusions = new LinkedHashMap<>();
         Cells cells = new Cells(solids);
-        cells.pairs((a, b) -> {
+        cells.pairs(known.size(), (a, b) -> {
             if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
                 pair(a, b, toleranceMm, zones, clashes, intrusions);
             }
         });
         return new Clearances(
+                rig,
                 solids,
                 cells,
-                clashes.values().stream()
+                Stream.concat(met.stream(), clashes.values().stream())
                         .sorted(Comparator.comparing(Clash::a).thenComparing(Clash::b))
                         .toList(),
-                intrusions.values().stream()
+                Stream.concat(intruded.stream(), intrusions.values().stream())
                         .sorted(Comparator.comparing(Intrusion::keeper)
                                 .thenComparing(Intrusion::use)
                                 .thenComparing(Intrusion::intruder))
                         .toList());
     }
 
-    private static List<Solid> solids(Rig rig) {
-        List<Solid> all = new ArrayList<>();
+    private static void addSolids(Rig rig, Set<String> still, List<Solid> to) {
         for (Placed placed : rig.attached()) {
-            for (Piece piece : rig.catalogue().pieces(placed.type())) {
-                all.add(new Solid(
-                        placed.id(), piece.use(), piece.convex().placed(placed.poses().get(piece.link()))));
+            if (!still.contains(placed.id())) {
+                for (Piece piece : rig.catalogue().pieces(placed.type())) {
+                    to.add(new Solid(
+                            placed.id(),
+                            piece.use(),
+                            piece.convex().placed(placed.poses().get(piece.link()))));
+                }
             }
         }
-        return all;
     }
 
     private static boolean mayMatter(Solid a, Solid b) {
@@ -154,28 +184,44 @@ public final class Clearances {
 
     /** Matter of other parts in any of several boxes that belong together, each part once, by id. */
     public List<String> standIn(List<Convex> rooms, Set<String> except, double toleranceMm) {
+        if (rooms.isEmpty()) {
+            return List.of();
+        }
         Set<String> found = new TreeSet<>();
-        Optional<Convex.Bounds> all = rooms.stream().map(Convex::bounds).reduce(Convex.Bounds::with);
-        all.ifPresent(bounds -> cells.near(bounds, toleranceMm, solid -> {
+        Convex.Bounds all = rooms.get(0).bounds();
+        for (Convex room : rooms) {
+            all = all.with(room.bounds());
+        }
+        cells.near(all, toleranceMm, solid -> {
             String part = solid.placement();
             if (solid.use() == Shape.Use.SOLID
                     && !except.contains(part)
                     && !found.contains(part)
-                    && rooms.stream().anyMatch(room -> solid.convex().bounds().overlaps(room.bounds(), toleranceMm)
-                            && solid.convex().depth(room) > toleranceMm)) {
+                    && standsIn(solid.convex(), rooms, toleranceMm)) {
                 found.add(part);
             }
-        }));
+        });
         return List.copyOf(found);
     }
 
-    /** The first part whose matter a ray meets within so many millimetres; empty when the way is free. */
+    private static boolean standsIn(Convex solid, List<Convex> rooms, double toleranceMm) {
+        for (Convex room : rooms) {
+            if (solid.bounds().overlaps(room.bounds(), toleranceMm) && solid.isDeeperIn(room, toleranceMm)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A part whose matter a ray meets within so many millimetres, of several the first by id; empty when the way is free. */
     public Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
+        Convex.Bounds way = Convex.Bounds.of(from, from.plus(direction.times(within)));
         return solids.stream()
-                .filter(s -> s.use() == Shape.Use.SOLID && !except.contains(s.placement()))
+                .filter(s -> s.use() == Shape.Use.SOLID && s.convex().bounds().overlaps(way, -1))
+                .filter(s -> !except.contains(s.placement()))
                 .filter(s -> s.convex().isMetBy(from, direction, within))
                 .map(Solid::placement)
-                .findFirst();
+                .min(Comparator.naturalOrder());
     }
 
     /** Pieces of matter of one part, rig frame. */
@@ -185,7 +231,8 @@ public final class Clearances {
 
     /** Where joined parts may share space. */
     private static final class Zones {
-        private final Map<String, List<Zone>> zones = new HashMap<>();
+        /** By one part and the other, both ways round. */
+        private final Map<String, Map<String, List<Zone>>> zones = new HashMap<>();
 
         private record Zone(Vec3 middle, double half) {}
 
@@ -211,12 +258,18 @@ public final class Clearances {
         private void add(Joint joint, Zone zone) {
             String a = joint.parent().placement();
             String b = joint.child().placement();
-            zones.computeIfAbsent(a + "|" + b, k -> new ArrayList<>()).add(zone);
-            zones.computeIfAbsent(b + "|" + a, k -> new ArrayList<>()).add(zone);
+            put(a, b, zone);
+            put(b, a, zone);
+        }
+
+        private void put(String a, String b, Zone zone) {
+            zones.computeIfAbsent(a, k -> new HashMap<>())
+                    .computeIfAbsent(b, k -> new ArrayList<>())
+                    .add(zone);
         }
 
         boolean excuse(String a, String b, Convex.Bounds where) {
-            List<Zone> between = zones.getOrDefault(a + "|" + b, List.of());
+            List<Zone> between = zones.getOrDefault(a, Map.of()).getOrDefault(b, List.of());
             for (Zone zone : between) {
                 if (where.liesWithin(zone.middle(), zone.half())) {
                     return true;

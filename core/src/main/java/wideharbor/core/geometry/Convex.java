@@ -16,6 +16,12 @@ public final class Convex {
     private final Bounds bounds;
     /** Whether it is just its bounds: a box that stands square. Most parts are, and two such need no search for an axis. */
     private final boolean square;
+    private final Reach reach = new Reach();
+
+    /** Along each own normal, from where to where a solid reaches; found with the first comparison. */
+    private static final class Reach {
+        private double[] known;
+    }
 
     private Convex(Vec3[] corners, Vec3[] normals, Vec3[] edges) {
         this.corners = corners;
@@ -27,7 +33,7 @@ public final class Convex {
 
     /** An axis-parallel box around points: the smallest and largest of each coordinate. */
     public record Bounds(Vec3 min, Vec3 max) {
-        static Bounds of(Vec3[] points) {
+        public static Bounds of(Vec3... points) {
             double x0 = Double.POSITIVE_INFINITY;
             double y0 = x0;
             double z0 = x0;
@@ -168,30 +174,22 @@ public final class Convex {
         if (square && other.square) {
             return bounds.depth(other.bounds);
         }
-        double least = Double.POSITIVE_INFINITY;
-        for (Vec3 axis : normals) {
-            least = Math.min(least, shared(axis, other));
-            if (least <= 0) {
-                return least;
-            }
+        double least = Math.min(leastAlongOwn(other), other.leastAlongOwn(this));
+        if (least <= 0) {
+            return least;
         }
-        for (Vec3 axis : other.normals) {
-            least = Math.min(least, shared(axis, other));
-            if (least <= 0) {
-                return least;
-            }
-        }
-        List<Vec3> tried = new ArrayList<>(normals.length + other.normals.length + 8);
-        tried.addAll(List.of(normals));
-        tried.addAll(List.of(other.normals));
+        Vec3[] tried = Arrays.copyOf(normals, normals.length + other.normals.length + edges.length * other.edges.length);
+        System.arraycopy(other.normals, 0, tried, normals.length, other.normals.length);
+        int count = normals.length + other.normals.length;
         for (Vec3 a : edges) {
             for (Vec3 b : other.edges) {
                 Vec3 cross = a.cross(b);
                 double length = cross.length();
-                if (length > 1e-6 && isNew(cross, length, tried)) {
+                if (length > 1e-6 && isNew(cross, length, tried, count)) {
                     Vec3 axis = cross.times(1 / length);
-                    tried.add(axis);
-                    least = Math.min(least, shared(axis, other));
+                    tried[count++] = axis;
+                    double[] own = along(axis);
+                    least = Math.min(least, shared(own[0], own[1], axis, other));
                     if (least <= 0) {
                         return least;
                     }
@@ -201,18 +199,65 @@ public final class Convex {
         return least;
     }
 
+    /** Whether two solids are in each other by more than so many millimetres: {@link #depth} for who needs no figure. */
+    public boolean isDeeperIn(Convex other, double mm) {
+        if (square && other.square) {
+            return bounds.depth(other.bounds) > mm;
+        }
+        // A point of one that lies deeper than this inside the other: nothing shorter parts the two.
+        Vec3 shared = bounds.shared(other.bounds).middle();
+        if (inside(shared) > mm && other.inside(shared) >= 0 || other.inside(shared) > mm && inside(shared) >= 0) {
+            return true;
+        }
+        return depth(other) > mm;
+    }
+
+    /** How far a point lies inside, from the nearest face; negative when it is outside. */
+    private double inside(Vec3 point) {
+        double[] own = reach();
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < normals.length; i++) {
+            double at = point.dot(normals[i]);
+            least = Math.min(least, Math.min(at - own[2 * i], own[2 * i + 1] - at));
+        }
+        return least;
+    }
+
+    /** The least of what they share along the own normals; stops at the first along which they are apart. */
+    private double leastAlongOwn(Convex other) {
+        double[] own = reach();
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < normals.length && least > 0; i++) {
+            least = Math.min(least, shared(own[2 * i], own[2 * i + 1], normals[i], other));
+        }
+        return least;
+    }
+
+    /** Two threads may both find it: they find the same. */
+    private double[] reach() {
+        double[] known = reach.known;
+        if (known == null) {
+            known = new double[2 * normals.length];
+            for (int i = 0; i < normals.length; i++) {
+                System.arraycopy(along(normals[i]), 0, known, 2 * i, 2);
+            }
+            reach.known = known;
+        }
+        return known;
+    }
+
     /** Parts stand square to each other more often than not: most crosses are along an axis that was tried before. */
-    private static boolean isNew(Vec3 cross, double length, List<Vec3> tried) {
+    private static boolean isNew(Vec3 cross, double length, Vec3[] tried, int count) {
         double along = (1 - 1e-10) * length;
-        for (Vec3 axis : tried) {
-            if (Math.abs(axis.dot(cross)) > along) {
+        for (int i = 0; i < count; i++) {
+            if (Math.abs(tried[i].dot(cross)) > along) {
                 return false;
             }
         }
         return true;
     }
 
-    private double shared(Vec3 axis, Convex other) {
+    private double[] along(Vec3 axis) {
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (Vec3 c : corners) {
@@ -220,27 +265,23 @@ public final class Convex {
             low = Math.min(low, at);
             high = Math.max(high, at);
         }
-        double otherLow = Double.POSITIVE_INFINITY;
-        double otherHigh = Double.NEGATIVE_INFINITY;
-        for (Vec3 c : other.corners) {
-            double at = c.dot(axis);
-            otherLow = Math.min(otherLow, at);
-            otherHigh = Math.max(otherHigh, at);
-        }
-        return Math.min(high - otherLow, otherHigh - low);
+        return new double[] {low, high};
+    }
+
+    private static double shared(double low, double high, Vec3 axis, Convex other) {
+        double[] there = other.along(axis);
+        return Math.min(high - there[0], there[1] - low);
     }
 
     /** Whether a ray from a point meets the solid within so many millimetres. Slab test on the face normals. */
     public boolean isMetBy(Vec3 from, Vec3 direction, double within) {
         double enter = 0;
         double leave = within;
-        for (Vec3 n : normals) {
-            double low = Double.POSITIVE_INFINITY;
-            double high = Double.NEGATIVE_INFINITY;
-            for (Vec3 c : corners) {
-                low = Math.min(low, c.dot(n));
-                high = Math.max(high, c.dot(n));
-            }
+        double[] own = reach();
+        for (int i = 0; i < normals.length; i++) {
+            Vec3 n = normals[i];
+            double low = own[2 * i];
+            double high = own[2 * i + 1];
             double start = from.dot(n);
             double speed = direction.dot(n);
             if (Math.abs(speed) < 1e-9) {

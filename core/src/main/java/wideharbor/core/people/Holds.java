@@ -117,7 +117,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
                 .anyMatch(middle -> clearances.metBy(middle, out, deep, own).isEmpty());
     }
 
-    private static List<Grip> grips(Rig rig) {
+    public static List<Grip> grips(Rig rig) {
         World world = rig.world();
         return rig.attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD))

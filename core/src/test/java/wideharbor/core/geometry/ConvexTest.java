@@ -91,4 +91,24 @@ class ConvexTest {
         return Pose.translation(new Vec3(random.nextDouble() * 40, random.nextDouble() * 40, random.nextDouble() * 40))
                 .then(Pose.rotation(axis, random.nextDouble() * 360));
     }
+
+    /** Whether two are in each other is the same with and without the figure, for boxes, bars and wedges in any attitude. */
+    @ParameterizedTest
+    @ValueSource(longs = {21, 22, 23})
+    void deeperThanAgreesWithTheDepth(long seed) {
+        Random random = new Random(seed);
+        Convex bar = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -40), new Vec3(0, 0, 40), 12, Shape.Use.SOLID)).get(0);
+        int deep = 0;
+        for (int i = 0; i < 400; i++) {
+            Pose pose = Pose.translation(new Vec3(random.nextDouble() * 110 - 55, random.nextDouble() * 110 - 55, random.nextDouble() * 110 - 55))
+                    .then(Pose.rotation(Vec3.UP, random.nextInt(360)))
+                    .then(Pose.rotation(Vec3.LEFT, random.nextInt(360)));
+            Convex other = (i % 2 == 0 ? bar : box(15)).placed(pose);
+            boolean is = box(20).isDeeperIn(other, 2);
+            assertEquals(box(20).depth(other) > 2, is, "place " + i);
+            assertEquals(is, other.isDeeperIn(box(20), 2), "the other way round, place " + i);
+            deep += is ? 1 : 0;
+        }
+        assertTrue(deep > 50 && deep < 350, "both answers occur: " + deep);
+    }
 }

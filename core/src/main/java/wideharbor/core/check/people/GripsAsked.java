@@ -43,7 +43,7 @@ public final class GripsAsked implements Check {
             return;
         }
         Brief.Crew crew = context.job().brief().crew();
-        List<Holds.Grip> ahead = Holds.of(context.rig(), context.clearances(), context.rule(Rule.GRAB_REACH)).grips().stream()
+        List<Holds.Grip> ahead = Holds.grips(context.rig()).stream()
                 .filter(g -> g.aheadMm() > AHEAD)
                 .toList();
         for (Holds.Grip grip : ahead) {
