@@ -3,10 +3,13 @@ package wideharbor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.job.Job;
 
 /** The brief as testable demands, each with how it stands and what decides it. */
@@ -23,30 +26,32 @@ public final class Requirements {
      * One demand.
      *
      * @param from the part of the brief it comes from
-     * @param decidedBy titles of the findings or parts that decide it
+     * @param decidedBy titles of the findings that decide it; when it is met, the parts or figures that meet it
      */
     public record Requirement(String id, String from, String text, Status status, List<String> decidedBy) {}
 
     public static List<Requirement> of(Job job, Report report) {
         List<Requirement> all = new ArrayList<>();
         Brief brief = job.brief();
-        brief.configurations().forEach(c -> all.add(configuration(job, report, c)));
-        brief.lenses().forEach(l -> all.add(lens(job, report, l)));
+        MetBy met = new MetBy(job);
+        brief.configurations().forEach(c -> all.add(configuration(job, report, c, met)));
+        brief.lenses().forEach(l -> all.add(lens(job, report, l, met)));
         all.add(byCheck(
                 "day",
                 "hours and climate",
                 "On for " + Say.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC()),
                 report,
-                "power.runtime"));
+                "power.runtime",
+                met::batteries));
         if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
-            all.add(byCheck("mass", "mass window", "Carried mass " + window(brief), report, "balance.mass-window"));
+            all.add(byCheck("mass", "mass window", "Carried mass " + window(brief), report, "balance.mass-window", met::masses));
         }
-        asks(job, report, all);
+        asks(job, report, met, all);
         return all;
     }
 
     /** What the brief asks beyond, each by the findings that speak of it. */
-    private static void asks(Job job, Report report, List<Requirement> all) {
+    private static void asks(Job job, Report report, MetBy met, List<Requirement> all) {
         Asks asks = job.brief().asks();
         for (Asks.ChangeDemand c : asks.changes()) {
             List<Finding> against = report.of("changeover.demand").stream()
@@ -59,10 +64,10 @@ public final class Requirements {
                     titled(job, c.from()) + " to " + titled(job, c.to()) + " in " + plain(c.minutes()) + " min"
                             + (c.toolFree() ? ", no tools" : ""),
                     status(against),
-                    titles(against)));
+                    against.isEmpty() ? met.change(c) : titles(against)));
         }
         if (asks.room().depthMm() > 0 || asks.room().heightMm() > 0) {
-            all.add(byCheck("room", "room", "Fits a room " + room(asks.room()), report, "brief.room"));
+            all.add(byCheck("room", "room", "Fits a room " + room(asks.room()), report, "brief.room", () -> met.rooms(asks.room())));
         }
         if (!asks.tapes().isEmpty()) {
             all.add(byCheck(
@@ -70,7 +75,8 @@ public final class Requirements {
                     "taped distances",
                     "Focuses on " + asks.tapes().size() + " taped distances",
                     report,
-                    "brief.close-focus"));
+                    "brief.close-focus",
+                    () -> met.parts(t -> t.category() == Category.LENS)));
         }
         for (Asks.Spare s : asks.spares()) {
             all.add(byCheck(
@@ -79,19 +85,20 @@ public final class Requirements {
                     s.pieces() + " to spare of each "
                             + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
                     report,
-                    "package.spares"));
+                    "package.spares",
+                    () -> met.parts(t -> t.category().name().equals(s.category()))));
         }
-        shoot(job, report, all);
+        shoot(job, report, met, all);
     }
 
     /** What the shoot itself asks. */
-    private static void shoot(Job job, Report report, List<Requirement> all) {
+    private static void shoot(Job job, Report report, MetBy met, List<Requirement> all) {
         Shoot shoot = job.brief().asks().shoot();
         if (shoot.orientation() != Shoot.Orientation.ANY) {
             String picture = shoot.orientation() == Shoot.Orientation.BOTH
                     ? "Landscape and portrait pictures"
                     : (shoot.orientation() == Shoot.Orientation.PORTRAIT ? "A portrait picture" : "A landscape picture");
-            all.add(byCheck("orientation", "picture", picture, report, "brief.orientation"));
+            all.add(byCheck("orientation", "picture", picture, report, "brief.orientation", met::orientations));
         }
         if (shoot.longestStretchHours() > 0) {
             all.add(byCheck(
@@ -99,13 +106,20 @@ public final class Requirements {
                     "hours and climate",
                     Say.hours(shoot.longestStretchHours()) + " without power-down",
                     report,
-                    "power.stretch"));
+                    "power.stretch",
+                    met::batteries));
         }
         if (!shoot.viewers().isEmpty()) {
-            all.add(byCheck("viewers", "viewers", shoot.viewers().size() + " viewers, a display each", report, "brief.viewers"));
+            all.add(byCheck(
+                    "viewers",
+                    "viewers",
+                    shoot.viewers().size() + " viewers, a display each",
+                    report,
+                    "brief.viewers",
+                    () -> met.able(Capability.SHOWS_PICTURE)));
         }
         if (shoot.sound() != Shoot.Sound.NONE || shoot.timecode()) {
-            all.add(byCheck("sound", "sound and time", soundInWords(shoot), report, "brief.sound"));
+            all.add(byCheck("sound", "sound and time", soundInWords(shoot), report, "brief.sound", () -> met.sound(shoot)));
         }
         for (Shoot.Recording r : shoot.recordings()) {
             all.add(new Requirement(
@@ -156,7 +170,7 @@ public final class Requirements {
         return Say.kg(brief.massFloorGrams()) + " to " + Say.kg(brief.massCeilingGrams());
     }
 
-    private static Requirement configuration(Job job, Report report, String id) {
+    private static Requirement configuration(Job job, Report report, String id, MetBy met) {
         Optional<Build> build = job.gear().builds().stream()
                 .filter(b -> b.configuration(id).isPresent())
                 .findFirst();
@@ -169,10 +183,10 @@ public final class Requirements {
                 .filter(f -> f.key().configuration().equals(id) && f.holds())
                 .filter(f -> !Verdict.isWaived(f, job.waivers()))
                 .toList();
-        return new Requirement("configuration-" + id, from, "Works as " + title, status(stops), titles(stops));
+        return new Requirement("configuration-" + id, from, "Works as " + title, status(stops), stops.isEmpty() ? met.configuration(id) : titles(stops));
     }
 
-    private static Requirement lens(Job job, Report report, String id) {
+    private static Requirement lens(Job job, Report report, String id, MetBy met) {
         Optional<String> title = job.gear().builds().stream()
                 .flatMap(b -> b.lens(id).stream())
                 .map(l -> l.title())
@@ -185,13 +199,14 @@ public final class Requirements {
                 .filter(f -> f.key().lens().equals(id) && f.holds())
                 .filter(f -> !Verdict.isWaived(f, job.waivers()))
                 .toList();
-        return new Requirement("lens-" + id, "lenses", text, status(stops), titles(stops));
+        return new Requirement("lens-" + id, "lenses", text, status(stops), stops.isEmpty() ? met.lens(id) : titles(stops));
     }
 
-    private static Requirement byCheck(String id, String from, String text, Report report, String check) {
+    private static Requirement byCheck(
+            String id, String from, String text, Report report, String check, Supplier<List<String>> metBy) {
         List<Finding> findings = report.of(check);
         Status status = report.stateOf(check) == CheckState.NOT_CHECKED ? Status.UNDECIDED : status(findings);
-        return new Requirement(id, from, text, status, titles(findings));
+        return new Requirement(id, from, text, status, status == Status.MET ? metBy.get() : titles(findings));
     }
 
     private static Status status(List<Finding> findings) {

@@ -95,6 +95,27 @@ class VerdictTest {
         assertEquals(Requirements.Status.UNDECIDED, status(list, "day"), "no battery to look at");
     }
 
+    /** Who reads "met" sees by what: the lens by its name, the window by the mass that lies in it, the day by its batteries. */
+    @Test
+    void aMetRequirementNamesWhatMeetsIt() {
+        Job job = Bag.onHead()
+                .lens("short", Bag.lens("prime-35", 1500, 60, 120), "body:mount", "mount")
+                .inKit(Bag.battery("battery-100", wideharbor.core.quantity.Figure.maker(100)), 3)
+                .set("dovetail:rail:0", -7)
+                .window(2000, 9000)
+                .job();
+        var list = Requirements.of(job, ENGINE.check(job));
+        assertEquals(List.of("prime-35"), decidedBy(list, "lens-short"));
+        assertEquals(1, decidedBy(list, "mass").size());
+        String mass = decidedBy(list, "mass").get(0);
+        assertTrue(mass.startsWith("Studio: ") && mass.endsWith(" kg"), mass);
+        assertEquals(Requirements.Status.MET, status(list, "mass"));
+    }
+
+    private static List<String> decidedBy(List<Requirements.Requirement> list, String id) {
+        return list.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().decidedBy();
+    }
+
     private static Requirements.Status status(List<Requirements.Requirement> list, String id) {
         return list.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().status();
     }
