@@ -69,7 +69,7 @@ final class Defaults {
             put((ObjectNode) block, "mains", MAKE.booleanNode(false));
         }
         for (JsonNode viewer : shoot.path("viewers")) {
-            texts((ObjectNode) viewer, Map.of("trust", "FRAME"));
+            texts((ObjectNode) viewer, Map.of("trust", "FRAME", "build", ""));
             put((ObjectNode) viewer, "byRadio", MAKE.booleanNode(false));
         }
     }

@@ -9,6 +9,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.TypeRef;
@@ -82,7 +83,15 @@ final class Mixins {
         @JsonSubTypes.Type(value = Facet.Pad.class, name = "pad"),
         @JsonSubTypes.Type(value = Facet.Pivot.class, name = "pivot"),
         @JsonSubTypes.Type(value = Facet.Room.class, name = "room"),
-        @JsonSubTypes.Type(value = Facet.Charger.class, name = "charger")
+        @JsonSubTypes.Type(value = Facet.Charger.class, name = "charger"),
+        @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),
+        @JsonSubTypes.Type(value = SignalFacet.PictureOut.class, name = "pictureOut"),
+        @JsonSubTypes.Type(value = SignalFacet.Passage.class, name = "passage"),
+        @JsonSubTypes.Type(value = SignalFacet.Display.class, name = "display"),
+        @JsonSubTypes.Type(value = SignalFacet.Radio.class, name = "radio"),
+        @JsonSubTypes.Type(value = SignalFacet.SoundPort.class, name = "soundPort"),
+        @JsonSubTypes.Type(value = SignalFacet.OwnCells.class, name = "ownCells"),
+        @JsonSubTypes.Type(value = SignalFacet.CoaxLast.class, name = "coaxLast")
     })
     private interface OfFacet {}
 

@@ -29,6 +29,24 @@ final class PictureWays {
                     answer("own", "The body maker’s", "It shows what the body knows.", wants(Taste.FINDER_OF_BODY)),
                     answer("others", "The same on all bodies", "The operator’s eye knows one picture.", wants(Taste.FINDER_OF_OTHERS))),
             asks(
+                    "finder-tube",
+                    "Round or square tubes at the eyepiece?",
+                    answer("open", "As the eyepiece comes", "Both hold when they are locked."),
+                    answer("square", "Square", "It does not drop or turn when it is loosened.", wants(Taste.TUBE_SQUARE)),
+                    answer("round", "Round", "It is levelled to the eye, and locked.", wants(Taste.TUBE_ROUND))),
+            asks(
+                    "exposure",
+                    "Where is exposure judged?",
+                    answer("open", "As the brief says of its viewers", "Each display says what it is good for."),
+                    answer("display", "At a display", "One that is good for it, with the look on.", wants(Taste.EXPOSURE_DISPLAY)),
+                    answer("camera", "By the camera’s own tools", "A screen in the sun lies; the body’s scopes do not.", wants(Taste.EXPOSURE_CAMERA))),
+            asks(
+                    "look-place",
+                    "Where is the look put on the picture?",
+                    answer("open", "At one place on each way", "Twice is found wherever it is."),
+                    answer("body", "At the body’s outputs", "Everybody sees the same, whatever they look at.", wants(Taste.LOOK_AT_BODY)),
+                    answer("display", "At each display", "The clean picture goes down the line and may be recorded.", wants(Taste.LOOK_AT_DISPLAY))),
+            asks(
                     "lens-pool",
                     "May adapters stand between lens and body?",
                     answer("open", "Locked ones", "One pool of lenses for all bodies."),

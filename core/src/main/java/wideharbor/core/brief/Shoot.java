@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -35,18 +36,24 @@ public record Shoot(
         SEPARATE
     }
 
-    /** What a viewer's display must be good for. */
-    public enum Trust {
-        FRAME,
-        FOCUS,
-        EXPOSURE,
-        COLOUR
-    }
-
-    /** Somebody who looks at the picture; {@code byRadio} when no cable may lead there. */
-    public record Viewer(String who, Trust trust, boolean byRadio) {
+    /**
+     * Somebody who looks at the picture.
+     *
+     * @param trust what the display must be good for
+     * @param byRadio no cable may lead there
+     * @param build id of the build looked at; empty for the job's first
+     */
+    public record Viewer(String who, Trust trust, boolean byRadio, String build) {
         public Viewer {
             Require.text("Viewer", who, 60);
+            if (!build.isEmpty()) {
+                Require.id("Build that a viewer looks at", build);
+            }
+        }
+
+        /** Somebody who looks at the job's first build. */
+        public Viewer(String who, Trust trust, boolean byRadio) {
+            this(who, trust, byRadio, "");
         }
     }
 

@@ -87,6 +87,9 @@ final class Admission {
                     + "', which is not on file");
         }
         ItemType type = type(content, key.placement(), catalogue);
+        if (type.socket(key.port()).isPresent() && key.freedom() < Switches.COUNT) {
+            return;
+        }
         if (type.port(key.port()).isEmpty() && type.internalJoint(key.port()).isEmpty()) {
             throw new IllegalArgumentException("setting '" + key + "' names port '" + key.port() + "', which "
                     + type.name() + " does not have");

@@ -24,5 +24,7 @@ public enum Capability {
     /** A battery can be changed on it while everything stays on. */
     HOT_SWAPS,
     /** Keeps cables where they were laid. */
-    TIES_CABLES
+    TIES_CABLES,
+    /** Holds a plug in its socket. */
+    CLAMPS_PLUG
 }

@@ -6,7 +6,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
 /** What a part does for the job, beyond filling space. A part may have several. */
-public sealed interface Facet {
+public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Facet.Battery, Facet.Charger, Facet.PowerOutput, Facet.PowerInput, Facet.Cable, Facet.Support, Facet.Counterbalance, Facet.Pad, Facet.Pivot, Facet.Room, Facet.Feet, Facet.Gimbal, Facet.Spacer, Facet.Tool, Facet.Microphone, Facet.Arm, SignalFacet {
 
     /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
     /** The recorded window is 0 × 0 while it is not on file. */

@@ -161,6 +161,8 @@ public record ItemType(
             known(ref, who, "socket", o.socket(), sockets);
         } else if (facet instanceof Facet.PowerInput i) {
             known(ref, who, "socket", i.socket(), sockets);
+        } else if (facet instanceof SignalFacet signal) {
+            signal.sockets().forEach(s -> known(ref, who, "socket", s, sockets));
         } else if (facet instanceof Facet.Arm a) {
             known(ref, who, "port", a.basePort(), ports);
             known(ref, who, "port", a.tipPort(), ports);

@@ -61,6 +61,15 @@ import wideharbor.core.check.rods.RodReach;
 import wideharbor.core.check.rods.RodSag;
 import wideharbor.core.check.rods.RodsMatch;
 import wideharbor.core.check.rods.RoomBesideLens;
+import wideharbor.core.check.signal.CableLength;
+import wideharbor.core.check.signal.LookOnce;
+import wideharbor.core.check.signal.PictureRate;
+import wideharbor.core.check.signal.PictureUpright;
+import wideharbor.core.check.signal.PlugClamps;
+import wideharbor.core.check.signal.RadioLinks;
+import wideharbor.core.check.signal.Reached;
+import wideharbor.core.check.signal.SoundFed;
+import wideharbor.core.check.signal.TimeFed;
 import wideharbor.core.check.ways.BuiltAsWanted;
 
 /** The register: a check is its file and one line here. */
@@ -122,6 +131,16 @@ final class AllChecks {
                 new Stretch(),
                 new Onlookers(),
                 new SoundAndTime(),
+                Reached.pictures(),
+                new PictureRate(),
+                new LookOnce(),
+                new PictureUpright(),
+                new PlugClamps(),
+                new RadioLinks(),
+                new TimeFed(),
+                new SoundFed(),
+                Reached.drives(),
+                new CableLength(),
                 new GrabPoints(),
                 new FinderAtEye(),
                 new PadSide(),

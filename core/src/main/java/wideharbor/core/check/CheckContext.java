@@ -14,6 +14,7 @@ import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.Job;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.standard.Standards;
 
 /** One rig of a job with what several checks derive from it, derived once. */
@@ -50,10 +51,16 @@ public record CheckContext(
         return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
     }
 
-    /** Keeps the clearances of a rig once they are known; a rig that is much like another takes over what stands still. */
+    /** Picture, sound, time and control on this rig, joined when the first check asks. */
+    public SignalGraph signals() {
+        return kept.signals(rig);
+    }
+
+    /** Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still. */
     public static final class Kept {
         private final Optional<CheckContext> like;
         private Clearances known;
+        private SignalGraph signals;
 
         private Kept(Optional<CheckContext> like) {
             this.like = like;
@@ -65,6 +72,13 @@ public record CheckContext(
                         .orElseGet(() -> Clearances.of(rig, toleranceMm));
             }
             return known;
+        }
+
+        synchronized SignalGraph signals(Rig rig) {
+            if (signals == null) {
+                signals = SignalGraph.of(rig);
+            }
+            return signals;
         }
     }
 

@@ -130,6 +130,11 @@ public final class Parts {
         return this;
     }
 
+    public Parts socket(Socket socket) {
+        sockets.add(socket);
+        return this;
+    }
+
     /** A power socket whose plug comes out along a direction. */
     public Parts plug(String socket, Socket.Direction direction, Vec3 at, Vec3 out) {
         sockets.add(new Socket(

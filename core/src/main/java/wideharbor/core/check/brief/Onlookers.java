@@ -1,27 +1,41 @@
 package wideharbor.core.check.brief;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import wideharbor.core.brief.Shoot;
-import wideharbor.core.catalog.Capability;
+import java.util.function.Predicate;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SignalFacet.Display;
+import wideharbor.core.catalog.SignalFacet.Radio;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.signal.Seat;
+import wideharbor.core.signal.Viewing;
 
-/** For everybody who looks there is a display, and for those without a cable a transmitter and a receiver. */
+/** Everybody who looks has a display that is good enough, and a picture gets there. */
 public final class Onlookers implements Check {
+    private static final int MOST = 4;
+
     private static final CheckCard CARD = new CheckCard(
             "brief.viewers",
             "brief",
-            "A display for every viewer",
-            "the displays, transmitters and receivers of rig and kit, against the viewers that the brief names",
-            "as many displays as viewers; for viewers by radio a transmitter on the rig and a receiver each",
+            "A picture for every viewer",
+            "every viewer that the brief names, with the displays of rig and kit",
+            "a display that is good enough is there for each, and the picture gets to it: by cable on the rig, by radio with "
+                    + "receiver and cable of its own",
             "somebody who came to look stands behind somebody’s shoulder all day",
-            "counted; the way of the picture to each is not walked here",
-            "the brief",
+            "the way walked from the body to the display; each viewer takes the least display that will do",
+            "the brief; sockets and radios on file",
             Severity.STOP,
             false);
 
@@ -32,41 +46,58 @@ public final class Onlookers implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        List<Shoot.Viewer> viewers = context.job().brief().asks().shoot().viewers();
-        if (viewers.isEmpty()) {
-            return;
-        }
-        long shown = onRig(context, Capability.SHOWS_PICTURE) + inKit(context, Capability.SHOWS_PICTURE);
-        count(results, "displays", "displays for the viewers", shown, viewers.size());
-        long byRadio = viewers.stream().filter(Shoot.Viewer::byRadio).count();
-        if (byRadio > 0) {
-            count(results, "transmitter", "transmitter on the rig", onRig(context, Capability.SENDS_PICTURE), 1);
-            count(results, "receivers", "receivers", inKit(context, Capability.RECEIVES_PICTURE) + onRig(context, Capability.RECEIVES_PICTURE), byRadio);
+        for (Seat seat : Viewing.of(context.job(), context.rig(), context.signals()).seats()) {
+            if (seat.isReached()) {
+                results.fine();
+                continue;
+            }
+            String who = seat.viewer().who();
+            results.found(
+                    List.of("viewer", who),
+                    who + " sees no picture",
+                    new Evidence.Statement(seat.whyNot(), "a picture"),
+                    "The brief wants " + who + " to judge " + seat.viewer().trust().name().toLowerCase(java.util.Locale.ROOT)
+                            + (seat.viewer().byRadio() ? ", by radio." : "."));
         }
     }
 
-    private static void count(Results results, String subject, String what, long has, long needs) {
-        if (has >= needs) {
-            results.fine();
-            return;
-        }
-        results.found(
-                List.of("viewers", subject),
-                (needs - has) + " too few " + what,
-                Evidence.Amount.atLeast(has, needs, ""),
-                "The brief names them; add them to the kit or agree who shares.");
+    /** What is missing, packed. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<Candidate> all = new ArrayList<>();
+        Viewing.of(context.job(), context.rig(), context.signals()).seats().stream()
+                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)))
+                .forEach(s -> all.addAll(pack(context, s)));
+        return all;
     }
 
-    private static long onRig(CheckContext context, Capability capability) {
-        return context.rig().attached().stream()
-                .filter(p -> p.type().can(capability))
-                .count();
+    private static List<Candidate> pack(CheckContext context, Seat seat) {
+        return switch (seat.missing()) {
+            case DISPLAY -> pack(
+                    context,
+                    t -> t.facet(Display.class)
+                            .filter(d -> d.trust().compareTo(seat.viewer().trust()) >= 0)
+                            .isPresent(),
+                    Comparator.comparing(t -> t.facet(Display.class).orElseThrow().trust()));
+            case RECEIVER -> pack(
+                    context, t -> t.facets(Radio.class).stream().anyMatch(r -> !r.sends()), Comparator.comparing(ItemType::name));
+            case CABLE -> pack(
+                    context,
+                    t -> t.facet(Facet.Cable.class)
+                            .filter(w -> w.carries() == Socket.Kind.PICTURE)
+                            .isPresent(),
+                    Comparator.comparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
+            case NOTHING, SENDER, LINK -> List.of();
+        };
     }
 
-    private static long inKit(CheckContext context, Capability capability) {
-        return context.kit().counts().entrySet().stream()
-                .filter(e -> context.catalogue().require(e.getKey()).can(capability))
-                .mapToInt(Map.Entry::getValue)
-                .sum();
+    private static List<Candidate> pack(CheckContext context, Predicate<ItemType> which, Comparator<ItemType> order) {
+        return Parts.byNearness(context).stream()
+                .filter(which)
+                .sorted(order)
+                .limit(MOST)
+                .map(t -> new Candidate(
+                        "pack", "Pack one more " + t.name(), List.of(Scoped.kit(new Command.AddKit(t.ref(), 1)))))
+                .toList();
     }
 }

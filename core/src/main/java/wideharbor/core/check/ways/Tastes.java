@@ -11,11 +11,14 @@ import java.util.function.Predicate;
 import wideharbor.core.brief.Taste;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.changeover.Changeover;
@@ -112,6 +115,15 @@ final class Tastes {
                 l.none(l.able(Capability.SHOWS_PICTURE), "no screen"), l.each(l.able(Capability.FINDS_PICTURE))));
         ALL.put(Taste.FINDER_OF_BODY, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> !isOfBodysMaker(l, p)));
         ALL.put(Taste.FINDER_OF_OTHERS, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOfBodysMaker(l, p)));
+        ALL.put(Taste.TUBE_SQUARE, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.ROUND)));
+        ALL.put(Taste.TUBE_ROUND, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.SQUARE)));
+        ALL.put(Taste.EXPOSURE_DISPLAY, l -> l.none(l.all(Tastes::isGoodForExposure), "none on the rig"));
+        ALL.put(Taste.EXPOSURE_CAMERA, l -> l.context().job().brief().asks().shoot().viewers().stream()
+                .filter(v -> v.trust() == SignalFacet.Trust.EXPOSURE)
+                .map(v -> new Miss("viewer", v.who() + " judges it at a display"))
+                .toList());
+        ALL.put(Taste.LOOK_AT_BODY, l -> looks(l, true));
+        ALL.put(Taste.LOOK_AT_DISPLAY, l -> looks(l, false));
         ALL.put(Taste.LENS_NATIVE, l -> l.each(l.of(Category.LENS), p -> l.context().rig().locatedBy(p.id())
                 .filter(j -> j.parent().placement().equals(l.context().rig().content().root()))
                 .isEmpty()));
@@ -135,6 +147,39 @@ final class Tastes {
         ALL.put(Taste.LINK_ON_TOP, l -> l.each(l.able(Capability.SENDS_PICTURE), p -> l.over(p) < 60));
         ALL.put(Taste.PICTURE_COAX, l -> cables(
                 l, Socket.Kind.PICTURE, f -> !f.a().connector().equals("BNC") || !f.b().connector().equals("BNC")));
+    }
+
+    private static boolean isOnTube(Placed placed, SignalFacet.Tube tube) {
+        return placed.type().facet(SignalFacet.Display.class).filter(d -> d.tube() == tube).isPresent();
+    }
+
+    private static boolean isGoodForExposure(Placed placed) {
+        return placed.type().facet(SignalFacet.Display.class)
+                .filter(d -> d.trust().compareTo(SignalFacet.Trust.EXPOSURE) >= 0)
+                .isPresent();
+    }
+
+    /** Outputs of bodies that are plugged and stand otherwise, and displays that put the look on themselves. */
+    private static List<Miss> looks(Look look, boolean atBody) {
+        Rig rig = look.context().rig();
+        List<Miss> all = new ArrayList<>();
+        for (Placed placed : rig.attached()) {
+            for (SignalFacet.PictureOut out : placed.type().facets(SignalFacet.PictureOut.class)) {
+                SocketRef socket = new SocketRef(placed.id(), out.socket());
+                boolean plugged = rig.content().cables().stream().anyMatch(c -> c.a().equals(socket) || c.b().equals(socket));
+                boolean on = rig.content().value(Switches.look(socket)) > 0.5;
+                if (plugged && out.takesLook() && on != atBody) {
+                    all.add(new Miss(placed.id(), placed.title() + ", " + placed.type().socket(out.socket()).orElseThrow().title()
+                            + (on ? " has it on" : " has it off")));
+                }
+            }
+            if (atBody && placed.type().facet(SignalFacet.Display.class).isPresent()) {
+                placed.type().sockets().stream()
+                        .filter(s -> rig.content().value(Switches.look(new SocketRef(placed.id(), s.id()))) > 0.5)
+                        .forEach(s -> all.add(new Miss(placed.id(), placed.title() + " puts it on")));
+            }
+        }
+        return all;
     }
 
     private static void kit() {

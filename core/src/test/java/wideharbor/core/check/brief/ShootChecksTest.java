@@ -16,6 +16,7 @@ import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.brief.Shoot.Sound;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
@@ -72,41 +73,6 @@ class ShootChecksTest {
             Rigs rigs = Rigs.rig().with("body", body).with("plate", plate).with("head", Bag.head())
                     .join("j", "body:right", "plate:top").join("k", "plate:out", "head:top").on("head");
             verify(new PictureStands()).given(rigs.shooting(shoot(Orientation.PORTRAIT, 0, Sound.NONE, false))).holds();
-        }
-    }
-
-    @Nested
-    class Looking {
-        private final Viewer director = new Viewer("Director", Shoot.Trust.FRAME, true);
-        private final Viewer client = new Viewer("Client", Shoot.Trust.COLOUR, false);
-
-        @Test
-        void everyViewerHasADisplay() {
-            Rigs rigs = on(able("screen", Capability.SHOWS_PICTURE)).shooting(shoot(Orientation.ANY, 0, Sound.NONE, false, client));
-            verify(new Onlookers()).given(rigs).holds();
-        }
-
-        @Test
-        void oneTooFewIsCounted() {
-            Rigs rigs = on(able("screen", Capability.SHOWS_PICTURE))
-                    .shooting(shoot(Orientation.ANY, 0, Sound.NONE, false, client, new Viewer("Agency", Shoot.Trust.FRAME, false)));
-            verify(new Onlookers()).given(rigs).finds(Severity.STOP, 1, 2, Double.POSITIVE_INFINITY, "");
-        }
-
-        @Test
-        void byRadioItTakesATransmitterAndAReceiver() {
-            Rigs none = on(able("screen", Capability.SHOWS_PICTURE)).shooting(shoot(Orientation.ANY, 0, Sound.NONE, false, director));
-            assertEquals(2, verify(new Onlookers()).given(none).report().findings().size());
-            Rigs both = on(able("link", Capability.SENDS_PICTURE))
-                    .inKit(able("screen", Capability.SHOWS_PICTURE), 1)
-                    .inKit(able("receiver", Capability.RECEIVES_PICTURE), 1)
-                    .shooting(shoot(Orientation.ANY, 0, Sound.NONE, false, director));
-            verify(new Onlookers()).given(both).holds();
-        }
-
-        @Test
-        void nobodyLooksUnasked() {
-            verify(new Onlookers()).given(Bag.onHead()).looksAtNothing();
         }
     }
 
@@ -189,7 +155,7 @@ class ShootChecksTest {
                 .getMessage().contains("1200"));
         assertTrue(assertThrows(IllegalArgumentException.class, () -> shoot(Orientation.ANY, 30, Sound.NONE, false))
                 .getMessage().contains("24"));
-        assertThrows(IllegalArgumentException.class, () -> new Viewer(" ", Shoot.Trust.FRAME, false));
+        assertThrows(IllegalArgumentException.class, () -> new Viewer(" ", SignalFacet.Trust.FRAME, false));
     }
 
     /** 200 deep with the battery behind, plate and cell 100 of it; on top it is 100. */

@@ -1,0 +1,95 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.signal.CableSchedule;
+
+/** Every cable reaches. */
+public final class CableLength implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "cables.length",
+            "signal",
+            "Cables reach",
+            "every cable of the rig",
+            "its length is at least the way between its sockets, with the plugs' own length and a tenth to spare",
+            "a taut cable pulls its socket, and is the first thing to fail",
+            "(|Δx| + |Δy| + |Δz| + plugs) × 1.1, estimated along the rig's axes",
+            "sockets on file; plugs by house rule",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    private static List<CableSchedule.Row> rows(CheckContext context) {
+        return CableSchedule.of(
+                context.rig(), new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE)));
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (CableSchedule.Row row : rows(context)) {
+            if (!row.isTooShort()) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(row.id(), "length"),
+                    row.name() + " does not reach from " + row.a().part() + " to " + row.b().part(),
+                    Evidence.Amount.atLeast(row.lengthMm(), row.neededMm(), "mm")
+                            .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
+                    "The way is about " + Say.length(row.neededMm()) + ", estimated along the rig's axes.");
+        }
+    }
+
+    /** A longer one of the same ends, from the kit first. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String id = finding.key().subjects().get(0);
+        CableRun cable = context.rig().content().cable(id).orElseThrow();
+        Facet.Cable now = wire(context.catalogue().require(cable.type()));
+        double needed = ((Evidence.Amount) finding.evidence()).neededFrom();
+        List<Candidate> all = new ArrayList<>();
+        Parts.byNearness(context).stream()
+                .filter(t -> t.facet(Facet.Cable.class)
+                        .filter(w -> w.lengthMm() >= needed && plugs(w).equals(plugs(now)))
+                        .isPresent())
+                .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
+                        .thenComparingDouble(t -> wire(t).lengthMm()))
+                .limit(4)
+                .forEach(t -> {
+                    List<Scoped> edit = new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(id, t.ref()))));
+                    edit.addAll(Parts.exchange(context, cable.type(), t.ref()));
+                    all.add(new Candidate("cable", t.name() + " in its place", edit));
+                });
+        return all;
+    }
+
+    private static Facet.Cable wire(ItemType type) {
+        return type.facet(Facet.Cable.class).orElseThrow();
+    }
+
+    private static List<String> plugs(Facet.Cable wire) {
+        return List.of(wire.a().connector(), wire.a().pinOut(), wire.b().connector(), wire.b().pinOut());
+    }
+}

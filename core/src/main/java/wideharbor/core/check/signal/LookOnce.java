@@ -1,0 +1,98 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
+import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Seat;
+import wideharbor.core.signal.Viewing;
+
+/** The look is on the picture once where exposure or colour is judged, and nowhere twice. */
+public final class LookOnce implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.look",
+            "signal",
+            "The look is on once",
+            "the picture of every viewer whom one reaches",
+            "the look is put on at one place of the way; where only frame and focus are judged it may be missing",
+            "a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody",
+            "count of the places on the way where the look is switched on",
+            "switches as set in this build",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        for (Seat seat : viewing.seats()) {
+            if (seat.isReached()) {
+                judge(context, seat, viewing, results);
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, Seat seat, Viewing viewing, Results results) {
+        List<SocketRef> at = Looks.along(seat.route().orElseThrow(), viewing.graph(), context.rig().content()).at();
+        boolean judges = seat.viewer().trust().compareTo(Trust.EXPOSURE) >= 0;
+        if (at.size() == 1 || at.isEmpty() && !judges) {
+            results.fine();
+            return;
+        }
+        String who = seat.viewer().who();
+        String where = at.stream()
+                .map(s -> viewing.graph().box(s.placement()).orElseThrow().title())
+                .distinct()
+                .collect(Collectors.joining(" and "));
+        results.found(
+                List.of("viewer", who),
+                at.isEmpty() ? who + " judges a picture without the look" : "The look is on twice for " + who,
+                new Evidence.Statement(at.isEmpty() ? "nowhere" : "at " + where, "at one place"),
+                at.isEmpty()
+                        ? "Exposure and colour are judged on this display."
+                        : "Each puts it on what the one before has changed already.");
+    }
+
+    /** Off at one of two, or on at one of those that can. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        List<Candidate> all = new ArrayList<>();
+        viewing.seats().stream()
+                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
+                .forEach(s -> {
+                    List<SocketRef> at = Looks.along(s.route().orElseThrow(), viewing.graph(), context.rig().content()).at();
+                    boolean on = at.isEmpty();
+                    s.route().orElseThrow().sockets().stream()
+                            .filter(k -> viewing.graph().takesLook(k) && at.contains(k) != on)
+                            .filter(k -> context.rig().find(k.placement()).isPresent())
+                            .forEach(k -> all.add(turn(context, k, on)));
+                });
+        return all;
+    }
+
+    private static Candidate turn(CheckContext context, SocketRef socket, boolean on) {
+        return new Candidate(
+                "look",
+                "Look " + (on ? "on" : "off") + " at " + context.rig().title(socket.placement()) + ", "
+                        + Laying.socket(context, socket).title(),
+                List.of(new Scoped(
+                        context.scopeOf(Switches.look(socket)), new Command.Set(Switches.look(socket), on ? 1 : 0, false))));
+    }
+}

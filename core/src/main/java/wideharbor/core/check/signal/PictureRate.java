@@ -1,0 +1,97 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.catalog.SignalFacet.PictureOut;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.signal.Hop;
+import wideharbor.core.signal.Route;
+import wideharbor.core.signal.SignalGraph;
+
+/** No link of a picture's way carries less than the picture needs. */
+public final class PictureRate implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.rate",
+            "signal",
+            "Links carry the picture",
+            "every way of a picture on the rig",
+            "each socket on the way carries at least the rate that is sent",
+            "an input that is too slow shows nothing, or sparkles when the cable is long",
+            "least of the sockets' rates on the way against the rate sent",
+            "rates by the makers",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        SignalGraph graph = context.signals();
+        for (SocketRef input : graph.inputs(Carried.PICTURE)) {
+            Optional<Route> route = graph.to(input);
+            Optional<Double> sent = route.flatMap(graph::sent);
+            Optional<SignalGraph.Narrow> narrow = route.flatMap(graph::narrowest);
+            if (sent.isEmpty() || narrow.isEmpty()) {
+                continue;
+            }
+            if (narrow.get().gigabits() >= sent.get()) {
+                results.fine();
+                continue;
+            }
+            SocketRef at = narrow.get().at();
+            results.found(
+                    List.of(input.toString(), "rate"),
+                    context.rig().title(at.placement()) + " is too slow for the picture",
+                    Evidence.Amount.atLeast(narrow.get().gigabits(), sent.get(), "Gbit/s"),
+                    "The way from " + Laying.socket(context, route.get().from()).title() + " is as fast as its slowest link, "
+                            + Laying.socket(context, at).title() + ".");
+        }
+    }
+
+    /** Another output of the body that sends less, free or not yet taken. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String[] named = finding.key().subjects().get(0).split(":");
+        SignalGraph graph = context.signals();
+        Optional<Route> route = graph.to(new SocketRef(named[0], named[1]));
+        Optional<Hop> first = route.flatMap(
+                r -> r.hops().stream().filter(h -> h.kind() == Hop.Kind.CABLE).findFirst());
+        if (first.isEmpty() || !first.get().from().equals(route.get().from())) {
+            return List.of();
+        }
+        SocketRef from = route.get().from();
+        CableRun cable = context.rig().content().cable(first.get().by()).orElseThrow();
+        List<Candidate> all = new ArrayList<>();
+        for (PictureOut out : context.rig().require(from.placement()).type().facets(PictureOut.class)) {
+            SocketRef other = new SocketRef(from.placement(), out.socket());
+            boolean alike = Laying.socket(context, other).connector().equals(Laying.socket(context, from).connector());
+            if (!other.equals(from) && alike && !Laying.isTaken(context, other)) {
+                all.add(new Candidate(
+                        "output",
+                        "From " + Laying.socket(context, other).title() + " instead",
+                        List.of(
+                                new Scoped(context.scopeOf(named[0]), new Command.Disconnect(cable.id())),
+                                new Scoped(
+                                        context.scopeOf(named[0]),
+                                        new Command.Connect(new CableRun(
+                                                cable.id() + "-b", cable.type(), other, first.get().to()))))));
+            }
+        }
+        return all;
+    }
+}

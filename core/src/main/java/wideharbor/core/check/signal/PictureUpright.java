@@ -1,0 +1,86 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.brief.PictureStands;
+import wideharbor.core.signal.Box;
+import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Seat;
+import wideharbor.core.signal.Viewing;
+
+/** With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig. */
+public final class PictureUpright implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.turn",
+            "signal",
+            "The picture stands upright",
+            "the picture of every viewer whom one reaches",
+            "displays away from a body that lies on its side get a picture turned by a quarter, all others one that is not",
+            "a village of people with their heads on one side frames badly, and a picture turned twice is worse",
+            "quarter turns along the way, against how body and display stand to each other",
+            "switches as set in this build",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        boolean rolled = PictureStands.isRolled(context.rig().world());
+        for (Seat seat : viewing.seats()) {
+            if (!seat.isReached()) {
+                continue;
+            }
+            int turns = Looks.along(seat.route().orElseThrow(), viewing.graph(), context.rig().content()).quarterTurns();
+            boolean wants = rolled && !seat.display().map(Box::onRig).orElse(true);
+            if (wants == (turns % 2 == 1)) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of("viewer", seat.viewer().who()),
+                    seat.viewer().who() + " sees the picture on its side",
+                    new Evidence.Statement(turns + " quarter turns on the way", wants ? "one" : "none"),
+                    wants
+                            ? "The body lies on its side; the display does not."
+                            : "Display and body stand alike; the turn on the way is one too many.");
+        }
+    }
+
+    /** The turn put on, or taken off, where the picture begins. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        boolean rolled = PictureStands.isRolled(context.rig().world());
+        List<Candidate> all = new ArrayList<>();
+        viewing.seats().stream()
+                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
+                .forEach(s -> {
+                    SocketRef from = s.route().orElseThrow().from();
+                    boolean wants = rolled && !s.display().map(Box::onRig).orElse(true);
+                    all.add(new Candidate(
+                            "turn",
+                            (wants ? "Turned by a quarter at " : "Not turned at ") + context.rig().title(from.placement())
+                                    + ", " + Laying.socket(context, from).title(),
+                            List.of(new Scoped(
+                                    context.scopeOf(Switches.turn(from)),
+                                    new Command.Set(Switches.turn(from), wants ? 1 : 0, false)))));
+                });
+        return all;
+    }
+}

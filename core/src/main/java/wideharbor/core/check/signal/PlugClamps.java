@@ -1,0 +1,63 @@
+package wideharbor.core.check.signal;
+
+import java.util.List;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.SignalFacet.Signal;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.Box;
+
+/** A plug that a pull breaks off is held by a clamp. */
+public final class PlugClamps implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.clamps",
+            "signal",
+            "Fragile plugs are clamped",
+            "every socket that breaks when its plug is pulled, with a cable in it",
+            "a clamp for plugs sits on the part or on what carries it, one for each such plug",
+            "the socket of a body costs the day, and its repair the week",
+            "clamps counted against such plugs",
+            "sockets by the maker; practice",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        Rig rig = context.rig();
+        long clamps = rig.attached().stream().filter(p -> p.type().can(Capability.CLAMPS_PLUG)).count();
+        for (Box box : context.signals().boxes()) {
+            for (Signal signal : box.type().facets(Signal.class)) {
+                SocketRef socket = new SocketRef(box.id(), signal.socket());
+                if (!signal.fragile() || rig.content().cables().stream().noneMatch(c -> isIn(c, socket))) {
+                    continue;
+                }
+                if (clamps > 0) {
+                    clamps--;
+                    results.fine();
+                } else {
+                    results.found(
+                            List.of(socket.toString(), "clamp"),
+                            "Nothing holds the plug in " + box.title() + ", " + Laying.socket(context, socket).title(),
+                            new Evidence.Statement("no clamp left for it", "a clamp for the plug"),
+                            "A pull at this plug breaks the socket.");
+                }
+            }
+        }
+    }
+
+    private static boolean isIn(CableRun cable, SocketRef socket) {
+        return cable.a().equals(socket) || cable.b().equals(socket);
+    }
+}

@@ -1,0 +1,85 @@
+package wideharbor.core.check.signal;
+
+import java.util.List;
+import java.util.Map;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SignalFacet.Radio;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** A transmitter serves no more receivers than it can, and radios of other families are not on its band. */
+public final class RadioLinks implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.radio",
+            "signal",
+            "Radio links keep apart",
+            "every transmitter on the rig, with the receivers of rig and kit",
+            "no more receivers of its family than it serves; no transmitter of another family on its band",
+            "one receiver too many pairs by chance, and two families on a band cut each other off",
+            "receivers counted by family, bands compared",
+            "makers' figures; local rules on radio decide",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed sender : context.rig().attached()) {
+            for (Radio radio : sender.type().facets(Radio.class)) {
+                if (radio.sends()) {
+                    judge(context, sender, radio, results);
+                }
+            }
+        }
+    }
+
+    private static void judge(CheckContext context, Placed sender, Radio radio, Results results) {
+        long receivers = receivers(context, radio);
+        if (receivers > radio.mostReceivers()) {
+            results.found(
+                    List.of(sender.id(), "receivers"),
+                    sender.title() + " serves fewer receivers than are packed",
+                    Evidence.Amount.atMost(receivers, radio.mostReceivers(), "receivers"),
+                    "Of the family " + radio.family() + "; leave one at home or send twice.");
+        } else {
+            results.fine();
+        }
+        for (Placed other : context.rig().attached()) {
+            for (Radio there : other.type().facets(Radio.class)) {
+                boolean clash = there.sends()
+                        && there.band().equals(radio.band())
+                        && !there.family().equals(radio.family())
+                        && sender.id().compareTo(other.id()) < 0;
+                if (clash) {
+                    results.found(
+                            List.of(sender.id(), other.id(), "band"),
+                            sender.title() + " and " + other.title() + " send on one band",
+                            new Evidence.Statement(radio.band() + ", two families", "one family on a band"),
+                            "They do not know of each other and cut each other off.");
+                }
+            }
+        }
+    }
+
+    private static long receivers(CheckContext context, Radio radio) {
+        long kit = 0;
+        for (Map.Entry<TypeRef, Integer> e : context.kit().counts().entrySet()) {
+            kit += hears(context.catalogue().require(e.getKey()), radio) ? e.getValue() : 0;
+        }
+        return kit + context.rig().attached().stream().filter(p -> hears(p.type(), radio)).count();
+    }
+
+    private static boolean hears(ItemType type, Radio sender) {
+        return type.facets(Radio.class).stream().anyMatch(r -> !r.sends() && r.family().equals(sender.family()));
+    }
+}

@@ -1,0 +1,107 @@
+package wideharbor.core.check.signal;
+
+import java.util.List;
+import java.util.Set;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.signal.Box;
+import wideharbor.core.signal.SignalGraph;
+
+/** Every input of one kind of signal is reached; where none is, the finding names the socket at which the way ends. */
+public final class Reached implements Check {
+    private final CheckCard card;
+    private final Set<Carried> carried;
+
+    private Reached(CheckCard card, Set<Carried> carried) {
+        this.card = card;
+        this.carried = carried;
+    }
+
+    /** Displays and transmitters get a picture. */
+    public static Reached pictures() {
+        return new Reached(
+                card(
+                        "signal.displays",
+                        "A picture at every display",
+                        "every display and transmitter on the rig",
+                        "a picture reaches one of its inputs",
+                        "a dark screen is found out when the first slate is up",
+                        Severity.STOP),
+                Set.of(Carried.PICTURE, Carried.FINDER));
+    }
+
+    /** Motors are driven. */
+    public static Reached drives() {
+        return new Reached(
+                card(
+                        "signal.lens",
+                        "Lens motors are driven",
+                        "every input for lens control",
+                        "a control reaches it",
+                        "a motor without its control is weight at the lens",
+                        Severity.CAUTION),
+                Set.of(Carried.LENS));
+    }
+
+    private static CheckCard card(
+            String id, String title, String subjects, String expectation, String because, Severity severity) {
+        return new CheckCard(
+                id, "signal", title, subjects, expectation, because, "the way walked back from the input", "sockets on file", severity, false);
+    }
+
+    @Override
+    public CheckCard card() {
+        return card;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        SignalGraph graph = context.signals();
+        for (Box box : graph.boxes()) {
+            List<SocketRef> inputs = carried.stream()
+                    .sorted()
+                    .flatMap(c -> graph.inputs(c).stream())
+                    .filter(s -> s.placement().equals(box.id()))
+                    .toList();
+            if (inputs.isEmpty() || box.type().category() == Category.BODY || isLoopOnly(box)) {
+                continue;
+            }
+            if (inputs.stream().anyMatch(s -> graph.to(s).isPresent())) {
+                results.fine();
+                continue;
+            }
+            SocketRef at = graph.brokenAt(inputs.get(0));
+            Socket end = graph.box(at.placement()).orElseThrow().type().socket(at.socket()).orElseThrow();
+            String what = graph.carried(inputs.get(0)).orElseThrow().inWords();
+            results.found(
+                    List.of(inputs.get(0).toString(), "reached"),
+                    "No " + what + " reaches " + box.title(),
+                    new Evidence.Statement(
+                            "nothing leads to " + context.rig().title(at.placement()) + ", " + end.title(), "a way from where it begins"),
+                    card.because().substring(0, 1).toUpperCase(java.util.Locale.ROOT) + card.because().substring(1) + ".");
+        }
+    }
+
+    /** A box that only passes on what it gets may stand by unused. */
+    private static boolean isLoopOnly(Box box) {
+        return !box.type().facets(SignalFacet.Passage.class).isEmpty()
+                && box.type().facet(SignalFacet.Display.class).isEmpty();
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String[] named = finding.key().subjects().get(0).split(":");
+        SocketRef input = new SocketRef(named[0], named[1]);
+        return context.signals().carried(input).map(c -> Laying.to(context, input, c)).orElse(List.of());
+    }
+}

@@ -1,0 +1,91 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.signal.SignalGraph;
+import wideharbor.core.signal.SoundPlan;
+
+/** Every microphone goes into an input with channels and power enough for it. */
+public final class SoundFed implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.sound",
+            "signal",
+            "Sound arrives",
+            "every microphone and every sound input on the rig",
+            "each microphone reaches an input that has channels for it, and gets power on the line when it needs it",
+            "a silent track is found out in the cutting room",
+            "channels of the source against those of the input; power on the line against the need",
+            "makers' figures; who has the sound by the brief",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        SignalGraph graph = context.signals();
+        // Where the camera keeps the sound, what is lost here is lost.
+        boolean ours = context.job().brief().asks().shoot().sound() == Shoot.Sound.CAMERA;
+        Severity weight = ours ? Severity.STOP : Severity.CAUTION;
+        SoundPlan plan = SoundPlan.of(graph);
+        for (SoundPlan.Line line : plan.lines()) {
+            String title = context.rig().title(line.source().placement());
+            if (line.into().isEmpty()) {
+                results.found(
+                        weight,
+                        List.of(line.source().toString(), "into"),
+                        title + " goes nowhere",
+                        new Evidence.Statement("not plugged", "an input"),
+                        ours ? "The camera keeps the sound of this job." : "It hears, and nobody records it.");
+            } else if (!line.powered()) {
+                results.found(
+                        weight,
+                        List.of(line.source().toString(), "power"),
+                        title + " gets no power on the line",
+                        new Evidence.Statement(
+                                Laying.socket(context, line.into().get()).title() + " gives none", "power on the line, or cells of its own"),
+                        "A condenser without it is silent.");
+            } else {
+                results.fine();
+            }
+        }
+        for (SoundPlan.Sink sink : plan.sinks()) {
+            if (sink.isFull()) {
+                results.found(
+                        weight,
+                        List.of(sink.input().toString(), "channels"),
+                        context.rig().title(sink.input().placement()) + " has too few channels",
+                        Evidence.Amount.atLeast(sink.takes().channels(), sink.channelsIn(), "channels"),
+                        "What comes in beyond them is not kept.");
+            }
+        }
+    }
+
+    /** An input that nothing is in yet. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        if (!finding.key().subjects().get(1).equals("into")) {
+            return List.of();
+        }
+        List<Candidate> all = new ArrayList<>();
+        for (SocketRef input : context.signals().inputs(Carried.SOUND)) {
+            if (!Laying.isTaken(context, input)) {
+                all.addAll(Laying.to(context, input, Carried.SOUND));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,63 @@
+package wideharbor.core.check.signal;
+
+import java.util.List;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.signal.SignalGraph;
+
+/** When recorders of several departments must agree, the body gets its time from a box that keeps it. */
+public final class TimeFed implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "signal.time",
+            "signal",
+            "The body gets the time",
+            "every time input on the rig, when the brief wants one time for all",
+            "a box that keeps time feeds it",
+            "picture and sound that share no clock are married by hand, take by take",
+            "the way walked from the timecode box",
+            "the brief",
+            Severity.STOP,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        if (!context.job().brief().asks().shoot().timecode()) {
+            return;
+        }
+        SignalGraph graph = context.signals();
+        for (SocketRef input : graph.inputs(Carried.TIME)) {
+            boolean fed = graph.to(input)
+                    .flatMap(r -> graph.box(r.from().placement()))
+                    .filter(b -> b.type().can(Capability.KEEPS_TIME))
+                    .isPresent();
+            if (fed) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(input.toString(), "time"),
+                    context.rig().title(input.placement()) + " gets no time",
+                    new Evidence.Statement("nothing plugged that keeps time", "a timecode box"),
+                    "The brief wants one time for all recorders.");
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String[] named = finding.key().subjects().get(0).split(":");
+        return Laying.to(context, new SocketRef(named[0], named[1]), Carried.TIME);
+    }
+}

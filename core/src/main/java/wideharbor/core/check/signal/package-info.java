@@ -1,0 +1,2 @@
+/** Checks of picture, sound, time and control. */
+package wideharbor.core.check.signal;

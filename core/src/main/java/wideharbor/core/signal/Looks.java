@@ -1,0 +1,19 @@
+package wideharbor.core.signal;
+
+import java.util.List;
+import wideharbor.core.build.Content;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
+
+/** What is switched along a way: where the look is put on the picture, and by how many quarter turns it is turned. */
+public record Looks(List<SocketRef> at, int quarterTurns) {
+    public static Looks along(Route route, SignalGraph graph, Content content) {
+        List<SocketRef> at = route.sockets().stream()
+                .filter(s -> graph.takesLook(s) && content.value(Switches.look(s)) > 0.5)
+                .toList();
+        int turns = route.sockets().stream()
+                .mapToInt(s -> (int) Math.round(content.value(Switches.turn(s))))
+                .sum();
+        return new Looks(at, Math.floorMod(turns, 4));
+    }
+}

@@ -1,0 +1,268 @@
+package wideharbor.core.signal;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jgrapht.Graph;
+import org.jgrapht.GraphPath;
+import org.jgrapht.alg.shortestpath.BFSShortestPath;
+import org.jgrapht.graph.SimpleDirectedGraph;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * Sockets joined by cables, by what passes through a part, and by radio. A signal begins at an output that nothing leads
+ * to, and ends at an input. Shortest ways by breadth-first search.
+ */
+public final class SignalGraph {
+    private final Map<String, Box> boxes;
+    private final List<Hop> hops;
+    private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
+
+    private SignalGraph(Collection<Box> all, List<Hop> hops) {
+        this.boxes = new LinkedHashMap<>();
+        all.forEach(b -> boxes.put(b.id(), b));
+        this.hops = List.copyOf(hops);
+        for (Box box : all) {
+            box.type().sockets().stream()
+                    .filter(s -> s.kind() != Socket.Kind.POWER)
+                    .forEach(s -> graph.addVertex(box.socket(s.id())));
+        }
+        for (Hop hop : hops) {
+            if (graph.containsVertex(hop.from()) && graph.containsVertex(hop.to()) && !hop.from().equals(hop.to())) {
+                graph.addEdge(hop.from(), hop.to(), hop);
+            }
+        }
+    }
+
+    public static SignalGraph of(Rig rig) {
+        List<Box> boxes = rig.attached().stream()
+                .filter(SignalGraph::hasSignal)
+                .map(Box::of)
+                .toList();
+        List<Hop> hops = new ArrayList<>();
+        SignalGraph bare = new SignalGraph(boxes, List.of());
+        for (CableRun cable : rig.content().cables()) {
+            bare.cable(cable.id(), cable.a(), cable.b()).ifPresent(hops::add);
+        }
+        boxes.forEach(box -> hops.addAll(passages(box)));
+        hops.addAll(radio(boxes));
+        return new SignalGraph(boxes, hops);
+    }
+
+    /** The same with boxes from beside the rig, cabled so; radio reaches them too. */
+    public SignalGraph with(List<Box> beside, List<Hop> cabled) {
+        List<Box> all = new ArrayList<>(boxes.values());
+        all.addAll(beside);
+        List<Hop> more = new ArrayList<>(hops.stream().filter(h -> h.kind() != Hop.Kind.RADIO).toList());
+        more.addAll(cabled);
+        beside.forEach(box -> more.addAll(passages(box)));
+        more.addAll(radio(all));
+        return new SignalGraph(all, more);
+    }
+
+    /** What is left when some boxes have no power: what only passes through them as through a wire goes on. */
+    public SignalGraph without(Set<String> dark) {
+        return new SignalGraph(
+                boxes.values(),
+                hops.stream()
+                        .filter(h -> h.kind() == Hop.Kind.THROUGH
+                                || (h.kind() == Hop.Kind.CABLE
+                                        ? !dark.contains(h.from().placement()) || passesThrough(h.from())
+                                        : !dark.contains(h.from().placement())
+                                                && !dark.contains(h.to().placement())))
+                        .toList());
+    }
+
+    private boolean passesThrough(SocketRef out) {
+        return hops.stream().anyMatch(h -> h.kind() == Hop.Kind.THROUGH && h.to().equals(out));
+    }
+
+    private static boolean hasSignal(Placed placed) {
+        return !placed.type().facets(SignalFacet.class).isEmpty()
+                || placed.type().sockets().stream().anyMatch(s -> s.kind() != Socket.Kind.POWER);
+    }
+
+    /** A cable from an output to an input that carry the same; empty for any other. */
+    private Optional<Hop> cable(String id, SocketRef a, SocketRef b) {
+        Box from = boxes.get(a.placement());
+        Box to = boxes.get(b.placement());
+        if (from == null || to == null) {
+            return Optional.empty();
+        }
+        boolean forward = direction(from, a) == Socket.Direction.OUT && direction(to, b) == Socket.Direction.IN;
+        boolean back = direction(from, a) == Socket.Direction.IN && direction(to, b) == Socket.Direction.OUT;
+        Optional<Carried> one = carried(a);
+        if ((!forward && !back) || one.isEmpty() || !one.equals(carried(b))) {
+            return Optional.empty();
+        }
+        return Optional.of(forward ? new Hop(a, b, Hop.Kind.CABLE, id) : new Hop(b, a, Hop.Kind.CABLE, id));
+    }
+
+    private static Socket.Direction direction(Box box, SocketRef ref) {
+        return box.type().socket(ref.socket()).orElseThrow().direction();
+    }
+
+    private static List<Hop> passages(Box box) {
+        return box.type().facets(SignalFacet.Passage.class).stream()
+                .map(p -> new Hop(
+                        box.socket(p.from()), box.socket(p.to()), p.live() ? Hop.Kind.LIVE : Hop.Kind.THROUGH, ""))
+                .toList();
+    }
+
+    /** Every sender reaches the receivers of its family, as many as it serves, in their order. */
+    private static List<Hop> radio(List<Box> boxes) {
+        List<Hop> all = new ArrayList<>();
+        for (Box sender : boxes) {
+            for (SignalFacet.Radio from : sender.type().facets(SignalFacet.Radio.class)) {
+                if (from.sends()) {
+                    boxes.stream()
+                            .flatMap(b -> b.type().facets(SignalFacet.Radio.class).stream()
+                                    .filter(r -> !r.sends() && r.family().equals(from.family()))
+                                    .map(r -> new Hop(
+                                            sender.socket(from.socket()), b.socket(r.socket()), Hop.Kind.RADIO, "")))
+                            .limit(from.mostReceivers())
+                            .forEach(all::add);
+                }
+            }
+        }
+        return all;
+    }
+
+    public Optional<Box> box(String id) {
+        return Optional.ofNullable(boxes.get(id));
+    }
+
+    public Collection<Box> boxes() {
+        return boxes.values();
+    }
+
+    public List<Hop> hops() {
+        return hops;
+    }
+
+    public Optional<Carried> carried(SocketRef socket) {
+        return box(socket.placement()).flatMap(b -> b.signal(socket.socket())).map(SignalFacet.Signal::carried);
+    }
+
+    /** Inputs that carry this, in the order of the rig. */
+    public List<SocketRef> inputs(Carried carried) {
+        return sockets(carried, Socket.Direction.IN);
+    }
+
+    public List<SocketRef> outputs(Carried carried) {
+        return sockets(carried, Socket.Direction.OUT);
+    }
+
+    private List<SocketRef> sockets(Carried carried, Socket.Direction direction) {
+        List<SocketRef> all = new ArrayList<>();
+        for (Box box : boxes.values()) {
+            for (SignalFacet.Signal signal : box.type().facets(SignalFacet.Signal.class)) {
+                boolean runs = box.type().socket(signal.socket()).filter(s -> s.direction() == direction).isPresent();
+                if (signal.carried() == carried && runs) {
+                    all.add(box.socket(signal.socket()));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Outputs at which a signal begins: nothing leads to them, and no radio gives it out there. */
+    public List<SocketRef> sources(Carried carried) {
+        return outputs(carried).stream()
+                .filter(s -> graph.containsVertex(s) && graph.inDegreeOf(s) == 0 && !isRadio(s) && !isPassage(s))
+                .toList();
+    }
+
+    private boolean isRadio(SocketRef socket) {
+        return boxes.get(socket.placement()).type().facets(SignalFacet.Radio.class).stream()
+                .anyMatch(r -> r.socket().equals(socket.socket()));
+    }
+
+    private boolean isPassage(SocketRef socket) {
+        return boxes.get(socket.placement()).type().facets(SignalFacet.Passage.class).stream()
+                .anyMatch(p -> p.to().equals(socket.socket()));
+    }
+
+    /** The shortest way to an input; empty when nothing reaches it. */
+    public Optional<Route> to(SocketRef input) {
+        Optional<Carried> carried = carried(input);
+        if (carried.isEmpty() || !graph.containsVertex(input)) {
+            return Optional.empty();
+        }
+        BFSShortestPath<SocketRef, Hop> search = new BFSShortestPath<>(graph);
+        return sources(carried.get()).stream()
+                .map(s -> search.getPath(s, input))
+                .filter(java.util.Objects::nonNull)
+                .min(Comparator.comparingInt(GraphPath::getLength))
+                .map(p -> new Route(p.getStartVertex(), p.getEdgeList()));
+    }
+
+    /** The shortest way to any input of a box that carries this. */
+    public Optional<Route> to(String box, Carried carried) {
+        return inputs(carried).stream()
+                .filter(s -> s.placement().equals(box))
+                .flatMap(s -> to(s).stream())
+                .min(Comparator.comparingInt(r -> r.hops().size()));
+    }
+
+    /** Where the way to an input that nothing reaches ends, walked back from the input: the socket that nothing leads to. */
+    public SocketRef brokenAt(SocketRef input) {
+        SocketRef at = input;
+        for (int walked = 0; walked <= graph.vertexSet().size(); walked++) {
+            Optional<Hop> into = graph.containsVertex(at) ? graph.incomingEdgesOf(at).stream().findFirst() : Optional.empty();
+            if (into.isEmpty()) {
+                return at;
+            }
+            at = into.get().from();
+        }
+        return at;
+    }
+
+    /** The least that a link of the way carries, Gbit/s, and where; empty when no figure is on file. */
+    public Optional<Narrow> narrowest(Route route) {
+        return route.sockets().stream()
+                .flatMap(s -> box(s.placement()).flatMap(b -> b.signal(s.socket())).stream()
+                        .filter(f -> f.gigabits() > 0)
+                        .map(f -> new Narrow(s, f.gigabits())))
+                .min(Comparator.comparingDouble(Narrow::gigabits));
+    }
+
+    public record Narrow(SocketRef at, double gigabits) {}
+
+    /** What the picture needs, Gbit/s, as it is sent at the beginning of the way. */
+    public Optional<Double> sent(Route route) {
+        return box(route.from().placement())
+                .flatMap(b -> b.type().facets(SignalFacet.PictureOut.class).stream()
+                        .filter(p -> p.socket().equals(route.from().socket()))
+                        .map(SignalFacet.PictureOut::gigabits)
+                        .findFirst());
+    }
+
+    /** Whether a part can put the look on a picture at this socket. */
+    public boolean takesLook(SocketRef socket) {
+        Box box = boxes.get(socket.placement());
+        boolean out = box.type().facets(SignalFacet.PictureOut.class).stream()
+                .anyMatch(p -> p.socket().equals(socket.socket()) && p.takesLook());
+        boolean in = box.type().facet(SignalFacet.Display.class).filter(SignalFacet.Display::takesLook).isPresent()
+                && carried(socket).filter(c -> c == Carried.PICTURE).isPresent()
+                && direction(box, socket) == Socket.Direction.IN;
+        return out || in;
+    }
+
+    /** Whether a part works off this feed or off its own cells; one without a power input always does. */
+    static boolean needsPower(Box box) {
+        return box.type().facet(Facet.PowerInput.class).isPresent() && !box.hasOwnCells();
+    }
+}

@@ -1,0 +1,217 @@
+package wideharbor.core.signal;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+import wideharbor.core.testkit.Signals;
+
+class SignalGraphTest {
+    static Rig resolved(Rigs rigs) {
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, "", rigs.catalogue());
+    }
+
+    /** Body, a live loop on its first output, a screen behind that. */
+    private static Rigs chain(boolean live) {
+        return Signals.rig()
+                .with("loop", Signals.loop("loop", live))
+                .with("screen", Signals.display("screen", Trust.FOCUS, 3))
+                .join("j1", "body:face-0", "loop:foot")
+                .join("j2", "body:face-1", "screen:foot")
+                .cable("k1", Signals.picture(), "body:sdi-1", "loop:in")
+                .cable("k2", Signals.picture(), "screen:sdi", "loop:out");
+    }
+
+    @Test
+    void aWayGoesThroughWhatPassesOnWhicheverWayTheCableLies() {
+        SignalGraph graph = SignalGraph.of(resolved(chain(true)));
+        Route route = graph.to("screen", Carried.PICTURE).orElseThrow();
+        assertEquals(List.of("body", "loop", "screen"), route.boxes());
+        assertEquals(List.of(Hop.Kind.CABLE, Hop.Kind.LIVE, Hop.Kind.CABLE), route.hops().stream().map(Hop::kind).toList());
+        assertEquals(2, route.links());
+        assertEquals(3.0, graph.sent(route).orElseThrow());
+        assertEquals(3.0, graph.narrowest(route).orElseThrow().gigabits());
+    }
+
+    @Test
+    void withoutACableTheWayEndsWhereNothingLeads() {
+        Rigs rigs = Signals.rig()
+                .with("loop", Signals.loop("loop", true))
+                .with("screen", Signals.display("screen", Trust.FOCUS, 3))
+                .join("j1", "body:face-0", "loop:foot")
+                .join("j2", "body:face-1", "screen:foot")
+                .cable("k2", Signals.picture(), "loop:out", "screen:sdi");
+        SignalGraph graph = SignalGraph.of(resolved(rigs));
+        assertEquals(Optional.empty(), graph.to("screen", Carried.PICTURE));
+        assertEquals(new SocketRef("loop", "in"), graph.brokenAt(new SocketRef("screen", "sdi")));
+    }
+
+    /** A body whose power goes takes everything with it; a live loop what is behind it; a wire through takes nothing. */
+    @Test
+    void aBoxWithoutPowerTakesWhatIsBehindIt() {
+        Rig live = resolved(chain(true));
+        Outage loop = Outage.of("loop", live, FeedTree.of(live), SignalGraph.of(live));
+        assertEquals(List.of("loop"), loop.dark());
+        assertEquals(
+                List.of("loop:in", "screen:sdi"), loop.lost().stream().map(l -> l.input().toString()).toList());
+        Rig wire = resolved(chain(false));
+        assertEquals(
+                List.of("loop:in"),
+                Outage.of("loop", wire, FeedTree.of(wire), SignalGraph.of(wire)).lost().stream()
+                        .map(l -> l.input().toString())
+                        .toList());
+        assertEquals(2, Outage.of("body", live, FeedTree.of(live), SignalGraph.of(live)).lost().size());
+    }
+
+    /** The battery goes: all that lives off its plate goes, and what keeps time on its own cells does not. */
+    @Test
+    void aBatteryTakesWhatItFeedsAndNoMore() {
+        Rigs rigs = Signals.rig()
+                .with("plate", Bag.plate())
+                .with("battery", Bag.battery("battery-100", Figure.maker(100)))
+                .with("screen", Signals.display("screen", Trust.FOCUS, 3))
+                .with("clock", Signals.clock())
+                .join("j0", "body:face-0", "plate:foot")
+                .join("j1", "plate:battery", "battery:plug")
+                .join("j2", "body:face-1", "screen:foot")
+                .join("j3", "body:face-2", "clock:foot")
+                .cable("p1", Signals.power(), "plate:out-1", "body:power")
+                .cable("p2", Signals.power(), "plate:out-2", "screen:power")
+                .cable("k1", Signals.picture(), "body:sdi-1", "screen:sdi")
+                .cable("k2", Signals.cable(Carried.TIME, 400), "clock:tc", "body:tc");
+        Rig rig = resolved(rigs);
+        Outage outage = Outage.of("battery", rig, FeedTree.of(rig), SignalGraph.of(rig));
+        assertEquals(List.of("battery", "plate", "body", "screen"), outage.dark());
+        assertEquals(List.of("clock"), Outage.of("clock", rig, FeedTree.of(rig), SignalGraph.of(rig)).dark());
+        assertFalse(outage.dark().contains("clock"), "it keeps its time");
+    }
+
+    private static Rigs village(int receivers, Viewer... viewers) {
+        return Signals.rig()
+                .with("link", Signals.sender("one", "5 GHz", receivers))
+                .join("j1", "body:face-0", "link:foot")
+                .cable("k1", Signals.picture(), "body:sdi-2", "link:sdi")
+                .inKit(Signals.display("small", Trust.FRAME, 3), 1)
+                .inKit(Signals.display("large", Trust.COLOUR, 3), 1)
+                .inKit(Signals.receiver("one"), 2)
+                .inKit(Signals.picture(), 2)
+                .shooting(new Shoot(
+                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
+    }
+
+    private static Viewing viewing(Rigs rigs) {
+        Rig rig = resolved(rigs);
+        return Viewing.of(rigs.job(), rig, SignalGraph.of(rig));
+    }
+
+    /** Who asks little gets little, so that the one who judges colour finds the display for it. */
+    @Test
+    void eachTakesTheLeastDisplayThatWillDo() {
+        Viewing both = viewing(village(
+                2, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
+        assertEquals(List.of("Agency", "Colourist"), both.seats().stream().map(s -> s.viewer().who()).toList());
+        assertEquals(
+                List.of("small", "large"),
+                both.seats().stream().map(s -> s.display().orElseThrow().type().name()).toList());
+        assertTrue(both.seats().stream().allMatch(Seat::isReached));
+        Route way = both.seats().get(0).route().orElseThrow();
+        assertEquals(3, way.links(), "cable, radio, cable");
+    }
+
+    @Test
+    void aTransmitterServesSoManyAndThenTheWayBreaksAtTheReceiver() {
+        Viewing one = viewing(village(
+                1, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
+        assertEquals(1, one.seats().stream().filter(Seat::isReached).count());
+        Seat left = one.seats().stream().filter(s -> !s.isReached()).findFirst().orElseThrow();
+        assertEquals(Seat.Missing.LINK, left.missing());
+        assertTrue(left.whyNot().contains("receiver-one"), left.whyNot());
+    }
+
+    @Test
+    void whatIsMissingIsNamed() {
+        Viewing three = viewing(village(
+                4,
+                new Viewer("A", Trust.COLOUR, true),
+                new Viewer("B", Trust.COLOUR, true),
+                new Viewer("C", Trust.FRAME, false)));
+        assertEquals(
+                List.of(Seat.Missing.NOTHING, Seat.Missing.DISPLAY, Seat.Missing.DISPLAY),
+                three.seats().stream().map(Seat::missing).toList());
+        Rigs silent = Signals.rig()
+                .inKit(Signals.display("small", Trust.FRAME, 3), 1)
+                .inKit(Signals.receiver("one"), 1)
+                .inKit(Signals.picture(), 1)
+                .shooting(new Shoot(
+                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false,
+                        List.of(new Viewer("A", Trust.FRAME, true)), List.of()));
+        assertEquals(Seat.Missing.SENDER, viewing(silent).seats().get(0).missing());
+    }
+
+    /** Who looks at another build is not this rig's concern. */
+    @Test
+    void aViewerOfAnotherBuildIsNotCountedHere() {
+        Viewing none = viewing(village(2, new Viewer("Agency", Trust.FRAME, true, "b")));
+        assertEquals(List.of(), none.seats());
+    }
+
+    @Test
+    void soundIsCountedByChannelsAndNeedsPowerOnTheLine() {
+        Rigs rigs = Signals.rig()
+                .with("mic", Signals.microphone(4, true))
+                .join("j1", "body:face-0", "mic:foot")
+                .cable("k1", Signals.cable(Carried.SOUND, 600), "mic:out", "body:audio");
+        SoundPlan plan = SoundPlan.of(SignalGraph.of(resolved(rigs)));
+        assertEquals(1, plan.lines().size());
+        assertTrue(plan.lines().get(0).powered());
+        assertEquals(4, plan.sinks().get(0).channelsIn());
+        assertTrue(plan.sinks().get(0).isFull(), "four into two");
+    }
+
+    /** Only a body with the rule has an order, and it says where the rule is from. */
+    @Test
+    void theOrderIsTheBodysOwn() {
+        assertEquals(List.of(), ConnectOrder.of(SignalGraph.of(resolved(chain(true)))));
+        Rigs rigs = Signals.rig(new SignalFacet.CoaxLast("the maker"))
+                .with("screen", Signals.display("screen", Trust.FOCUS, 3))
+                .join("j", "body:face-0", "screen:foot")
+                .cable("k", Signals.picture(), "body:sdi-1", "screen:sdi");
+        ConnectOrder order = ConnectOrder.of(SignalGraph.of(resolved(rigs))).get(0);
+        assertEquals("the maker", order.source());
+        assertEquals(
+                List.of(
+                        "Picture cables are off body.",
+                        "Power on body; wait until it stands.",
+                        "Power on screen; wait until it stands.",
+                        "Plug the picture cable, sdi-1 to screen."),
+                order.on());
+        assertEquals("Unplug the picture cable, sdi-1 to screen.", order.off().get(0));
+    }
+
+    /** Plugs of 45 at both ends and 10 upwards between: (10 + 90) × 1.1 = 110. */
+    @Test
+    void aCableNeedsItsWayItsPlugsAndATenth() {
+        Rigs rigs = Signals.rig()
+                .with("screen", Signals.display("screen", Trust.FOCUS, 3))
+                .join("j", "body:face-1", "screen:foot")
+                .cable("k", Signals.cable(Carried.PICTURE, 100), "body:sdi-1", "screen:sdi");
+        CableSchedule.Row row = CableSchedule.of(resolved(rigs), new CableSchedule.Plugs(45, 20)).get(0);
+        assertEquals(110, row.neededMm(), 1e-6);
+        assertTrue(row.isTooShort());
+        assertEquals("A body › screen", row.label());
+    }
+}
