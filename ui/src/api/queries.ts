@@ -162,6 +162,17 @@ export const powerQuery = (s: Spot, tried: PowerTry) =>
       ),
   });
 
+export const signalQuery = (s: Spot) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'signals', s.build, s.configuration] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/signals', {
+          params: { ...place(s), query: { configuration: s.configuration, lens: s.lens } },
+        }),
+      ),
+  });
+
 export interface CatalogueQuestion {
   search: string;
   look: string;

@@ -676,6 +676,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/signals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/signals/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/trials": {
         parameters: {
             query?: never;
@@ -1026,6 +1058,18 @@ export interface components {
             undoBy: string;
             verdict: string;
         };
+        BoxRow: {
+            /** Format: int32 */
+            column: number;
+            dark: string[];
+            id: string;
+            label: string;
+            lost: string[];
+            onRig: boolean;
+            /** Format: double */
+            ownCellHours: number;
+            title: string;
+        };
         BriefChange: {
             brief: components["schemas"]["BriefView"];
             /** Format: int32 */
@@ -1067,6 +1111,20 @@ export interface components {
             id: string;
             lenses: components["schemas"]["Named"][];
             title: string;
+        };
+        CableView: {
+            a: components["schemas"]["End"];
+            b: components["schemas"]["End"];
+            carries: string;
+            id: string;
+            label: string;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            /** Format: double */
+            neededMm: number;
+            tooShort: boolean;
+            twins: string[];
         };
         CaseView: {
             contents: components["schemas"]["PackedView"][];
@@ -1158,6 +1216,12 @@ export interface components {
             stops: number;
             support: string;
             title: string;
+        };
+        ConnectOrder: {
+            body: string;
+            off: string[];
+            on: string[];
+            source: string;
         };
         CrossFitCell: {
             how: string;
@@ -1265,6 +1329,14 @@ export interface components {
             /** Format: int32 */
             revision: number;
             wish: components["schemas"]["Wish"];
+        };
+        End: {
+            connector: string;
+            locks: boolean;
+            part: string;
+            pinOut: string;
+            rightAngle: boolean;
+            socket: string;
         };
         Entry: {
             /** Format: int32 */
@@ -1531,6 +1603,15 @@ export interface components {
             onRig: number;
             /** Format: int32 */
             pieces: number;
+        };
+        LinkView: {
+            by: string;
+            carried: string;
+            from: string;
+            fromSocket: string;
+            kind: string;
+            to: string;
+            toSocket: string;
         };
         Loose: {
             placement: string;
@@ -1976,6 +2057,22 @@ export interface components {
             thread: string;
             where: string[];
         };
+        SeatRow: {
+            display: string;
+            label: string;
+            /** Format: int64 */
+            links: number;
+            looks: string[];
+            needs: string[];
+            /** Format: int32 */
+            quarterTurns: number;
+            /** Format: double */
+            rate: number;
+            reached: boolean;
+            viewer: components["schemas"]["Viewer"];
+            way: string[];
+            whyNot: string;
+        };
         Session: {
             displayName: string;
             editsBriefs: boolean;
@@ -2056,6 +2153,16 @@ export interface components {
             inTheWay: string[];
             safe: string[];
         };
+        Signals: {
+            boxes: components["schemas"]["BoxRow"][];
+            cables: components["schemas"]["CableView"][];
+            configuration: string;
+            links: components["schemas"]["LinkView"][];
+            orders: components["schemas"]["ConnectOrder"][];
+            seats: components["schemas"]["SeatRow"][];
+            sound: components["schemas"]["SoundRow"][];
+            time: components["schemas"]["TimeRow"][];
+        };
         Signed: {
             /** Format: date-time */
             when: string;
@@ -2090,6 +2197,17 @@ export interface components {
             kind: string;
             pinOut: string;
             title: string;
+        };
+        SoundRow: {
+            /** Format: int32 */
+            channels: number;
+            full: boolean;
+            into: string;
+            phantom: boolean;
+            powered: boolean;
+            source: string;
+            /** Format: int32 */
+            takes: number;
         };
         Span: {
             /** Format: double */
@@ -2195,6 +2313,12 @@ export interface components {
             lens: string;
             what: string;
         };
+        TimeRow: {
+            from: string;
+            into: string;
+            /** Format: double */
+            ownCellHours: number;
+        };
         Track: {
             /** Format: double */
             from: number;
@@ -2231,6 +2355,7 @@ export interface components {
             worthIt: boolean;
         };
         Viewer: {
+            build: string;
             byRadio: boolean;
             /** @enum {string} */
             trust: "FRAME" | "FOCUS" | "EXPOSURE" | "COLOUR";
@@ -3358,6 +3483,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Bench"];
+                };
+            };
+        };
+    };
+    signals: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Signals"];
+                };
+            };
+        };
+    };
+    labels: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

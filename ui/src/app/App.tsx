@@ -12,6 +12,7 @@ const BriefScreen = lazy(async () => ({ default: (await import('../screens/brief
 const BenchScreen = lazy(async () => ({ default: (await import('../screens/bench')).BenchScreen }));
 const DispatchScreen = lazy(async () => ({ default: (await import('../screens/dispatch')).DispatchScreen }));
 const PowerScreen = lazy(async () => ({ default: (await import('../screens/power')).PowerScreen }));
+const SignalScreen = lazy(async () => ({ default: (await import('../screens/signal')).SignalScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../screens/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).CatalogueScreen }));
 const PartScreen = lazy(async () => ({ default: (await import('../screens/catalogue')).PartScreen }));
@@ -56,6 +57,7 @@ export function App() {
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />
             <Route path="power" element={<PowerScreen />} />
+            <Route path="signal" element={<SignalScreen />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
             <Route index element={<Navigate to="brief" replace />} />

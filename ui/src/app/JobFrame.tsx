@@ -30,6 +30,7 @@ export function JobFrame() {
           <NavLink to={`/jobs/${job}/brief`}>Brief</NavLink>
           <NavLink to={`/jobs/${job}/bench${keep}`}>Bench</NavLink>
           <NavLink to={`/jobs/${job}/power`}>Power</NavLink>
+          <NavLink to={`/jobs/${job}/signal`}>Signal</NavLink>
           <NavLink to={`/jobs/${job}/changeover`}>Changeover</NavLink>
           <NavLink to={`/jobs/${job}/dispatch`}>Dispatch</NavLink>
         </nav>

@@ -15,6 +15,7 @@ interface Props {
   asks: Asks;
   worn: Option[];
   lenses: Option[];
+  builds?: readonly { id: string; title: string }[];
   onChange: (asks: Asks) => void;
 }
 
@@ -24,7 +25,7 @@ const SPARED: Option[] = ['BATTERY', 'CABLE', 'MEDIA', 'MONITOR', 'TRANSMISSION'
 }));
 
 /** Changes, room, spares and distances: lists that grow a line at a time. */
-export function AsksForm({ asks, worn, lenses, onChange }: Props) {
+export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
   const first = worn[0]?.value ?? '';
   const second = worn[1]?.value ?? '';
   const edit = <K extends 'changes' | 'spares' | 'tapes'>(key: K, i: number, line: Partial<Asks[K][number]>) =>
@@ -83,7 +84,7 @@ export function AsksForm({ asks, worn, lenses, onChange }: Props) {
           </div>
         ))}
       </Lines>
-      <ShootForm shoot={asks.shoot} onChange={(shoot) => onChange({ ...asks, shoot })} />
+      <ShootForm shoot={asks.shoot} builds={builds} onChange={(shoot) => onChange({ ...asks, shoot })} />
       <JobWays ways={asks.ways} onChange={(ways) => onChange({ ...asks, ways })} />
     </>
   );

@@ -133,7 +133,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
           </Field>
         </div>
       </fieldset>
-      <AsksForm asks={draft.asks} worn={worn} lenses={job.builds.flatMap((b) => b.lenses).map((l) => ({ value: l.id, label: l.title }))} onChange={(asks) => put('asks', asks)} />
+      <AsksForm asks={draft.asks} worn={worn} builds={job.builds} lenses={job.builds.flatMap((b) => b.lenses).map((l) => ({ value: l.id, label: l.title }))} onChange={(asks) => put('asks', asks)} />
       {error && (
         <p className="error" role="alert">
           {error}

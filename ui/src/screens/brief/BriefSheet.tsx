@@ -88,6 +88,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
             <Fact key={v.who} name="Looks">
               {v.who}, for {v.trust.toLowerCase()}
               {v.byRadio && ', by radio'}
+              {v.build && job.builds.length > 1 && `, at ${job.builds.find((x) => x.id === v.build)?.title ?? v.build}`}
             </Fact>
           ))}
           {b.asks.shoot.recordings.map((r) => (

@@ -31,7 +31,7 @@ const TRUSTS = [
 ] satisfies { value: Schemas['Viewer']['trust']; label: string }[];
 
 /** How the picture stands, how long power may not go, who looks and hears, and how it is recorded. */
-export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot: Shoot) => void }) {
+export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; builds?: readonly { id: string; title: string }[]; onChange: (shoot: Shoot) => void }) {
   const viewer = (i: number, line: Partial<Schemas['Viewer']>) => onChange({ ...shoot, viewers: shoot.viewers.map((v, k) => (k === i ? { ...v, ...line } : v)) });
   const block = (i: number, line: Partial<Schemas['DayBlock']>) => onChange({ ...shoot, day: shoot.day.map((b, k) => (k === i ? { ...b, ...line } : b)) });
   const recording = (i: number, line: Partial<Schemas['Recording']>) => onChange({ ...shoot, recordings: shoot.recordings.map((r, k) => (k === i ? { ...r, ...line } : r)) });
@@ -77,11 +77,19 @@ export function ShootForm({ shoot, onChange }: { shoot: Shoot; onChange: (shoot:
           </div>
         ))}
       </Lines>
-      <Lines title="Viewers" empty="Nobody beside the operator is named." add={() => onChange({ ...shoot, viewers: [...shoot.viewers, { who: 'Director', trust: 'FRAME', byRadio: false }] })}>
+      <Lines title="Viewers" empty="Nobody beside the operator is named." add={() => onChange({ ...shoot, viewers: [...shoot.viewers, { who: 'Director', trust: 'FRAME', byRadio: false, build: '' }] })}>
         {shoot.viewers.map((v, i) => (
           <div key={i} className="ask-line">
             <Input aria-label="Who looks" value={v.who} maxLength={60} required onChange={(e) => viewer(i, { who: e.target.value })} />
             <Select aria-label="Judges" value={v.trust} options={TRUSTS} onChange={(trust) => viewer(i, { trust })} />
+            {builds.length > 1 && (
+              <Select
+                aria-label="Looks at"
+                value={v.build || builds[0]?.id}
+                options={builds.map((b) => ({ value: b.id, label: b.title }))}
+                onChange={(build) => viewer(i, { build })}
+              />
+            )}
             <label>
               <input type="checkbox" checked={v.byRadio} onChange={(e) => viewer(i, { byRadio: e.target.checked })} /> by radio
             </label>

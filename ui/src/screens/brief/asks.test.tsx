@@ -83,7 +83,7 @@ describe('AsksForm', () => {
     const onChange = form(nothing);
     const add = screen.getAllByText('Add a line');
     fireEvent.click(add[add.length - 2] as HTMLElement);
-    expect(onChange.mock.lastCall?.[0].shoot.viewers).toEqual([{ who: 'Director', trust: 'FRAME', byRadio: false }]);
+    expect(onChange.mock.lastCall?.[0].shoot.viewers).toEqual([{ who: 'Director', trust: 'FRAME', byRadio: false, build: '' }]);
     fireEvent.click(add[add.length - 1] as HTMLElement);
     expect(onChange.mock.lastCall?.[0].shoot.recordings).toHaveLength(1);
   });

@@ -37,7 +37,7 @@ describe('what a shoot asks', () => {
   });
 
   it('asks for one time and for radio by a tick', () => {
-    const viewer: Schemas['Viewer'] = { who: 'Director', trust: 'FRAME', byRadio: false };
+    const viewer: Schemas['Viewer'] = { who: 'Director', trust: 'FRAME', byRadio: false, build: '' };
     const onChange = shootForm({ ...nothing, viewers: [viewer] });
     fireEvent.click(screen.getByLabelText('one time for all recorders'));
     expect(onChange.mock.lastCall?.[0].timecode).toBe(true);
@@ -87,7 +87,7 @@ const job = {
       spares: [],
       tapes: [],
       ways: {},
-      shoot: { ...nothing, orientation: 'BOTH', sound: 'SEPARATE', timecode: true, viewers: [{ who: 'Choreographer', trust: 'FOCUS', byRadio: true }], insuredValue: 142000 },
+      shoot: { ...nothing, orientation: 'BOTH', sound: 'SEPARATE', timecode: true, viewers: [{ who: 'Choreographer', trust: 'FOCUS', byRadio: true, build: '' }], insuredValue: 142000 },
     },
   },
 } as unknown as Schemas['JobView'];

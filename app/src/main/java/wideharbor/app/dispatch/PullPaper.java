@@ -1,18 +1,12 @@
 package wideharbor.app.dispatch;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
-import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.web.util.HtmlUtils;
+import wideharbor.app.web.Paper;
 
 /** The pull list on paper: a box to tick for every line, by category, with the keys and the cautions that go with it. */
 final class PullPaper {
-    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
-
     private static final String STYLE =
             """
             @page { size: A4; margin: 16mm 14mm 18mm; @bottom-right { content: counter(page) ' of ' counter(pages); font: 8pt paper; }
@@ -34,17 +28,7 @@ final class PullPaper {
 
     /** The view of a job's dispatch as an A4 document. */
     static byte[] pdf(DispatchController.Dispatch d) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.useFont(() -> PDDocument.class.getResourceAsStream(FONT), "paper");
-        builder.withHtmlContent(html(d), null);
-        builder.toStream(out);
-        try {
-            builder.run();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        return Paper.pdf(html(d));
     }
 
     static String html(DispatchController.Dispatch d) {

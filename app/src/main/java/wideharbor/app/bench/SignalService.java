@@ -1,0 +1,31 @@
+package wideharbor.app.bench;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobStore;
+import wideharbor.core.bench.SignalSheet;
+import wideharbor.core.check.CheckContext;
+
+/** Picture, sound, time and control of a rig. */
+@Service
+class SignalService {
+    private final JobStore store;
+
+    SignalService(JobStore store) {
+        this.store = store;
+    }
+
+    @Transactional(readOnly = true)
+    SignalViews.Signals signals(Spot spot) {
+        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        return SignalViews.Signals.of(context, SignalSheet.of(context));
+    }
+
+    @Transactional(readOnly = true)
+    byte[] labels(Spot spot) {
+        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        String title = context.job().title() + ", " + context.build().title() + ", "
+                + context.rig().configuration().title();
+        return CableLabels.pdf(spot.job(), spot.build(), title, SignalSheet.of(context).cables());
+    }
+}

@@ -1,0 +1,75 @@
+import type { KeyboardEvent } from 'react';
+import type { Schemas } from '../../api/client';
+import { BOX, curve, layout, lines } from './layout';
+
+interface Props {
+  boxes: Schemas['BoxRow'][];
+  links: Schemas['LinkView'][];
+  failed: string;
+  onFail: (id: string) => void;
+}
+
+const PAD = 14;
+
+/** Boxes and what runs between them, from where the picture begins to who looks at it. */
+export function SignalMap({ boxes, links, failed, onFail }: Props) {
+  if (boxes.length === 0) return <p className="soft">Nothing on this rig gives or takes a signal yet.</p>;
+  const { places, width, height } = layout(boxes, links);
+  const dark = new Set(boxes.find((b) => b.id === failed)?.dark ?? []);
+  const key = (id: string) => (e: KeyboardEvent) => {
+    if (e.key !== 'Enter' && e.key !== ' ') return;
+    e.preventDefault();
+    onFail(id);
+  };
+  return (
+    <svg
+      className="signal-map"
+      viewBox={`${-PAD} ${-PAD} ${Math.max(width, 3 * BOX.width) + 2 * PAD} ${height + 2 * PAD}`}
+      style={{ maxHeight: Math.max(150, height + 2 * PAD) }}
+      role="group"
+      aria-label={`${boxes.length} boxes, ${links.length} links`}
+    >
+      {links.map((l, i) => {
+        const from = places.get(l.from);
+        const to = places.get(l.to);
+        if (!from || !to) return null;
+        const gone = dark.has(l.from) || dark.has(l.to);
+        return (
+          <path key={i} className={`link ${l.carried.split(' ')[0] ?? ''} ${l.kind} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
+            <title>{`${l.carried}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'radio' ? ', by radio' : ''}`}</title>
+          </path>
+        );
+      })}
+      {boxes.map((b) => {
+        const at = places.get(b.id) ?? { x: 0, y: 0 };
+        const title = lines(b.title);
+        const plugged = links.some((l) => l.from === b.id || l.to === b.id);
+        return (
+          <g
+            key={b.id}
+            className={`box ${b.onRig ? '' : 'beside'} ${dark.has(b.id) ? 'dark' : ''} ${b.id === failed ? 'failed' : ''}`}
+            transform={`translate(${at.x} ${at.y})`}
+            role="button"
+            tabIndex={0}
+            aria-pressed={b.id === failed}
+            aria-label={`${b.title}${b.label ? `, good for ${b.label}` : ''}${plugged ? '' : ', nothing plugged'}. Without power: ${b.lost.join('; ') || 'nothing else is lost'}`}
+            onClick={() => onFail(b.id)}
+            onKeyDown={key(b.id)}
+          >
+            <rect width={BOX.width} height={BOX.height} rx={3} />
+            {title.map((t, i) => (
+              <text key={i} x={8} y={(b.label || !plugged ? 15 : 20) + i * 13}>
+                {t}
+              </text>
+            ))}
+            {(b.label || !plugged) && (
+              <text x={8} y={BOX.height - 5} className="soft">
+                {plugged ? `good for ${b.label}` : 'nothing plugged'}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,81 @@
+import './signal.css';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import { jobQuery, signalQuery } from '../../api/queries';
+import { Waiting } from '../../app/Waiting';
+import { CableTable } from './CableTable';
+import { OrderCards } from './OrderCards';
+import { SignalMap } from './SignalMap';
+import { SoundAndTime } from './SoundAndTime';
+import { ViewerTable } from './ViewerTable';
+
+/** Who sees, hears and controls what; a box is clicked to see what breaks without it. */
+export function SignalScreen() {
+  const { job = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const [failed, setFailed] = useState('');
+  const jobData = useQuery(jobQuery(job));
+  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
+  const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
+  const spot = { job, build: build?.id ?? '', configuration, lens: '' };
+  const query = useQuery({ ...signalQuery(spot), enabled: build !== undefined, placeholderData: keepPreviousData });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!build || query.isPending) return <Waiting />;
+  const s = query.data;
+  const out = s.boxes.find((b) => b.id === failed);
+  const go = (next: { build: string; config: string }) => {
+    setFailed('');
+    setSearch(next, { replace: true });
+  };
+  return (
+    <main className="signal">
+      <section aria-labelledby="map-title">
+        <div className="signal-head">
+          <h2 id="map-title">Picture, sound, time, control</h2>
+          {(jobData.data?.builds.length ?? 0) > 1 && (
+            <label>
+              of{' '}
+              <select className="input" aria-label="Build" value={build.id} onChange={(e) => go({ build: e.target.value, config: '' })}>
+                {jobData.data?.builds.map((b) => (
+                  <option key={b.id} value={b.id}>
+                    {b.title}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+          <label>
+            worn as{' '}
+            <select className="input" aria-label="Configuration" value={configuration} onChange={(e) => go({ build: build.id, config: e.target.value })}>
+              {build.configurations.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {c.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button className="btn plain" type="button" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        <SignalMap boxes={s.boxes} links={s.links} failed={failed} onFail={(id) => setFailed(id === failed ? '' : id)} />
+        <p className="outage" role="status">
+          {out ? (
+            <>
+              <span className="mark stop">without power</span> {out.title}
+              {out.dark.length > 1 && <>, and with it {out.dark.filter((d) => d !== out.id).map((d) => s.boxes.find((b) => b.id === d)?.title ?? d).join(', ')}</>}:{' '}
+              {out.lost.length > 0 ? `${out.lost.join('; ')}.` : 'nothing else is lost.'}
+            </>
+          ) : (
+            <span className="soft">Click a box, or reach it by Tab and press Enter, to see what breaks when it loses power.</span>
+          )}
+        </p>
+      </section>
+      <ViewerTable seats={s.seats} dark={out?.dark ?? []} job={job} />
+      <SoundAndTime sound={s.sound} time={s.time} />
+      <OrderCards orders={s.orders} />
+      <CableTable cables={s.cables} job={job} build={build.id} configuration={configuration} />
+    </main>
+  );
+}

@@ -1,0 +1,1 @@
+export { SignalScreen } from './SignalScreen';
