@@ -2159,8 +2159,11 @@ export interface components {
             configuration: string;
             links: components["schemas"]["LinkView"][];
             orders: components["schemas"]["ConnectOrder"][];
+            /** Format: int32 */
+            revision: number;
             seats: components["schemas"]["SeatRow"][];
             sound: components["schemas"]["SoundRow"][];
+            switches: components["schemas"]["SwitchRow"][];
             time: components["schemas"]["TimeRow"][];
         };
         Signed: {
@@ -2297,6 +2300,15 @@ export interface components {
             offMm: number[];
             other: string;
             part: string;
+        };
+        SwitchRow: {
+            box: string;
+            look: boolean;
+            lookKey: string[];
+            /** Format: int32 */
+            quarterTurns: number;
+            socket: string;
+            turnKey: string;
         };
         Tab: {
             /** Format: int32 */

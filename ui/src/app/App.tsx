@@ -57,7 +57,7 @@ export function App() {
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />
             <Route path="power" element={<PowerScreen />} />
-            <Route path="signal" element={<SignalScreen />} />
+            <Route path="signal" element={<SignalScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
             <Route index element={<Navigate to="brief" replace />} />

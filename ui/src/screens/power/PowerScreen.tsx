@@ -75,7 +75,7 @@ export function PowerScreen() {
             <PlateDay key={plate.battery + plate.plate} plate={plate} day={p.day} />
           ))}
           <p className="soft">
-            The finding “Charge for the day” reckons the brief’s hours on, running throughout and without charging; this day is reckoned as it is written, and no finding comes of it yet. Time counts while on, not while rolling. Charge by makers’ figures, health and the block’s temperature; measured draw replaces them once it is on file. Lithium cells: none damaged, terminals covered, charged in sight; the carrier’s and local rules decide.
+            The finding “Charge for the day” comes of this day. Plates of one standard, on all builds of the job, take their batteries and bays in turn. Time counts while on, not while rolling. Charge by makers’ figures, health and the block’s temperature; measured draw replaces them once it is on file. Lithium cells: none damaged, terminals covered, charged in sight; the carrier’s and local rules decide.
           </p>
         </section>
       )}

@@ -1,6 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../../api/client';
-import { BOX, curve, layout, lines } from './layout';
+import { BOX, curve, layout, lines, wordsAt } from './layout';
 
 interface Props {
   boxes: Schemas['BoxRow'][];
@@ -26,6 +26,7 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
       className="signal-map"
       viewBox={`${-PAD} ${-PAD} ${Math.max(width, 3 * BOX.width) + 2 * PAD} ${height + 2 * PAD}`}
       style={{ maxHeight: Math.max(150, height + 2 * PAD) }}
+      preserveAspectRatio="xMinYMid meet"
       role="group"
       aria-label={`${boxes.length} boxes, ${links.length} links`}
     >
@@ -34,10 +35,18 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
         const to = places.get(l.to);
         if (!from || !to) return null;
         const gone = dark.has(l.from) || dark.has(l.to);
+        const at = wordsAt(from, to);
         return (
-          <path key={i} className={`link ${l.carried.split(' ')[0] ?? ''} ${l.kind} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
-            <title>{`${l.carried}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'radio' ? ', by radio' : ''}`}</title>
-          </path>
+          <g key={i}>
+            <path className={`link ${l.carried.split(' ')[0] ?? ''} ${l.kind} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
+              <title>{`${l.carried}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'radio' ? ', by radio' : ''}`}</title>
+            </path>
+            {at && (
+              <text className="words" x={at.x} y={at.y} textAnchor="end">
+                {l.kind === 'radio' ? 'radio' : l.fromSocket}
+              </text>
+            )}
+          </g>
         );
       })}
       {boxes.map((b) => {

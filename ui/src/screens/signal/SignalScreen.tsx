@@ -1,17 +1,24 @@
 import './signal.css';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
 import { useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
-import { jobQuery, signalQuery } from '../../api/queries';
+import { api, unwrap } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { jobQuery, keys, signalQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
+import { wish } from '../bench/logic';
 import { CableTable } from './CableTable';
 import { OrderCards } from './OrderCards';
 import { SignalMap } from './SignalMap';
 import { SoundAndTime } from './SoundAndTime';
+import { SwitchTable } from './SwitchTable';
 import { ViewerTable } from './ViewerTable';
 
 /** Who sees, hears and controls what; a box is clicked to see what breaks without it. */
-export function SignalScreen() {
+export function SignalScreen({ session }: { session: Schemas['Session'] }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
   const { job = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [failed, setFailed] = useState('');
@@ -20,6 +27,17 @@ export function SignalScreen() {
   const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
   const spot = { job, build: build?.id ?? '', configuration, lens: '' };
   const query = useQuery({ ...signalQuery(spot), enabled: build !== undefined, placeholderData: keepPreviousData });
+  const setting = useMutation({
+    mutationFn: async ({ key, value }: { key: string; value: number }) =>
+      unwrap(
+        await api.POST('/api/jobs/{job}/builds/{build}/edits', {
+          params: { path: { job, build: spot.build } },
+          body: { revision: query.data?.revision ?? 0, configuration, lens: '', wish: wish('SET', { key, value }) },
+        }),
+      ),
+    onError: (e) => void message.error(e.message, 6),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.job(job) }),
+  });
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const s = query.data;
@@ -75,6 +93,7 @@ export function SignalScreen() {
       <ViewerTable seats={s.seats} dark={out?.dark ?? []} job={job} />
       <SoundAndTime sound={s.sound} time={s.time} />
       <OrderCards orders={s.orders} />
+      <SwitchTable switches={s.switches} canEdit={session.editsBuilds && jobData.data?.stage !== 'DISPATCHED'} busy={setting.isPending} onSet={(key, value) => setting.mutate({ key, value })} />
       <CableTable cables={s.cables} job={job} build={build.id} configuration={configuration} />
     </main>
   );

@@ -37,7 +37,7 @@ export function ViewerTable({ seats, dark, job }: { seats: Schemas['SeatRow'][];
                       {s.viewer.byRadio ? ', by radio' : ', by cable'}
                     </div>
                   </td>
-                  <td>{!s.reached ? <span className="mark stop">No</span> : broken ? <span className="mark stop">gone</span> : <span className="mark met">yes</span>}</td>
+                  <td>{!s.reached ? <span className="mark stop">no</span> : broken ? <span className="mark stop">gone</span> : <span className="mark met">yes</span>}</td>
                   <td>
                     {s.reached ? s.way.join(' › ') : s.whyNot}
                     {s.reached && s.label && <div className="soft">that display is good for {s.label}</div>}

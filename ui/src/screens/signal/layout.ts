@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client';
 
-export const BOX = { width: 136, height: 46, gapX: 62, gapY: 16 };
+export const BOX = { width: 136, height: 46, gapX: 92, gapY: 16 };
 
 export interface Place {
   x: number;
@@ -50,6 +50,11 @@ export function curve(from: Place, to: Place): string {
   const up = from.y < to.y ? from.y + BOX.height : from.y;
   const down = from.y < to.y ? to.y : to.y + BOX.height;
   return `M${x} ${up}C${x} ${(up + down) / 2} ${x2} ${(up + down) / 2} ${x2} ${down}`;
+}
+
+/** Where the words of a link stand: over the end of its line, before the box that it leads to. */
+export function wordsAt(from: Place, to: Place): Place | null {
+  return to.x > from.x ? { x: to.x - 6, y: to.y + BOX.height / 2 - 5 } : null;
 }
 
 /** Words in at most two lines of a box. */

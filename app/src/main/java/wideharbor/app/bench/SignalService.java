@@ -3,6 +3,7 @@ package wideharbor.app.bench;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Loaded;
 import wideharbor.core.bench.SignalSheet;
 import wideharbor.core.check.CheckContext;
 
@@ -17,8 +18,9 @@ class SignalService {
 
     @Transactional(readOnly = true)
     SignalViews.Signals signals(Spot spot) {
-        CheckContext context = BenchService.context(store.load(spot.job()), spot);
-        return SignalViews.Signals.of(context, SignalSheet.of(context));
+        Loaded loaded = store.load(spot.job());
+        CheckContext context = BenchService.context(loaded, spot);
+        return SignalViews.Signals.of(context, SignalSheet.of(context), loaded.buildRevision(spot.build()));
     }
 
     @Transactional(readOnly = true)

@@ -19,8 +19,10 @@ final class SignalViews {
             List<SignalSheet.SoundRow> sound,
             List<SignalSheet.TimeRow> time,
             List<ConnectOrder> orders,
-            List<CableView> cables) {
-        static Signals of(CheckContext context, SignalSheet s) {
+            List<CableView> cables,
+            List<SignalSheet.SwitchRow> switches,
+            int revision) {
+        static Signals of(CheckContext context, SignalSheet s, int revision) {
             return new Signals(
                     context.rig().configuration().id(),
                     s.boxes(),
@@ -29,7 +31,9 @@ final class SignalViews {
                     s.sound(),
                     s.time(),
                     s.orders(),
-                    s.cables().stream().map(CableView::of).toList());
+                    s.cables().stream().map(CableView::of).toList(),
+                    s.switches(),
+                    revision);
         }
     }
 

@@ -3,6 +3,7 @@ package wideharbor.app.bench;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
@@ -14,8 +15,10 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
@@ -158,10 +161,20 @@ class WishReader {
 
     private static Reading set(CheckContext context, Wish wish) {
         SettingKey key = SettingKey.parse(wish.key());
-        String what = context.rig().motion(key).map(m -> m.freedom().title()).orElse("height");
         return new Reading(
-                "Set " + context.rig().title(key.placement()) + ", " + what + " " + Say.one(wish.value()),
+                "Set " + context.rig().title(key.placement()) + ", " + said(context, key, wish.value()),
                 Wishes.set(context, key, wish.value(), false));
+    }
+
+    private static String said(CheckContext context, SettingKey key, double value) {
+        Optional<Socket> socket = context.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
+        if (socket.isEmpty()) {
+            return context.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Say.one(value);
+        }
+        String set = key.freedom() == Switches.LOOK
+                ? "look " + (value > 0.5 ? "on" : "off")
+                : "picture turned by " + Math.round(value * 90) + "°";
+        return socket.get().title() + ": " + set;
     }
 
     private static Reading add(CheckContext context, Wish wish) {

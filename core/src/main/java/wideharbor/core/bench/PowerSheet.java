@@ -3,21 +3,18 @@ package wideharbor.core.bench;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.power.DayPlates;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
-import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
 
 /** Where the rig's power comes from and goes to, and how the day draws it down. */
 public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plates) {
@@ -87,23 +84,15 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
 
     public static PowerSheet of(CheckContext context, Change change) {
         FeedTree feeds = context.feeds();
-        List<DayBlock> day = day(context.job().brief());
+        List<DayBlock> day = DayPlates.day(context.job().brief());
         List<Row> rows = new ArrayList<>();
         List<PlateDay> plates = new ArrayList<>();
         for (FeedTree.Source source : feeds.sources()) {
             rows.add(battery(feeds, source));
             source.outlets().forEach(o -> outlet(feeds, o, 1, rows));
-            plates.add(plate(context, source, day, change));
         }
+        DayPlates.of(context).forEach(p -> plates.add(plate(context, p, day, change)));
         return new PowerSheet(List.copyOf(rows), day, List.copyOf(plates));
-    }
-
-    /** The brief's blocks, or its hours on end while nobody wrote any. */
-    public static List<DayBlock> day(Brief brief) {
-        List<DayBlock> blocks = brief.asks().shoot().day();
-        return blocks.isEmpty()
-                ? List.of(new DayBlock("on", DayBlock.State.ON, brief.hoursOn(), brief.temperatureC(), false))
-                : blocks;
     }
 
     private static Row battery(FeedTree feeds, FeedTree.Source source) {
@@ -169,68 +158,32 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
         }
     }
 
-    private static PlateDay plate(
-            CheckContext context, FeedTree.Source source, List<DayBlock> day, Change change) {
-        FeedTree.Load load = context.feeds().loadOn(source);
-        String standard = plug(source.battery().type());
-        List<ItemType> cells = new ArrayList<>(List.of(source.battery().type()));
-        List<String> unknown = new ArrayList<>(load.unknown());
-        DayOfPower.Chargers chargers = DayOfPower.Chargers.NONE;
-        for (Map.Entry<TypeRef, Integer> spare : context.kit().counts().entrySet()) {
-            ItemType type = context.catalogue().require(spare.getKey());
-            if (type.facet(Facet.Battery.class).isPresent() && plug(type).equals(standard)) {
-                cells.addAll(Collections.nCopies(spare.getValue(), type));
-            }
-            Optional<Facet.Charger> charger =
-                    type.facet(Facet.Charger.class).filter(c -> c.standard().equals(standard));
-            if (charger.isPresent()) {
-                chargers = more(chargers, charger.get(), charger.get().bays() * spare.getValue());
-            }
-        }
-        cells.stream().filter(t -> capacity(t).isEmpty()).map(ItemType::name).distinct().forEach(unknown::add);
-        boolean hotSwap = source.plate().filter(p -> p.type().can(Capability.HOT_SWAPS)).isPresent();
-        double idle = context.feeds().idleOn(source);
+    private static PlateDay plate(CheckContext context, DayPlates.DayPlate p, List<DayBlock> day, Change change) {
         double usable = context.rule(Rule.USABLE_CHARGE);
-        Optional<DayOfPower.Plate> now = unknown.isEmpty() && load.runningWatts() > 0
-                ? Optional.of(asPlate(load.runningWatts(), idle, cells, hotSwap))
-                : Optional.empty();
-        DayOfPower.Chargers bays = chargers;
+        Optional<DayOfPower.Plate> now = p.plate();
         return new PlateDay(
-                source.battery().title(),
-                source.plate().map(p -> p.title()).orElse(""),
-                hotSwap,
-                load.runningWatts(),
-                idle,
-                cells.size(),
-                chargers.bays(),
-                now.map(p -> DayOfPower.needed(p, day, usable)).orElse(0),
-                others(context, source.battery().type(), standard),
-                now.map(p -> DayOfPower.of(p, day, usable, bays)),
-                now.filter(p -> !change.isNone())
-                        .flatMap(p -> changed(p, cells, change))
-                        .map(p -> DayOfPower.of(p, day, usable, more(bays, change.moreBays()))),
-                unknown);
+                p.source().battery().title(),
+                p.source().plate().map(Placed::title).orElse(""),
+                p.hotSwap(),
+                p.runningWatts(),
+                p.idleWatts(),
+                p.cells().size(),
+                p.chargers().bays(),
+                now.map(x -> DayOfPower.needed(x, day, usable)).orElse(0),
+                others(context, p),
+                now.map(x -> DayOfPower.of(x, day, usable, p.chargers())),
+                now.filter(x -> !change.isNone())
+                        .flatMap(x -> p.plate(changed(p.cells(), change), 1))
+                        .map(x -> DayOfPower.of(x, day, usable, more(p.chargers(), change.moreBays()))),
+                p.unknown());
     }
 
-    private static DayOfPower.Plate asPlate(double running, double idle, List<ItemType> cells, boolean hotSwap) {
-        return new DayOfPower.Plate(
-                running, idle, cells.stream().map(t -> capacity(t).orElseThrow()).toList(), hotSwap);
-    }
-
-    /** The same plate with other or more batteries; empty when the other's capacity is not on file. */
-    private static Optional<DayOfPower.Plate> changed(DayOfPower.Plate plate, List<ItemType> cells, Change change) {
+    /** The same plate with other or more batteries. */
+    private static List<ItemType> changed(List<ItemType> cells, Change change) {
         List<ItemType> then = new ArrayList<>(cells);
         change.battery().ifPresent(b -> Collections.fill(then, b));
         then.addAll(Collections.nCopies(change.moreBatteries(), then.get(0)));
-        return then.stream().allMatch(t -> capacity(t).isPresent())
-                ? Optional.of(asPlate(plate.runningWatts(), plate.idleWatts(), then, plate.hotSwap()))
-                : Optional.empty();
-    }
-
-    private static DayOfPower.Chargers more(DayOfPower.Chargers have, Facet.Charger charger, int bays) {
-        int all = have.bays() + bays;
-        double watts = (have.bays() * have.wattsPerBay() + bays * charger.wattsPerBay()) / all;
-        return new DayOfPower.Chargers(all, watts);
+        return then;
     }
 
     /** More bays like those there are; 60 W where there are none. */
@@ -238,22 +191,13 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
         return new DayOfPower.Chargers(have.bays() + bays, have.bays() == 0 ? 60 : have.wattsPerBay());
     }
 
-    private static List<ItemType> others(CheckContext context, ItemType fitted, String standard) {
+    private static List<ItemType> others(CheckContext context, DayPlates.DayPlate plate) {
+        ItemType fitted = plate.cells().get(0);
         return context.catalogue().current().stream()
                 .filter(t -> t.facet(Facet.Battery.class).isPresent()
-                        && plug(t).equals(standard)
+                        && DayPlates.standard(t).equals(plate.standard())
                         && !t.ref().equals(fitted.ref())
-                        && capacity(t).isPresent())
+                        && DayPlates.capacity(t).isPresent())
                 .toList();
-    }
-
-    private static String plug(ItemType battery) {
-        return battery.port(battery.facet(Facet.Battery.class).orElseThrow().port()).orElseThrow().standard();
-    }
-
-    /** Watt-hours with what age has left of them. */
-    private static Optional<Double> capacity(ItemType battery) {
-        Facet.Battery spec = battery.facet(Facet.Battery.class).orElseThrow();
-        return spec.wattHours() instanceof Figure.Known known ? Optional.of(known.value() * spec.health()) : Optional.empty();
     }
 }

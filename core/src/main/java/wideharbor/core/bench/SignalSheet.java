@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.CheckContext;
@@ -32,7 +33,11 @@ public record SignalSheet(
         List<SoundRow> sound,
         List<TimeRow> time,
         List<ConnectOrder> orders,
-        List<CableSchedule.Row> cables) {
+        List<CableSchedule.Row> cables,
+        List<SwitchRow> switches) {
+
+    /** Something that is switched at a socket: the look on or off there, or quarter turns of the picture. */
+    public record SwitchRow(String box, String socket, List<String> lookKey, boolean look, String turnKey, int quarterTurns) {}
 
     /**
      * A box in the drawing.
@@ -90,7 +95,39 @@ public record SignalSheet(
                 ConnectOrder.of(graph),
                 CableSchedule.of(
                         context.rig(),
-                        new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE))));
+                        new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE))),
+                switches(context, graph));
+    }
+
+    /** Outputs of bodies and inputs of displays that carry a picture here. */
+    private static List<SwitchRow> switches(CheckContext context, SignalGraph graph) {
+        List<SwitchRow> rows = new ArrayList<>();
+        for (Hop hop : graph.hops()) {
+            if (hop.kind() == Hop.Kind.CABLE && graph.carried(hop.from()).filter(c -> c == Carried.PICTURE).isPresent()) {
+                Stream.of(hop.from(), hop.to())
+                        .filter(s -> context.rig().find(s.placement()).isPresent())
+                        .filter(s -> isSwitched(graph, s))
+                        .forEach(s -> rows.add(switched(context, graph, s)));
+            }
+        }
+        return rows.stream().distinct().toList();
+    }
+
+    private static boolean isSwitched(SignalGraph graph, SocketRef socket) {
+        Box box = graph.box(socket.placement()).orElseThrow();
+        boolean sends = box.type().facets(SignalFacet.PictureOut.class).stream()
+                .anyMatch(o -> o.socket().equals(socket.socket()));
+        return sends || box.type().facet(SignalFacet.Display.class).isPresent();
+    }
+
+    private static SwitchRow switched(CheckContext context, SignalGraph graph, SocketRef s) {
+        return new SwitchRow(
+                title(graph, s.placement()),
+                socket(graph, s),
+                graph.takesLook(s) ? List.of(Switches.look(s).toString()) : List.of(),
+                context.rig().content().value(Switches.look(s)) > 0.5,
+                Switches.turn(s).toString(),
+                Math.floorMod((int) Math.round(context.rig().content().value(Switches.turn(s))), 4));
     }
 
     private static List<BoxRow> boxes(CheckContext context, Viewing viewing) {
@@ -146,18 +183,13 @@ public record SignalSheet(
             moved = false;
             for (Hop hop : between) {
                 int next = columns.getOrDefault(hop.from().placement(), 0) + 1;
-                if (columns.getOrDefault(hop.to().placement(), 0) < next && carriesOn(graph, hop)) {
+                if (columns.getOrDefault(hop.to().placement(), 0) < next) {
                     columns.put(hop.to().placement(), next);
                     moved = true;
                 }
             }
         }
         return columns;
-    }
-
-    /** Time and sound lead into the body; the picture's way orders the drawing. */
-    private static boolean carriesOn(SignalGraph graph, Hop hop) {
-        return graph.carried(hop.from()).filter(c -> c != Carried.TIME && c != Carried.SOUND).isPresent();
     }
 
     private static List<LinkRow> links(SignalGraph graph) {

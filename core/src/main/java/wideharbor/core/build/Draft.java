@@ -188,6 +188,10 @@ final class Draft {
     private Command set(Command.Set c, Catalogue catalogue) {
         present(c.key().placement());
         Admission.settingTarget(c.key(), content(), catalogue);
+        boolean atSocket = catalogue.require(placements.get(c.key().placement()).type()).socket(c.key().port()).isPresent();
+        if (atSocket) {
+            Switches.requireSense(c.key(), c.value());
+        }
         Setting old = settings.put(c.key(), new Setting(c.key(), c.value(), c.byFeel()));
         return old == null ? new Command.Unset(c.key()) : new Command.Set(old.key(), old.value(), old.byFeel());
     }

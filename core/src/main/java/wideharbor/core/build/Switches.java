@@ -12,6 +12,19 @@ public final class Switches {
 
     private Switches() {}
 
+    /**
+     * Whether a value means something at a socket.
+     *
+     * @throws EditRefused naming the limit
+     */
+    static void requireSense(SettingKey key, double value) {
+        int most = key.freedom() == LOOK ? 1 : 3;
+        if (value != Math.rint(value) || value < 0 || value > most) {
+            throw new EditRefused("What is set at " + key.placement() + ", " + key.port() + " must be a whole number from 0 to "
+                    + most + ", but was " + value + ".");
+        }
+    }
+
     public static SettingKey look(SocketRef socket) {
         return new SettingKey(socket.placement(), socket.socket(), LOOK);
     }

@@ -122,7 +122,7 @@ public record DayOfPower(
             }
             hour = end;
             if (block.mains()) {
-                charge(chargers, end - begun);
+                charge(chargers, end - begun, block.state() == DayBlock.State.OFF);
             }
             mark();
         }
@@ -144,21 +144,35 @@ public record DayOfPower(
             return true;
         }
 
-        /** Empties take turns in the bays; what is charged, however far, can go on again. */
-        private void charge(Chargers chargers, double hours) {
+        /**
+         * Empties take turns in the bays; what is charged, however far, can go on again. While everything is off the
+         * fitted one takes its turn too, after them.
+         */
+        private void charge(Chargers chargers, double hours, boolean off) {
             double[] bays = new double[chargers.bays()];
             for (Cell cell : List.copyOf(empty)) {
-                int bay = freest(bays);
-                if (bay < 0 || bays[bay] >= hours) {
+                if (!charge(cell, bays, chargers, hours)) {
                     return;
                 }
-                double needs = (cell.capacity - cell.left) / chargers.wattsPerBay();
-                double gets = Math.min(needs, hours - bays[bay]);
-                bays[bay] += gets;
-                cell.left += gets * chargers.wattsPerBay();
                 empty.remove(cell);
                 full.add(cell);
             }
+            if (off) {
+                charge(fitted, bays, chargers, hours);
+            }
+        }
+
+        /** In the bay that is free first; false when none is free any more. */
+        private static boolean charge(Cell cell, double[] bays, Chargers chargers, double hours) {
+            int bay = freest(bays);
+            if (bay < 0 || bays[bay] >= hours) {
+                return false;
+            }
+            double needs = (cell.capacity - cell.left) / chargers.wattsPerBay();
+            double gets = Math.min(needs, hours - bays[bay]);
+            bays[bay] += gets;
+            cell.left += gets * chargers.wattsPerBay();
+            return true;
         }
 
         private static int freest(double[] bays) {

@@ -1,41 +1,47 @@
 package wideharbor.core.check.power;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Runtime;
-import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Placed;
 
-/** All the charge in the package, at the day's temperature, lasts the hours the camera is on. */
+/** Something charged is left to put on at every hour of the day that the rig is on. */
 public final class DayRuntime implements Check {
     private static final CheckCard CARD = new CheckCard(
             "power.runtime",
             "power",
             "Charge for the day",
-            "all batteries of the package that fit the plates, against the brief's hours on",
-            "usable charge over load lasts the hours on, with the house's reserve",
+            "every plate with its share of the package's batteries and bays, against the day that the brief writes in blocks, or its hours on end",
+            "something is left to put on at every hour that the rig is on, with the house's reserve",
             "cold takes capacity, and time counts while on, not while rolling",
-            "h = Σ Wh × health × temperature factor × usable / Σ P",
+            "block by block: Wh × health × temperature factor × usable / P, changes, charging where there is mains; without blocks h = Σ of these",
             "makers' capacities; factor and usable share by house rule",
             Severity.STOP,
             false);
+
+    private static final List<String> DAY = List.of("day");
+    private static final int MOST_PIECES = 60;
 
     @Override
     public CheckCard card() {
@@ -54,18 +60,11 @@ public final class DayRuntime implements Check {
         double watts = 0;
         double wattHours = 0;
         Set<String> unknown = new LinkedHashSet<>();
-        Set<String> plates = new LinkedHashSet<>();
-        for (FeedTree.Source source : context.feeds().sources()) {
-            FeedTree.Load load = context.feeds().loadOn(source);
-            watts += load.runningWatts();
-            unknown.addAll(load.unknown());
-            wattHours += charge(source.battery().type(), celsius, context, unknown);
-            plates.add(Batteries.plug(source.battery().type()).standard());
-        }
-        for (Map.Entry<TypeRef, Integer> spare : context.kit().counts().entrySet()) {
-            ItemType type = context.catalogue().require(spare.getKey());
-            if (type.facet(Facet.Battery.class).isPresent() && plates.contains(Batteries.plug(type).standard())) {
-                wattHours += spare.getValue() * charge(type, celsius, context, unknown);
+        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+            watts += plate.runningWatts();
+            unknown.addAll(plate.unknown());
+            for (ItemType cell : plate.cells()) {
+                wattHours += charge(cell, celsius, context);
             }
         }
         return new Day(wattHours, watts, List.copyOf(unknown));
@@ -76,12 +75,8 @@ public final class DayRuntime implements Check {
         return context.job().brief().hoursOn() * context.rule(Rule.ON_SHARE) * context.rule(Rule.RUNTIME_RESERVE);
     }
 
-    private static double charge(ItemType type, double celsius, CheckContext context, Set<String> unknown) {
-        Facet.Battery battery = type.facet(Facet.Battery.class).orElseThrow();
-        if (battery.wattHours() instanceof Figure.Unknown) {
-            unknown.add(type.name());
-        }
-        return Runtime.usableWattHours(battery, celsius, context.rules());
+    private static double charge(ItemType type, double celsius, CheckContext context) {
+        return Runtime.usableWattHours(type.facet(Facet.Battery.class).orElseThrow(), celsius, context.rules());
     }
 
     @Override
@@ -90,32 +85,77 @@ public final class DayRuntime implements Check {
             return;
         }
         Day day = day(context);
-        List<String> subjects = List.of("day");
         if (!day.unknown().isEmpty()) {
-            results.notChecked(subjects, "no draw or capacity on file for " + String.join(", ", day.unknown()));
-            return;
+            results.notChecked(DAY, "no draw or capacity on file for " + String.join(", ", day.unknown()));
+        } else if (context.job().brief().asks().shoot().day().isEmpty()) {
+            onEnd(context, day, results);
+        } else {
+            inBlocks(context, results);
         }
+    }
+
+    /** Nobody wrote the day: its hours on end, nothing charged. */
+    private static void onEnd(CheckContext context, Day day, Results results) {
         double needed = hoursNeeded(context);
         if (day.hours() >= needed - 1e-9) {
             results.fine();
             return;
         }
-        double celsius = context.job().brief().temperatureC();
         results.found(
-                subjects,
-                "Day outlasts the batteries at " + Say.one(celsius).replace(".0", "").replace("-", "−") + " °C",
+                DAY,
+                "Day outlasts the batteries at " + degrees(context.job().brief().temperatureC()),
                 Evidence.Amount.atLeast(day.hours(), needed, "h"),
                 "All charge in the package gives " + Say.hours(day.hours()) + " at " + Say.watts(day.watts())
                         + "; the brief asks for " + Say.hours(needed) + " on.");
     }
 
-    /** As many more of what is fitted as it takes; or a larger battery on the plate. */
+    /** The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest. */
+    private static void inBlocks(CheckContext context, Results results) {
+        List<DayBlock> day = context.job().brief().asks().shoot().day();
+        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        DayPlates.DayPlate worst = null;
+        double dark = 0;
+        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+            double here = dark(context, plate, plate.cells(), plate.chargers());
+            if (here > dark + 1e-9) {
+                dark = here;
+                worst = plate;
+            }
+        }
+        if (worst == null) {
+            results.fine();
+            return;
+        }
+        double coldest = day.stream().mapToDouble(DayBlock::celsius).min().orElse(20);
+        results.found(
+                DAY,
+                "Day outlasts the batteries at " + degrees(coldest),
+                Evidence.Amount.atLeast(on - dark, on, "h"),
+                worst.cells().size() + " batteries for " + worst.source().plate().map(Placed::title).orElse("the plate")
+                        + " and " + worst.chargers().bays() + " bays leave " + Say.hours(dark) + " of the day without power.");
+    }
+
+    /** Hours of the written day with nothing left to put on; none when a figure is missing. */
+    private static double dark(
+            CheckContext context, DayPlates.DayPlate plate, List<ItemType> cells, DayOfPower.Chargers chargers) {
+        double reserve = context.rule(Rule.RUNTIME_RESERVE);
+        return plate.plate(cells, reserve)
+                .map(p -> DayOfPower.of(
+                                p, DayPlates.day(context.job().brief()), context.rule(Rule.USABLE_CHARGE), chargers)
+                        .darkHours())
+                .orElse(0.0);
+    }
+
+    private static String degrees(double celsius) {
+        return Say.one(celsius).replace(".0", "").replace("-", "−") + " °C";
+    }
+
+    /** As many more of what is fitted as it takes, a larger battery on the plate, or another charger. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         List<Candidate> all = new ArrayList<>();
-        Day day = day(context);
-        double needed = hoursNeeded(context);
-        for (FeedTree.Source source : context.feeds().sources()) {
+        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+            FeedTree.Source source = plate.source();
             for (ItemType larger : Batteries.others(context, source.battery())) {
                 if (Batteries.wattHours(larger) > Batteries.wattHours(source.battery().type())) {
                     all.add(Batteries.swap(context, source.battery(), larger));
@@ -123,22 +163,38 @@ public final class DayRuntime implements Check {
             }
             List<ItemType> kinds = new ArrayList<>(List.of(source.battery().type()));
             kinds.addAll(Batteries.others(context, source.battery()));
-            for (ItemType kind : kinds) {
-                more(context, day, needed, kind).ifPresent(all::add);
-            }
+            kinds.forEach(kind -> pieces(context, plate, kind).ifPresent(n -> all.add(new Candidate(
+                    "battery",
+                    (n == 1 ? "One more " : n + " more ") + kind.name(),
+                    List.of(Scoped.kit(new Command.AddKit(kind.ref(), n)))))));
+            Parts.byNearness(context).stream()
+                    .filter(t -> t.facet(Facet.Charger.class)
+                            .filter(c -> c.standard().equals(plate.standard()))
+                            .isPresent())
+                    .forEach(t -> all.add(new Candidate(
+                            "charger", "One more " + t.name(), List.of(Scoped.kit(new Command.AddKit(t.ref(), 1))))));
         }
         return all;
     }
 
-    private static java.util.Optional<Candidate> more(CheckContext context, Day day, double needed, ItemType type) {
-        double each = charge(type, context.job().brief().temperatureC(), context, new LinkedHashSet<>());
-        int pieces = each <= 0 ? 0 : (int) Math.ceil((needed * day.watts() - day.wattHours()) / each - 1e-9);
-        if (pieces < 1 || pieces > 60) {
-            return java.util.Optional.empty();
+    /** How many more of a kind the plate needs; the other plates take their turns, so that many for each are packed. */
+    private static Optional<Integer> pieces(CheckContext context, DayPlates.DayPlate plate, ItemType kind) {
+        if (DayPlates.capacity(kind).isEmpty()) {
+            return Optional.empty();
         }
-        return java.util.Optional.of(new Candidate(
-                "battery",
-                (pieces == 1 ? "One more " : pieces + " more ") + type.name(),
-                List.of(Scoped.kit(new Command.AddKit(type.ref(), pieces)))));
+        int plates = Math.max(1, DayPlates.sharing(context, plate.standard()));
+        boolean written = !context.job().brief().asks().shoot().day().isEmpty();
+        for (int more = 1; more <= MOST_PIECES; more++) {
+            List<ItemType> cells = new ArrayList<>(plate.cells());
+            cells.addAll(Collections.nCopies(more, kind));
+            boolean enough = written
+                    ? dark(context, plate, cells, plate.chargers()) <= 1e-9
+                    : day(context).wattHours() + more * charge(kind, context.job().brief().temperatureC(), context)
+                            >= hoursNeeded(context) * day(context).watts() - 1e-9;
+            if (enough) {
+                return Optional.of(written ? more * plates : more);
+            }
+        }
+        return Optional.empty();
     }
 }

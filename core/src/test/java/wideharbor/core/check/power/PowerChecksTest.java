@@ -2,6 +2,7 @@ package wideharbor.core.check.power;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Test;
@@ -11,6 +12,12 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
+import java.util.List;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.geometry.Vec3;
 
 class PowerChecksTest {
     // --- plugs ---
@@ -181,6 +188,45 @@ class PowerChecksTest {
                 .given(oneDevice(30, 30).day(25, 5).inKit(Bag.battery("battery-200", Figure.maker(200)), 1).day(25, 9.5))
                 .fixes();
         assertTrue(fix.stream().anyMatch(f -> f.title().contains("battery-200")), fix.toString());
+    }
+
+    private static Rigs inBlocks(Rigs rigs) {
+        return rigs.shooting(new Shoot(
+                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
+                List.of(
+                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
+                        new DayBlock("meal", DayBlock.State.OFF, 1, 25, true),
+                        new DayBlock("afternoon", DayBlock.State.ON, 1, 25, false))));
+    }
+
+    private static ItemType charger() {
+        return part("charger").weighs(2000, Vec3.ZERO).facet(new Facet.Charger("v-mount", 1, 60)).make();
+    }
+
+    /** 90 Wh at 30 W are the three hours of the morning; the fourth hour on is dark, unless the meal charges 60 Wh. */
+    @Test
+    void aWrittenDayIsWalkedBlockByBlock() {
+        verify(new DayRuntime()).given(inBlocks(oneDevice(30, 30))).finds(Severity.STOP, 3, 4, Double.POSITIVE_INFINITY, "h");
+        verify(new DayRuntime()).given(inBlocks(oneDevice(30, 30).inKit(charger(), 1))).holds();
+        Rigs known = inBlocks(oneDevice(30, 30).knows(charger()));
+        assertEquals("One more charger", verify(new DayRuntime()).given(known).isMendedBy("charger").title());
+        assertEquals("One more battery-100", verify(new DayRuntime()).given(known).isMendedBy("battery").title());
+    }
+
+    /** Two plates of one standard and three spares: the first has two of them, the second one. */
+    @Test
+    void platesOfOneStandardTakeTheirSparesInTurn() {
+        Rigs rigs = oneDevice(30, 30)
+                .with("plate-2", Bag.plate())
+                .with("battery-2", Bag.battery("battery-100", Figure.maker(100)))
+                .join("j-plate-2", "body:top", "plate-2:foot")
+                .join("j-battery-2", "plate-2:battery", "battery-2:plug")
+                .inKit(Bag.battery("battery-100", Figure.maker(100)), 3)
+                .inKit(charger(), 1);
+        List<DayPlates.DayPlate> plates = DayPlates.of(rigs.context());
+        assertEquals(List.of(3, 2), plates.stream().map(p -> p.cells().size()).toList());
+        assertEquals(List.of(1, 0), plates.stream().map(p -> p.chargers().bays()).toList(), "one bay is in one place");
+        assertEquals(2, DayPlates.sharing(rigs.context(), "v-mount"));
     }
 
     @Test
