@@ -24,12 +24,16 @@ public record Outage(List<String> dark, List<Lost> lost) {
 
     public static Outage of(String failed, Rig rig, FeedTree feeds, SignalGraph graph) {
         Set<String> dark = fedBy(failed, rig, feeds);
-        SignalGraph after = graph.without(dark);
         List<Lost> lost = new ArrayList<>();
         for (Carried carried : Carried.values()) {
-            for (SocketRef input : graph.inputs(carried)) {
-                boolean gone = dark.contains(input.placement()) || after.to(input).isEmpty();
-                if (gone && graph.to(input).isPresent()) {
+            List<SocketRef> inputs = graph.inputs(carried);
+            if (inputs.isEmpty()) {
+                continue;
+            }
+            Set<SocketRef> before = graph.reached(carried, Set.of());
+            Set<SocketRef> still = graph.reached(carried, dark);
+            for (SocketRef input : inputs) {
+                if (before.contains(input) && (dark.contains(input.placement()) || !still.contains(input))) {
                     lost.add(new Lost(input, carried));
                 }
             }

@@ -3,6 +3,8 @@ package wideharbor.core.signal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +13,9 @@ import java.util.Set;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.shortestpath.BFSShortestPath;
+import org.jgrapht.graph.MaskSubgraph;
 import org.jgrapht.graph.SimpleDirectedGraph;
+import org.jgrapht.traverse.BreadthFirstIterator;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
@@ -29,6 +33,7 @@ public final class SignalGraph {
     private final Map<String, Box> boxes;
     private final List<Hop> hops;
     private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
+    private final Map<Carried, List<SocketRef>> sources = new EnumMap<>(Carried.class);
 
     private SignalGraph(Collection<Box> all, List<Hop> hops) {
         this.boxes = new LinkedHashMap<>();
@@ -43,6 +48,9 @@ public final class SignalGraph {
             if (graph.containsVertex(hop.from()) && graph.containsVertex(hop.to()) && !hop.from().equals(hop.to())) {
                 graph.addEdge(hop.from(), hop.to(), hop);
             }
+        }
+        for (Carried carried : Carried.values()) {
+            sources.put(carried, findSources(carried));
         }
     }
 
@@ -70,19 +78,6 @@ public final class SignalGraph {
         beside.forEach(box -> more.addAll(passages(box)));
         more.addAll(radio(all));
         return new SignalGraph(all, more);
-    }
-
-    /** What is left when some boxes have no power: what only passes through them as through a wire goes on. */
-    public SignalGraph without(Set<String> dark) {
-        return new SignalGraph(
-                boxes.values(),
-                hops.stream()
-                        .filter(h -> h.kind() == Hop.Kind.THROUGH
-                                || (h.kind() == Hop.Kind.CABLE
-                                        ? !dark.contains(h.from().placement()) || passesThrough(h.from())
-                                        : !dark.contains(h.from().placement())
-                                                && !dark.contains(h.to().placement())))
-                        .toList());
     }
 
     private boolean passesThrough(SocketRef out) {
@@ -180,6 +175,10 @@ public final class SignalGraph {
 
     /** Outputs at which a signal begins: nothing leads to them, and no radio gives it out there. */
     public List<SocketRef> sources(Carried carried) {
+        return sources.get(carried);
+    }
+
+    private List<SocketRef> findSources(Carried carried) {
         return outputs(carried).stream()
                 .filter(s -> graph.containsVertex(s) && graph.inDegreeOf(s) == 0 && !isRadio(s) && !isPassage(s))
                 .toList();
@@ -207,6 +206,29 @@ public final class SignalGraph {
                 .filter(java.util.Objects::nonNull)
                 .min(Comparator.comparingInt(GraphPath::getLength))
                 .map(p -> new Route(p.getStartVertex(), p.getEdgeList()));
+    }
+
+    /**
+     * Every socket that this signal gets to, from wherever it begins, while some boxes have no power: one walk through
+     * the graph. What only passes through a dark box as through a wire goes on.
+     */
+    public Set<SocketRef> reached(Carried carried, Set<String> dark) {
+        Set<SocketRef> all = new HashSet<>();
+        List<SocketRef> sources = sources(carried);
+        if (!sources.isEmpty()) {
+            Graph<SocketRef, Hop> lit = dark.isEmpty() ? graph : new MaskSubgraph<>(graph, v -> false, h -> !stays(h, dark));
+            new BreadthFirstIterator<>(lit, sources).forEachRemaining(all::add);
+        }
+        return all;
+    }
+
+    private boolean stays(Hop hop, Set<String> dark) {
+        boolean from = dark.contains(hop.from().placement());
+        return switch (hop.kind()) {
+            case THROUGH -> true;
+            case CABLE -> !from || passesThrough(hop.from());
+            case LIVE, RADIO -> !from && !dark.contains(hop.to().placement());
+        };
     }
 
     /** The shortest way to any input of a box that carries this. */
