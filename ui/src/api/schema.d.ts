@@ -36,6 +36,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/power/cabin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cabin"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/power/cable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/power/lasting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lasting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/power/output": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["output"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/rods": {
         parameters: {
             query?: never;
@@ -1112,6 +1176,13 @@ export interface components {
             lenses: components["schemas"]["Named"][];
             title: string;
         };
+        CabinAnswer: {
+            /** Format: int32 */
+            people: number;
+            /** @enum {string} */
+            rule: "FREE" | "APPROVAL" | "NOT_AS_BAGGAGE";
+            words: string;
+        };
         CableView: {
             a: components["schemas"]["End"];
             b: components["schemas"]["End"];
@@ -1450,6 +1521,17 @@ export interface components {
             /** Format: int32 */
             trialFits: number;
         };
+        FlownView: {
+            battery: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            people: number;
+            rule: string;
+            /** Format: double */
+            wattHours: number;
+            words: string;
+        };
         Grams: {
             by: string;
             /** Format: double */
@@ -1518,6 +1600,14 @@ export interface components {
             amount: number;
             words: string;
         };
+        Island: {
+            /** Format: int32 */
+            changes: number;
+            /** Format: double */
+            hours: number;
+            placement: string;
+            title: string;
+        };
         JobLine: {
             clear: boolean;
             /** Format: int32 */
@@ -1559,6 +1649,18 @@ export interface components {
             key: string;
             mm: number[];
             near: string[];
+        };
+        Lasting: {
+            /** Format: int32 */
+            batteries: number;
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            hoursEach: number;
+            /** Format: double */
+            impliedWatts: number;
+            /** Format: double */
+            usableWattHours: number;
         };
         Left: {
             /** Format: int64 */
@@ -1698,6 +1800,13 @@ export interface components {
             throughMm: number;
             /** Format: int32 */
             trialFits: number;
+        };
+        OutputAnswer: {
+            /** Format: double */
+            amps: number;
+            met: boolean;
+            /** Format: double */
+            watts: number;
         };
         OutputMeter: {
             /** Format: int32 */
@@ -1882,6 +1991,8 @@ export interface components {
             configuration: string;
             day: components["schemas"]["DayBlock"][];
             dayWritten: boolean;
+            flown: components["schemas"]["FlownView"][];
+            islands: components["schemas"]["Island"][];
             lens: string;
             plates: components["schemas"]["PlateView"][];
             tree: components["schemas"]["FeedRow"][];
@@ -2409,6 +2520,17 @@ export interface components {
             reason: string;
             title: string;
         };
+        Wire: {
+            /** Format: double */
+            dropVolts: number;
+            met: boolean;
+            /** Format: double */
+            ohmPerMetre: number;
+            /** Format: double */
+            sectionMm2: number;
+            /** Format: double */
+            voltsThere: number;
+        };
         Wish: {
             at: number[];
             finding: string;
@@ -2480,6 +2602,107 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeyLine"][];
+                };
+            };
+        };
+    };
+    cabin: {
+        parameters: {
+            query: {
+                wattHours: number;
+                spares?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CabinAnswer"];
+                };
+            };
+        };
+    };
+    cable: {
+        parameters: {
+            query: {
+                watts: number;
+                endVolts: number;
+                leastVolts: number;
+                lengthMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wire"][];
+                };
+            };
+        };
+    };
+    lasting: {
+        parameters: {
+            query: {
+                wattHours: number;
+                health?: number;
+                celsius: number;
+                usable?: number;
+                watts: number;
+                hours: number;
+                claimedHours?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lasting"];
+                };
+            };
+        };
+    };
+    output: {
+        parameters: {
+            query: {
+                watts: number[];
+                endVolts: number;
+                limitWatts: number;
+                limitAmps: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutputAnswer"];
                 };
             };
         };

@@ -5,6 +5,7 @@ import { useSearchParams } from 'react-router';
 import { api, unwrap } from '../../api/client';
 import { fixed } from '../../format/units';
 import { NumberField, shimsOf } from './Numbers';
+import { Cabin, CablePick, Lasting, OutputLoad } from './Power';
 import { Rods } from './Rods';
 import { Stacks } from './Stacks';
 import { useAnswer } from './useAnswer';
@@ -15,6 +16,10 @@ const TABS = [
   ['rods', 'Rods and height'],
   ['stacks', 'Plate stacks'],
   ['keys', 'Keys'],
+  ['lasting', 'Run time'],
+  ['output', 'Output load'],
+  ['cable', 'Cable'],
+  ['cabin', 'Cabin'],
 ] as const;
 
 /** Quick answers without a job. */
@@ -36,6 +41,10 @@ export function CalculatorsScreen() {
       {tab === 'rods' && <Rods />}
       {tab === 'stacks' && <Stacks />}
       {tab === 'keys' && <Keys />}
+      {tab === 'lasting' && <Lasting />}
+      {tab === 'output' && <OutputLoad />}
+      {tab === 'cable' && <CablePick />}
+      {tab === 'cabin' && <Cabin />}
     </main>
   );
 }

@@ -7,6 +7,7 @@ import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
 import { fixed } from '../../format/units';
 import { atHour, DayChart, inWords } from './DayChart';
+import { FeedDrawing } from './FeedDrawing';
 import { FeedTable } from './FeedTable';
 
 /** Will it run the day: where power goes, how the day draws it down, and what another battery or charger would do. */
@@ -24,12 +25,25 @@ export function PowerScreen() {
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const p = query.data;
+  const bench = (placement: string) => `/jobs/${job}/bench?build=${build.id}&config=${configuration}&part=${placement}`;
   const others = [...new Map(p.plates.flatMap((x) => x.others).map((o) => [o.item, o])).values()];
   return (
     <main className="power">
       <section aria-labelledby="feed-title">
         <div className="power-head">
           <h2 id="feed-title">Feed</h2>
+          {(jobData.data?.builds.length ?? 0) > 1 && (
+            <label>
+              of{' '}
+              <select className="input" aria-label="Build" value={build.id} onChange={(e) => setSearch({ build: e.target.value }, { replace: true })}>
+                {jobData.data?.builds.map((b) => (
+                  <option key={b.id} value={b.id}>
+                    {b.title}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
           <label>
             worn as{' '}
             <select className="input" aria-label="Configuration" value={configuration} onChange={(e) => setSearch({ build: build.id, config: e.target.value }, { replace: true })}>
@@ -44,7 +58,36 @@ export function PowerScreen() {
             Print
           </button>
         </div>
-        <FeedTable rows={p.tree} bench={(placement) => `/jobs/${job}/bench?build=${build.id}&config=${configuration}&part=${placement}`} />
+        <FeedDrawing rows={p.tree} bench={bench} />
+        <FeedTable rows={p.tree} bench={bench} />
+        {p.islands.length > 0 && (
+          <p>
+            On cells of their own:{' '}
+            {p.islands.map((i) => `${i.title}, ${fixed(i.hours, 0)} h a set, ${i.changes === 0 ? 'no change in this day' : `${i.changes} ${i.changes === 1 ? 'change' : 'changes'} in this day`}`).join('; ')}.
+          </p>
+        )}
+        {p.flown.length > 0 && (
+          <>
+            <h3>If the job flies</h3>
+            <table className="sheet">
+              <tbody>
+                {p.flown.map((f) => (
+                  <tr key={f.battery}>
+                    <td>
+                      {f.count} × {f.battery}
+                    </td>
+                    <td className="num right">{fixed(f.wattHours, 0)} Wh</td>
+                    <td>
+                      <span className={`mark ${f.rule === 'FREE' ? 'met' : f.rule === 'APPROVAL' ? 'caution' : 'stop'}`}>{f.words}</span>
+                    </td>
+                    <td className="num right">{f.people > 0 ? `${f.people} ${f.people === 1 ? 'person' : 'people'}` : ''}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <p className="soft">The usual rule for cabins, as of November 2026; the carrier and local law decide.</p>
+          </>
+        )}
       </section>
       {p.plates.length > 0 && (
         <section aria-labelledby="day-title">

@@ -36,6 +36,8 @@ function show(power: Partial<Schemas['Power']>) {
     day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false }],
     dayWritten: false,
     plates: [plate],
+    flown: [],
+    islands: [],
     ...power,
   });
   render(
@@ -74,5 +76,24 @@ describe('the Power screen', () => {
     show({ plates: [] });
     expect(screen.getByText(/No battery is on this rig/)).toBeTruthy();
     expect(screen.queryByText('The day')).toBeNull();
+  });
+
+  it('says what may fly and what runs on its own cells', () => {
+    show({
+      flown: [{ battery: 'Battery 150 Wh', wattHours: 150, count: 5, rule: 'APPROVAL', words: 'in the cabin with the carrier’s approval', people: 3 }],
+      islands: [{ placement: 'time', title: 'Timecode box', hours: 20, changes: 0 }],
+    });
+    expect(screen.getByText('3 people')).toBeTruthy();
+    expect(screen.getByText(/Timecode box, 20 h a set, no change in this day/)).toBeTruthy();
+  });
+
+  it('draws the feed as a tree that the keyboard reaches', () => {
+    const row = (depth: number, title: string, over: Partial<Schemas['FeedRow']> = {}): Schemas['FeedRow'] => ({
+      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, met: true, ...over,
+    });
+    show({ tree: [row(0, 'battery'), row(1, 'out 1'), row(2, 'body', { met: false }), row(1, 'out 2', { free: true })] });
+    const body = screen.getByRole('link', { name: /^body, 20 W running, 25 W peak, 12.0 V at the end of the charge, out of range/ });
+    expect(body.getAttribute('tabindex')).toBe('0');
+    expect(screen.getByRole('link', { name: /^out 2, free/ })).toBeTruthy();
   });
 });

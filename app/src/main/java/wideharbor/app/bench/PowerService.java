@@ -31,7 +31,9 @@ class PowerService {
                 sheet.tree().stream().map(PowerViews.FeedRow::of).toList(),
                 sheet.day(),
                 !context.job().brief().asks().shoot().day().isEmpty(),
-                sheet.plates().stream().map(PowerViews.PlateView::of).toList());
+                sheet.plates().stream().map(PowerViews.PlateView::of).toList(),
+                sheet.flown().stream().map(PowerViews.FlownView::of).toList(),
+                sheet.islands());
     }
 
     private static Optional<ItemType> battery(CheckContext context, String item) {

@@ -12,7 +12,13 @@ final class PowerViews {
     private PowerViews() {}
 
     record Power(
-            String configuration, String lens, List<FeedRow> tree, List<DayBlock> day, boolean dayWritten, List<PlateView> plates) {}
+            String configuration, String lens, List<FeedRow> tree, List<DayBlock> day, boolean dayWritten, List<PlateView> plates, List<FlownView> flown, List<PowerSheet.Island> islands) {}
+
+    record FlownView(String battery, double wattHours, int count, String words, String rule, int people) {
+        static FlownView of(PowerSheet.Flown f) {
+            return new FlownView(f.battery(), f.wattHours(), f.count(), f.rule().inWords(), f.rule().name(), f.people());
+        }
+    }
 
     record FeedRow(
             int depth,

@@ -2,22 +2,27 @@ package wideharbor.core.bench;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.power.DayPlates;
+import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 
 /** Where the rig's power comes from and goes to, and how the day draws it down. */
-public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plates) {
+public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plates, List<Flown> flown, List<Island> islands) {
     private static final int DEEPEST = 12;
 
     public enum Kind {
@@ -82,6 +87,12 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
             Optional<DayOfPower> then,
             List<String> unknown) {}
 
+    /** A kind of battery in the package, and what the usual rule says of it in an aeroplane. */
+    public record Flown(String battery, double wattHours, int count, CabinRule rule, int people) {}
+
+    /** A part that runs on cells of its own and has its own plan of changes. */
+    public record Island(String placement, String title, double hours, int changes) {}
+
     public static PowerSheet of(CheckContext context, Change change) {
         FeedTree feeds = context.feeds();
         List<DayBlock> day = DayPlates.day(context.job().brief());
@@ -92,7 +103,7 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
             source.outlets().forEach(o -> outlet(feeds, o, 1, rows));
         }
         DayPlates.of(context).forEach(p -> plates.add(plate(context, p, day, change)));
-        return new PowerSheet(List.copyOf(rows), day, List.copyOf(plates));
+        return new PowerSheet(List.copyOf(rows), day, List.copyOf(plates), flown(context), islands(context, day));
     }
 
     private static Row battery(FeedTree feeds, FeedTree.Source source) {
@@ -156,6 +167,38 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
                     .filter(o -> o.placed().id().equals(link.device().id()))
                     .forEach(o -> outlet(feeds, o, depth + 1, rows));
         }
+    }
+
+    /** All batteries of the package by kind: on this rig and in the kit. */
+    private static List<Flown> flown(CheckContext context) {
+        Map<ItemType, Integer> counts = new LinkedHashMap<>();
+        context.rig().attached().stream()
+                .map(Placed::type)
+                .filter(t -> t.facet(Facet.Battery.class).isPresent())
+                .forEach(t -> counts.merge(t, 1, Integer::sum));
+        context.kit().counts().forEach((ref, count) -> {
+            ItemType type = context.catalogue().require(ref);
+            if (type.facet(Facet.Battery.class).isPresent()) {
+                counts.merge(type, count, Integer::sum);
+            }
+        });
+        List<Flown> all = new ArrayList<>();
+        counts.forEach((type, count) -> {
+            if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
+                CabinRule rule = CabinRule.of(known.value());
+                all.add(new Flown(type.name(), known.value(), count, rule, rule.peopleFor(count)));
+            }
+        });
+        return all;
+    }
+
+    /** Changes that the hours on take: none while one set of cells lasts. */
+    private static List<Island> islands(CheckContext context, List<DayBlock> day) {
+        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        return context.rig().attached().stream()
+                .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream()
+                        .map(c -> new Island(p.id(), p.title(), c.hours(), (int) Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1))))
+                .toList();
     }
 
     private static PlateDay plate(CheckContext context, DayPlates.DayPlate p, List<DayBlock> day, Change change) {

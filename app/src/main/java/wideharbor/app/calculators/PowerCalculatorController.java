@@ -1,0 +1,57 @@
+package wideharbor.app.calculators;
+
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.power.CabinRule;
+import wideharbor.core.power.PowerSums;
+
+/** Power without a job: how long, how much on one output, which cable, what may fly. */
+@RestController
+@RequestMapping("/api/calculators/power")
+class PowerCalculatorController {
+
+    @GetMapping("/lasting")
+    PowerSums.Lasting lasting(
+            @RequestParam double wattHours,
+            @RequestParam(defaultValue = "1") double health,
+            @RequestParam double celsius,
+            @RequestParam(defaultValue = "0.9") double usable,
+            @RequestParam double watts,
+            @RequestParam double hours,
+            @RequestParam(defaultValue = "0") double claimedHours) {
+        return PowerSums.lasting(wattHours, health, celsius, usable, watts, hours, claimedHours);
+    }
+
+    record OutputAnswer(double watts, double amps, boolean met) {}
+
+    @GetMapping("/output")
+    OutputAnswer output(
+            @RequestParam @Size(max = 20) List<Double> watts,
+            @RequestParam double endVolts,
+            @RequestParam double limitWatts,
+            @RequestParam double limitAmps) {
+        PowerSums.OutputLoad load = PowerSums.output(watts, endVolts, limitWatts, limitAmps);
+        return new OutputAnswer(load.watts(), load.amps(), load.isMet());
+    }
+
+    @GetMapping("/cable")
+    List<PowerSums.Wire> cable(
+            @RequestParam double watts,
+            @RequestParam double endVolts,
+            @RequestParam double leastVolts,
+            @RequestParam double lengthMm) {
+        return PowerSums.cable(watts, endVolts, leastVolts, lengthMm);
+    }
+
+    record CabinAnswer(CabinRule rule, String words, int people) {}
+
+    @GetMapping("/cabin")
+    CabinAnswer cabin(@RequestParam double wattHours, @RequestParam(defaultValue = "0") int spares) {
+        CabinRule rule = CabinRule.of(wattHours);
+        return new CabinAnswer(rule, rule.inWords(), rule.peopleFor(Math.max(0, spares)));
+    }
+}

@@ -1,0 +1,146 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '../../api/client';
+import { CableTable } from './CableTable';
+import { curve, layout, lines } from './layout';
+import { OrderCards } from './OrderCards';
+import { SignalMap } from './SignalMap';
+import { SoundAndTime } from './SoundAndTime';
+import { SwitchTable } from './SwitchTable';
+import { ViewerTable } from './ViewerTable';
+
+const box = (id: string, column: number, more: Partial<Schemas['BoxRow']> = {}): Schemas['BoxRow'] => ({
+  id, title: id, onRig: true, column, label: '', ownCellHours: 0, dark: [id], lost: [], ...more,
+});
+const link = (from: string, to: string, more: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
+  from, to, fromSocket: 'SDI 1', toSocket: 'SDI in', carried: 'picture', kind: 'cable', by: 'k', ...more,
+});
+
+describe('layout of the map', () => {
+  it('puts columns side by side and no two boxes on each other', () => {
+    const l = layout([box('a', 0), box('b', 1), box('c', 1), box('d', 2)], [link('a', 'b'), link('a', 'c'), link('c', 'd')]);
+    const at = [...l.places.values()].map((p) => `${p.x} ${p.y}`);
+    expect(new Set(at).size).toBe(4);
+    expect(l.places.get('d')?.x).toBeGreaterThan(l.places.get('b')?.x ?? 0);
+    expect(l.width).toBeGreaterThan(0);
+  });
+
+  it('leads forward from the right edge and within a column from below', () => {
+    expect(curve({ x: 0, y: 0 }, { x: 300, y: 0 })).toMatch(/^M136 23C/);
+    expect(curve({ x: 0, y: 0 }, { x: 0, y: 100 })).toMatch(/^M68 46C/);
+  });
+
+  it('keeps a title to two lines', () => {
+    expect(lines('Monitor')).toEqual(['Monitor']);
+    expect(lines('Picture receiver of the director')).toHaveLength(2);
+    expect(lines('x'.repeat(80))[1]).toMatch(/…$/);
+  });
+});
+
+describe('the map', () => {
+  it('tells by key what breaks, and marks what is dark', () => {
+    const onFail = vi.fn();
+    const boxes = [box('body', 0, { dark: ['body', 'finder'], lost: ['Operator sees nothing'] }), box('finder', 1)];
+    const { container } = render(<SignalMap boxes={boxes} links={[link('body', 'finder')]} failed="body" onFail={onFail} />);
+    const body = screen.getByRole('button', { name: /body.*Operator sees nothing/ });
+    fireEvent.keyDown(body, { key: 'Enter' });
+    expect(onFail).toHaveBeenCalledWith('body');
+    expect(container.querySelectorAll('.box.dark')).toHaveLength(2);
+    expect(container.querySelectorAll('.link.gone')).toHaveLength(1);
+  });
+
+  it('says so when there is nothing to draw', () => {
+    render(<SignalMap boxes={[]} links={[]} failed="" onFail={() => undefined} />);
+    expect(screen.getByText(/Nothing on this rig/)).toBeTruthy();
+  });
+});
+
+const seat = (more: Partial<Schemas['SeatRow']>): Schemas['SeatRow'] => ({
+  viewer: { who: 'Director', trust: 'FRAME', byRadio: true, build: '' },
+  display: 'M5', label: 'frame', reached: true, way: ['Body', 'M5'], rate: 3, looks: [], quarterTurns: 0, links: 1, needs: ['body', 'm5'], whyNot: '', ...more,
+});
+
+describe('viewers', () => {
+  it('tells who sees, who does not and why, and who loses it', () => {
+    render(
+      <MemoryRouter>
+        <ViewerTable
+          job="j"
+          dark={['m5']}
+          seats={[
+            seat({}),
+            seat({ viewer: { who: 'Puller', trust: 'FOCUS', byRadio: true, build: '' }, reached: false, whyNot: 'no display left', needs: [] }),
+            seat({ viewer: { who: 'Desk', trust: 'EXPOSURE', byRadio: false, build: '' }, needs: ['body'], looks: ['Body', 'M9'], quarterTurns: 1 }),
+          ]}
+        />
+      </MemoryRouter>,
+    );
+    expect(screen.getByText('gone')).toBeTruthy();
+    expect(screen.getByText('no display left')).toBeTruthy();
+    expect(screen.getByText('Body and M9').className).toContain('caution');
+    expect(screen.getByText('turned by 90°')).toBeTruthy();
+  });
+
+  it('leads to the brief when nobody is named', () => {
+    render(
+      <MemoryRouter>
+        <ViewerTable job="j" dark={[]} seats={[]} />
+      </MemoryRouter>,
+    );
+    expect(screen.getByRole('link', { name: 'brief' }).getAttribute('href')).toBe('/jobs/j/brief');
+  });
+});
+
+describe('sound, time, order and switches', () => {
+  it('tells what is lost of sound and who keeps time', () => {
+    render(
+      <SoundAndTime
+        sound={[{ source: 'Mic', channels: 4, phantom: true, into: 'Body', takes: 2, powered: true, full: true }]}
+        time={[{ into: 'Body', from: 'Box', ownCellHours: 20 }, { into: 'Recorder', from: '', ownCellHours: 0 }]}
+      />,
+    );
+    expect(screen.getByText('2 of 4 channels kept')).toBeTruthy();
+    expect(screen.getByText('in step')).toBeTruthy();
+    expect(screen.getByText('no timecode box plugged')).toBeTruthy();
+  });
+
+  it('shows an order only for a body that has one', () => {
+    const { rerender } = render(<OrderCards orders={[]} />);
+    expect(screen.getByText(/no rule of its own/)).toBeTruthy();
+    rerender(<OrderCards orders={[{ body: 'Petrel', source: 'the maker', on: ['Power on.'], off: ['Unplug.'] }]} />);
+    expect(screen.getByText('Source: the maker.')).toBeTruthy();
+  });
+
+  it('sets look and turn, and only for who may', () => {
+    const onSet = vi.fn();
+    const rows = [{ box: 'Body', socket: 'SDI 1', lookKey: ['body:sdi-1:0'], look: false, turnKey: 'body:sdi-1:1', quarterTurns: 0 }];
+    const { rerender } = render(<SwitchTable switches={rows} canEdit busy={false} onSet={onSet} />);
+    fireEvent.click(screen.getByLabelText('Look on at Body, SDI 1'));
+    expect(onSet).toHaveBeenLastCalledWith('body:sdi-1:0', 1);
+    fireEvent.change(screen.getByLabelText('Picture turned at Body, SDI 1'), { target: { value: '1' } });
+    expect(onSet).toHaveBeenLastCalledWith('body:sdi-1:1', 1);
+    rerender(<SwitchTable switches={rows} canEdit={false} busy={false} onSet={onSet} />);
+    expect((screen.getByLabelText('Look on at Body, SDI 1') as HTMLInputElement).disabled).toBe(true);
+  });
+});
+
+describe('cables', () => {
+  it('tells needed and had, what is too short, and the near twin', () => {
+    const end = (part: string): Schemas['End'] => ({ part, socket: 'in', connector: 'BNC', pinOut: 'usual', locks: true, rightAngle: false });
+    render(
+      <MemoryRouter>
+        <CableTable
+          job="j"
+          build="a"
+          configuration="studio"
+          cables={[{ id: 'k', name: 'Finder power', carries: 'power', a: end('Body'), b: end('Finder'), neededMm: 473, lengthMm: 400, tooShort: true, label: 'A Body › Finder', twins: ['24 V wiring'] }]}
+        />
+      </MemoryRouter>,
+    );
+    expect(screen.getByText('473 mm')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'too short' }).getAttribute('href')).toBe('/jobs/j/bench?build=a&config=studio');
+    expect(screen.getByText('24 V wiring')).toBeTruthy();
+    expect(screen.getByRole('link', { name: /Labels with codes/ }).getAttribute('href')).toContain('labels.pdf');
+  });
+});
