@@ -48,7 +48,7 @@ export function FeedDrawing({ rows, bench }: { rows: Row[]; bench: (placement: s
   const right = Math.max(...nodes.map((n) => n.x)) + WIDTH;
   const bottom = Math.max(...nodes.map((n) => n.y)) + HEIGHT;
   return (
-    <svg className="feed-drawing" viewBox={`-6 -6 ${right + 12} ${bottom + 12}`} role="group" aria-label="Feed, drawn">
+    <svg className="feed-drawing" viewBox={`-6 -6 ${right + 12} ${bottom + 12}`} preserveAspectRatio="xMinYMin meet" role="group" aria-label="Feed, drawn">
       {nodes.map((n, i) => {
         if (!n.parent) return null;
         const x1 = n.parent.x + WIDTH;

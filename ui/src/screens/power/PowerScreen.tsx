@@ -29,7 +29,7 @@ export function PowerScreen() {
   const others = [...new Map(p.plates.flatMap((x) => x.others).map((o) => [o.item, o])).values()];
   return (
     <main className="power">
-      <section aria-labelledby="feed-title">
+      <section className="wide" aria-labelledby="feed-title">
         <div className="power-head">
           <h2 id="feed-title">Feed</h2>
           {(jobData.data?.builds.length ?? 0) > 1 && (
@@ -59,6 +59,8 @@ export function PowerScreen() {
           </button>
         </div>
         <FeedDrawing rows={p.tree} bench={bench} />
+      </section>
+      <section aria-label="Feed in figures">
         <FeedTable rows={p.tree} bench={bench} />
         {p.islands.length > 0 && (
           <p>
