@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import wideharbor.app.RunningApp;
@@ -29,18 +30,22 @@ class JourneyTest extends Journey {
         browser.signIn("tech");
         page.locator("a[href='/jobs/" + job + "/brief']").click();
         assertThat(page.getByText("Not met").first()).isVisible();
-        assertThat(page.locator(".requirements")).containsText("On for 11 h 00 at −4 °C");
+        assertThat(page.locator(".requirements")).containsText("On for 11 h 00 in 6 blocks, down to −6 °C");
         page.locator(".jobbar nav").getByText("Bench").click();
-        assertThat(verdict()).hasText("Held by 3 stops, 9 unread cautions");
+        assertThat(verdict()).hasText("Held by 4 stops, 10 unread cautions");
 
         // Both configurations share the base: what mends one mends the other.
         finding("Axis 2.0 mm low").getByText("Apply").first().click();
-        assertThat(verdict()).hasText("Held by 2 stops, 9 unread cautions");
+        assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
         assertThat(page.locator(".stack")).containsText("Riser R-2");
         assertThat(page.locator(".meters")).containsText("85.0 mm");
         finding("Rods 74 mm short").getByText("Apply").first().click();
-        assertThat(verdict()).hasText("Held by 1 stop, 9 unread cautions");
+        assertThat(verdict()).hasText("Held by 2 stops, 10 unread cautions");
         finding("Day outlasts the batteries").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 1 stop, 10 unread cautions");
+        finding("Focus puller sees no picture").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 10 unread cautions");
+        finding("does not reach from").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 9 unread cautions");
         finding("nose-heavy with 135 mm").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 8 unread cautions");
@@ -76,7 +81,7 @@ class JourneyTest extends Journey {
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark built").click();
-        assertThat(page.locator(".gate")).containsText("Held by 7 stops, 14 unread cautions: a held package is not signed.");
+        assertThat(page.locator(".gate")).containsText("Held by 7 stops, 15 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
         assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
     }
@@ -162,10 +167,13 @@ class JourneyTest extends Journey {
         browser.button("Edit the brief").click();
         page.getByLabel("Camera on, a day").fill("8");
         page.getByLabel("Temperature").fill("15");
+        for (String block : List.of("Call", "Car deck", "Rail", "Standby", "Bow")) {
+            page.getByLabel("Climate of " + block).fill("15");
+        }
         browser.isAccessible();
         browser.button("Save the brief").click();
-        assertThat(page.locator(".requirements")).containsText("On for 8 h 00 at 15 °C");
-        assertThat(verdict()).hasText("Held by 2 stops, 9 unread cautions");
+        assertThat(page.locator(".requirements")).containsText("On for 11 h 00 in 6 blocks, down to 15 °C");
+        assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
         browser.bench(job, "?part=rods");
         assertEquals(0, page.locator(".fix").count(), "the desk applies nothing");
         assertEquals(0, page.getByText("Take off").count());
@@ -179,7 +187,7 @@ class JourneyTest extends Journey {
         finding("is the wrong cable here").getByText("Waive").click();
         page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
         browser.button("Waive it").click();
-        assertThat(verdict()).hasText("Held by 6 stops, 14 unread cautions");
+        assertThat(verdict()).hasText("Held by 6 stops, 15 unread cautions");
         assertThat(finding("is the wrong cable here")).containsText("waived: Finder stays on its own battery today (Mirela Osk)");
     }
 

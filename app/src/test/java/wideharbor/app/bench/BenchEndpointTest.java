@@ -1,6 +1,7 @@
 package wideharbor.app.bench;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
@@ -181,6 +182,26 @@ class BenchEndpointTest {
         assertEquals(409, tech.edit(job, "COME_BACK", Map.of("key", id)).status(), "there is nothing to set back");
         assertEquals(400, tech.edit(job, "COME_BACK", Map.of("key", "x")).status());
         assertEquals(404, tech.edit(job, "COME_BACK", Map.of("key", "999999")).status());
+    }
+
+    /** The map, who sees what, and a switch: a look put on is told at once; a value without sense changes nothing. */
+    @Test
+    void signalsAreToldAndSwitched() {
+        String job = RunningApp.copyOf("slack-water");
+        String signals = "/api/jobs/" + job + "/builds/a/signals";
+        JsonNode now = tech.get(signals).json();
+        assertEquals("Director", now.at("/seats/0/viewer/who").asString());
+        assertTrue(now.at("/seats/0/reached").asBoolean());
+        assertFalse(now.at("/seats/1/reached").asBoolean());
+        assertTrue(now.path("boxes").toString().contains("Director sees nothing"), "what breaks is told with each box");
+        assertEquals(0, now.path("orders").size(), "the Tern has no order of its own");
+        assertEquals(200, tech.edit(job, "SET", Map.of("key", "body:sdi-2:0", "value", 1)).status());
+        JsonNode then = tech.get(signals).json();
+        assertEquals("Body Quellmar Tern", then.at("/seats/0/looks/0").asString());
+        assertEquals(409, tech.edit(job, "SET", Map.of("key", "body:sdi-2:1", "value", 7)).status());
+        assertEquals(404, tech.get("/api/jobs/" + job + "/builds/none/signals").status());
+        byte[] labels = tech.get(signals + "/labels.pdf").bytes();
+        assertEquals("%PDF", new String(labels, 0, 4, java.nio.charset.StandardCharsets.US_ASCII));
     }
 
     @Test

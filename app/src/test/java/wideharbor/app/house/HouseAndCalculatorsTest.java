@@ -35,19 +35,19 @@ class HouseAndCalculatorsTest {
     @Test
     void aChangedFigureJudgesTheOpenJobsAnew() {
         String job = RunningApp.copyOf("slack-water");
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
         assertEquals(403, tech.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).status());
         JsonNode done = lead.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83)).json();
         assertTrue(done.path("jobs").asInt() >= 5, done.toString());
         assertTrue(done.path("changed").toString().contains("Slack Water"), done.toString());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 2 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
         JsonNode now = standard("rod-15-lw");
         assertEquals(83, now.at("/facts/2/value").asDouble());
         Map<String, Object> stale = Map.of(
                 "revision", 1, "title", "x", "note", "", "loadGrams", 0, "facts", List.of());
         assertEquals(409, lead.put("/api/house/standards/rod-15-lw", stale).status());
         assertEquals(200, lead.put("/api/house/standards/rod-15-lw", change(now, 85)).status());
-        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
+        assertTrue(tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
     }
 
     @Test
@@ -90,6 +90,11 @@ class HouseAndCalculatorsTest {
                         "feelerDiameter", 86, "lever", 120, "base", 110)))
                 .json();
         assertEquals("PITCH", plan.at("/plan/steps/0/act").asString());
+        assertEquals(0.832, tech.get("/api/calculators/power/lasting?wattHours=150&celsius=-4&watts=62&hours=6").json().path("factor").asDouble(), 1e-9);
+        assertEquals(400, tech.get("/api/calculators/power/lasting?wattHours=0&celsius=-4&watts=62&hours=6").status());
+        assertTrue(tech.get("/api/calculators/power/output?watts=18&watts=9&endVolts=12&limitWatts=50&limitAmps=5").json().path("met").asBoolean());
+        assertEquals(0.25, tech.get("/api/calculators/power/cable?watts=60&endVolts=12&leastVolts=11&lengthMm=800").json().at("/1/sectionMm2").asDouble(), 1e-9);
+        assertEquals("APPROVAL", tech.get("/api/calculators/power/cabin?wattHours=150&spares=5").json().path("rule").asString());
         JsonNode keys = tech.get("/api/calculators/keys").json();
         JsonNode four = keys.valueStream().filter(k -> k.path("key").asString().equals("hex 4 mm")).findFirst().orElseThrow();
         assertTrue(four.path("near").toString().contains("hex 5/32 in"), four.toString());

@@ -37,7 +37,7 @@ class JobEndpointTest {
             assertTrue(job.path("loadAt").asString().compareTo(last) >= 0);
             last = job.path("loadAt").asString();
         }
-        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 4 unread cautions\""), jobs.toString());
+        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 6 unread cautions\""), jobs.toString());
     }
 
     /** Warmer and shorter: the day's stop goes, and its requirement is met at once. */
@@ -47,12 +47,13 @@ class JobEndpointTest {
         ObjectNode brief = brief(desk, job);
         brief.put("temperatureC", 22);
         brief.put("hoursOn", 6);
+        ((ObjectNode) brief.at("/asks/shoot")).putArray("day");
         Client.Answer answer = change(desk, job, 1, brief);
         assertEquals(200, answer.status(), answer.text());
         assertEquals(2, answer.json().path("revision").asInt());
         assertTrue(answer.json().path("requirements").toString().contains("\"id\":\"day\",\"status\":\"MET\"")
                 || status(answer.json(), "day").equals("MET"));
-        assertEquals("Held by 2 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 3 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
     }
 
     private static String status(JsonNode job, String requirement) {
@@ -105,7 +106,7 @@ class JobEndpointTest {
         assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
         Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, held.status());
-        assertEquals("Held by 3 stops, 9 unread cautions: a held package is not signed.", held.detail());
+        assertEquals("Held by 4 stops, 10 unread cautions: a held package is not signed.", held.detail());
         assertTrue(tech.get("/api/jobs/" + job + "/dispatch").json().path("heldBy").toString().contains("Rods 74 mm short"));
         tech.mend(job);
         tech.readAll(job);
@@ -148,12 +149,12 @@ class JobEndpointTest {
         assertEquals(409, lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods)).status(), "a stop is not read away");
         assertEquals(400, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " ")).status());
         assertEquals(204, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135")).status());
-        assertEquals("Held by 2 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 3 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
         tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",
                 Map.of("revision", 1, "configuration", "studio", "lens", "a135", "wish",
                         Client.wish("SET", Map.of("key", "box:rods:0", "value", 360))));
-        assertEquals("Held by 3 stops, 9 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals("Held by 4 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
     }
 
     @Test

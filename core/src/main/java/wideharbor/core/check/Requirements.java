@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.catalog.Capability;
@@ -39,7 +40,7 @@ public final class Requirements {
         all.add(byCheck(
                 "day",
                 "hours and climate",
-                "On for " + Say.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC()),
+                onFor(brief),
                 report,
                 "power.runtime",
                 met::batteries));
@@ -153,6 +154,17 @@ public final class Requirements {
         String depth = room.depthMm() > 0 ? Say.length(room.depthMm()) + " deep" : "";
         String height = room.heightMm() > 0 ? Say.length(room.heightMm()) + " high" : "";
         return depth + (depth.isEmpty() || height.isEmpty() ? "" : " and ") + height;
+    }
+
+    /** The day as it is written; its hours on end while nobody wrote it. */
+    private static String onFor(Brief brief) {
+        List<DayBlock> day = brief.asks().shoot().day();
+        if (day.isEmpty()) {
+            return "On for " + Say.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC());
+        }
+        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        double coldest = day.stream().mapToDouble(DayBlock::celsius).min().orElseThrow();
+        return "On for " + Say.hours(on) + " in " + day.size() + " blocks, down to " + degrees(coldest);
     }
 
     private static String plain(double minutes) {

@@ -1,0 +1,62 @@
+package wideharbor.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import wideharbor.app.RunningApp;
+
+/** Who sees the picture: told, failed box by box, switched, and mended on the Bench. */
+class SignalJourneyTest extends Journey {
+    private com.microsoft.playwright.Locator box(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    /** By keyboard alone: the transmitter loses its power, and the director the picture. */
+    @Test
+    void aBoxIsFailedByKeyAndWhatBreaksIsTold() {
+        browser.signIn("tech");
+        browser.open("/jobs/slack-water/signal");
+        assertThat(page.locator(".signal")).containsText("no display in the kit is left that is good for focus");
+        box("Picture transmitter").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".outage")).containsText("Director sees nothing");
+        assertThat(page.locator(".signal")).containsText("gone");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".outage")).containsText("see what breaks");
+        // The timecode box keeps its time on its own cells; nobody’s picture hangs on it.
+        box("Timecode box").click();
+        assertThat(page.locator(".outage")).not().containsText("sees nothing");
+    }
+
+    @Test
+    void theLookIsPutOnAndTheMissingDisplayPacked() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        browser.open("/jobs/" + job + "/signal");
+        page.getByLabel("Look on at Body Quellmar Tern, SDI 2").check();
+        assertThat(page.locator("tr", new Page.LocatorOptions().setHasText("Director")).first()).containsText("Body Quellmar Tern");
+        browser.bench(job, "");
+        finding("Focus puller sees no picture").getByText("Apply").first().click();
+        assertThat(page.locator(".findings")).not().containsText("Focus puller sees no picture");
+        browser.open("/jobs/" + job + "/signal");
+        assertThat(page.locator(".signal")).not().containsText("no display in the kit");
+    }
+
+    /** Three bodies of one job, each with its own viewers and its own order of plugging. */
+    @Test
+    void eachBodyHasItsOwnVillage() {
+        browser.signIn("tech");
+        browser.open("/jobs/second-bell/signal");
+        assertThat(page.locator(".order-card")).containsText("Power on Body Quellmar Petrel");
+        assertThat(page.locator(".signal")).containsText("Operator A");
+        page.getByLabel("Build").selectOption("b");
+        assertThat(page.locator(".signal")).containsText("Operator B");
+        assertThat(page.locator(".signal")).containsText("Body Quellmar Petrel and Monitor 9 in, M9");
+        page.getByLabel("Build").selectOption("c");
+        assertThat(page.locator(".signal")).containsText("Operator C");
+        assertThat(page.locator(".signal")).not().containsText("Operator B");
+    }
+}
