@@ -4,6 +4,7 @@ import { path } from './paper';
 export interface LayerSet {
   rooms: boolean;
   ports: boolean;
+  cables: boolean;
 }
 
 /** Room kept free, and what stands in it; only the latter is always shown. */
@@ -64,6 +65,28 @@ export function Ports({ drawing, of, text }: { drawing: Schemas['DrawingView']; 
             </g>
           );
         })}
+    </g>
+  );
+}
+
+/** Cables on their estimated ways, with the length each needs and has. */
+export function Cables({ drawing, text }: { drawing: Schemas['DrawingView']; text: number }) {
+  return (
+    <g className="cables" fontSize={text * 0.85}>
+      {drawing.cables.map((c) => {
+        const points = Array.from({ length: c.way.length / 2 }, (_, i) => ({ x: c.way[2 * i] ?? 0, y: -(c.way[2 * i + 1] ?? 0) }));
+        const spans = points.slice(1).map((p, i) => ({ a: points[i] ?? p, b: p, l: Math.hypot(p.x - (points[i]?.x ?? 0), p.y - (points[i]?.y ?? 0)) }));
+        const longest = spans.reduce((m, s) => (s.l > m.l ? s : m), spans[0] ?? { a: { x: 0, y: 0 }, b: { x: 0, y: 0 }, l: 0 });
+        return (
+          <g key={c.id} className={`${c.carries} ${c.met ? '' : 'short'}`}>
+            <title>{`${c.title}: needs ${c.words}`}</title>
+            <path d={points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('')} />
+            <text x={(longest.a.x + longest.b.x) / 2} y={(longest.a.y + longest.b.y) / 2 - text * 0.3} textAnchor="middle">
+              {c.words}
+            </text>
+          </g>
+        );
+      })}
     </g>
   );
 }

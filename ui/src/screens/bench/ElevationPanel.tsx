@@ -31,7 +31,7 @@ export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onCho
   const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
   const box = useRef<HTMLDivElement>(null);
   const [aspect, setAspect] = useState(1.1);
-  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false });
+  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false });
   const save = () => {
     const svg = box.current?.querySelector('svg');
     if (svg) saveText(`${spot.job}-${spot.build}-${name.toLowerCase()}.svg`, 'image/svg+xml', svgText(svg));
@@ -60,6 +60,9 @@ export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onCho
           </button>
           <button type="button" aria-pressed={layers.ports} onClick={() => setLayers({ ...layers, ports: !layers.ports })}>
             ports
+          </button>
+          <button type="button" aria-pressed={layers.cables} onClick={() => setLayers({ ...layers, cables: !layers.cables })}>
+            cables
           </button>
           <button type="button" onClick={save}>
             save SVG

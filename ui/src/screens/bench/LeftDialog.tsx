@@ -17,7 +17,7 @@ interface Props {
   onComeBack: (id: number) => void;
 }
 
-const NO_LAYERS = { rooms: false, ports: false };
+const NO_LAYERS = { rooms: false, ports: false, cables: false };
 
 /** How this configuration was left: numbers and drawing, what has strayed since, and the way back. */
 export function LeftDialog({ spot, revision, canEdit, onClose, onComeBack }: Props) {

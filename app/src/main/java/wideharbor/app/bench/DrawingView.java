@@ -16,7 +16,10 @@ record DrawingView(
         List<Clash> clashes,
         List<PortMark> ports,
         List<Track> tracks,
-        List<Bearing> bearings) {
+        List<Bearing> bearings,
+        List<Cable> cables) {
+
+    record Cable(String id, String title, String carries, List<Double> way, String words, boolean met) {}
 
     record Room(String placement, String use, List<Double> border, List<String> intruders) {}
 
@@ -89,6 +92,9 @@ record DrawingView(
                         .toList(),
                 d.bearings().stream()
                         .map(b -> new Bearing(one(b.from()), one(b.to()), b.words(), b.met()))
+                        .toList(),
+                d.cables().stream()
+                        .map(c -> new Cable(c.id(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
                         .toList());
     }
 

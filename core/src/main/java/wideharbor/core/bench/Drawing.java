@@ -33,6 +33,7 @@ import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.standard.Standard;
 
 /** One elevation, ready to be drawn: outlines from the computed poses, and the marks that explain them. Paper mm. */
@@ -48,7 +49,11 @@ public record Drawing(
         List<ClashMark> clashes,
         List<PortMark> ports,
         List<Track> tracks,
-        List<Bearing> bearings) {
+        List<Bearing> bearings,
+        List<Cable> cables) {
+
+    /** A cable on its estimated way, with what it needs and has in length. */
+    public record Cable(String id, String title, String carries, List<Point> way, String words, boolean met) {}
 
     /** How a worn rig is borne: a lever from pad to hands with their force, or the line from hook to centre of mass. */
     public record Bearing(Point from, Point to, String words, boolean met) {}
@@ -119,7 +124,24 @@ public record Drawing(
                 clashes(context, view),
                 ports(context, view),
                 tracks(rig, view),
-                bearings(context, view));
+                bearings(context, view),
+                cables(context, view));
+    }
+
+    private static List<Cable> cables(CheckContext context, Sheet view) {
+        return CableSchedule.of(
+                        context.rig(),
+                        new CableSchedule.Plugs(
+                                context.rule(HouseRules.Rule.PLUG_STRAIGHT), context.rule(HouseRules.Rule.PLUG_RIGHT_ANGLE)))
+                .stream()
+                .map(c -> new Cable(
+                        c.id(),
+                        c.name() + ", " + c.a().part() + " to " + c.b().part(),
+                        c.carries().name().toLowerCase(java.util.Locale.ROOT),
+                        c.way().stream().map(view::project).toList(),
+                        Math.round(c.neededMm()) + " of " + Math.round(c.lengthMm()) + " mm",
+                        !c.isTooShort()))
+                .toList();
     }
 
     private static List<Bearing> bearings(CheckContext context, Sheet view) {

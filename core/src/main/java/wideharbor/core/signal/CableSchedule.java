@@ -31,6 +31,7 @@ public final class CableSchedule {
     /**
      * One cable.
      *
+     * @param way points from socket to socket, rig frame: out along the plugs, between them along the rig's axes
      * @param twins other cables on file with the same plugs and other wiring
      */
     public record Row(
@@ -42,6 +43,7 @@ public final class CableSchedule {
             double neededMm,
             double lengthMm,
             String label,
+            List<Vec3> way,
             List<String> twins) {
         public boolean isTooShort() {
             return lengthMm < neededMm;
@@ -59,15 +61,17 @@ public final class CableSchedule {
                 boolean straight = isStraight(wire.get(), socket(a.get(), cable.a()));
                 Facet.CableEnd endA = straight ? wire.get().a() : wire.get().b();
                 Facet.CableEnd endB = straight ? wire.get().b() : wire.get().a();
+                List<Vec3> way = way(a.get(), cable.a(), endA, b.get(), cable.b(), endB, plugs);
                 rows.add(new Row(
                         cable.id(),
                         type.name(),
                         wire.get().carries(),
                         end(a.get(), cable.a(), endA),
                         end(b.get(), cable.b(), endB),
-                        needed(a.get(), cable.a(), endA, b.get(), cable.b(), endB, plugs),
+                        (length(way) + stubs(a.get(), cable.a(), endA, plugs) + stubs(b.get(), cable.b(), endB, plugs)) * (1 + SLACK),
                         wire.get().lengthMm(),
                         label(rig, cable),
+                        way,
                         twins(rig, wire.get())));
             }
         }
@@ -87,13 +91,31 @@ public final class CableSchedule {
                 placed.title(), socket(placed, ref).title(), end.connector(), end.pinOut(), end.locking(), end.rightAngle());
     }
 
-    private static double needed(
+    /** Along the camera first, then in height, then across, as most are laid. */
+    private static List<Vec3> way(
             Placed a, SocketRef refA, Facet.CableEnd endA, Placed b, SocketRef refB, Facet.CableEnd endB, Plugs plugs) {
         Vec3 from = out(a, refA, endA, plugs);
         Vec3 to = out(b, refB, endB, plugs);
-        Vec3 way = to.minus(from);
-        double along = Math.abs(way.x()) + Math.abs(way.y()) + Math.abs(way.z());
-        return (along + stub(endA, plugs) + stub(endB, plugs)) * (1 + SLACK);
+        return List.of(
+                a.socketAt(refA.socket()),
+                from,
+                new Vec3(from.x(), from.y(), to.z()),
+                new Vec3(from.x(), to.y(), to.z()),
+                to,
+                b.socketAt(refB.socket()));
+    }
+
+    private static double length(List<Vec3> way) {
+        double sum = 0;
+        for (int i = 1; i < way.size(); i++) {
+            sum += way.get(i).minus(way.get(i - 1)).length();
+        }
+        return sum;
+    }
+
+    /** The plug's own length where the way it comes out is not on file and so is not in the way. */
+    private static double stubs(Placed placed, SocketRef ref, Facet.CableEnd end, Plugs plugs) {
+        return socket(placed, ref).normal().equals(Socket.WAY_UNKNOWN) ? stub(end, plugs) : 0;
     }
 
     private static Vec3 out(Placed placed, SocketRef ref, Facet.CableEnd end, Plugs plugs) {
