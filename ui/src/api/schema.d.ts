@@ -1183,6 +1183,14 @@ export interface components {
             rule: "FREE" | "APPROVAL" | "NOT_AS_BAGGAGE";
             words: string;
         };
+        Cable: {
+            carries: string;
+            id: string;
+            met: boolean;
+            title: string;
+            way: number[];
+            words: string;
+        };
         CableView: {
             a: components["schemas"]["End"];
             b: components["schemas"]["End"];
@@ -1383,6 +1391,7 @@ export interface components {
         DrawingView: {
             axis: number[];
             bearings: components["schemas"]["Bearing"][];
+            cables: components["schemas"]["Cable"][];
             clashes: components["schemas"]["Clash"][];
             parts: components["schemas"]["Part"][];
             plumb: components["schemas"]["Plumb"][];

@@ -19,7 +19,7 @@ const drawing = (parts: Schemas['Part'][]): Schemas['DrawingView'] => ({
   rooms: [],
   clashes: [],
   ports: [],
-  tracks: [], bearings: [],
+  tracks: [], bearings: [], cables: [],
 });
 
 describe('paper', () => {

@@ -37,7 +37,7 @@ const left: Schemas['Left'] = {
   strayed: [{ part: 'Matte box', what: 'slide', left: 252, now: [228], unit: 'mm' }],
 };
 
-const drawing: Schemas['DrawingView'] = { view: 'RIGHT', parts: [], axis: [0, 0, 1, 0], plumb: [], slideBar: [], rodHeights: [], rooms: [], clashes: [], ports: [], tracks: [], bearings: [] };
+const drawing: Schemas['DrawingView'] = { view: 'RIGHT', parts: [], axis: [0, 0, 1, 0], plumb: [], slideBar: [], rodHeights: [], rooms: [], clashes: [], ports: [], tracks: [], bearings: [], cables: [] };
 
 function show(client: QueryClient, dialog: React.ReactNode) {
   client.setDefaultOptions({ queries: { staleTime: Infinity } });
