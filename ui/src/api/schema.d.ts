@@ -1185,6 +1185,7 @@ export interface components {
         };
         Cable: {
             carries: string;
+            ends: string[];
             id: string;
             met: boolean;
             title: string;

@@ -87,7 +87,7 @@ export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoos
       <Rooms drawing={drawing} all={layers.rooms} text={text} />
       {!shown && <Clashes drawing={drawing} />}
       <Marks drawing={drawing} text={text} />
-      {layers.cables && <Cables drawing={drawing} text={text} />}
+      {layers.cables && <Cables drawing={drawing} of={hovered || chosen || '-'} text={text} />}
       {layers.ports ? <Ports drawing={drawing} of={null} text={text} /> : !shown && <Ports drawing={drawing} of={hovered || chosen || '-'} text={text} />}
       {drag && (
         <text className="dragging" x={frame.left + text} y={frame.top + text * 2} fontSize={text * 1.2}>

@@ -69,8 +69,8 @@ export function Ports({ drawing, of, text }: { drawing: Schemas['DrawingView']; 
   );
 }
 
-/** Cables on their estimated ways, with the length each needs and has. */
-export function Cables({ drawing, text }: { drawing: Schemas['DrawingView']; text: number }) {
+/** Cables on their estimated ways; those of the part pointed at and those too short with the length each needs and has. */
+export function Cables({ drawing, of, text }: { drawing: Schemas['DrawingView']; of: string; text: number }) {
   return (
     <g className="cables" fontSize={text * 0.85}>
       {drawing.cables.map((c) => {
@@ -81,9 +81,11 @@ export function Cables({ drawing, text }: { drawing: Schemas['DrawingView']; tex
           <g key={c.id} className={`${c.carries} ${c.met ? '' : 'short'}`}>
             <title>{`${c.title}: needs ${c.words}`}</title>
             <path d={points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('')} />
-            <text x={(longest.a.x + longest.b.x) / 2} y={(longest.a.y + longest.b.y) / 2 - text * 0.3} textAnchor="middle">
-              {c.words}
-            </text>
+            {(!c.met || c.ends.includes(of)) && (
+              <text x={(longest.a.x + longest.b.x) / 2} y={(longest.a.y + longest.b.y) / 2 - text * 0.3} textAnchor="middle">
+                {c.words}
+              </text>
+            )}
           </g>
         );
       })}

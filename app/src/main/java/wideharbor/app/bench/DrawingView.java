@@ -19,7 +19,7 @@ record DrawingView(
         List<Bearing> bearings,
         List<Cable> cables) {
 
-    record Cable(String id, String title, String carries, List<Double> way, String words, boolean met) {}
+    record Cable(String id, List<String> ends, String title, String carries, List<Double> way, String words, boolean met) {}
 
     record Room(String placement, String use, List<Double> border, List<String> intruders) {}
 
@@ -94,7 +94,7 @@ record DrawingView(
                         .map(b -> new Bearing(one(b.from()), one(b.to()), b.words(), b.met()))
                         .toList(),
                 d.cables().stream()
-                        .map(c -> new Cable(c.id(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
+                        .map(c -> new Cable(c.id(), c.ends(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
                         .toList());
     }
 

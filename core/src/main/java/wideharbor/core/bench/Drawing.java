@@ -9,6 +9,7 @@ import java.util.Set;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
@@ -52,8 +53,9 @@ public record Drawing(
         List<Bearing> bearings,
         List<Cable> cables) {
 
-    /** A cable on its estimated way, with what it needs and has in length. */
-    public record Cable(String id, String title, String carries, List<Point> way, String words, boolean met) {}
+    /** A cable on its estimated way between two placements, with what it needs and has in length. */
+    public record Cable(
+            String id, List<String> ends, String title, String carries, List<Point> way, String words, boolean met) {}
 
     /** How a worn rig is borne: a lever from pad to hands with their force, or the line from hook to centre of mass. */
     public record Bearing(Point from, Point to, String words, boolean met) {}
@@ -128,6 +130,11 @@ public record Drawing(
                 cables(context, view));
     }
 
+    private static List<String> ends(Rig rig, String cable) {
+        CableRun run = rig.content().cable(cable).orElseThrow();
+        return List.of(run.a().placement(), run.b().placement());
+    }
+
     private static List<Cable> cables(CheckContext context, Sheet view) {
         return CableSchedule.of(
                         context.rig(),
@@ -136,6 +143,7 @@ public record Drawing(
                 .stream()
                 .map(c -> new Cable(
                         c.id(),
+                        ends(context.rig(), c.id()),
                         c.name() + ", " + c.a().part() + " to " + c.b().part(),
                         c.carries().name().toLowerCase(java.util.Locale.ROOT),
                         c.way().stream().map(view::project).toList(),
