@@ -54,6 +54,7 @@ import wideharbor.core.check.power.DayRuntime;
 import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.power.PlugsFit;
 import wideharbor.core.check.power.Stretch;
+import wideharbor.core.check.power.StuckToBattery;
 import wideharbor.core.check.power.VoltageWindow;
 import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.check.rods.RodEnds;
@@ -70,6 +71,7 @@ import wideharbor.core.check.signal.RadioLinks;
 import wideharbor.core.check.signal.Reached;
 import wideharbor.core.check.signal.SoundFed;
 import wideharbor.core.check.signal.TimeFed;
+import wideharbor.core.check.signal.Triggered;
 import wideharbor.core.check.ways.BuiltAsWanted;
 
 /** The register: a check is its file and one line here. */
@@ -123,6 +125,7 @@ final class AllChecks {
                 new OutputLoad(),
                 new BatteryLoad(),
                 new DayRuntime(),
+                new StuckToBattery(),
                 new ChangeDemands(),
                 new RoomSize(),
                 new CloseFocus(),
@@ -140,6 +143,7 @@ final class AllChecks {
                 new TimeFed(),
                 new SoundFed(),
                 Reached.drives(),
+                new Triggered(),
                 new CableLength(),
                 new GrabPoints(),
                 new FinderAtEye(),

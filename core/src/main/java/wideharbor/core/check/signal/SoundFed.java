@@ -62,6 +62,15 @@ public final class SoundFed implements Check {
                 results.fine();
             }
         }
+        boolean apart = context.job().brief().asks().shoot().sound() == Shoot.Sound.SEPARATE;
+        if (apart && !plan.sinks().isEmpty() && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
+            results.found(
+                    Severity.NOTE,
+                    List.of("rig", "scratch"),
+                    "Nothing but the body’s own microphone for scratch sound",
+                    new Evidence.Statement("nothing in its sound inputs", "a scratch track, however poor"),
+                    "Kept apart, the sound is found again by what the camera heard; see that its own microphone is on.");
+        }
         for (SoundPlan.Sink sink : plan.sinks()) {
             if (sink.isFull()) {
                 results.found(

@@ -190,6 +190,26 @@ class PowerChecksTest {
         assertTrue(fix.stream().anyMatch(f -> f.title().contains("battery-200")), fix.toString());
     }
 
+    /** A box on the battery's back moves at every change. */
+    @Test
+    void whatIsStuckToABatteryIsFound() {
+        ItemType backed = part("battery-100").is(wideharbor.core.catalog.Category.BATTERY).weighs(1000, Vec3.ZERO)
+                .port("plug", "v-mount", wideharbor.core.catalog.Port.Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
+                .face("back", wideharbor.core.catalog.Port.Role.B, new Vec3(0, 0, -60), wideharbor.core.testkit.Parts.BACK, Vec3.UP, 0, wideharbor.core.catalog.Port.Pins.NONE)
+                .facet(new Facet.Battery("plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200))
+                .make();
+        ItemType box = part("radio").weighs(90, Vec3.ZERO)
+                .face("foot", wideharbor.core.catalog.Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, wideharbor.core.catalog.Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig().with("body", Bag.body()).with("plate", Bag.plate()).with("battery", backed)
+                .join("a", "body:base", "plate:foot").join("b", "plate:battery", "battery:plug").on("none");
+        verify(new StuckToBattery()).given(rigs).holds();
+        Finding finding = verify(new StuckToBattery())
+                .given(rigs.with("radio", box).join("c", "battery:back", "radio:foot"))
+                .finds(Severity.CAUTION, CheckState.FOUND);
+        assertEquals("radio is stuck to battery-100", finding.title());
+    }
+
     private static Rigs inBlocks(Rigs rigs) {
         return rigs.shooting(new Shoot(
                 Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),

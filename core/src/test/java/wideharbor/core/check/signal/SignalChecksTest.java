@@ -224,6 +224,45 @@ class SignalChecksTest {
         }
     }
 
+    /** Kept apart, the sound is found again by what the camera heard: a note while nothing is plugged. */
+    @Test
+    void soundKeptApartWantsAScratchTrack() {
+        Finding note = verify(new SoundFed())
+                .given(Signals.rig().shooting(shoot(Shoot.Sound.SEPARATE, false)))
+                .finds(Severity.NOTE, CheckState.FOUND);
+        assertTrue(note.title().contains("scratch"), note.title());
+        verify(new SoundFed()).given(Signals.rig()).looksAtNothing();
+    }
+
+    private static Rigs buttoned() {
+        ItemType handle = Parts.part("handle")
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket(new Socket("run", "run", Socket.Kind.DATA, Socket.Direction.OUT, "TRIGGER", "usual", Vec3.ZERO, Socket.WAY_UNKNOWN))
+                .facet(new SignalFacet.Signal("run", Carried.TRIGGER, 0, false))
+                .make();
+        ItemType recorder = Parts.part("recorder")
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket(new Socket("start", "start", Socket.Kind.DATA, Socket.Direction.IN, "TRIGGER", "usual", Vec3.ZERO, Socket.WAY_UNKNOWN))
+                .facet(new SignalFacet.Signal("start", Carried.TRIGGER, 0, false))
+                .make();
+        return Signals.rig()
+                .with("handle", handle)
+                .with("recorder", recorder)
+                .join("j1", "body:face-0", "handle:foot")
+                .join("j2", "body:face-1", "recorder:foot");
+    }
+
+    @Test
+    void aRunButtonIsPluggedOrFound() {
+        Rigs loose = buttoned().knows(Signals.cable(Carried.TRIGGER, 500));
+        assertEquals(
+                "The run button of handle is plugged nowhere",
+                verify(new Triggered()).given(loose).finds(Severity.CAUTION, CheckState.FOUND).title());
+        assertEquals("c-trigger-500, handle run to recorder", verify(new Triggered()).given(loose).isMendedBy("cable").title());
+        verify(new Triggered()).given(buttoned().cable("k", Signals.cable(Carried.TRIGGER, 500), "handle:run", "recorder:start")).holds();
+        verify(new Triggered()).given(Signals.rig()).looksAtNothing();
+    }
+
     /** 10 up and two straight plugs of 45, a tenth to spare: 110 mm. */
     @Test
     void aCableThatDoesNotReachIsReplacedByALongerOne() {

@@ -1,0 +1,55 @@
+package wideharbor.core.check.power;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Placed;
+
+/** Nothing hangs on a battery: it would have to move to the next one at every change. */
+public final class StuckToBattery implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.stuck",
+            "power",
+            "Nothing hangs on a battery",
+            "every battery on the rig",
+            "no other part is joined to it",
+            "what is stuck to a battery goes with it, and comes off at every change of the day",
+            "",
+            "practice",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed battery : context.rig().attached()) {
+            if (battery.type().facet(Facet.Battery.class).isEmpty()) {
+                continue;
+            }
+            List<String> stuck = context.rig().carriedBy(battery.id()).stream()
+                    .map(j -> j.child().placement())
+                    .filter(id -> context.rig().find(id).isPresent())
+                    .toList();
+            if (stuck.isEmpty()) {
+                results.fine();
+                continue;
+            }
+            String names = stuck.stream().map(context.rig()::title).collect(Collectors.joining(", "));
+            results.found(
+                    List.of(battery.id(), "stuck"),
+                    names + " is stuck to " + battery.title(),
+                    new Evidence.Statement(names + " on it", "nothing on it"),
+                    "It moves to the next battery at every change: give every battery the same fixing, or find it another place.");
+        }
+    }
+}
