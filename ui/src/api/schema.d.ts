@@ -2237,6 +2237,8 @@ export interface components {
             toleranceMm: number;
         };
         Shoot: {
+            /** Format: double */
+            claimedHours: number;
             day: components["schemas"]["DayBlock"][];
             /** Format: double */
             insuredValue: number;
@@ -2329,6 +2331,9 @@ export interface components {
             into: string;
             phantom: boolean;
             powered: boolean;
+            /** Format: int32 */
+            safetyDb: number;
+            safetyKey: string[];
             source: string;
             /** Format: int32 */
             takes: number;

@@ -52,6 +52,10 @@ export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; buil
           <Select value={shoot.sound} options={SOUNDS} onChange={(sound) => onChange({ ...shoot, sound })} />
         </label>
         <label className="field">
+          <span>Somebody says one battery lasts, 0 for nobody</span>
+          <InputNumber value={shoot.claimedHours} min={0} max={48} step={0.5} suffix="h" style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, claimedHours: Number(v ?? 0) })} />
+        </label>
+        <label className="field">
           <span>Insured for, 0 while nobody asked</span>
           <InputNumber value={shoot.insuredValue} min={0} max={1e9} step={1000} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, insuredValue: Number(v ?? 0) })} />
         </label>

@@ -41,6 +41,8 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const s = query.data;
+  const canEdit = session.editsBuilds && jobData.data?.stage !== 'DISPATCHED';
+  const set = (key: string, value: number) => setting.mutate({ key, value });
   const out = s.boxes.find((b) => b.id === failed);
   const go = (next: { build: string; config: string }) => {
     setFailed('');
@@ -91,9 +93,9 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
         </p>
       </section>
       <ViewerTable seats={s.seats} dark={out?.dark ?? []} job={job} />
-      <SoundAndTime sound={s.sound} time={s.time} />
+      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={setting.isPending} onSet={set} />
       <OrderCards orders={s.orders} />
-      <SwitchTable switches={s.switches} canEdit={session.editsBuilds && jobData.data?.stage !== 'DISPATCHED'} busy={setting.isPending} onSet={(key, value) => setting.mutate({ key, value })} />
+      <SwitchTable switches={s.switches} canEdit={canEdit} busy={setting.isPending} onSet={set} />
       <CableTable cables={s.cables} job={job} build={build.id} configuration={configuration} />
     </main>
   );

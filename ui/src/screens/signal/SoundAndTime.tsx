@@ -1,8 +1,18 @@
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
 
-/** Which microphone goes where, with channels and power on the line; and who gives the time. */
-export function SoundAndTime({ sound, time }: { sound: Schemas['SoundRow'][]; time: Schemas['TimeRow'][] }) {
+interface Props {
+  sound: Schemas['SoundRow'][];
+  time: Schemas['TimeRow'][];
+  canEdit: boolean;
+  busy: boolean;
+  onSet: (key: string, value: number) => void;
+}
+
+const SAFETY = [0, 6, 10, 12, 15, 20];
+
+/** Which microphone goes where, with channels, power on the line and a safety track; and who gives the time. */
+export function SoundAndTime({ sound, time, canEdit, busy, onSet }: Props) {
   return (
     <section aria-labelledby="sound-title">
       <h2 id="sound-title">Sound and time</h2>
@@ -29,6 +39,23 @@ export function SoundAndTime({ sound, time }: { sound: Schemas['SoundRow'][]; ti
                 {s.full && <span className="mark stop">{s.takes} of {s.channels} channels kept</span>}
                 {s.into && !s.powered && <span className="mark stop">no power on the line</span>}
                 {s.into && s.powered && !s.full && <span className="mark met">arrives</span>}
+                {s.safetyKey[0] !== undefined && (
+                  <div>
+                    <select
+                      className="input"
+                      aria-label={`Safety track of ${s.source}`}
+                      value={s.safetyDb}
+                      disabled={!canEdit || busy}
+                      onChange={(e) => onSet(s.safetyKey[0] ?? '', Number(e.target.value))}
+                    >
+                      {[...new Set([...SAFETY, s.safetyDb])].sort((a, b) => a - b).map((db) => (
+                        <option key={db} value={db}>
+                          {db === 0 ? 'kept once' : `and a safety track, ${db} dB lower`}
+                        </option>
+                      ))}
+                    </select>
+                  </div>
+                )}
               </td>
             </tr>
           ))}

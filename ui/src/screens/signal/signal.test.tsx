@@ -93,16 +93,22 @@ describe('viewers', () => {
 });
 
 describe('sound, time, order and switches', () => {
-  it('tells what is lost of sound and who keeps time', () => {
+  it('tells what is lost of sound and who keeps time, and sets a safety track', () => {
+    const onSet = vi.fn();
     render(
       <SoundAndTime
-        sound={[{ source: 'Mic', channels: 4, phantom: true, into: 'Body', takes: 2, powered: true, full: true }]}
+        canEdit
+        busy={false}
+        onSet={onSet}
+        sound={[{ source: 'Mic', channels: 4, phantom: true, into: 'Body', takes: 2, powered: true, full: true, safetyKey: ['body:audio:2'], safetyDb: 0 }]}
         time={[{ into: 'Body', from: 'Box', ownCellHours: 20 }, { into: 'Recorder', from: '', ownCellHours: 0 }]}
       />,
     );
     expect(screen.getByText('2 of 4 channels kept')).toBeTruthy();
     expect(screen.getByText('in step')).toBeTruthy();
     expect(screen.getByText('no timecode box plugged')).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('Safety track of Mic'), { target: { value: '12' } });
+    expect(onSet).toHaveBeenCalledWith('body:audio:2', 12);
   });
 
   it('shows an order only for a body that has one', () => {

@@ -171,9 +171,12 @@ class WishReader {
         if (socket.isEmpty()) {
             return context.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Say.one(value);
         }
-        String set = key.freedom() == Switches.LOOK
-                ? "look " + (value > 0.5 ? "on" : "off")
-                : "picture turned by " + Math.round(value * 90) + "°";
+        String set =
+                switch (key.freedom()) {
+                    case Switches.LOOK -> "look " + (value > 0.5 ? "on" : "off");
+                    case Switches.SAFETY -> "safety track " + (value > 0 ? Math.round(value) + " dB lower" : "off");
+                    default -> "picture turned by " + Math.round(value * 90) + "°";
+                };
         return socket.get().title() + ": " + set;
     }
 

@@ -78,7 +78,20 @@ public record SignalSheet(
             List<String> needs,
             String whyNot) {}
 
-    public record SoundRow(String source, int channels, boolean phantom, String into, int takes, boolean powered, boolean full) {}
+    /**
+     * @param safetyKey setting of the safety track at the input; none when it goes nowhere
+     * @param safetyDb by how much the second track is lower; 0 when there is none
+     */
+    public record SoundRow(
+            String source,
+            int channels,
+            boolean phantom,
+            String into,
+            int takes,
+            boolean powered,
+            boolean full,
+            List<String> safetyKey,
+            int safetyDb) {}
 
     /** {@code from} is empty when nothing feeds it. */
     public record TimeRow(String into, String from, double ownCellHours) {}
@@ -90,7 +103,7 @@ public record SignalSheet(
                 boxes(context, viewing),
                 links(graph),
                 viewing.seats().stream().map(s -> seat(context, s, graph)).toList(),
-                sound(graph),
+                sound(context, graph),
                 time(graph),
                 ConnectOrder.of(graph),
                 CableSchedule.of(
@@ -231,8 +244,8 @@ public record SignalSheet(
         return graph.box(box).orElseThrow().title();
     }
 
-    private static List<SoundRow> sound(SignalGraph graph) {
-        SoundPlan plan = SoundPlan.of(graph);
+    private static List<SoundRow> sound(CheckContext context, SignalGraph graph) {
+        SoundPlan plan = SoundPlan.of(graph, context.rig().content());
         List<SoundRow> rows = new ArrayList<>();
         for (SoundPlan.Line line : plan.lines()) {
             Optional<SoundPlan.Sink> sink = line.into().flatMap(
@@ -244,7 +257,9 @@ public record SignalSheet(
                     sink.map(s -> title(graph, s.input().placement())).orElse(""),
                     sink.map(s -> s.takes().channels()).orElse(0),
                     line.powered(),
-                    sink.map(SoundPlan.Sink::isFull).orElse(false)));
+                    sink.map(SoundPlan.Sink::isFull).orElse(false),
+                    sink.map(x -> Switches.safety(x.input()).toString()).stream().toList(),
+                    sink.map(SoundPlan.Sink::safetyDb).orElse(0)));
         }
         return rows;
     }

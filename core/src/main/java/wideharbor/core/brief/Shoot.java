@@ -10,6 +10,7 @@ import wideharbor.core.quantity.Require;
  * @param longestStretchHours longest stretch without power-down; 0 when any break will do
  * @param insuredValue what the package is insured for, in the house's currency; 0 while nobody asked
  * @param day the day in blocks; none while nobody wrote it: then it is the brief's hours on end
+ * @param claimedHours how long somebody says that one battery lasts; 0 while nobody does
  * @param timecode whether recorders of several departments must agree on the time
  */
 public record Shoot(
@@ -20,7 +21,8 @@ public record Shoot(
         boolean timecode,
         List<Viewer> viewers,
         List<Recording> recordings,
-        List<DayBlock> day) {
+        List<DayBlock> day,
+        double claimedHours) {
     private static final int MOST = 40;
 
     public enum Orientation {
@@ -66,7 +68,7 @@ public record Shoot(
     }
 
     public static final Shoot UNASKED =
-            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of());
+            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of(), 0);
 
     /** A day that nobody has written in blocks yet. */
     public Shoot(
@@ -77,11 +79,25 @@ public record Shoot(
             boolean timecode,
             List<Viewer> viewers,
             List<Recording> recordings) {
-        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of());
+        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of(), 0);
+    }
+
+    /** A day in blocks, and nobody who claims anything of a battery. */
+    public Shoot(
+            Orientation orientation,
+            double longestStretchHours,
+            double insuredValue,
+            Sound sound,
+            boolean timecode,
+            List<Viewer> viewers,
+            List<Recording> recordings,
+            List<DayBlock> day) {
+        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, 0);
     }
 
     public Shoot {
         Require.within("Longest stretch without power-down", longestStretchHours, 0, 24, "h");
+        Require.within("Claimed run time of a battery", claimedHours, 0, 48, "h");
         Require.within("Insured value", insuredValue, 0, 1e9, "");
         if (viewers.size() > MOST || recordings.size() > MOST) {
             throw new IllegalArgumentException("A brief may name " + MOST + " viewers and " + MOST

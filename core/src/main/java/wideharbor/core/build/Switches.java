@@ -8,7 +8,12 @@ public final class Switches {
     /** Quarter turns that the picture is turned to the right here, 0 to 3. */
     public static final int TURN = 1;
 
-    static final int COUNT = 2;
+    /** At a sound input: dB by which the same source is kept a second time, lower; 0 when it is kept once. */
+    public static final int SAFETY = 2;
+
+    private static final int MOST_DB = 40;
+
+    static final int COUNT = 3;
 
     private Switches() {}
 
@@ -18,7 +23,12 @@ public final class Switches {
      * @throws EditRefused naming the limit
      */
     static void requireSense(SettingKey key, double value) {
-        int most = key.freedom() == LOOK ? 1 : 3;
+        int most =
+                switch (key.freedom()) {
+                    case LOOK -> 1;
+                    case SAFETY -> MOST_DB;
+                    default -> 3;
+                };
         if (value != Math.rint(value) || value < 0 || value > most) {
             throw new EditRefused("What is set at " + key.placement() + ", " + key.port() + " must be a whole number from 0 to "
                     + most + ", but was " + value + ".");
@@ -27,6 +37,10 @@ public final class Switches {
 
     public static SettingKey look(SocketRef socket) {
         return new SettingKey(socket.placement(), socket.socket(), LOOK);
+    }
+
+    public static SettingKey safety(SocketRef socket) {
+        return new SettingKey(socket.placement(), socket.socket(), SAFETY);
     }
 
     public static SettingKey turn(SocketRef socket) {

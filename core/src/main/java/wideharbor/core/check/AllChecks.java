@@ -50,6 +50,7 @@ import wideharbor.core.check.people.GripsAsked;
 import wideharbor.core.check.people.PadSide;
 import wideharbor.core.check.people.ScreenSide;
 import wideharbor.core.check.power.BatteryLoad;
+import wideharbor.core.check.power.ClaimedRunTime;
 import wideharbor.core.check.power.DayRuntime;
 import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.power.PlugsFit;
@@ -126,6 +127,7 @@ final class AllChecks {
                 new BatteryLoad(),
                 new DayRuntime(),
                 new StuckToBattery(),
+                new ClaimedRunTime(),
                 new ChangeDemands(),
                 new RoomSize(),
                 new CloseFocus(),

@@ -175,11 +175,29 @@ class SignalGraphTest {
                 .with("mic", Signals.microphone(4, true))
                 .join("j1", "body:face-0", "mic:foot")
                 .cable("k1", Signals.cable(Carried.SOUND, 600), "mic:out", "body:audio");
-        SoundPlan plan = SoundPlan.of(SignalGraph.of(resolved(rigs)));
+        Rig rig = resolved(rigs);
+        SoundPlan plan = SoundPlan.of(SignalGraph.of(rig), rig.content());
         assertEquals(1, plan.lines().size());
         assertTrue(plan.lines().get(0).powered());
         assertEquals(4, plan.sinks().get(0).channelsIn());
         assertTrue(plan.sinks().get(0).isFull(), "four into two");
+    }
+
+    /** One channel, kept a second time 12 dB lower: two of two. Two channels so kept would need four. */
+    @Test
+    void aSafetyTrackIsTheSameSourceOnAnotherChannel() {
+        for (int channels : new int[] {1, 2}) {
+            Rigs rigs = Signals.rig()
+                    .with("mic", Signals.microphone(channels, true))
+                    .join("j1", "body:face-0", "mic:foot")
+                    .cable("k1", Signals.cable(Carried.SOUND, 600), "mic:out", "body:audio")
+                    .set("body:audio:2", 12);
+            Rig rig = resolved(rigs);
+            SoundPlan.Sink sink = SoundPlan.of(SignalGraph.of(rig), rig.content()).sinks().get(0);
+            assertEquals(2 * channels, sink.channelsIn());
+            assertEquals(12, sink.safetyDb());
+            assertEquals(channels == 2, sink.isFull());
+        }
     }
 
     /** Only a body with the rule has an order, and it says where the rule is from. */

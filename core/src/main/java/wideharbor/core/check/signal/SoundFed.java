@@ -40,7 +40,7 @@ public final class SoundFed implements Check {
         // Where the camera keeps the sound, what is lost here is lost.
         boolean ours = context.job().brief().asks().shoot().sound() == Shoot.Sound.CAMERA;
         Severity weight = ours ? Severity.STOP : Severity.CAUTION;
-        SoundPlan plan = SoundPlan.of(graph);
+        SoundPlan plan = SoundPlan.of(graph, context.rig().content());
         for (SoundPlan.Line line : plan.lines()) {
             String title = context.rig().title(line.source().placement());
             if (line.into().isEmpty()) {
@@ -63,7 +63,7 @@ public final class SoundFed implements Check {
             }
         }
         boolean apart = context.job().brief().asks().shoot().sound() == Shoot.Sound.SEPARATE;
-        if (apart && !plan.sinks().isEmpty() && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
+        if (apart && plan.lines().isEmpty() && !plan.sinks().isEmpty() && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
             results.found(
                     Severity.NOTE,
                     List.of("rig", "scratch"),
@@ -78,7 +78,9 @@ public final class SoundFed implements Check {
                         List.of(sink.input().toString(), "channels"),
                         context.rig().title(sink.input().placement()) + " has too few channels",
                         Evidence.Amount.atLeast(sink.takes().channels(), sink.channelsIn(), "channels"),
-                        "What comes in beyond them is not kept.");
+                        sink.safetyDb() > 0
+                                ? "The safety track takes as many again; what comes in beyond them is not kept."
+                                : "What comes in beyond them is not kept.");
             }
         }
     }

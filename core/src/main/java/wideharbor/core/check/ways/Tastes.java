@@ -26,6 +26,7 @@ import wideharbor.core.check.ways.Look.Miss;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.SoundPlan;
 
 /** For every taste, what on a rig is not so. */
 final class Tastes {
@@ -139,7 +140,9 @@ final class Tastes {
         ALL.put(Taste.SOUND_TWICE, l -> {
             long kept = l.able(Capability.HEARS).size()
                     + l.all(p -> p.type().category() == Category.SOUND && p.type().name().startsWith("Recorder")).size();
-            return kept >= 2 ? List.of() : List.of(new Miss("rig", kept == 0 ? "no sound at all" : "kept once"));
+            boolean safe = SoundPlan.of(l.context().signals(), l.context().rig().content()).sinks().stream()
+                    .anyMatch(x -> x.channelsIn() > 0 && x.safetyDb() > 0);
+            return kept >= 2 || safe ? List.of() : List.of(new Miss("rig", kept == 0 ? "no sound at all" : "kept once"));
         });
         ALL.put(Taste.TIME_BELOW, l -> l.each(l.able(Capability.KEEPS_TIME), p -> l.over(p) > 0));
         ALL.put(Taste.TIME_BEHIND, l -> l.each(l.able(Capability.KEEPS_TIME), p -> !isBehind(l, p)));

@@ -210,6 +210,19 @@ class PowerChecksTest {
         assertEquals("radio is stuck to battery-100", finding.title());
     }
 
+    /** 100 Wh for four hours would be 22.5 W; 30 W are on the nameplates, four fifths of them 24. Three hours are 30 W. */
+    @Test
+    void aClaimThatTheNameplatesContradictIsFound() {
+        verify(new ClaimedRunTime()).given(claiming(4)).finds(Severity.CAUTION, 22.5, 24, Double.POSITIVE_INFINITY, "W");
+        verify(new ClaimedRunTime()).given(claiming(3)).holds();
+        verify(new ClaimedRunTime()).given(oneDevice(30, 30)).looksAtNothing();
+    }
+
+    private static Rigs claiming(double hours) {
+        return oneDevice(30, 30).shooting(new Shoot(
+                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(), hours));
+    }
+
     private static Rigs inBlocks(Rigs rigs) {
         return rigs.shooting(new Shoot(
                 Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),

@@ -1,0 +1,62 @@
+package wideharbor.core.check.power;
+
+import java.util.List;
+import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Say;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
+
+/** What somebody says a battery lasts, against what the nameplates draw. */
+public final class ClaimedRunTime implements Check {
+    /** A claim may be this much better than the nameplates: they are seldom reached all at once. */
+    private static final double KIND = 0.8;
+
+    private static final CheckCard CARD = new CheckCard(
+            "power.claim",
+            "power",
+            "Claimed run times are possible",
+            "every battery on the rig, when the brief keeps how long one is said to last",
+            "the draw that the claim implies is at least four fifths of what the devices' nameplates sum up to",
+            "a claim that the nameplates contradict is somebody else's camera, or a battery that was new",
+            "implied W = Wh × health × usable / claimed h, against Σ running W",
+            "the brief; nameplates by the makers",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        double claimed = context.job().brief().asks().shoot().claimedHours();
+        if (claimed <= 0) {
+            return;
+        }
+        for (FeedTree.Source source : context.feeds().sources()) {
+            FeedTree.Load load = context.feeds().loadOn(source);
+            if (!load.isComplete() || load.runningWatts() <= 0 || !(source.spec().wattHours() instanceof Figure.Known known)) {
+                continue;
+            }
+            double implied = known.value() * source.spec().health() * context.rule(Rule.USABLE_CHARGE) / claimed;
+            if (implied >= load.runningWatts() * KIND) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(source.battery().id(), "claim"),
+                    source.battery().title() + " is said to last " + Say.hours(claimed),
+                    Evidence.Amount.atLeast(implied, load.runningWatts() * KIND, "W").ranging(Span.of(implied), Figure.Source.CLAIMED),
+                    "That would be a draw of " + Say.watts(implied) + "; the nameplates sum up to "
+                            + Say.watts(load.runningWatts()) + ".");
+        }
+    }
+}
