@@ -95,7 +95,7 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
       <ViewerTable seats={s.seats} dark={out?.dark ?? []} job={job} />
       <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={setting.isPending} onSet={set} />
       <OrderCards orders={s.orders} />
-      <SwitchTable switches={s.switches} canEdit={canEdit} busy={setting.isPending} onSet={set} />
+      <SwitchTable switches={s.switches} canEdit={canEdit} busy={setting.isPending} pending={setting.isPending ? setting.variables : undefined} onSet={set} />
       <CableTable cables={s.cables} job={job} build={build.id} configuration={configuration} />
     </main>
   );

@@ -4,13 +4,16 @@ interface Props {
   switches: Schemas['SwitchRow'][];
   canEdit: boolean;
   busy: boolean;
+  /** What is on its way to the server: shown as if it stood. */
+  pending?: { key: string; value: number };
   onSet: (key: string, value: number) => void;
 }
 
 const TURNS = [0, 1, 2, 3];
 
 /** Where the look is put on the picture, and where the picture is turned: once on each way is right. */
-export function SwitchTable({ switches, canEdit, busy, onSet }: Props) {
+export function SwitchTable({ switches, canEdit, busy, pending, onSet }: Props) {
+  const shown = (key: string, value: number) => (pending?.key === key ? pending.value : value);
   return (
     <section aria-labelledby="switches-title">
       <h2 id="switches-title">Look and turn</h2>
@@ -40,7 +43,7 @@ export function SwitchTable({ switches, canEdit, busy, onSet }: Props) {
                         <input
                           type="checkbox"
                           aria-label={`Look on at ${at}`}
-                          checked={s.look}
+                          checked={shown(look, s.look ? 1 : 0) === 1}
                           disabled={!canEdit || busy}
                           onChange={(e) => onSet(look, e.target.checked ? 1 : 0)}
                         />{' '}
@@ -52,7 +55,7 @@ export function SwitchTable({ switches, canEdit, busy, onSet }: Props) {
                     <select
                       className="input"
                       aria-label={`Picture turned at ${at}`}
-                      value={s.quarterTurns}
+                      value={shown(s.turnKey, s.quarterTurns)}
                       disabled={!canEdit || busy}
                       onChange={(e) => onSet(s.turnKey, Number(e.target.value))}
                     >
