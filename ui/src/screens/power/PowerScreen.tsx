@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { jobQuery, powerQuery } from '../../api/queries';
 import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
+import { WornAs } from '../../app/WornAs';
 import { fixed } from '../../format/units';
 import { atHour, DayChart, inWords } from './DayChart';
 import { FeedDrawing } from './FeedDrawing';
@@ -32,28 +33,7 @@ export function PowerScreen() {
       <section className="wide" aria-labelledby="feed-title">
         <div className="power-head">
           <h2 id="feed-title">Feed</h2>
-          {(jobData.data?.builds.length ?? 0) > 1 && (
-            <label>
-              of{' '}
-              <select className="input" aria-label="Build" value={build.id} onChange={(e) => setSearch({ build: e.target.value }, { replace: true })}>
-                {jobData.data?.builds.map((b) => (
-                  <option key={b.id} value={b.id}>
-                    {b.title}
-                  </option>
-                ))}
-              </select>
-            </label>
-          )}
-          <label>
-            worn as{' '}
-            <select className="input" aria-label="Configuration" value={configuration} onChange={(e) => setSearch({ build: build.id, config: e.target.value }, { replace: true })}>
-              {build.configurations.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {c.title}
-                </option>
-              ))}
-            </select>
-          </label>
+          <WornAs builds={jobData.data?.builds ?? []} build={build.id} configuration={configuration} onGo={(to) => setSearch(to, { replace: true })} />
           <button className="btn plain" type="button" onClick={() => window.print()}>
             Print
           </button>

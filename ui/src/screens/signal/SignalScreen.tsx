@@ -7,6 +7,7 @@ import { api, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { jobQuery, keys, signalQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
+import { WornAs } from '../../app/WornAs';
 import { wish } from '../bench/logic';
 import { CableTable } from './CableTable';
 import { OrderCards } from './OrderCards';
@@ -53,28 +54,7 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
       <section aria-labelledby="map-title">
         <div className="signal-head">
           <h2 id="map-title">Picture, sound, time, control</h2>
-          {(jobData.data?.builds.length ?? 0) > 1 && (
-            <label>
-              of{' '}
-              <select className="input" aria-label="Build" value={build.id} onChange={(e) => go({ build: e.target.value, config: '' })}>
-                {jobData.data?.builds.map((b) => (
-                  <option key={b.id} value={b.id}>
-                    {b.title}
-                  </option>
-                ))}
-              </select>
-            </label>
-          )}
-          <label>
-            worn as{' '}
-            <select className="input" aria-label="Configuration" value={configuration} onChange={(e) => go({ build: build.id, config: e.target.value })}>
-              {build.configurations.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {c.title}
-                </option>
-              ))}
-            </select>
-          </label>
+          <WornAs builds={jobData.data?.builds ?? []} build={build.id} configuration={configuration} onGo={go} />
           <button className="btn plain" type="button" onClick={() => window.print()}>
             Print
           </button>

@@ -18,7 +18,6 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 import org.jgrapht.traverse.BreadthFirstIterator;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
@@ -281,10 +280,5 @@ public final class SignalGraph {
                 && carried(socket).filter(c -> c == Carried.PICTURE).isPresent()
                 && direction(box, socket) == Socket.Direction.IN;
         return out || in;
-    }
-
-    /** Whether a part works off this feed or off its own cells; one without a power input always does. */
-    static boolean needsPower(Box box) {
-        return box.type().facet(Facet.PowerInput.class).isPresent() && !box.hasOwnCells();
     }
 }
