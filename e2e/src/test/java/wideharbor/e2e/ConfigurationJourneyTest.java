@@ -98,7 +98,8 @@ class ConfigurationJourneyTest extends Journey {
         browser.button("Edit the brief").click();
         page.getByLabel("Minutes at most").fill("1");
         browser.button("Save the brief").click();
-        assertThat(verdict()).containsText("Held by 1 stop");
+        // Once for each of the three bodies: none of them changes in that time.
+        assertThat(verdict()).containsText("Held by 3 stops");
         assertThat(page.locator(".requirements")).containsText("Hi-hat, under the balcony in 1 min");
     }
 
