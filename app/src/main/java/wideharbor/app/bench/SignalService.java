@@ -28,6 +28,6 @@ class SignalService {
         CheckContext context = BenchService.context(store.load(spot.job()), spot);
         String title = context.job().title() + ", " + context.build().title() + ", "
                 + context.rig().configuration().title();
-        return CableLabels.pdf(spot.job(), spot.build(), title, SignalSheet.of(context).cables());
+        return CableLabels.pdf(spot.job(), spot.build(), title, SignalSheet.cables(context));
     }
 }

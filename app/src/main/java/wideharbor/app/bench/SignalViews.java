@@ -61,7 +61,8 @@ final class SignalViews {
             boolean tooShort,
             String label,
             List<String> twins) {
-        static CableView of(CableSchedule.Row r) {
+        static CableView of(SignalSheet.CableLine line) {
+            CableSchedule.Row r = line.cable();
             return new CableView(
                     r.id(),
                     r.name(),
@@ -72,7 +73,7 @@ final class SignalViews {
                     r.lengthMm(),
                     r.isTooShort(),
                     r.label(),
-                    r.twins());
+                    line.twins());
         }
     }
 }

@@ -33,8 +33,11 @@ public record SignalSheet(
         List<SoundRow> sound,
         List<TimeRow> time,
         List<ConnectOrder> orders,
-        List<CableSchedule.Row> cables,
+        List<CableLine> cables,
         List<SwitchRow> switches) {
+
+    /** A cable, and others on file that are taken for it. */
+    public record CableLine(CableSchedule.Row cable, List<String> twins) {}
 
     /** Something that is switched at a socket: the look on or off there, or quarter turns of the picture. */
     public record SwitchRow(String box, String socket, List<String> lookKey, boolean look, String turnKey, int quarterTurns) {}
@@ -97,7 +100,7 @@ public record SignalSheet(
     public record TimeRow(String into, String from, double ownCellHours) {}
 
     public static SignalSheet of(CheckContext context) {
-        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        Viewing viewing = context.viewing();
         SignalGraph graph = viewing.graph();
         return new SignalSheet(
                 boxes(context, viewing),
@@ -106,10 +109,16 @@ public record SignalSheet(
                 sound(context, graph),
                 time(graph),
                 ConnectOrder.of(graph),
-                CableSchedule.of(
-                        context.rig(),
-                        new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE))),
+                cables(context).stream()
+                        .map(c -> new CableLine(c, CableSchedule.twins(context.rig(), c.id())))
+                        .toList(),
                 switches(context, graph));
+    }
+
+    /** Every cable of the rig with what it needs in length. */
+    public static List<CableSchedule.Row> cables(CheckContext context) {
+        return CableSchedule.of(
+                context.rig(), new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE)));
     }
 
     /** Outputs of bodies and inputs of displays that carry a picture here. */

@@ -15,6 +15,7 @@ import wideharbor.core.job.Job;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.SignalGraph;
+import wideharbor.core.signal.Viewing;
 import wideharbor.core.standard.Standards;
 
 /** One rig of a job with what several checks derive from it, derived once. */
@@ -43,7 +44,7 @@ public record CheckContext(
 
     /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
     CheckContext in(Job other) {
-        return new CheckContext(other, build, rig, feeds, balance, lensMoment, kept);
+        return new CheckContext(other, build, rig, feeds, balance, lensMoment, kept.ofRig());
     }
 
     /** Overlaps and intrusions on this rig, worked out when the first check asks. */
@@ -56,11 +57,17 @@ public record CheckContext(
         return kept.signals(rig);
     }
 
+    /** Who of the brief's viewers sees the picture of this rig; the same with every lens that changes no cable. */
+    public Viewing viewing() {
+        return kept.viewing(this);
+    }
+
     /** Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still. */
     public static final class Kept {
         private final Optional<CheckContext> like;
         private Clearances known;
         private SignalGraph signals;
+        private Viewing viewing;
 
         private Kept(Optional<CheckContext> like) {
             this.like = like;
@@ -76,9 +83,29 @@ public record CheckContext(
 
         synchronized SignalGraph signals(Rig rig) {
             if (signals == null) {
-                signals = SignalGraph.of(rig);
+                signals = like.filter(l -> l.signals().isThatOf(rig))
+                        .map(CheckContext::signals)
+                        .orElseGet(() -> SignalGraph.of(rig));
             }
             return signals;
+        }
+
+        synchronized Viewing viewing(CheckContext context) {
+            if (viewing == null) {
+                SignalGraph graph = signals(context.rig());
+                viewing = like.filter(l -> l.signals() == graph && l.job() == context.job())
+                        .map(CheckContext::viewing)
+                        .orElseGet(() -> Viewing.of(context.job(), context.rig(), graph));
+            }
+            return viewing;
+        }
+
+        /** What follows from the rig alone, for a job that differs in something else. */
+        synchronized Kept ofRig() {
+            Kept other = new Kept(like);
+            other.known = known;
+            other.signals = signals;
+            return other;
         }
     }
 

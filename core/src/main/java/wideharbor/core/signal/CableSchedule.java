@@ -32,7 +32,6 @@ public final class CableSchedule {
      * One cable.
      *
      * @param way points from socket to socket, rig frame: out along the plugs, between them along the rig's axes
-     * @param twins other cables on file with the same plugs and other wiring
      */
     public record Row(
             String id,
@@ -43,8 +42,7 @@ public final class CableSchedule {
             double neededMm,
             double lengthMm,
             String label,
-            List<Vec3> way,
-            List<String> twins) {
+            List<Vec3> way) {
         public boolean isTooShort() {
             return lengthMm < neededMm;
         }
@@ -71,8 +69,7 @@ public final class CableSchedule {
                         (length(way) + stubs(a.get(), cable.a(), endA, plugs) + stubs(b.get(), cable.b(), endB, plugs)) * (1 + SLACK),
                         wire.get().lengthMm(),
                         label(rig, cable),
-                        way,
-                        twins(rig, wire.get())));
+                        way));
             }
         }
         return rows;
@@ -134,7 +131,12 @@ public final class CableSchedule {
                 + rig.title(cable.b().placement());
     }
 
-    private static List<String> twins(Rig rig, Facet.Cable wire) {
+    /** Other cables on file with the same plugs and other wiring. */
+    public static List<String> twins(Rig rig, String cable) {
+        Facet.Cable wire = rig.catalogue()
+                .require(rig.content().cable(cable).orElseThrow().type())
+                .facet(Facet.Cable.class)
+                .orElseThrow();
         return rig.catalogue().all().stream()
                 .filter(t -> t.facet(Facet.Cable.class).filter(w -> isTwin(w, wire)).isPresent())
                 .map(ItemType::name)

@@ -31,10 +31,12 @@ import wideharbor.core.rig.Rig;
 public final class SignalGraph {
     private final Map<String, Box> boxes;
     private final List<Hop> hops;
+    private final List<CableRun> cables;
     private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
     private final Map<Carried, List<SocketRef>> sources = new EnumMap<>(Carried.class);
 
-    private SignalGraph(Collection<Box> all, List<Hop> hops) {
+    private SignalGraph(Collection<Box> all, List<Hop> hops, List<CableRun> cables) {
+        this.cables = cables;
         this.boxes = new LinkedHashMap<>();
         all.forEach(b -> boxes.put(b.id(), b));
         this.hops = List.copyOf(hops);
@@ -59,13 +61,22 @@ public final class SignalGraph {
                 .map(Box::of)
                 .toList();
         List<Hop> hops = new ArrayList<>();
-        SignalGraph bare = new SignalGraph(boxes, List.of());
+        SignalGraph bare = new SignalGraph(boxes, List.of(), List.of());
         for (CableRun cable : rig.content().cables()) {
             bare.cable(cable.id(), cable.a(), cable.b()).ifPresent(hops::add);
         }
         boxes.forEach(box -> hops.addAll(passages(box)));
         hops.addAll(radio(boxes));
-        return new SignalGraph(boxes, hops);
+        return new SignalGraph(boxes, hops, List.copyOf(rig.content().cables()));
+    }
+
+    /** Whether a rig has just these boxes and cables: with another lens it mostly has. */
+    public boolean isThatOf(Rig rig) {
+        List<Box> there = rig.attached().stream()
+                .filter(SignalGraph::hasSignal)
+                .map(Box::of)
+                .toList();
+        return there.equals(List.copyOf(boxes.values())) && List.copyOf(rig.content().cables()).equals(cables);
     }
 
     /** The same with boxes from beside the rig, cabled so; radio reaches them too. */
@@ -76,7 +87,7 @@ public final class SignalGraph {
         more.addAll(cabled);
         beside.forEach(box -> more.addAll(passages(box)));
         more.addAll(radio(all));
-        return new SignalGraph(all, more);
+        return new SignalGraph(all, more, cables);
     }
 
     private boolean passesThrough(SocketRef out) {

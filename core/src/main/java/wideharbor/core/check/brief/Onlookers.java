@@ -20,7 +20,6 @@ import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.signal.Seat;
-import wideharbor.core.signal.Viewing;
 
 /** Everybody who looks has a display that is good enough, and a picture gets there. */
 public final class Onlookers implements Check {
@@ -46,7 +45,7 @@ public final class Onlookers implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        for (Seat seat : Viewing.of(context.job(), context.rig(), context.signals()).seats()) {
+        for (Seat seat : context.viewing().seats()) {
             if (seat.isReached()) {
                 results.fine();
                 continue;
@@ -65,7 +64,7 @@ public final class Onlookers implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         List<Candidate> all = new ArrayList<>();
-        Viewing.of(context.job(), context.rig(), context.signals()).seats().stream()
+        context.viewing().seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)))
                 .forEach(s -> all.addAll(pack(context, s)));
         return all;

@@ -56,11 +56,15 @@ public final class DayRuntime implements Check {
     }
 
     public static Day day(CheckContext context) {
+        return day(context, DayPlates.of(context));
+    }
+
+    private static Day day(CheckContext context, List<DayPlates.DayPlate> plates) {
         double celsius = context.job().brief().temperatureC();
         double watts = 0;
         double wattHours = 0;
         Set<String> unknown = new LinkedHashSet<>();
-        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+        for (DayPlates.DayPlate plate : plates) {
             watts += plate.runningWatts();
             unknown.addAll(plate.unknown());
             for (ItemType cell : plate.cells()) {
@@ -84,13 +88,14 @@ public final class DayRuntime implements Check {
         if (context.feeds().sources().isEmpty()) {
             return;
         }
-        Day day = day(context);
+        List<DayPlates.DayPlate> plates = DayPlates.of(context);
+        Day day = day(context, plates);
         if (!day.unknown().isEmpty()) {
             results.notChecked(DAY, "no draw or capacity on file for " + String.join(", ", day.unknown()));
         } else if (context.job().brief().asks().shoot().day().isEmpty()) {
             onEnd(context, day, results);
         } else {
-            inBlocks(context, results);
+            inBlocks(context, plates, results);
         }
     }
 
@@ -110,12 +115,12 @@ public final class DayRuntime implements Check {
     }
 
     /** The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest. */
-    private static void inBlocks(CheckContext context, Results results) {
+    private static void inBlocks(CheckContext context, List<DayPlates.DayPlate> plates, Results results) {
         List<DayBlock> day = context.job().brief().asks().shoot().day();
         double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
         DayPlates.DayPlate worst = null;
         double dark = 0;
-        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+        for (DayPlates.DayPlate plate : plates) {
             double here = dark(context, plate, plate.cells(), plate.chargers());
             if (here > dark + 1e-9) {
                 dark = here;

@@ -40,7 +40,7 @@ public final class LookOnce implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        Viewing viewing = context.viewing();
         for (Seat seat : viewing.seats()) {
             if (seat.isReached()) {
                 judge(context, seat, viewing, results);
@@ -72,7 +72,7 @@ public final class LookOnce implements Check {
     /** Off at one of two, or on at one of those that can. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        Viewing viewing = context.viewing();
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())

@@ -40,7 +40,7 @@ public final class PictureUpright implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        Viewing viewing = context.viewing();
         boolean rolled = PictureStands.isRolled(context.rig().world());
         for (Seat seat : viewing.seats()) {
             if (!seat.isReached()) {
@@ -65,7 +65,7 @@ public final class PictureUpright implements Check {
     /** The turn put on, or taken off, where the picture begins. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Viewing viewing = Viewing.of(context.job(), context.rig(), context.signals());
+        Viewing viewing = context.viewing();
         boolean rolled = PictureStands.isRolled(context.rig().world());
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
