@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
@@ -215,13 +216,23 @@ public final class Clearances {
 
     /** A part whose matter a ray meets within so many millimetres, of several the first by id; empty when the way is free. */
     public Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
-        Convex.Bounds way = Convex.Bounds.of(from, from.plus(direction.times(within)));
         return solids.stream()
-                .filter(s -> s.use() == Shape.Use.SOLID && s.convex().bounds().overlaps(way, -1))
-                .filter(s -> !except.contains(s.placement()))
-                .filter(s -> s.convex().isMetBy(from, direction, within))
+                .filter(met(from, direction, within, except))
                 .map(Solid::placement)
                 .min(Comparator.naturalOrder());
+    }
+
+    /** Whether a ray meets nothing within so many millimetres. */
+    public boolean isFree(Vec3 from, Vec3 direction, double within, Set<String> except) {
+        return solids.stream().noneMatch(met(from, direction, within, except));
+    }
+
+    private static Predicate<Solid> met(Vec3 from, Vec3 direction, double within, Set<String> except) {
+        Convex.Bounds way = Convex.Bounds.of(from, from.plus(direction.times(within)));
+        return s -> s.use() == Shape.Use.SOLID
+                && s.convex().bounds().overlaps(way, -1)
+                && !except.contains(s.placement())
+                && s.convex().isMetBy(from, direction, within);
     }
 
     /** Pieces of matter of one part, rig frame. */

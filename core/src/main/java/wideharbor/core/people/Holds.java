@@ -114,7 +114,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         rig.locatedBy(part.id()).ifPresent(j -> own.add(j.parent().placement()));
         return clearances.matterOf(part.id()).stream()
                 .map(piece -> piece.bounds().middle())
-                .anyMatch(middle -> clearances.metBy(middle, out, deep, own).isEmpty());
+                .anyMatch(middle -> clearances.isFree(middle, out, deep, own));
     }
 
     public static List<Grip> grips(Rig rig) {
