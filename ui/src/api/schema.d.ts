@@ -1123,6 +1123,7 @@ export interface components {
             verdict: string;
         };
         BoxRow: {
+            blind: string[];
             /** Format: int32 */
             column: number;
             dark: string[];
@@ -1663,12 +1664,15 @@ export interface components {
         Lasting: {
             /** Format: int32 */
             batteries: number;
+            credible: boolean;
             /** Format: double */
             factor: number;
             /** Format: double */
             hoursEach: number;
             /** Format: double */
             impliedWatts: number;
+            /** Format: double */
+            usable: number;
             /** Format: double */
             usableWattHours: number;
         };
@@ -2184,7 +2188,6 @@ export interface components {
             /** Format: int64 */
             links: number;
             looks: string[];
-            needs: string[];
             /** Format: int32 */
             quarterTurns: number;
             /** Format: double */
@@ -2675,7 +2678,6 @@ export interface operations {
                 wattHours: number;
                 health?: number;
                 celsius: number;
-                usable?: number;
                 watts: number;
                 hours: number;
                 claimedHours?: number;

@@ -44,11 +44,11 @@ export function Lasting() {
               {hours(a.hoursEach)} each, {a.batteries} {a.batteries === 1 ? 'battery' : 'batteries'} for the day
             </p>
             <p className="num soft">
-              {fixed(a.usableWattHours, 1)} Wh of it: factor {fixed(a.factor, 3)} for the temperature, 0.90 usable
+              {fixed(a.usableWattHours, 1)} Wh of it: factor {fixed(a.factor, 3)} for the temperature, {fixed(a.usable, 2)} usable
             </p>
             {a.impliedWatts > 0 && (
-              <p className={`mark ${a.impliedWatts < number(watts) * 0.9 ? 'caution' : 'met'}`}>
-                The claim would be a draw of {fixed(a.impliedWatts, 0)} W{a.impliedWatts < number(watts) * 0.9 ? `: less than the ${watts} W of the nameplates` : ''}
+              <p className={`mark ${a.credible ? 'met' : 'caution'}`}>
+                The claim would be a draw of {fixed(a.impliedWatts, 0)} W{a.credible ? '' : `: too little beside the ${watts} W of the nameplates`}
               </p>
             )}
           </>

@@ -72,7 +72,7 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
           )}
         </p>
       </section>
-      <ViewerTable seats={s.seats} dark={out?.dark ?? []} job={job} />
+      <ViewerTable seats={s.seats} blind={out?.blind ?? []} job={job} />
       <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={setting.isPending} onSet={set} />
       <OrderCards orders={s.orders} />
       <SwitchTable switches={s.switches} canEdit={canEdit} busy={setting.isPending} pending={setting.isPending ? setting.variables : undefined} onSet={set} />

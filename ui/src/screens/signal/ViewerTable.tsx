@@ -5,7 +5,7 @@ import { fixed } from '../../format/units';
 const turned = (quarters: number) => (quarters === 0 ? 'as it is' : `turned by ${quarters * 90}°`);
 
 /** The brief's viewers: what they look at, how the picture gets there, or where its way breaks. */
-export function ViewerTable({ seats, dark, job }: { seats: Schemas['SeatRow'][]; dark: string[]; job: string }) {
+export function ViewerTable({ seats, blind, job }: { seats: Schemas['SeatRow'][]; blind: string[]; job: string }) {
   return (
     <section aria-labelledby="viewers-title">
       <h2 id="viewers-title">Viewers</h2>
@@ -27,7 +27,7 @@ export function ViewerTable({ seats, dark, job }: { seats: Schemas['SeatRow'][];
           </thead>
           <tbody>
             {seats.map((s) => {
-              const broken = s.needs.some((n) => dark.includes(n));
+              const broken = blind.includes(s.viewer.who);
               return (
                 <tr key={s.viewer.who}>
                   <td>

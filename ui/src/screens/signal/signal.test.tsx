@@ -11,7 +11,7 @@ import { SwitchTable } from './SwitchTable';
 import { ViewerTable } from './ViewerTable';
 
 const box = (id: string, column: number, more: Partial<Schemas['BoxRow']> = {}): Schemas['BoxRow'] => ({
-  id, title: id, onRig: true, column, label: '', ownCellHours: 0, dark: [id], lost: [], ...more,
+  id, title: id, onRig: true, column, label: '', ownCellHours: 0, dark: [id], blind: [], lost: [], ...more,
 });
 const link = (from: string, to: string, more: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
   from, to, fromSocket: 'SDI 1', toSocket: 'SDI in', carried: 'picture', kind: 'cable', by: 'k', ...more,
@@ -58,7 +58,7 @@ describe('the map', () => {
 
 const seat = (more: Partial<Schemas['SeatRow']>): Schemas['SeatRow'] => ({
   viewer: { who: 'Director', trust: 'FRAME', byRadio: true, build: '' },
-  display: 'M5', label: 'frame', reached: true, way: ['Body', 'M5'], rate: 3, looks: [], quarterTurns: 0, links: 1, needs: ['body', 'm5'], whyNot: '', ...more,
+  display: 'M5', label: 'frame', reached: true, way: ['Body', 'M5'], rate: 3, looks: [], quarterTurns: 0, links: 1, whyNot: '', ...more,
 });
 
 describe('viewers', () => {
@@ -67,11 +67,11 @@ describe('viewers', () => {
       <MemoryRouter>
         <ViewerTable
           job="j"
-          dark={['m5']}
+          blind={['Director']}
           seats={[
             seat({}),
-            seat({ viewer: { who: 'Puller', trust: 'FOCUS', byRadio: true, build: '' }, reached: false, whyNot: 'no display left', needs: [] }),
-            seat({ viewer: { who: 'Desk', trust: 'EXPOSURE', byRadio: false, build: '' }, needs: ['body'], looks: ['Body', 'M9'], quarterTurns: 1 }),
+            seat({ viewer: { who: 'Puller', trust: 'FOCUS', byRadio: true, build: '' }, reached: false, whyNot: 'no display left' }),
+            seat({ viewer: { who: 'Desk', trust: 'EXPOSURE', byRadio: false, build: '' }, looks: ['Body', 'M9'], quarterTurns: 1 }),
           ]}
         />
       </MemoryRouter>,
@@ -85,7 +85,7 @@ describe('viewers', () => {
   it('leads to the brief when nobody is named', () => {
     render(
       <MemoryRouter>
-        <ViewerTable job="j" dark={[]} seats={[]} />
+        <ViewerTable job="j" blind={[]} seats={[]} />
       </MemoryRouter>,
     );
     expect(screen.getByRole('link', { name: 'brief' }).getAttribute('href')).toBe('/jobs/j/brief');

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.PowerSums;
 
@@ -19,11 +20,10 @@ class PowerCalculatorController {
             @RequestParam double wattHours,
             @RequestParam(defaultValue = "1") double health,
             @RequestParam double celsius,
-            @RequestParam(defaultValue = "0.9") double usable,
             @RequestParam double watts,
             @RequestParam double hours,
             @RequestParam(defaultValue = "0") double claimedHours) {
-        return PowerSums.lasting(wattHours, health, celsius, usable, watts, hours, claimedHours);
+        return PowerSums.lasting(wattHours, health, celsius, HouseRules.DEFAULTS.value(HouseRules.Rule.USABLE_CHARGE), watts, hours, claimedHours);
     }
 
     record OutputAnswer(double watts, double amps, boolean met) {}

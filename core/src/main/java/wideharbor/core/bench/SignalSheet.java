@@ -49,6 +49,7 @@ public record SignalSheet(
      * @param label what a display is good for; empty for what is none
      * @param ownCellHours 0 when it lives off the rig
      * @param dark boxes that go dark with it, itself among them
+     * @param blind viewers who see nothing any more
      * @param lost what is not reached any more when it goes dark, in words
      */
     public record BoxRow(
@@ -59,6 +60,7 @@ public record SignalSheet(
             String label,
             double ownCellHours,
             List<String> dark,
+            List<String> blind,
             List<String> lost) {}
 
     public record LinkRow(String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
@@ -66,7 +68,6 @@ public record SignalSheet(
     /**
      * @param way box by box from the beginning
      * @param rate what is sent, Gbit/s; 0 when it is not on file
-     * @param needs boxes that must have power for it
      */
     public record SeatRow(
             Shoot.Viewer viewer,
@@ -78,7 +79,6 @@ public record SignalSheet(
             List<String> looks,
             int quarterTurns,
             long links,
-            List<String> needs,
             String whyNot) {}
 
     /**
@@ -159,6 +159,7 @@ public record SignalSheet(
         List<BoxRow> rows = new ArrayList<>();
         for (Box box : graph.boxes()) {
             Outage outage = Outage.of(box.id(), context.rig(), context.feeds(), graph);
+            List<String> blind = blind(outage, viewing);
             rows.add(new BoxRow(
                     box.id(),
                     box.title(),
@@ -167,17 +168,23 @@ public record SignalSheet(
                     label(box),
                     ownCells(box),
                     outage.dark().stream().filter(known::contains).toList(),
-                    lost(outage, viewing)));
+                    blind,
+                    lost(outage, blind, viewing)));
         }
         return rows;
     }
 
-    /** Viewers first, by name; then other boxes that lose what they got. */
-    private static List<String> lost(Outage outage, Viewing viewing) {
+    private static List<String> blind(Outage outage, Viewing viewing) {
         List<SocketRef> inputs = outage.lost().stream().map(Outage.Lost::input).toList();
-        Stream<String> viewers = viewing.seats().stream()
+        return viewing.seats().stream()
                 .filter(s -> s.route().filter(r -> inputs.contains(r.to())).isPresent())
-                .map(s -> s.viewer().who() + " sees nothing");
+                .map(s -> s.viewer().who())
+                .toList();
+    }
+
+    /** Viewers first, by name; then other boxes that lose what they got. */
+    private static List<String> lost(Outage outage, List<String> blind, Viewing viewing) {
+        Stream<String> viewers = blind.stream().map(who -> who + " sees nothing");
         Stream<String> others = outage.lost().stream()
                 .map(l -> viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its " + l.carried().inWords());
         return Stream.concat(viewers, others).distinct().toList();
@@ -245,7 +252,6 @@ public record SignalSheet(
                 looks.map(l -> l.at().stream().map(s -> title(graph, s.placement())).toList()).orElse(List.of()),
                 looks.map(Looks::quarterTurns).orElse(0),
                 route.map(Route::links).orElse(0L),
-                route.map(Route::boxes).orElse(List.of()),
                 seat.whyNot());
     }
 

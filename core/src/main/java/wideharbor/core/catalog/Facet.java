@@ -143,12 +143,22 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
             Require.within("Ohm per metre", ohmPerMetre, 0, 10, "Ω/m");
             Require.within("Cable length", lengthMm, 10, 200_000, "mm");
         }
+
+        /** Whether it goes between two sockets, one way round or the other. */
+        public boolean joins(Socket one, Socket other) {
+            return a.fits(one) && b.fits(other) || b.fits(one) && a.fits(other);
+        }
     }
 
     record CableEnd(String connector, String pinOut, boolean locking, boolean rightAngle) {
         public CableEnd {
             Require.text("Connector", connector, 40);
             Require.text("Pin-out", pinOut, 40);
+        }
+
+        /** Whether plug and wiring are the socket's. */
+        public boolean fits(Socket socket) {
+            return connector.equals(socket.connector()) && pinOut.equals(socket.pinOut());
         }
     }
 

@@ -12,6 +12,9 @@ public final class PowerSums {
     /** Cross-sections that are made, mm². */
     private static final double[] SECTIONS = {0.14, 0.25, 0.34, 0.5, 0.75, 1.0, 1.5, 2.5};
 
+    /** A claimed run time may imply this share of what the nameplates sum up to: they are seldom reached all at once. */
+    public static final double CLAIM_SHARE = 0.8;
+
     private PowerSums() {}
 
     /**
@@ -19,9 +22,18 @@ public final class PowerSums {
      *
      * @param factor by temperature
      * @param batteries for the hours asked for, without charging
+     * @param usable share of a charge that was reckoned with
      * @param impliedWatts what a claimed run time would draw; 0 when none is claimed
+     * @param credible whether the claim may stand beside the load
      */
-    public record Lasting(double usableWattHours, double factor, double hoursEach, int batteries, double impliedWatts) {}
+    public record Lasting(
+            double usableWattHours,
+            double factor,
+            double usable,
+            double hoursEach,
+            int batteries,
+            double impliedWatts,
+            boolean credible) {}
 
     /** Wh × health × temperature factor × usable share / load. */
     public static Lasting lasting(
@@ -36,12 +48,15 @@ public final class PowerSums {
         double factor = Runtime.temperatureFactor(celsius);
         double there = wattHours * health * factor * usable;
         double each = there / watts;
+        double implied = claimedHours > 0 ? wattHours * health * usable / claimedHours : 0;
         return new Lasting(
                 there,
                 factor,
+                usable,
                 each,
                 (int) Math.max(1, Math.ceil(hours / each - 1e-9)),
-                claimedHours > 0 ? wattHours * health * usable / claimedHours : 0);
+                implied,
+                claimedHours <= 0 || implied >= watts * CLAIM_SHARE);
     }
 
     /**

@@ -56,7 +56,7 @@ public final class CableSchedule {
             Optional<Placed> a = rig.find(cable.a().placement());
             Optional<Placed> b = rig.find(cable.b().placement());
             if (wire.isPresent() && a.isPresent() && b.isPresent()) {
-                boolean straight = isStraight(wire.get(), socket(a.get(), cable.a()));
+                boolean straight = wire.get().a().fits(socket(a.get(), cable.a()));
                 Facet.CableEnd endA = straight ? wire.get().a() : wire.get().b();
                 Facet.CableEnd endB = straight ? wire.get().b() : wire.get().a();
                 List<Vec3> way = way(a.get(), cable.a(), endA, b.get(), cable.b(), endB, plugs);
@@ -73,10 +73,6 @@ public final class CableSchedule {
             }
         }
         return rows;
-    }
-
-    private static boolean isStraight(Facet.Cable wire, Socket at) {
-        return wire.a().connector().equals(at.connector()) && wire.a().pinOut().equals(at.pinOut());
     }
 
     private static Socket socket(Placed placed, SocketRef ref) {

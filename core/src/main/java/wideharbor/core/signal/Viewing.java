@@ -187,12 +187,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
         Optional<Socket> from = pictureSocket(receiver, Socket.Direction.OUT);
         Optional<Socket> to = pictureSocket(display, Socket.Direction.IN);
         return wire.isPresent() && from.isPresent() && to.isPresent()
-                && (fits(wire.get().a(), from.get()) && fits(wire.get().b(), to.get())
-                        || fits(wire.get().b(), from.get()) && fits(wire.get().a(), to.get()));
-    }
-
-    private static boolean fits(Facet.CableEnd end, Socket socket) {
-        return end.connector().equals(socket.connector()) && end.pinOut().equals(socket.pinOut());
+                && wire.get().joins(from.get(), to.get());
     }
 
     private static Optional<Socket> pictureSocket(ItemType type, Socket.Direction direction) {

@@ -59,11 +59,30 @@ class SignalSheetTest {
     @Test
     void eachBoxTellsWhatGoesWithIt() {
         SignalSheet sheet = SignalSheet.of(village().context());
+        assertEquals(List.of("Agency"), box(sheet, "link").blind());
         assertEquals(List.of("Agency sees nothing"), box(sheet, "link").lost().stream().filter(l -> l.contains("sees")).toList());
         assertEquals(
                 List.of("Agency sees nothing", "Desk sees nothing"),
                 box(sheet, "body").lost().stream().filter(l -> l.contains("sees")).toList());
         assertEquals(List.of("body loses its time"), box(sheet, "clock").lost());
+    }
+
+    /** What passes a box as through a wire goes on when the box is dark: nobody loses the picture behind it. */
+    @Test
+    void aWireThroughADarkBoxBlindsNobody() {
+        for (boolean live : new boolean[] {true, false}) {
+            Rigs rigs = Signals.rig()
+                    .with("loop", Signals.loop("loop", live))
+                    .with("screen", Signals.display("screen", Trust.FRAME, 3))
+                    .join("j1", "body:face-1", "loop:foot")
+                    .join("j2", "body:face-2", "screen:foot")
+                    .cable("k1", Signals.picture(), "body:sdi-1", "loop:in")
+                    .cable("k2", Signals.picture(), "loop:out", "screen:sdi")
+                    .shooting(new Shoot(
+                            Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false,
+                            List.of(new Viewer("Agency", Trust.FRAME, false)), List.of()));
+            assertEquals(live ? List.of("Agency") : List.of(), box(SignalSheet.of(rigs.context()), "loop").blind());
+        }
     }
 
     @Test

@@ -27,7 +27,10 @@ class PowerSumsTest {
     /** Who claims four hours of 98 Wh claims a draw of 98 · 0.9 / 4 = 22 W. */
     @Test
     void aClaimedRunTimeImpliesADraw() {
-        assertEquals(22.05, PowerSums.lasting(98, 1, 20, 0.9, 45, 4, 4).impliedWatts(), 1e-9);
+        PowerSums.Lasting claim = PowerSums.lasting(98, 1, 20, 0.9, 45, 4, 4);
+        assertEquals(22.05, claim.impliedWatts(), 1e-9);
+        assertFalse(claim.credible(), "45 W are on the nameplates");
+        assertTrue(PowerSums.lasting(98, 1, 20, 0.9, 27, 4, 4).credible(), "four fifths of 27 W are 21.6");
     }
 
     /** 18 + 9 + 4 W at 12 V are 2.58 A: under 50 W and 5 A, over 30 W. */

@@ -10,14 +10,12 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.PowerSums;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 
 /** What somebody says a battery lasts, against what the nameplates draw. */
 public final class ClaimedRunTime implements Check {
-    /** A claim may be this much better than the nameplates: they are seldom reached all at once. */
-    private static final double KIND = 0.8;
-
     private static final CheckCard CARD = new CheckCard(
             "power.claim",
             "power",
@@ -47,14 +45,14 @@ public final class ClaimedRunTime implements Check {
                 continue;
             }
             double implied = known.value() * source.spec().health() * context.rule(Rule.USABLE_CHARGE) / claimed;
-            if (implied >= load.runningWatts() * KIND) {
+            if (implied >= load.runningWatts() * PowerSums.CLAIM_SHARE) {
                 results.fine();
                 continue;
             }
             results.found(
                     List.of(source.battery().id(), "claim"),
                     source.battery().title() + " is said to last " + Say.hours(claimed),
-                    Evidence.Amount.atLeast(implied, load.runningWatts() * KIND, "W").ranging(Span.of(implied), Figure.Source.CLAIMED),
+                    Evidence.Amount.atLeast(implied, load.runningWatts() * PowerSums.CLAIM_SHARE, "W").ranging(Span.of(implied), Figure.Source.CLAIMED),
                     "That would be a draw of " + Say.watts(implied) + "; the nameplates sum up to "
                             + Say.watts(load.runningWatts()) + ".");
         }

@@ -188,14 +188,16 @@ public final class DayRuntime implements Check {
             return Optional.empty();
         }
         int plates = Math.max(1, DayPlates.sharing(context, plate.standard()));
+        Day there = day(context);
+        double each = charge(kind, context.job().brief().temperatureC(), context);
+        double needed = hoursNeeded(context) * there.watts();
         boolean written = !context.job().brief().asks().shoot().day().isEmpty();
         for (int more = 1; more <= MOST_PIECES; more++) {
             List<ItemType> cells = new ArrayList<>(plate.cells());
             cells.addAll(Collections.nCopies(more, kind));
             boolean enough = written
                     ? dark(context, plate, cells, plate.chargers()) <= 1e-9
-                    : day(context).wattHours() + more * charge(kind, context.job().brief().temperatureC(), context)
-                            >= hoursNeeded(context) * day(context).watts() - 1e-9;
+                    : there.wattHours() + more * each >= needed - 1e-9;
             if (enough) {
                 return Optional.of(written ? more * plates : more);
             }

@@ -53,20 +53,12 @@ final class Laying {
         Socket a = socket(context, from);
         Socket b = socket(context, to);
         return Parts.byNearness(context).stream()
-                .filter(t -> t.facet(Facet.Cable.class).filter(w -> joins(w, a, b)).isPresent())
+                .filter(t -> t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
                 .min(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
     }
 
     static Socket socket(CheckContext context, SocketRef ref) {
         return context.rig().require(ref.placement()).type().socket(ref.socket()).orElseThrow();
-    }
-
-    private static boolean joins(Facet.Cable wire, Socket a, Socket b) {
-        return fits(wire.a(), a) && fits(wire.b(), b) || fits(wire.b(), a) && fits(wire.a(), b);
-    }
-
-    static boolean fits(Facet.CableEnd end, Socket socket) {
-        return end.connector().equals(socket.connector()) && end.pinOut().equals(socket.pinOut());
     }
 }
