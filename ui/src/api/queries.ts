@@ -162,6 +162,14 @@ export const powerQuery = (s: Spot, tried: PowerTry) =>
       ),
   });
 
+/** What may be plugged into an open socket. */
+export const plugOffersQuery = (s: Spot, from: string) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'plug-offers', s.build, s.configuration, from] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/signals/offers', { params: { ...place(s), query: { ...look(s), from } } })),
+  });
+
 export const signalQuery = (s: Spot) =>
   queryOptions({
     queryKey: ['job', s.job, 'signals', s.build, s.configuration] as const,

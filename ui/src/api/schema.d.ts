@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/signals/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/trials": {
         parameters: {
             query?: never;
@@ -1195,6 +1211,7 @@ export interface components {
         };
         CableView: {
             a: components["schemas"]["End"];
+            along: string[];
             b: components["schemas"]["End"];
             carries: string;
             id: string;
@@ -1204,7 +1221,12 @@ export interface components {
             name: string;
             /** Format: double */
             neededMm: number;
+            stowedIn: string;
+            tautWhenTurned: boolean;
             tooShort: boolean;
+            turned: string;
+            /** Format: double */
+            turnedMm: number;
             twins: string[];
         };
         CaseView: {
@@ -1256,6 +1278,16 @@ export interface components {
             unknown: string[];
             /** Format: double */
             watts: number;
+        };
+        ChoiceView: {
+            /** Format: int32 */
+            inKit: number;
+            item: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            neededMm: number;
+            title: string;
         };
         Clash: {
             a: string;
@@ -1324,11 +1356,14 @@ export interface components {
             /** Format: double */
             hours: number;
             mains: boolean;
+            parts: components["schemas"]["PartState"][];
             /** @enum {string} */
             state: "OFF" | "STANDBY" | "ON";
             what: string;
         };
         DayView: {
+            /** Format: double */
+            bootMinutes: number;
             /** Format: double */
             darkHours: number;
             /** Format: double */
@@ -1340,6 +1375,20 @@ export interface components {
             toRecharge: number;
             /** Format: int32 */
             used: number;
+        };
+        DeviceView: {
+            /** Format: double */
+            bootSeconds: number;
+            /** Format: double */
+            idleWatts: number;
+            own: boolean[];
+            peakWatts: number[];
+            placement: string;
+            runningWatts: number[];
+            states: ("OFF" | "STANDBY" | "ON")[];
+            title: string;
+            /** Format: double */
+            wattHours: number;
         };
         Differs: {
             one: string;
@@ -1815,6 +1864,14 @@ export interface components {
             /** Format: int32 */
             trialFits: number;
         };
+        OpenView: {
+            connector: string;
+            direction: string;
+            kind: string;
+            part: string;
+            ref: string;
+            title: string;
+        };
         OutputAnswer: {
             /** Format: double */
             amps: number;
@@ -1919,6 +1976,12 @@ export interface components {
             /** @enum {string} */
             view: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
         };
+        PartState: {
+            build: string;
+            part: string;
+            /** @enum {string} */
+            state: "OFF" | "STANDBY" | "ON";
+        };
         PartText: {
             text: string;
         };
@@ -1926,6 +1989,11 @@ export interface components {
             job: string;
             title: string;
             where: string;
+        };
+        PartView: {
+            bay: boolean;
+            id: string;
+            title: string;
         };
         PlaceView: {
             by: string;
@@ -1949,9 +2017,12 @@ export interface components {
             battery: string;
             /** Format: int32 */
             bays: number;
+            /** Format: double */
+            bootSeconds: number;
             hotSwap: boolean;
             /** Format: double */
             idleWatts: number;
+            keepsOn: string;
             /** Format: int32 */
             needed: number;
             now: components["schemas"]["DayView"][];
@@ -1961,6 +2032,10 @@ export interface components {
             runningWatts: number;
             then: components["schemas"]["DayView"][];
             unknown: string[];
+        };
+        PlugOfferView: {
+            cables: components["schemas"]["ChoiceView"][];
+            to: components["schemas"]["OpenView"];
         };
         Plumb: {
             balanced: boolean;
@@ -2005,6 +2080,7 @@ export interface components {
             configuration: string;
             day: components["schemas"]["DayBlock"][];
             dayWritten: boolean;
+            devices: components["schemas"]["DeviceView"][];
             flown: components["schemas"]["FlownView"][];
             islands: components["schemas"]["Island"][];
             lens: string;
@@ -2284,7 +2360,9 @@ export interface components {
             cables: components["schemas"]["CableView"][];
             configuration: string;
             links: components["schemas"]["LinkView"][];
+            open: components["schemas"]["OpenView"][];
             orders: components["schemas"]["ConnectOrder"][];
+            parts: components["schemas"]["PartView"][];
             /** Format: int32 */
             revision: number;
             seats: components["schemas"]["SeatRow"][];
@@ -2550,6 +2628,7 @@ export interface components {
             voltsThere: number;
         };
         Wish: {
+            along: string[];
             at: number[];
             finding: string;
             fix: string;
@@ -2557,7 +2636,7 @@ export interface components {
             itemPort: string;
             key: string;
             /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "TIGHT" | "COME_BACK" | "FIX";
+            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "TIGHT" | "PLUG" | "UNPLUG" | "LAY" | "COME_BACK" | "FIX";
             only: boolean;
             placement: string;
             port: string;
@@ -3787,6 +3866,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    offers: {
+        parameters: {
+            query: {
+                configuration?: string;
+                lens?: string;
+                from: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlugOfferView"][];
                 };
             };
         };

@@ -56,7 +56,7 @@ export function App() {
           <Route path="/jobs/:job" element={<JobFrame />}>
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />
-            <Route path="power" element={<PowerScreen />} />
+            <Route path="power" element={<PowerScreen session={session.data} />} />
             <Route path="signal" element={<SignalScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />

@@ -20,6 +20,7 @@ export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wis
     fix: '',
     text: '',
     at: [],
+    along: [],
     only: false,
     ...fields,
   };

@@ -66,7 +66,7 @@ export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; buil
       <Lines
         title="The day in blocks"
         empty="Not written: the day is the hours on, end to end."
-        add={() => onChange({ ...shoot, day: [...shoot.day, { what: shoot.day.length === 0 ? 'Call' : 'Block', state: 'ON', hours: 2, celsius: shoot.day.at(-1)?.celsius ?? 20, mains: false }] })}
+        add={() => onChange({ ...shoot, day: [...shoot.day, { what: shoot.day.length === 0 ? 'Call' : 'Block', state: 'ON', hours: 2, celsius: shoot.day.at(-1)?.celsius ?? 20, mains: false, parts: [] }] })}
       >
         {shoot.day.length > 0 && <p className="soft">These blocks decide what the batteries must last; hours on and temperature above count while there are none.</p>}
         {shoot.day.map((b, i) => (

@@ -6,7 +6,7 @@ import { ProfileForm } from './ProfileForm';
 import { ShootForm } from './ShootForm';
 
 const nothing: Schemas['Shoot'] = { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: 0 };
-const block: Schemas['DayBlock'] = { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false };
+const block: Schemas['DayBlock'] = { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] };
 const profile: Schemas['Profile'] = { heightMm: 0, hand: 'RIGHT', screen: 'ANY', grips: 'ANY', reason: '' };
 
 function shootForm(shoot: Schemas['Shoot']) {
@@ -19,7 +19,7 @@ describe('what a shoot asks', () => {
   it('grows the day by a block as cold as the last', () => {
     const onChange = shootForm({ ...nothing, day: [block] });
     fireEvent.click(screen.getAllByText('Add a line')[0] as HTMLElement);
-    expect(onChange.mock.lastCall?.[0].day).toEqual([block, { what: 'Block', state: 'ON', hours: 2, celsius: -4, mains: false }]);
+    expect(onChange.mock.lastCall?.[0].day).toEqual([block, { what: 'Block', state: 'ON', hours: 2, celsius: -4, mains: false, parts: [] }]);
   });
 
   it('starts the day with the call', () => {

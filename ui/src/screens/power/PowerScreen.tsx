@@ -1,18 +1,24 @@
 import './power.css';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { App } from 'antd';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { jobQuery, powerQuery } from '../../api/queries';
+import { api, unwrap } from '../../api/client';
+import { jobQuery, keys, powerQuery } from '../../api/queries';
 import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
 import { WornAs } from '../../app/WornAs';
 import { fixed } from '../../format/units';
 import { atHour, DayChart, inWords } from './DayChart';
+import { DayStates } from './DayStates';
 import { FeedDrawing } from './FeedDrawing';
 import { FeedTable } from './FeedTable';
+import { withState } from './states';
 
 /** Will it run the day: where power goes, how the day draws it down, and what another battery or charger would do. */
-export function PowerScreen() {
+export function PowerScreen({ session }: { session: Schemas['Session'] }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
   const { job = '' } = useParams();
   const [search, setSearch] = useSearchParams();
   const [battery, setBattery] = useState('');
@@ -23,6 +29,17 @@ export function PowerScreen() {
   const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
   const spot = { job, build: build?.id ?? '', configuration, lens: '' };
   const query = useQuery({ ...powerQuery(spot, { battery, moreBatteries, moreBays }), enabled: build !== undefined, placeholderData: keepPreviousData });
+  const states = useMutation({
+    mutationFn: async (day: Schemas['DayBlock'][]) => {
+      const before = jobData.data;
+      if (!before) throw new Error('The job is not loaded yet.');
+      const asks = { ...before.brief.asks, shoot: { ...before.brief.asks.shoot, day } };
+      return unwrap(await api.PUT('/api/jobs/{job}/brief', { params: { path: { job } }, body: { revision: before.revision, brief: { ...before.brief, asks } } }));
+    },
+    onSuccess: (next) => client.setQueryData(jobQuery(job).queryKey, next),
+    onError: (e) => void message.error(e.message, 6),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.job(job) }),
+  });
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const p = query.data;
@@ -55,7 +72,7 @@ export function PowerScreen() {
               <tbody>
                 {p.flown.map((f) => (
                   <tr key={f.battery}>
-                    <td>
+                    <td className="nowrap">
                       {f.count} × {f.battery}
                     </td>
                     <td className="num right">{fixed(f.wattHours, 0)} Wh</td>
@@ -104,6 +121,22 @@ export function PowerScreen() {
           </p>
         </section>
       )}
+      {p.devices.length > 0 && p.dayWritten && (
+        <section className="wide" aria-labelledby="states-title">
+          <div className="power-head">
+            <h2 id="states-title">What is on, block by block</h2>
+            <span className="soft">A device that is off takes what lives off it with it. Time counts while on.</span>
+          </div>
+          <DayStates
+            day={p.day}
+            devices={p.devices}
+            bench={bench}
+            canEdit={session.editsBriefs && jobData.data?.stage !== 'DISPATCHED'}
+            busy={states.isPending}
+            onState={(block, placement, state) => states.mutate(withState(jobData.data?.brief.asks.shoot.day ?? [], block, build.id, placement, state))}
+          />
+        </section>
+      )}
     </main>
   );
 }
@@ -130,7 +163,7 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
   return (
     <article className="plate-day">
       <h3>
-        {title} <span className="soft">{plate.hotSwap ? 'changed while on' : 'everything goes off for a change'}</span>
+        {title} <span className="soft">{plate.keepsOn}</span>
       </h3>
       <DayChart title={title} day={day} now={now} then={then} />
       <table className="sheet">
@@ -139,6 +172,7 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
             <td />
             <th className="right">Batteries put on</th>
             <th className="right">Nothing left for</th>
+            <th className="right">Waits for boots</th>
             <th className="right">Drawn</th>
             <th className="right">To recharge</th>
             <th className="right">All full again in</th>
@@ -152,6 +186,7 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
       <p>
         <span className="num">{fixed(plate.runningWatts, 0)} W</span> running, <span className="num">{fixed(plate.idleWatts, 0)} W</span> on standby. Without charging during the day it takes <span className="num">{plate.needed}</span>{' '}
         of the fitted kind; <span className="num">{plate.atHand}</span> for this plate are packed. {inWords(then ?? now)}
+        {!plate.hotSwap && plate.bootSeconds > 0 && now.swaps.length > 0 && ` Each change costs ${fixed(plate.bootSeconds, 0)} s until all is there again.`}
       </p>
     </article>
   );
@@ -163,6 +198,7 @@ function Line({ name, day }: { name: string; day: Schemas['DayView'] }) {
       <th scope="row">{name}</th>
       <td className="num right">{day.used}</td>
       <td className="num right">{day.darkHours > 0.005 ? <span className="mark stop">{atHour(day.darkHours)}</span> : <span className="mark met">never</span>}</td>
+      <td className="num right">{day.bootMinutes > 0 ? `${fixed(day.bootMinutes, 1)} min` : 'never'}</td>
       <td className="num right">{fixed(day.drawnWattHours, 0)} Wh</td>
       <td className="num right">{day.toRecharge}</td>
       <td className="num right">{day.rechargeHours[0] === undefined ? 'no charger packed' : atHour(day.rechargeHours[0])}</td>

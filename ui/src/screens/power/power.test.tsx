@@ -14,6 +14,7 @@ const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
   ],
   swaps: [{ hour: 2, interrupting: true }],
   darkHours: 0,
+  bootMinutes: 0,
   drawnWattHours: 135,
   used: 2,
   toRecharge: 2,
@@ -32,8 +33,8 @@ describe('the day', () => {
 
   it('draws a line for what is and one for what is tried, and says both in words', () => {
     const blocks: Schemas['DayBlock'][] = [
-      { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false },
-      { what: 'Meal', state: 'OFF', hours: 1, celsius: 15, mains: true },
+      { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] },
+      { what: 'Meal', state: 'OFF', hours: 1, celsius: 15, mains: true, parts: [] },
     ];
     const { container } = render(<DayChart title="Battery" day={blocks} now={day({ darkHours: 1 })} then={day()} />);
     expect(screen.getByRole('img').getAttribute('aria-label')).toBe('Battery. Changed with everything off at 2 h 00. Nothing left for 1 h 00. As tried: Changed with everything off at 2 h 00.');

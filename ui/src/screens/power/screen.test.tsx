@@ -1,20 +1,25 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
+import { App } from 'antd';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { jobQuery, powerQuery } from '../../api/queries';
 import type { Schemas } from '../../api/client';
 import { PowerScreen } from './PowerScreen';
+import { withState } from './states';
 
 const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
+const session = { signedIn: true, username: 'lead', displayName: 'Lead', role: 'LEAD', editsBriefs: true, editsBuilds: true, waives: true } as Schemas['Session'];
 const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
 
-const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [] };
+const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [] };
 
 const plate: Schemas['PlateView'] = {
   battery: 'Battery 98 Wh',
   plate: 'Battery plate',
   hotSwap: false,
+  keepsOn: 'everything goes off for a change',
+  bootSeconds: 15,
   runningWatts: 60,
   idleWatts: 30,
   atHand: 3,
@@ -33,9 +38,10 @@ function show(power: Partial<Schemas['Power']>) {
     configuration: 'vest',
     lens: '',
     tree: [],
-    day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false }],
+    day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false, parts: [] }],
     dayWritten: false,
     plates: [plate],
+    devices: [],
     flown: [],
     islands: [],
     ...power,
@@ -44,7 +50,7 @@ function show(power: Partial<Schemas['Power']>) {
     <QueryClientProvider client={client}>
       <MemoryRouter initialEntries={['/jobs/kiln/power']}>
         <Routes>
-          <Route path="/jobs/:job/power" element={<PowerScreen />} />
+          <Route path="/jobs/:job/power" element={<App><PowerScreen session={session} /></App>} />
         </Routes>
       </MemoryRouter>
     </QueryClientProvider>,
@@ -59,6 +65,34 @@ describe('the Power screen', () => {
     expect(line).toContain('no charger packed');
     expect(screen.getByText(/write the day in blocks/)).toBeTruthy();
     expect(screen.getByRole('option', { name: 'Battery 150 Wh, all of them' })).toBeTruthy();
+  });
+
+  it('says what every device does in each block, and which do other than the rig', () => {
+    const block = (what: string, state: Schemas['DayBlock']['state']): Schemas['DayBlock'] => ({ what, state, hours: 2, celsius: 20, mains: false, parts: [] });
+    show({
+      dayWritten: true,
+      day: [block('Deck', 'ON'), block('Meal', 'OFF')],
+      devices: [
+        { placement: 'tx', title: 'Transmitter', idleWatts: 8, runningWatts: [12], peakWatts: [14], bootSeconds: 9, states: ['OFF', 'OFF'], own: [true, false], wattHours: 0 },
+        { placement: 'prompter', title: 'Prompter', idleWatts: 4, runningWatts: [], peakWatts: [], bootSeconds: 0, states: ['ON', 'OFF'], own: [false, false], wattHours: 8 },
+      ],
+    });
+    expect((screen.getByLabelText('Transmitter in Deck') as HTMLSelectElement).value).toBe('OFF');
+    expect((screen.getByLabelText('Transmitter in Meal') as HTMLSelectElement).value).toBe('');
+    expect(screen.getByRole('row', { name: /Transmitter/ }).textContent).toContain('8, 12, 14 W');
+    expect(screen.getByRole('row', { name: /Transmitter/ }).textContent).toContain('9 s');
+    expect(screen.getByRole('row', { name: /Prompter/ }).textContent).toContain('4, ?, ? W');
+  });
+
+  it('says one state anew and leaves the others', () => {
+    const day: Schemas['DayBlock'][] = [
+      { what: 'Deck', state: 'ON', hours: 2, celsius: 20, mains: false, parts: [{ build: 'a', part: 'tx', state: 'OFF' }, { build: 'b', part: 'tx', state: 'STANDBY' }] },
+      { what: 'Meal', state: 'OFF', hours: 1, celsius: 20, mains: true, parts: [] },
+    ];
+    expect(withState(day, 0, 'a', 'tx', null)[0]?.parts).toEqual([{ build: 'b', part: 'tx', state: 'STANDBY' }]);
+    expect(withState(day, 0, 'a', 'tx', 'ON')[0]?.parts).toEqual([{ build: 'b', part: 'tx', state: 'STANDBY' }, { build: 'a', part: 'tx', state: 'ON' }]);
+    expect(withState(day, 1, 'a', 'tx', 'ON')[0]).toBe(day[0]);
+    expect(withState(day, 1, 'a', 'tx', 'ON')[1]?.parts).toEqual([{ build: 'a', part: 'tx', state: 'ON' }]);
   });
 
   it('draws what is tried in a line of its own', () => {

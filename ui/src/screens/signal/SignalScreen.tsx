@@ -28,12 +28,12 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
   const spot = { job, build: build?.id ?? '', configuration, lens: '' };
   const query = useQuery({ ...signalQuery(spot), enabled: build !== undefined, placeholderData: keepPreviousData });
-  const setting = useMutation({
-    mutationFn: async ({ key, value }: { key: string; value: number }) =>
+  const wishing = useMutation({
+    mutationFn: async (wanted: Schemas['Wish']) =>
       unwrap(
         await api.POST('/api/jobs/{job}/builds/{build}/edits', {
           params: { path: { job, build: spot.build } },
-          body: { revision: query.data?.revision ?? 0, configuration, lens: '', wish: wish('SET', { key, value }) },
+          body: { revision: query.data?.revision ?? 0, configuration, lens: '', wish: wanted },
         }),
       ),
     onError: (e) => void message.error(e.message, 6),
@@ -43,7 +43,8 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   if (!build || query.isPending) return <Waiting />;
   const s = query.data;
   const canEdit = session.editsBuilds && jobData.data?.stage !== 'DISPATCHED';
-  const set = (key: string, value: number) => setting.mutate({ key, value });
+  const set = (key: string, value: number) => wishing.mutate(wish('SET', { key, value }));
+  const pending = wishing.isPending && wishing.variables.kind === 'SET' ? wishing.variables : undefined;
   const out = s.boxes.find((b) => b.id === failed);
   const go = (next: { build: string; config: string }) => {
     setFailed('');
@@ -73,10 +74,10 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
         </p>
       </section>
       <ViewerTable seats={s.seats} blind={out?.blind ?? []} job={job} />
-      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={setting.isPending} onSet={set} />
+      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={wishing.isPending} onSet={set} />
       <OrderCards orders={s.orders} />
-      <SwitchTable switches={s.switches} canEdit={canEdit} busy={setting.isPending} pending={setting.isPending ? setting.variables : undefined} onSet={set} />
-      <CableTable cables={s.cables} job={job} build={build.id} configuration={configuration} />
+      <SwitchTable switches={s.switches} canEdit={canEdit} busy={wishing.isPending} pending={pending} onSet={set} />
+      <CableTable signals={s} spot={spot} canEdit={canEdit} busy={wishing.isPending} onWish={(kind, fields) => wishing.mutate(wish(kind, fields))} />
     </main>
   );
 }

@@ -1,8 +1,10 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
-import { CableTable } from './CableTable';
+import { plugOffersQuery } from '../../api/queries';
+import { CableTable, laid } from './CableTable';
 import { curve, layout, lines } from './layout';
 import { OrderCards } from './OrderCards';
 import { SignalMap } from './SignalMap';
@@ -132,21 +134,74 @@ describe('sound, time, order and switches', () => {
 });
 
 describe('cables', () => {
-  it('tells needed and had, what is too short, and the near twin', () => {
-    const end = (part: string): Schemas['End'] => ({ part, socket: 'in', connector: 'BNC', pinOut: 'usual', locks: true, rightAngle: false });
+  const end = (part: string): Schemas['End'] => ({ part, socket: 'in', connector: 'BNC', pinOut: 'usual', locks: true, rightAngle: false });
+  const cable = (over: Partial<Schemas['CableView']> = {}): Schemas['CableView'] => ({
+    id: 'k', name: 'Finder power', carries: 'power', a: end('Body'), b: end('Finder'), neededMm: 473, turnedMm: 473, turned: '', lengthMm: 400,
+    tooShort: true, tautWhenTurned: false, label: 'A Body › Finder', along: [], stowedIn: '', twins: ['24 V wiring'], ...over,
+  });
+  const parts: Schemas['PartView'][] = [
+    { id: 'body', title: 'Body', bay: true },
+    { id: 'rods', title: 'Rods', bay: false },
+  ];
+  const signals = (over: Partial<Schemas['Signals']> = {}): Schemas['Signals'] => ({
+    configuration: 'studio', boxes: [], links: [], seats: [], sound: [], time: [], orders: [], cables: [cable()], switches: [], parts,
+    open: [{ ref: 'body:sdi-2', part: 'Body', title: 'SDI 2', kind: 'picture', direction: 'out', connector: 'BNC' }], revision: 3, ...over,
+  });
+  const spot = { job: 'j', build: 'a', configuration: 'studio', lens: '' };
+  const show = (s: Schemas['Signals'], canEdit: boolean, onWish = vi.fn(), client = new QueryClient()) => {
     render(
-      <MemoryRouter>
-        <CableTable
-          job="j"
-          build="a"
-          configuration="studio"
-          cables={[{ id: 'k', name: 'Finder power', carries: 'power', a: end('Body'), b: end('Finder'), neededMm: 473, lengthMm: 400, tooShort: true, label: 'A Body › Finder', twins: ['24 V wiring'] }]}
-        />
-      </MemoryRouter>,
+      <QueryClientProvider client={client}>
+        <MemoryRouter>
+          <CableTable signals={s} spot={spot} canEdit={canEdit} busy={false} onWish={onWish} />
+        </MemoryRouter>
+      </QueryClientProvider>,
     );
+    return onWish;
+  };
+
+  it('tells needed and had, what is too short, and the near twin', () => {
+    show(signals(), false);
     expect(screen.getByText('473 mm')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'too short' }).getAttribute('href')).toBe('/jobs/j/bench?build=a&config=studio');
     expect(screen.getByText('24 V wiring')).toBeTruthy();
     expect(screen.getByRole('link', { name: /Labels with codes/ }).getAttribute('href')).toContain('labels.pdf');
+    expect(screen.queryByRole('button', { name: /Unplug/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Plug a cable' })).toBeNull();
+  });
+
+  it('tells what is taut when something is turned', () => {
+    show(signals({ cables: [cable({ tooShort: false, tautWhenTurned: true, turned: 'Arm, 180 mm', turnedMm: 512, lengthMm: 500 })] }), false);
+    expect(screen.getByText('512 turned')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'taut when turned' }).getAttribute('title')).toBe('when Arm, 180 mm is turned');
+  });
+
+  it('says how a cable is laid, by the names of the parts', () => {
+    expect(laid(cable(), parts)).toBe('');
+    expect(laid(cable({ along: ['rods', 'gone'], stowedIn: 'body' }), parts)).toBe('along Rods, gone, not on the rig; the rest in the battery bay of Body');
+  });
+
+  it('unplugs, and lays without what was stowed', () => {
+    const onWish = show(signals({ cables: [cable({ along: ['rods'] })] }), true);
+    fireEvent.click(screen.getByRole('button', { name: 'Unplug A Body › Finder' }));
+    expect(onWish).toHaveBeenCalledWith('UNPLUG', { key: 'k' });
+    fireEvent.click(screen.getByRole('button', { name: 'Lay A Body › Finder' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Lay it so' }));
+    expect(onWish).toHaveBeenLastCalledWith('LAY', { key: 'k', along: ['rods'], placement: '' });
+  });
+
+  it('plugs by the cable that is offered first', async () => {
+    const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+    const to: Schemas['OpenView'] = { ref: 'monitor:sdi', part: 'Monitor', title: 'SDI in', kind: 'picture', direction: 'in', connector: 'BNC' };
+    client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ item: 'c-sdi-80@1', title: 'SDI, 0.8 m', inKit: 1, lengthMm: 800, neededMm: 620 }] }]);
+    const onWish = show(signals(), true, vi.fn(), client);
+    fireEvent.click(screen.getByRole('button', { name: 'Plug a cable' }));
+    expect((screen.getByRole('button', { name: 'Plug it' }) as HTMLButtonElement).disabled).toBe(true);
+    fireEvent.mouseDown(screen.getByLabelText('From'));
+    fireEvent.click(await screen.findByText('Body, SDI 2 (picture out, BNC)'));
+    fireEvent.mouseDown(screen.getByLabelText('To'));
+    fireEvent.click(await screen.findByText('Monitor, SDI in'));
+    expect(await screen.findByText('SDI, 0.8 m: 800 mm of 620 needed, 1 in the kit')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Plug it' }));
+    expect(onWish).toHaveBeenCalledWith('PLUG', { key: 'body:sdi-2', port: 'monitor:sdi', item: 'c-sdi-80@1' });
   });
 });

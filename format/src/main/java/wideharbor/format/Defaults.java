@@ -67,6 +67,7 @@ final class Defaults {
         arrays(shoot, "viewers", "recordings", "day");
         for (JsonNode block : shoot.path("day")) {
             put((ObjectNode) block, "mains", MAKE.booleanNode(false));
+            arrays((ObjectNode) block, "parts");
         }
         for (JsonNode viewer : shoot.path("viewers")) {
             texts((ObjectNode) viewer, Map.of("trust", "FRAME", "build", ""));
@@ -143,7 +144,7 @@ final class Defaults {
         if (type.equals("powerOutput")) {
             numbers(facet, Map.of("regulatedVolts", 0.0, "efficiency", 1.0));
         } else if (type.equals("powerInput")) {
-            numbers(facet, Map.of("idleWatts", 0.0));
+            numbers(facet, Map.of("idleWatts", 0.0, "bootSeconds", 0.0));
         } else if (type.equals("camera")) {
             numbers(facet, Map.of("windowWidthMm", 0.0, "windowHeightMm", 0.0));
         } else if (type.equals("lens")) {
@@ -169,6 +170,9 @@ final class Defaults {
         }
         for (JsonNode joint : build.path("joints")) {
             joint((ObjectNode) joint);
+        }
+        for (JsonNode cable : build.path("cables")) {
+            cable((ObjectNode) cable);
         }
         for (JsonNode setting : build.path("settings")) {
             put((ObjectNode) setting, "byFeel", MAKE.booleanNode(false));
@@ -202,6 +206,10 @@ final class Defaults {
             put(command, "byFeel", MAKE.booleanNode(false));
         } else if (type.equals("join")) {
             joint((ObjectNode) command.path("joint"));
+        } else if (type.equals("connect")) {
+            cable((ObjectNode) command.path("cable"));
+        } else if (type.equals("lay")) {
+            laid((ObjectNode) command.path("laid"));
         } else if (type.equals("trust")) {
             put(command, "note", MAKE.stringNode(""));
         } else if (type.equals("configure")) {
@@ -211,6 +219,16 @@ final class Defaults {
                 command((ObjectNode) inner);
             }
         }
+    }
+
+    private static void cable(ObjectNode cable) {
+        put(cable, "laid", MAKE.objectNode());
+        laid((ObjectNode) cable.path("laid"));
+    }
+
+    private static void laid(ObjectNode laid) {
+        arrays(laid, "along");
+        put(laid, "stowedIn", MAKE.stringNode(""));
     }
 
     private static void joint(ObjectNode joint) {

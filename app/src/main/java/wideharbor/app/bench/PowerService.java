@@ -32,6 +32,7 @@ class PowerService {
                 sheet.day(),
                 !context.job().brief().asks().shoot().day().isEmpty(),
                 sheet.plates().stream().map(PowerViews.PlateView::of).toList(),
+                sheet.devices().stream().map(PowerViews.DeviceView::of).toList(),
                 sheet.flown().stream().map(PowerViews.FlownView::of).toList(),
                 sheet.islands());
     }

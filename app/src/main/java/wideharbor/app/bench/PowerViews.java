@@ -6,13 +6,39 @@ import wideharbor.core.bench.PowerSheet;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.power.DayOfPower;
+import wideharbor.core.power.KeepsOn;
 
 /** What the Power screen is answered with. Lists of one stand for what may be absent. */
 final class PowerViews {
     private PowerViews() {}
 
     record Power(
-            String configuration, String lens, List<FeedRow> tree, List<DayBlock> day, boolean dayWritten, List<PlateView> plates, List<FlownView> flown, List<PowerSheet.Island> islands) {}
+            String configuration, String lens, List<FeedRow> tree, List<DayBlock> day, boolean dayWritten, List<PlateView> plates, List<DeviceView> devices, List<FlownView> flown, List<PowerSheet.Island> islands) {}
+
+    /** {@code runningWatts} and {@code peakWatts} have no figure while the draw is not on file. */
+    record DeviceView(
+            String placement,
+            String title,
+            double idleWatts,
+            List<Double> runningWatts,
+            List<Double> peakWatts,
+            double bootSeconds,
+            List<DayBlock.State> states,
+            List<Boolean> own,
+            double wattHours) {
+        static DeviceView of(PowerSheet.DeviceDay d) {
+            return new DeviceView(
+                    d.placement(),
+                    d.title(),
+                    d.idleWatts(),
+                    d.runningWatts().stream().toList(),
+                    d.peakWatts().stream().toList(),
+                    d.bootSeconds(),
+                    d.states(),
+                    d.own(),
+                    d.wattHours());
+        }
+    }
 
     record FlownView(String battery, double wattHours, int count, String words, String rule, int people) {
         static FlownView of(PowerSheet.Flown f) {
@@ -60,6 +86,8 @@ final class PowerViews {
             String battery,
             String plate,
             boolean hotSwap,
+            String keepsOn,
+            double bootSeconds,
             double runningWatts,
             double idleWatts,
             int atHand,
@@ -73,15 +101,17 @@ final class PowerViews {
             return new PlateView(
                     p.battery(),
                     p.plate(),
-                    p.hotSwap(),
+                    p.keepsOn() != KeepsOn.NOTHING,
+                    p.keepsOn().inWords(),
+                    p.bootSeconds(),
                     p.runningWatts(),
                     p.idleWatts(),
                     p.atHand(),
                     p.bays(),
                     p.needed(),
                     p.others().stream().map(Cell::of).toList(),
-                    p.now().map(DayView::of).stream().toList(),
-                    p.then().map(DayView::of).stream().toList(),
+                    p.now().map(d -> DayView.of(p, d)).stream().toList(),
+                    p.then().map(d -> DayView.of(p, d)).stream().toList(),
                     p.unknown());
         }
     }
@@ -91,15 +121,17 @@ final class PowerViews {
             List<DayOfPower.Point> line,
             List<DayOfPower.Swap> swaps,
             double darkHours,
+            double bootMinutes,
             double drawnWattHours,
             int used,
             int toRecharge,
             List<Double> rechargeHours) {
-        static DayView of(DayOfPower d) {
+        static DayView of(PowerSheet.PlateDay plate, DayOfPower d) {
             return new DayView(
                     d.line(),
                     d.swaps(),
                     d.darkHours(),
+                    plate.bootMinutes(d),
                     d.drawnWattHours(),
                     d.used(),
                     d.toRecharge(),

@@ -1,11 +1,14 @@
 package wideharbor.app.bench;
 
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Signal: who sees, hears and controls what, and what breaks when a box goes dark. */
@@ -21,6 +24,12 @@ class SignalController {
     @GetMapping
     SignalViews.Signals signals(Spot spot) {
         return service.signals(spot);
+    }
+
+    /** What may be plugged into an open socket, part:socket. */
+    @GetMapping("/offers")
+    List<SignalViews.PlugOfferView> offers(Spot spot, @RequestParam @Size(max = 140) String from) {
+        return service.offers(spot, from);
     }
 
     /** Labels for every cable of the configuration, with codes. */

@@ -2,8 +2,11 @@ package wideharbor.app.bench;
 
 import java.util.List;
 import java.util.Locale;
+import wideharbor.core.bench.Plugging;
 import wideharbor.core.bench.SignalSheet;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.rig.Placed;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.ConnectOrder;
 
@@ -21,6 +24,8 @@ final class SignalViews {
             List<ConnectOrder> orders,
             List<CableView> cables,
             List<SignalSheet.SwitchRow> switches,
+            List<PartView> parts,
+            List<OpenView> open,
             int revision) {
         static Signals of(CheckContext context, SignalSheet s, int revision) {
             return new Signals(
@@ -33,7 +38,41 @@ final class SignalViews {
                     s.orders(),
                     s.cables().stream().map(CableView::of).toList(),
                     s.switches(),
+                    context.rig().attached().stream().map(PartView::of).toList(),
+                    Plugging.open(context).stream().map(OpenView::of).toList(),
                     revision);
+        }
+    }
+
+    /** A part that a cable may be led along, and whether the rest of one fits into its bay. */
+    record PartView(String id, String title, boolean bay) {
+        static PartView of(Placed placed) {
+            return new PartView(placed.id(), placed.title(), placed.type().facet(Facet.InnerBay.class).isPresent());
+        }
+    }
+
+    record OpenView(String ref, String part, String title, String kind, String direction, String connector) {
+        static OpenView of(Plugging.Open o) {
+            return new OpenView(
+                    o.ref().toString(),
+                    o.part(),
+                    o.title(),
+                    o.kind().name().toLowerCase(Locale.ROOT),
+                    o.direction().name().toLowerCase(Locale.ROOT),
+                    o.connector());
+        }
+    }
+
+    /** Where a cable may lead, and by what. */
+    record PlugOfferView(OpenView to, List<ChoiceView> cables) {
+        static PlugOfferView of(Plugging.Offer o) {
+            return new PlugOfferView(OpenView.of(o.to()), o.cables().stream().map(ChoiceView::of).toList());
+        }
+    }
+
+    record ChoiceView(String item, String title, int inKit, double lengthMm, double neededMm) {
+        static ChoiceView of(Plugging.Choice c) {
+            return new ChoiceView(c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm());
         }
     }
 
@@ -57,9 +96,14 @@ final class SignalViews {
             CableSchedule.End a,
             CableSchedule.End b,
             double neededMm,
+            double turnedMm,
+            String turned,
             double lengthMm,
             boolean tooShort,
+            boolean tautWhenTurned,
             String label,
+            List<String> along,
+            String stowedIn,
             List<String> twins) {
         static CableView of(SignalSheet.CableLine line) {
             CableSchedule.Row r = line.cable();
@@ -70,9 +114,14 @@ final class SignalViews {
                     r.a(),
                     r.b(),
                     r.neededMm(),
+                    r.turnedMm(),
+                    r.turned(),
                     r.lengthMm(),
                     r.isTooShort(),
+                    r.isTautWhenTurned(),
                     r.label(),
+                    r.laid().along(),
+                    r.laid().stowedIn(),
                     line.twins());
         }
     }

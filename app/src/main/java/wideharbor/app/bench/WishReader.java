@@ -10,11 +10,14 @@ import wideharbor.app.web.Refusal;
 import wideharbor.core.bench.ArmPlacing;
 import wideharbor.core.bench.AsLeft;
 import wideharbor.core.bench.Configurations;
+import wideharbor.core.bench.Plugging;
 import wideharbor.core.bench.Wishes;
+import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
@@ -104,6 +107,9 @@ class WishReader {
                             wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
             case OTHER_SHOULDER -> otherShoulder(context, wish);
             case TIGHT -> tight(context, wish);
+            case PLUG -> plug(context, wish);
+            case UNPLUG -> new Reading("Unplug " + cableTitle(context, wish.key()), Plugging.unplug(context, wish.key()));
+            case LAY -> lay(context, wish);
             case COME_BACK -> comeBack(loaded, context, wish);
             case FIX -> fix(loaded, context, wish);
         };
@@ -180,15 +186,57 @@ class WishReader {
         return socket.get().title() + ": " + set;
     }
 
-    private static Reading add(CheckContext context, Wish wish) {
+    private static String cableTitle(CheckContext context, String cable) {
+        return context.rig()
+                .content()
+                .cable(cable)
+                .map(c -> context.catalogue().require(c.type()).name() + " from " + context.rig().title(c.a().placement())
+                        + " to " + context.rig().title(c.b().placement()))
+                .orElse(cable);
+    }
+
+    private static Reading plug(CheckContext context, Wish wish) {
+        ItemType type = item(context, wish);
+        SocketRef from = socketRef(context, wish.key());
+        SocketRef to = socketRef(context, wish.port());
+        return new Reading(
+                "Plug " + type.name() + " from " + context.rig().title(from.placement()) + " to "
+                        + context.rig().title(to.placement()),
+                Plugging.plug(context, from, to, type));
+    }
+
+    private static Reading lay(CheckContext context, Wish wish) {
+        CableRun.Laid laid = new CableRun.Laid(wish.along(), wish.placement());
+        return new Reading("Lay " + cableTitle(context, wish.key()), Plugging.lay(context, wish.key(), laid));
+    }
+
+    /** @throws Refusal when the rig has no such socket */
+    static SocketRef socketRef(CheckContext context, String written) {
+        int colon = written.indexOf(':');
+        if (colon < 1 || colon == written.length() - 1) {
+            throw new IllegalArgumentException("A socket is written part:socket, but was '" + written + "'.");
+        }
+        SocketRef ref = new SocketRef(written.substring(0, colon), written.substring(colon + 1));
+        context.rig()
+                .find(ref.placement())
+                .flatMap(p -> p.type().socket(ref.socket()))
+                .orElseThrow(() -> Refusal.notFound("The rig has no socket " + written + "."));
+        return ref;
+    }
+
+    private static ItemType item(CheckContext context, Wish wish) {
         int at = wish.item().lastIndexOf('@');
         if (at < 1 || !wish.item().substring(at + 1).matches("\\d{1,6}")) {
             throw new IllegalArgumentException("An item is written id@revision, but was '" + wish.item() + "'.");
         }
         TypeRef ref = new TypeRef(wish.item().substring(0, at), Integer.parseInt(wish.item().substring(at + 1)));
-        ItemType type = context.catalogue()
+        return context.catalogue()
                 .find(ref)
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no item " + ref + "."));
+    }
+
+    private static Reading add(CheckContext context, Wish wish) {
+        ItemType type = item(context, wish);
         PortRef on = BenchService.portRef(wish.port());
         boolean mates = context.rig()
                 .find(on.placement())

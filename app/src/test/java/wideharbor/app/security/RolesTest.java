@@ -62,6 +62,7 @@ class RolesTest {
         "GET,  /api/jobs/JOB/builds/a/power,           401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/signals,         401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/signals/labels.pdf, 401, ok, ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/signals/offers?from=x:y, 401, ok, ok, ok",
         "GET,  /api/jobs/JOB/builds/a/hands,           401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/left,            401, ok,  ok, ok",
         "POST, /api/jobs/JOB/builds/a/left,            401, ok,  ok, 403",

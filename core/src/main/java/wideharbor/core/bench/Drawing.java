@@ -34,7 +34,6 @@ import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
-import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.standard.Standard;
 
 /** One elevation, ready to be drawn: outlines from the computed poses, and the marks that explain them. Paper mm. */
@@ -136,11 +135,7 @@ public record Drawing(
     }
 
     private static List<Cable> cables(CheckContext context, Sheet view) {
-        return CableSchedule.of(
-                        context.rig(),
-                        new CableSchedule.Plugs(
-                                context.rule(HouseRules.Rule.PLUG_STRAIGHT), context.rule(HouseRules.Rule.PLUG_RIGHT_ANGLE)))
-                .stream()
+        return context.cables().stream()
                 .map(c -> new Cable(
                         c.id(),
                         ends(context.rig(), c.id()),

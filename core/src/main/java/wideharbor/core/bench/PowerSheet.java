@@ -7,7 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
@@ -16,13 +19,21 @@ import wideharbor.core.check.power.DayPlates;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
 
 /** Where the rig's power comes from and goes to, and how the day draws it down. */
-public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plates, List<Flown> flown, List<Island> islands) {
+public record PowerSheet(
+        List<Row> tree,
+        List<DayBlock> day,
+        List<PlateDay> plates,
+        List<DeviceDay> devices,
+        List<Flown> flown,
+        List<Island> islands) {
     private static final int DEEPEST = 12;
 
     public enum Kind {
@@ -65,8 +76,29 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
     }
 
     /**
+     * What a device does and takes through the day.
+     *
+     * @param runningWatts empty while its draw is not on file
+     * @param bootSeconds from power to work
+     * @param states one for each block
+     * @param own whether the brief says it of this device; else it does as the rig
+     * @param wattHours what it takes in the day, without what is lost on the way
+     */
+    public record DeviceDay(
+            String placement,
+            String title,
+            double idleWatts,
+            Optional<Double> runningWatts,
+            Optional<Double> peakWatts,
+            double bootSeconds,
+            List<State> states,
+            List<Boolean> own,
+            double wattHours) {}
+
+    /**
      * A plate's day, as the package is and as it would be changed.
      *
+     * @param bootSeconds until the slowest of what goes off for a change is there again
      * @param atHand batteries for this plate, the fitted one among them
      * @param needed of the fitted kind, without charging during the day
      * @param others types that fit the plate instead
@@ -76,7 +108,8 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
     public record PlateDay(
             String battery,
             String plate,
-            boolean hotSwap,
+            KeepsOn keepsOn,
+            double bootSeconds,
             double runningWatts,
             double idleWatts,
             int atHand,
@@ -85,7 +118,13 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
             List<ItemType> others,
             Optional<DayOfPower> now,
             Optional<DayOfPower> then,
-            List<String> unknown) {}
+            List<String> unknown) {
+
+        /** Minutes of the day in which everything waits for what boots after a change. */
+        public double bootMinutes(DayOfPower of) {
+            return of.swaps().stream().filter(DayOfPower.Swap::interrupting).count() * bootSeconds / 60;
+        }
+    }
 
     /** A kind of battery in the package, and what the usual rule says of it in an aeroplane. */
     public record Flown(String battery, double wattHours, int count, CabinRule rule, int people) {}
@@ -103,7 +142,8 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
             source.outlets().forEach(o -> outlet(feeds, o, 1, rows));
         }
         DayPlates.of(context).forEach(p -> plates.add(plate(context, p, day, change)));
-        return new PowerSheet(List.copyOf(rows), day, List.copyOf(plates), flown(context), islands(context, day));
+        return new PowerSheet(
+                List.copyOf(rows), day, List.copyOf(plates), devices(context, day), flown(context), islands(context, day));
     }
 
     private static Row battery(FeedTree feeds, FeedTree.Source source) {
@@ -169,13 +209,45 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
         }
     }
 
-    /** All batteries of the package by kind: on this rig and in the kit. */
+    private static List<DeviceDay> devices(CheckContext context, List<DayBlock> day) {
+        String build = context.build().id();
+        return context.feeds().sources().stream()
+                .flatMap(s -> context.feeds().under(s).stream())
+                .map(link -> device(build, link.device(), link.input(), day))
+                .distinct()
+                .toList();
+    }
+
+    private static DeviceDay device(String build, Placed placed, Facet.PowerInput input, List<DayBlock> day) {
+        List<State> states = day.stream().map(b -> b.stateOf(build, placed.id())).toList();
+        double wattHours = day.stream()
+                .mapToDouble(b -> b.hours() * FeedTree.draw(input, b.stateOf(build, placed.id())))
+                .sum();
+        return new DeviceDay(
+                placed.id(),
+                placed.title(),
+                input.idleWatts(),
+                known(input.runningWatts()),
+                known(input.peakWatts()),
+                input.bootSeconds(),
+                states,
+                day.stream().map(b -> b.says(build, placed.id())).toList(),
+                wattHours);
+    }
+
+    private static Optional<Double> known(Figure figure) {
+        return figure instanceof Figure.Known k ? Optional.of(k.value()) : Optional.empty();
+    }
+
+    /**
+     * All batteries of the package by kind: in the kit, on this rig, and on the job's other builds in the configuration
+     * that holds most of them.
+     */
     private static List<Flown> flown(CheckContext context) {
         Map<ItemType, Integer> counts = new LinkedHashMap<>();
-        context.rig().attached().stream()
-                .map(Placed::type)
-                .filter(t -> t.facet(Facet.Battery.class).isPresent())
-                .forEach(t -> counts.merge(t, 1, Integer::sum));
+        for (Build build : context.job().gear().builds()) {
+            fitted(context, build).forEach((type, count) -> counts.merge(type, count, Integer::sum));
+        }
         context.kit().counts().forEach((ref, count) -> {
             ItemType type = context.catalogue().require(ref);
             if (type.facet(Facet.Battery.class).isPresent()) {
@@ -192,12 +264,37 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
         return all;
     }
 
+    /** Batteries on a build: of this rig as it is, of another the most of a kind that one configuration wears. */
+    private static Map<ItemType, Integer> fitted(CheckContext context, Build build) {
+        if (build.id().equals(context.build().id())) {
+            return fitted(context.rig());
+        }
+        Map<ItemType, Integer> most = new LinkedHashMap<>();
+        for (Configuration worn : build.configurations()) {
+            fitted(Rig.resolve(build, worn.id(), "", context.catalogue())).forEach((t, n) -> most.merge(t, n, Math::max));
+        }
+        return most;
+    }
+
+    private static Map<ItemType, Integer> fitted(Rig rig) {
+        Map<ItemType, Integer> counts = new LinkedHashMap<>();
+        rig.attached().stream()
+                .map(Placed::type)
+                .filter(t -> t.facet(Facet.Battery.class).isPresent())
+                .forEach(t -> counts.merge(t, 1, Integer::sum));
+        return counts;
+    }
+
     /** Changes that the hours on take: none while one set of cells lasts. */
     private static List<Island> islands(CheckContext context, List<DayBlock> day) {
-        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
         return context.rig().attached().stream()
-                .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream()
-                        .map(c -> new Island(p.id(), p.title(), c.hours(), (int) Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1))))
+                .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream().map(c -> {
+                    double on = day.stream()
+                            .filter(b -> b.stateOf(context.build().id(), p.id()) != State.OFF)
+                            .mapToDouble(DayBlock::hours)
+                            .sum();
+                    return new Island(p.id(), p.title(), c.hours(), (int) Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1));
+                }))
                 .toList();
     }
 
@@ -207,7 +304,8 @@ public record PowerSheet(List<Row> tree, List<DayBlock> day, List<PlateDay> plat
         return new PlateDay(
                 p.source().battery().title(),
                 p.source().plate().map(Placed::title).orElse(""),
-                p.hotSwap(),
+                p.keepsOn(),
+                p.bootSeconds(),
                 p.runningWatts(),
                 p.idleWatts(),
                 p.cells().size(),

@@ -109,16 +109,10 @@ public record SignalSheet(
                 sound(context, graph),
                 time(graph),
                 ConnectOrder.of(graph),
-                cables(context).stream()
+                context.cables().stream()
                         .map(c -> new CableLine(c, CableSchedule.twins(context.rig(), c.id())))
                         .toList(),
                 switches(context, graph));
-    }
-
-    /** Every cable of the rig with what it needs in length. */
-    public static List<CableSchedule.Row> cables(CheckContext context) {
-        return CableSchedule.of(
-                context.rig(), new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE)));
     }
 
     /** Outputs of bodies and inputs of displays that carry a picture here. */

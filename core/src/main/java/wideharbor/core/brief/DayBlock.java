@@ -1,13 +1,17 @@
 package wideharbor.core.brief;
 
+import java.util.List;
 import wideharbor.core.quantity.Require;
 
 /**
  * A stretch of the shooting day, in the order of the day.
  *
  * @param mains whether chargers have mains during it, as at a meal indoors
+ * @param parts those that do other than the rig in it: a transmitter that is off at the meal, a monitor that stays on
  */
-public record DayBlock(String what, State state, double hours, double celsius, boolean mains) {
+public record DayBlock(String what, State state, double hours, double celsius, boolean mains, List<PartState> parts) {
+    private static final int MOST_PARTS = 400;
+
     /** What the rig does: nothing, standby with everything on, or rolling. */
     public enum State {
         OFF,
@@ -15,9 +19,44 @@ public record DayBlock(String what, State state, double hours, double celsius, b
         ON
     }
 
+    /** A part of a build, by its placement, and what it does in this block. */
+    public record PartState(String build, String part, State state) {
+        public PartState {
+            Require.id("Build of a part's state", build);
+            Require.id("Part of a state", part);
+        }
+    }
+
     public DayBlock {
         Require.text("Block of the day", what, 40);
         Require.within("Hours of a block", hours, 0.05, 24, "h");
         Require.within("Temperature of a block", celsius, -60, 60, "°C");
+        if (parts.size() > MOST_PARTS) {
+            throw new IllegalArgumentException("A block of the day may name " + MOST_PARTS
+                    + " parts with a state of their own, but names " + parts.size());
+        }
+        parts = List.copyOf(parts);
+        if (parts.stream().map(p -> p.build() + ":" + p.part()).distinct().count() < parts.size()) {
+            throw new IllegalArgumentException("Block “" + what + "” names a part's state twice");
+        }
+    }
+
+    /** A block in which every part does as the rig does. */
+    public DayBlock(String what, State state, double hours, double celsius, boolean mains) {
+        this(what, state, hours, celsius, mains, List.of());
+    }
+
+    /** Whether this block says something of a part itself. */
+    public boolean says(String build, String part) {
+        return parts.stream().anyMatch(p -> p.build().equals(build) && p.part().equals(part));
+    }
+
+    /** What a part of a build does in this block: as the rig, unless it is said otherwise. */
+    public State stateOf(String build, String part) {
+        return parts.stream()
+                .filter(p -> p.build().equals(build) && p.part().equals(part))
+                .map(PartState::state)
+                .findFirst()
+                .orElse(state);
     }
 }

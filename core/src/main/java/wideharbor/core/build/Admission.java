@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 
 /** What must hold of a content's references before anything is computed from it. */
@@ -78,6 +79,17 @@ final class Admission {
                 throw new IllegalArgumentException("cable '" + cable.id() + "' names socket '" + end.socket()
                         + "', which " + type.name() + " (placement '" + end.placement() + "') does not have");
             }
+        }
+        for (String part : cable.laid().along()) {
+            if (content.placement(part).isEmpty()) {
+                throw new IllegalArgumentException("cable '" + cable.id() + "' is led along placement '" + part
+                        + "', which is not on file");
+            }
+        }
+        String bay = cable.laid().stowedIn();
+        if (!bay.isEmpty() && type(content, bay, catalogue).facet(Facet.InnerBay.class).isEmpty()) {
+            throw new IllegalArgumentException("cable '" + cable.id() + "' lies in a bay of placement '" + bay
+                    + "', which has none");
         }
     }
 

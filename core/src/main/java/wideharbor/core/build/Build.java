@@ -137,6 +137,24 @@ public record Build(
         return new Scope.InConfiguration(configuration);
     }
 
+    /** The scope that plugged a cable: an edit to the cable itself belongs there. */
+    public Scope scopeOfCable(String cable, String configuration, String lens) {
+        if (base.cable(cable).isPresent()) {
+            return new Scope.Base();
+        }
+        return lens(lens).filter(l -> plugs(l.overlay(), cable)).isPresent()
+                ? new Scope.InLens(lens)
+                : chain(configuration).stream()
+                        .filter(layer -> plugs(layer.overlay(), cable))
+                        .findFirst()
+                        .map(layer -> new Scope.InConfiguration(layer.id()))
+                        .orElseGet(() -> new Scope.InConfiguration(configuration));
+    }
+
+    private static boolean plugs(List<Command> overlay, String cable) {
+        return overlay.stream().anyMatch(c -> c instanceof Command.Connect p && p.cable().id().equals(cable));
+    }
+
     private static boolean touches(List<Command> overlay, SettingKey key) {
         return places(overlay, key.placement())
                 || overlay.stream().anyMatch(c -> c instanceof Command.Set s && s.key().equals(key));

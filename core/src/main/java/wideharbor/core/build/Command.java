@@ -43,6 +43,9 @@ public sealed interface Command {
 
     record RetypeCable(String cable, TypeRef type) implements Command {}
 
+    /** Leads a cable another way between its sockets. */
+    record Lay(String cable, CableRun.Laid laid) implements Command {}
+
     /** More or fewer of a type in the package's shared kit; package scope only. */
     record AddKit(TypeRef type, int count) implements Command {
         public AddKit {

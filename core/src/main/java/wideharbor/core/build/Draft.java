@@ -98,6 +98,8 @@ final class Draft {
             return new Command.Connect(taken("cable", c.cable(), cables));
         } else if (command instanceof Command.RetypeCable c) {
             return retypeCable(c, catalogue);
+        } else if (command instanceof Command.Lay c) {
+            return lay(c, catalogue);
         }
         throw new IllegalArgumentException("this command does not belong in the content of a build");
     }
@@ -118,7 +120,7 @@ final class Draft {
         Placement old = present(id);
         boolean named = joints.values().stream()
                         .anyMatch(j -> j.parent().placement().equals(id) || j.child().placement().equals(id))
-                || cables.values().stream().anyMatch(c -> c.a().placement().equals(id) || c.b().placement().equals(id))
+                || cables.values().stream().anyMatch(c -> c.names(id))
                 || settings.keySet().stream().anyMatch(k -> k.placement().equals(id));
         if (named || id.equals(root)) {
             throw new IllegalArgumentException("placement '" + id + "' is still named by joints, cables or settings");
@@ -226,9 +228,20 @@ final class Draft {
         return new Command.Disconnect(cable.id());
     }
 
+    private CableRun known(String cable) {
+        return Optional.ofNullable(cables.get(cable))
+                .orElseThrow(() -> new IllegalArgumentException("there is no cable '" + cable + "'"));
+    }
+
+    private Command lay(Command.Lay c, Catalogue catalogue) {
+        CableRun old = known(c.cable());
+        Admission.cable(old.laid(c.laid()), content(), catalogue);
+        cables.put(old.id(), old.laid(c.laid()));
+        return new Command.Lay(old.id(), old.laid());
+    }
+
     private Command retypeCable(Command.RetypeCable c, Catalogue catalogue) {
-        CableRun old = Optional.ofNullable(cables.get(c.cable()))
-                .orElseThrow(() -> new IllegalArgumentException("there is no cable '" + c.cable() + "'"));
+        CableRun old = known(c.cable());
         catalogue.require(c.type());
         cables.put(old.id(), old.as(c.type()));
         return new Command.RetypeCable(old.id(), old.type());

@@ -6,7 +6,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
 /** What a part does for the job, beyond filling space. A part may have several. */
-public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Facet.Battery, Facet.Charger, Facet.PowerOutput, Facet.PowerInput, Facet.Cable, Facet.Support, Facet.Counterbalance, Facet.Pad, Facet.Pivot, Facet.Room, Facet.Feet, Facet.Gimbal, Facet.Spacer, Facet.Tool, Facet.Microphone, Facet.Arm, SignalFacet {
+public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Facet.Battery, Facet.Charger, Facet.PowerOutput, Facet.PowerInput, Facet.Cable, Facet.Support, Facet.Counterbalance, Facet.Pad, Facet.Pivot, Facet.Room, Facet.Feet, Facet.Gimbal, Facet.Spacer, Facet.Tool, Facet.Microphone, Facet.Arm, Facet.InnerBay, SignalFacet {
 
     /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
     /** The recorded window is 0 × 0 while it is not on file. */
@@ -103,6 +103,13 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
         }
     }
 
+    /** A bay inside a part for a small battery that carries it through a change of the large one. */
+    record InnerBay(String port) implements Facet {
+        public InnerBay {
+            Require.id("Port of an inner bay", port);
+        }
+    }
+
     /** Charges batteries of one plate standard: so many at a time, each with so many watts. */
     record Charger(String standard, int bays, double wattsPerBay) implements Facet {
         public Charger {
@@ -125,11 +132,29 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
         }
     }
 
-    /** Power taken at a socket, and the volts it must be within. */
+    /**
+     * Power taken at a socket, and the volts it must be within.
+     *
+     * @param peakWatts the most it takes, at boot or in motion
+     * @param bootSeconds from power to work; 0 for what is there at once
+     */
     record PowerInput(
-            String socket, double minVolts, double maxVolts, double idleWatts, Figure runningWatts, Figure peakWatts)
+            String socket,
+            double minVolts,
+            double maxVolts,
+            double idleWatts,
+            Figure runningWatts,
+            Figure peakWatts,
+            double bootSeconds)
             implements Facet {
+        /** What is there at once. */
+        public PowerInput(
+                String socket, double minVolts, double maxVolts, double idleWatts, Figure runningWatts, Figure peakWatts) {
+            this(socket, minVolts, maxVolts, idleWatts, runningWatts, peakWatts, 0);
+        }
+
         public PowerInput {
+            Require.within("Seconds to boot", bootSeconds, 0, 600, "s");
             Require.within("Lowest volts", minVolts, 0, 100, "V");
             Require.within("Highest volts", maxVolts, minVolts, 100, "V");
             Require.atLeast("Idle watts", idleWatts, 0, "W");

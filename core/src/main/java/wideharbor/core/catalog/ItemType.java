@@ -76,6 +76,29 @@ public record ItemType(
         requireTree(ref, links, internalJoints);
     }
 
+    // A type is a key in many maps: hashing all its shapes each time cost more than the checks that asked.
+    @Override
+    public int hashCode() {
+        return ref.hashCode();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other
+                || other instanceof ItemType o
+                        && ref.equals(o.ref)
+                        && maker.equals(o.maker)
+                        && name.equals(o.name)
+                        && category == o.category
+                        && capabilities.equals(o.capabilities)
+                        && links.equals(o.links)
+                        && internalJoints.equals(o.internalJoints)
+                        && ports.equals(o.ports)
+                        && sockets.equals(o.sockets)
+                        && facets.equals(o.facets)
+                        && relations.equals(o.relations);
+    }
+
     /** Facets of one kind, in the order of the file. */
     public <F extends Facet> List<F> facets(Class<F> kind) {
         List<F> all = new ArrayList<>();

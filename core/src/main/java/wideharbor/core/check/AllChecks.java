@@ -52,6 +52,7 @@ import wideharbor.core.check.people.ScreenSide;
 import wideharbor.core.check.power.BatteryLoad;
 import wideharbor.core.check.power.ClaimedRunTime;
 import wideharbor.core.check.power.DayRuntime;
+import wideharbor.core.check.power.InnerBayFree;
 import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.power.PlugsFit;
 import wideharbor.core.check.power.Stretch;
@@ -68,6 +69,7 @@ import wideharbor.core.check.signal.LookOnce;
 import wideharbor.core.check.signal.PictureRate;
 import wideharbor.core.check.signal.PictureUpright;
 import wideharbor.core.check.signal.PlugClamps;
+import wideharbor.core.check.signal.PlugLocks;
 import wideharbor.core.check.signal.RadioLinks;
 import wideharbor.core.check.signal.Reached;
 import wideharbor.core.check.signal.SoundFed;
@@ -127,6 +129,7 @@ final class AllChecks {
                 new BatteryLoad(),
                 new DayRuntime(),
                 new StuckToBattery(),
+                new InnerBayFree(),
                 new ClaimedRunTime(),
                 new ChangeDemands(),
                 new RoomSize(),
@@ -145,8 +148,10 @@ final class AllChecks {
                 new TimeFed(),
                 new SoundFed(),
                 Reached.drives(),
+                Reached.networks(),
                 new Triggered(),
                 new CableLength(),
+                new PlugLocks(),
                 new GrabPoints(),
                 new FinderAtEye(),
                 new PadSide(),

@@ -1,6 +1,9 @@
 package wideharbor.core.check;
 
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
@@ -14,6 +17,8 @@ import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.Job;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.CableSchedule;
+import wideharbor.core.signal.Dressing;
 import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.signal.Viewing;
 import wideharbor.core.standard.Standards;
@@ -57,6 +62,23 @@ public record CheckContext(
         return kept.signals(rig);
     }
 
+    /** Every cable of this rig, laid as the house lays them. */
+    public List<CableSchedule.Row> cables() {
+        return CableSchedule.of(rig, Dressing.by(rules()));
+    }
+
+    /** What of this rig is as it is on another of the same configuration. */
+    Set<Check.Basis> sameAs(CheckContext other) {
+        Wired here = kept.wiring(this);
+        Wired there = other.kept.wiring(other);
+        if (job != other.job || build != other.build || !here.isAs(there)) {
+            return Set.of();
+        }
+        return here.standsAs(there)
+                ? EnumSet.of(Check.Basis.WIRING, Check.Basis.LAID_WIRING)
+                : EnumSet.of(Check.Basis.WIRING);
+    }
+
     /** Who of the brief's viewers sees the picture of this rig; the same with every lens that changes no cable. */
     public Viewing viewing() {
         return kept.viewing(this);
@@ -68,6 +90,7 @@ public record CheckContext(
         private Clearances known;
         private SignalGraph signals;
         private Viewing viewing;
+        private Wired wiring;
 
         private Kept(Optional<CheckContext> like) {
             this.like = like;
@@ -100,6 +123,13 @@ public record CheckContext(
             return viewing;
         }
 
+        synchronized Wired wiring(CheckContext context) {
+            if (wiring == null) {
+                wiring = Wired.of(context.rig());
+            }
+            return wiring;
+        }
+
         /** What follows from the rig alone, for a job that differs in something else. */
         synchronized Kept ofRig() {
             Kept other = new Kept(like);
@@ -117,6 +147,11 @@ public record CheckContext(
     /** Where a change to a part belongs. */
     public Scope scopeOf(String placement) {
         return build.scopeOf(placement, rig.configuration().id(), rig.lens());
+    }
+
+    /** Where a change to a cable belongs. */
+    public Scope scopeOfCable(String cable) {
+        return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());
     }
 
     public HouseRules rules() {

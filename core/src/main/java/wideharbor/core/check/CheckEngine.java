@@ -5,7 +5,9 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.job.Job;
@@ -75,9 +77,26 @@ public final class CheckEngine {
         // The others take over from the first: it comes before them, so that nobody waits for it with a core in hand.
         rigs.get(0).clearances();
         rigs.get(0).viewing();
-        rigs.parallelStream().map(this::results).toList().forEach(collected::addAll);
+        List<Asked> asked = rigs.parallelStream()
+                .map(rig -> {
+                    Set<Check.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
+                    return new Asked(same, results(rig, c -> !same.contains(c.basis())));
+                })
+                .toList();
+        for (Asked of : asked) {
+            collected.addAll(of.results());
+            // What was not asked again counts as looked at all the same.
+            for (int i = 0; i < checks.size(); i++) {
+                if (of.same().contains(checks.get(i).basis())) {
+                    collected.add(asked.get(0).results().get(i));
+                }
+            }
+        }
         return collected.report(checks);
     }
+
+    /** What one rig was asked, and on what it is the same as the first. */
+    private record Asked(Set<Check.Basis> same, List<Results> results) {}
 
     /** Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every lens. */
     boolean finds(Contexts contexts, FindingKey key) {
@@ -98,7 +117,11 @@ public final class CheckEngine {
     }
 
     private List<Results> results(CheckContext context) {
-        return checks.stream().map(check -> results(check, context)).toList();
+        return results(context, check -> true);
+    }
+
+    private List<Results> results(CheckContext context, Predicate<Check> which) {
+        return checks.stream().filter(which).map(check -> results(check, context)).toList();
     }
 
     private static Results results(Check check, CheckContext context) {

@@ -224,7 +224,12 @@ public final class Clearances {
 
     /** Whether a ray meets nothing within so many millimetres. */
     public boolean isFree(Vec3 from, Vec3 direction, double within, Set<String> except) {
-        return solids.stream().noneMatch(met(from, direction, within, except));
+        Predicate<Solid> met = met(from, direction, within, except);
+        boolean[] blocked = new boolean[1];
+        cells.near(Convex.Bounds.of(from, from.plus(direction.times(within))), -1, solid -> {
+            blocked[0] = blocked[0] || met.test(solid);
+        });
+        return !blocked[0];
     }
 
     private static Predicate<Solid> met(Vec3 from, Vec3 direction, double within, Set<String> except) {

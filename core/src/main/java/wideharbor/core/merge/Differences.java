@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import wideharbor.core.build.Build;
+import java.util.stream.Collectors;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Content;
@@ -189,7 +190,11 @@ public final class Differences {
 
     private static String words(CableRun cable, Names names) {
         return names.catalogue().require(cable.type()).name() + ", " + names.title(cable.a().placement()) + " to "
-                + names.title(cable.b().placement());
+                + names.title(cable.b().placement())
+                + (cable.laid().along().isEmpty()
+                        ? ""
+                        : " along " + cable.laid().along().stream().map(names::title).collect(Collectors.joining(", ")))
+                + (cable.laid().stowedIn().isEmpty() ? "" : ", stowed in " + names.title(cable.laid().stowedIn()));
     }
 
     private static void settings(Content a, Content b, Names names, List<Line> lines, List<Scoped> edit) {

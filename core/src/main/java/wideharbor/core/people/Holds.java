@@ -3,8 +3,10 @@ package wideharbor.core.people;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
@@ -65,17 +67,22 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     /** A part counts when it is firm, something to get hold of, and no other part stands close before it. */
     private static Side side(Rig rig, Clearances clearances, From from, double deep) {
         Vec3 out = outward(from, rig.world());
+        Map<String, Double> reach = new HashMap<>();
         double outermost = Double.NEGATIVE_INFINITY;
         for (Placed part : rig.attached()) {
             if (isPartOfTheRig(part)) {
-                outermost = Math.max(outermost, reach(clearances, part, out));
+                reach.put(part.id(), reach(clearances, part, out));
+                outermost = Math.max(outermost, reach.get(part.id()));
             }
         }
         List<Placed> safe = new ArrayList<>();
         List<Placed> near = new ArrayList<>();
         for (Placed part : rig.attached()) {
-            double at = reach(clearances, part, out);
-            if (!isPartOfTheRig(part) || at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
+            if (!isPartOfTheRig(part)) {
+                continue;
+            }
+            double at = reach.get(part.id());
+            if (at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
                 continue;
             }
             if (isFirm(part) && isFree(rig, clearances, part, out, deep)) {
@@ -85,7 +92,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
             }
         }
         safe.sort(Comparator.comparing(p -> !p.type().can(Capability.IS_HANDHOLD)));
-        near.sort(Comparator.comparingDouble((Placed p) -> -reach(clearances, p, out)));
+        near.sort(Comparator.comparingDouble((Placed p) -> -reach.get(p.id())));
         return new Side(
                 from, safe.stream().map(Placed::title).toList(), safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
     }

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.quantity.Require;
 
@@ -43,12 +44,23 @@ public record DayOfPower(
     /**
      * What hangs on a plate and what there is for it.
      *
-     * @param runningWatts rolling
-     * @param idleWatts on, not rolling
+     * @param draw watts in a block of the day
      * @param wattHours of each battery, health included; the first is fitted
      * @param hotSwap whether power goes through a change
      */
-    public record Plate(double runningWatts, double idleWatts, List<Double> wattHours, boolean hotSwap) {
+    public record Plate(ToDoubleFunction<DayBlock> draw, List<Double> wattHours, boolean hotSwap) {
+        /** A rig that does one thing at a time: so many watts rolling, so many on standby. */
+        public Plate(double runningWatts, double idleWatts, List<Double> wattHours, boolean hotSwap) {
+            this(
+                    block -> switch (block.state()) {
+                        case OFF -> 0;
+                        case STANDBY -> idleWatts;
+                        case ON -> runningWatts;
+                    },
+                    wattHours,
+                    hotSwap);
+        }
+
         public Plate {
             wattHours = List.copyOf(wattHours);
             if (wattHours.isEmpty()) {
@@ -99,12 +111,7 @@ public record DayOfPower(
         }
 
         void through(DayBlock block, double usable, Chargers chargers) {
-            double watts =
-                    switch (block.state()) {
-                        case OFF -> 0;
-                        case STANDBY -> plate.idleWatts();
-                        case ON -> plate.runningWatts();
-                    };
+            double watts = plate.draw().applyAsDouble(block);
             double end = hour + block.hours();
             double perHour = watts / (Runtime.temperatureFactor(block.celsius()) * usable);
             double begun = hour;
@@ -122,7 +129,7 @@ public record DayOfPower(
             }
             hour = end;
             if (block.mains()) {
-                charge(chargers, end - begun, block.state() == DayBlock.State.OFF);
+                charge(chargers, end - begun, watts <= 0);
             }
             mark();
         }
@@ -235,7 +242,7 @@ public record DayOfPower(
     public static int needed(Plate plate, List<DayBlock> day, double usable) {
         for (int n = 1; n < 60; n++) {
             List<Double> cells = Collections.nCopies(n, plate.wattHours().get(0));
-            Plate with = new Plate(plate.runningWatts(), plate.idleWatts(), cells, plate.hotSwap());
+            Plate with = new Plate(plate.draw(), cells, plate.hotSwap());
             if (of(with, day, usable, Chargers.NONE).darkHours() <= EMPTY) {
                 return n;
             }

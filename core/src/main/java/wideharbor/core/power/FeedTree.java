@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
@@ -93,7 +95,7 @@ public final class FeedTree {
     private List<Source> findSources() {
         List<Source> found = new ArrayList<>();
         for (Placed placed : rig.attached()) {
-            placed.type().facet(Facet.Battery.class).ifPresent(spec -> {
+            placed.type().facet(Facet.Battery.class).filter(spec -> !isInner(placed)).ifPresent(spec -> {
                 Optional<Placed> plate = plateOf(placed, spec);
                 List<Outlet> outlets = new ArrayList<>(outletsOf(placed.id()));
                 plate.ifPresent(p -> outlets.addAll(outletsOf(p.id())));
@@ -101,6 +103,15 @@ public final class FeedTree {
             });
         }
         return List.copyOf(found);
+    }
+
+    /** A battery in a part's own bay only carries that part through a change: nothing is fed from it otherwise. */
+    private boolean isInner(Placed battery) {
+        return rig.locatedBy(battery.id())
+                .flatMap(j -> rig.find(j.parent().placement()))
+                .flatMap(p -> KeepsOn.innerBattery(rig, p))
+                .filter(b -> b.id().equals(battery.id()))
+                .isPresent();
     }
 
     private Optional<Placed> plateOf(Placed battery, Facet.Battery spec) {
@@ -199,20 +210,82 @@ public final class FeedTree {
 
     /** Watts on a battery while everything is on and nothing runs, converters' losses included. */
     public double idleOn(Source source) {
+        return drawOn(source, part -> State.STANDBY);
+    }
+
+    /**
+     * Watts on a battery while each part is in a state of its own, converters' losses included. A part that is off takes
+     * what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown} names them.
+     */
+    public double drawOn(Source source, Function<String, State> state) {
         return source.outlets().stream()
-                .mapToDouble(o -> idleOn(o, 0) / o.spec().efficiency())
+                .mapToDouble(o -> drawOn(o, state, 0) / o.spec().efficiency())
                 .sum();
     }
 
-    private double idleOn(Outlet outlet, int depth) {
+    private double drawOn(Outlet outlet, Function<String, State> state, int depth) {
         if (depth >= DEEPEST || outlet.link().isEmpty()) {
             return 0;
         }
         Link link = outlet.link().get();
-        return link.input().idleWatts()
+        State now = state.apply(link.device().id());
+        if (now == State.OFF) {
+            return 0;
+        }
+        return draw(link.input(), now)
                 + outletsOf(link.device().id()).stream()
-                        .mapToDouble(o -> idleOn(o, depth + 1) / o.spec().efficiency())
+                        .mapToDouble(o -> drawOn(o, state, depth + 1) / o.spec().efficiency())
                         .sum();
+    }
+
+    /** Watts that an input takes in a state. */
+    public static double draw(Facet.PowerInput input, State state) {
+        return switch (state) {
+            case OFF -> 0;
+            case STANDBY -> input.idleWatts();
+            case ON -> input.runningWatts() instanceof Figure.Known known ? known.value() : 0;
+        };
+    }
+
+    /** Everything that lives off a battery, the nearest first. */
+    public List<Link> under(Source source) {
+        List<Link> all = new ArrayList<>();
+        source.outlets().forEach(o -> under(o, 0, all));
+        return List.copyOf(all);
+    }
+
+    private void under(Outlet outlet, int depth, List<Link> all) {
+        if (depth < DEEPEST && outlet.link().isPresent()) {
+            all.add(outlet.link().get());
+            outletsOf(outlet.link().get().device().id()).forEach(o -> under(o, depth + 1, all));
+        }
+    }
+
+    /**
+     * Where the watts of a battery go while everything runs: to the devices, and as heat in the converters between.
+     *
+     * @param drawnWatts what the battery gives
+     */
+    public record Flow(double drawnWatts, double deliveredWatts, double lostWatts) {}
+
+    public Flow flow(Source source) {
+        double delivered = 0;
+        double lost = 0;
+        for (Link link : under(source)) {
+            delivered += draw(link.input(), State.ON);
+        }
+        for (Outlet outlet : through(source)) {
+            double out = drawOn(outlet, part -> State.ON, 0);
+            lost += out / outlet.spec().efficiency() - out;
+        }
+        return new Flow(loadOn(source).runningWatts(), delivered, lost);
+    }
+
+    /** The outlets on the way from a battery to all that lives off it. */
+    private List<Outlet> through(Source source) {
+        List<Outlet> all = new ArrayList<>(source.outlets());
+        under(source).forEach(l -> all.addAll(outletsOf(l.device().id())));
+        return all;
     }
 
     /** Watts, running and peak, and the parts whose draw is not on file. */

@@ -55,25 +55,31 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
 
     /** Pose of the child's port frame in the parent's port frame, mating included. */
     Pose pose(boolean carrierIsChild) {
-        Pose pose = Pose.IDENTITY;
-        for (Motion m : parentSide) {
-            pose = pose.then(m.freedom().at(m.value()));
-        }
-        if (!carrierIsChild) {
-            for (Motion m : implied) {
-                pose = pose.then(m.freedom().at(m.value()));
-            }
-        }
+        Pose pose = through(parentSide, Pose.IDENTITY);
+        pose = carrierIsChild ? pose : through(implied, pose);
         pose = pose.then(Pose.FLIP);
-        if (carrierIsChild) {
-            for (Motion m : implied) {
-                pose = pose.then(m.freedom().at(m.value()));
-            }
+        pose = carrierIsChild ? through(implied, pose) : pose;
+        return through(childSide, pose);
+    }
+
+    /** The frame in which one of the motions turns or slides, in the parent's port frame. */
+    Pose frame(Motion of, boolean carrierIsChild) {
+        List<Motion> before = new ArrayList<>(parentSide);
+        before.addAll(carrierIsChild ? List.of() : implied);
+        if (before.contains(of)) {
+            return through(before.subList(0, before.indexOf(of)), Pose.IDENTITY);
         }
-        for (Motion m : childSide) {
-            pose = pose.then(m.freedom().at(m.value()));
+        List<Motion> after = new ArrayList<>(carrierIsChild ? implied : List.of());
+        after.addAll(childSide);
+        return through(after.subList(0, after.indexOf(of)), through(before, Pose.IDENTITY).then(Pose.FLIP));
+    }
+
+    private static Pose through(List<Motion> motions, Pose pose) {
+        Pose at = pose;
+        for (Motion m : motions) {
+            at = at.then(m.freedom().at(m.value()));
         }
-        return pose;
+        return at;
     }
 
     static boolean isInterval(Port port) {

@@ -374,6 +374,48 @@ public final class Rig {
     public record HeldStretch(
             Joint joint, PortRef carrier, PortRef clamp, Span span) {}
 
+    /**
+     * How the rig frame's points on what a motion moves would move, were it set to another value: everything else stays.
+     */
+    public Pose displacement(Motion motion, double value) {
+        Pose frame = frame(motion);
+        Freedom freedom = motion.freedom();
+        return frame.then(freedom.at(value)).then(freedom.at(motion.value()).inverse()).then(frame.inverse());
+    }
+
+    private Pose frame(Motion motion) {
+        if (motion.joint().isEmpty()) {
+            Placed part = require(motion.key().placement());
+            InternalJoint hinge = part.type().internalJoint(motion.key().port()).orElseThrow();
+            return part.poses().get(hinge.parentLink()).then(Pose.port(hinge.at(), hinge.normal(), hinge.up()));
+        }
+        Joint joint = content.joint(motion.joint()).orElseThrow();
+        Port on = port(joint.parent());
+        Port own = port(joint.child());
+        boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
+        Pose port = require(joint.parent().placement()).portPose(on.id());
+        return port.then(JointMotions.of(joint, on, own, content, catalogue.standards()).frame(motion, carrierIsChild));
+    }
+
+    /** Parts that a motion moves, for a hinge inside a part those that hang beyond it. */
+    public Set<String> movedBy(Motion motion) {
+        if (!motion.joint().isEmpty()) {
+            return subtree(content.joint(motion.joint()).orElseThrow().child().placement());
+        }
+        ItemType type = require(motion.key().placement()).type();
+        Set<String> links = new LinkedHashSet<>(List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
+        for (int round = 0; round < type.internalJoints().size(); round++) {
+            type.internalJoints().stream().filter(j -> links.contains(j.parentLink())).forEach(j -> links.add(j.childLink()));
+        }
+        Set<String> all = new LinkedHashSet<>();
+        for (Joint joint : carriedBy(motion.key().placement())) {
+            if (links.contains(type.port(joint.parent().port()).orElseThrow().link())) {
+                all.addAll(subtree(joint.child().placement()));
+            }
+        }
+        return all;
+    }
+
     /** Direction in the rig frame along which a motion moves the child. */
     public Vec3 direction(Motion motion) {
         Joint joint = content.joint(motion.joint()).orElseThrow();

@@ -14,16 +14,10 @@ import wideharbor.core.rig.Rig;
 
 /**
  * Every cable of a rig with the length it needs: out of the socket by the plug's length, along the rig's axes to the
- * other plug, and a tenth to spare. The way is estimated: nobody laid it out point by point.
+ * other plug by way of the parts it is led along, and a tenth to spare. Between those points the way is estimated.
  */
 public final class CableSchedule {
-    /** Share of the way that is added so that nothing is taut. */
-    private static final double SLACK = 0.10;
-
     private CableSchedule() {}
-
-    /** The lengths of plugs with their first bend, mm. */
-    public record Plugs(double straightMm, double rightAngleMm) {}
 
     /** One end. */
     public record End(String part, String socket, String connector, String pinOut, boolean locks, boolean rightAngle) {}
@@ -31,6 +25,8 @@ public final class CableSchedule {
     /**
      * One cable.
      *
+     * @param neededMm as the rig stands
+     * @param turnedMm when the joint that asks for most is turned, {@code turned} its part; the same and empty when none does
      * @param way points from socket to socket, rig frame: out along the plugs, between them along the rig's axes
      */
     public record Row(
@@ -40,16 +36,25 @@ public final class CableSchedule {
             End a,
             End b,
             double neededMm,
+            double turnedMm,
+            String turned,
             double lengthMm,
             String label,
+            CableRun.Laid laid,
             List<Vec3> way) {
         public boolean isTooShort() {
             return lengthMm < neededMm;
         }
+
+        /** Long enough as it stands, taut when something is turned. */
+        public boolean isTautWhenTurned() {
+            return !isTooShort() && lengthMm < turnedMm;
+        }
     }
 
-    public static List<Row> of(Rig rig, Plugs plugs) {
+    public static List<Row> of(Rig rig, Dressing dressing) {
         List<Row> rows = new ArrayList<>();
+        List<CableWay.Turn> turns = CableWay.turns(rig, dressing);
         for (CableRun cable : rig.content().cables()) {
             ItemType type = rig.catalogue().require(cable.type());
             Optional<Facet.Cable> wire = type.facet(Facet.Cable.class);
@@ -59,20 +64,31 @@ public final class CableSchedule {
                 boolean straight = wire.get().a().fits(socket(a.get(), cable.a()));
                 Facet.CableEnd endA = straight ? wire.get().a() : wire.get().b();
                 Facet.CableEnd endB = straight ? wire.get().b() : wire.get().a();
-                List<Vec3> way = way(a.get(), cable.a(), endA, b.get(), cable.b(), endB, plugs);
+                CableWay way = CableWay.of(rig, cable, endA, endB, dressing);
+                CableWay.Travel travel = way.travel(turns);
                 rows.add(new Row(
                         cable.id(),
                         type.name(),
                         wire.get().carries(),
                         end(a.get(), cable.a(), endA),
                         end(b.get(), cable.b(), endB),
-                        (length(way) + stubs(a.get(), cable.a(), endA, plugs) + stubs(b.get(), cable.b(), endB, plugs)) * (1 + SLACK),
+                        way.neededMm(),
+                        travel.neededMm(),
+                        travel.what(),
                         wire.get().lengthMm(),
                         label(rig, cable),
-                        way));
+                        cable.laid(),
+                        way.corners()));
             }
         }
         return rows;
+    }
+
+    /** What a cable needs in length, mm, were it plugged so. */
+    public static double needed(Rig rig, CableRun cable, Dressing dressing) {
+        Facet.Cable wire = rig.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
+        boolean straight = wire.a().fits(socket(rig.require(cable.a().placement()), cable.a()));
+        return CableWay.of(rig, cable, straight ? wire.a() : wire.b(), straight ? wire.b() : wire.a(), dressing).neededMm();
     }
 
     private static Socket socket(Placed placed, SocketRef ref) {
@@ -82,43 +98,6 @@ public final class CableSchedule {
     private static End end(Placed placed, SocketRef ref, Facet.CableEnd end) {
         return new End(
                 placed.title(), socket(placed, ref).title(), end.connector(), end.pinOut(), end.locking(), end.rightAngle());
-    }
-
-    /** Along the camera first, then in height, then across, as most are laid. */
-    private static List<Vec3> way(
-            Placed a, SocketRef refA, Facet.CableEnd endA, Placed b, SocketRef refB, Facet.CableEnd endB, Plugs plugs) {
-        Vec3 from = out(a, refA, endA, plugs);
-        Vec3 to = out(b, refB, endB, plugs);
-        return List.of(
-                a.socketAt(refA.socket()),
-                from,
-                new Vec3(from.x(), from.y(), to.z()),
-                new Vec3(from.x(), to.y(), to.z()),
-                to,
-                b.socketAt(refB.socket()));
-    }
-
-    private static double length(List<Vec3> way) {
-        double sum = 0;
-        for (int i = 1; i < way.size(); i++) {
-            sum += way.get(i).minus(way.get(i - 1)).length();
-        }
-        return sum;
-    }
-
-    /** The plug's own length where the way it comes out is not on file and so is not in the way. */
-    private static double stubs(Placed placed, SocketRef ref, Facet.CableEnd end, Plugs plugs) {
-        return socket(placed, ref).normal().equals(Socket.WAY_UNKNOWN) ? stub(end, plugs) : 0;
-    }
-
-    private static Vec3 out(Placed placed, SocketRef ref, Facet.CableEnd end, Plugs plugs) {
-        Vec3 normal = socket(placed, ref).normal();
-        Vec3 at = placed.socketAt(ref.socket());
-        return normal.equals(Socket.WAY_UNKNOWN) ? at : at.plus(placed.pose().turn(normal).times(stub(end, plugs)));
-    }
-
-    private static double stub(Facet.CableEnd end, Plugs plugs) {
-        return end.rightAngle() ? plugs.rightAngleMm() : plugs.straightMm();
     }
 
     /** Short enough for a sleeve of tape: build, cable and what is at the ends. */

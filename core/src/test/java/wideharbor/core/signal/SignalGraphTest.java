@@ -227,7 +227,7 @@ class SignalGraphTest {
                 .with("screen", Signals.display("screen", Trust.FOCUS, 3))
                 .join("j", "body:face-1", "screen:foot")
                 .cable("k", Signals.cable(Carried.PICTURE, 100), "body:sdi-1", "screen:sdi");
-        CableSchedule.Row row = CableSchedule.of(resolved(rigs), new CableSchedule.Plugs(45, 20)).get(0);
+        CableSchedule.Row row = CableSchedule.of(resolved(rigs), new Dressing(45, 20, 45)).get(0);
         assertEquals(110, row.neededMm(), 1e-6);
         assertTrue(row.isTooShort());
         assertEquals("A body › screen", row.label());

@@ -116,7 +116,7 @@ public final class PlugRoom implements Check {
             Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);
             if (wire.isPresent() && isSameWithAngle(now, wire.get())) {
                 List<Scoped> edit =
-                        new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(cable.id(), other.ref()))));
+                        new ArrayList<>(List.of(new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), other.ref()))));
                 edit.addAll(Parts.exchange(context, cable.type(), other.ref()));
                 all.add(new Candidate("cable", other.name() + " in its place", edit));
             }

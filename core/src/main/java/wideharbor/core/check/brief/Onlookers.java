@@ -19,6 +19,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.signal.Laying;
 import wideharbor.core.signal.Seat;
 
 /** Everybody who looks has a display that is good enough, and a picture gets there. */
@@ -41,6 +42,11 @@ public final class Onlookers implements Check {
     @Override
     public CheckCard card() {
         return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override
@@ -86,7 +92,8 @@ public final class Onlookers implements Check {
                             .filter(w -> w.carries() == Socket.Kind.PICTURE)
                             .isPresent(),
                     Comparator.comparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
-            case NOTHING, SENDER, LINK -> List.of();
+            case SENDER -> Laying.transmitter(context);
+            case NOTHING, LINK -> List.of();
         };
     }
 

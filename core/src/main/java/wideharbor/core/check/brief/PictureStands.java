@@ -33,13 +33,14 @@ public final class PictureStands implements Check {
         return CARD;
     }
 
-    /** Told once for a build, with its first configuration. */
+    /** Told once for a build, with its first configuration and lens: no lens turns the picture. */
     @Override
     public void run(CheckContext context, Results results) {
         Orientation wanted = context.job().brief().asks().shoot().orientation();
         Build build = context.build();
         Configuration first = build.configurations().get(0);
-        if (wanted == Orientation.ANY || !context.rig().configuration().id().equals(first.id())) {
+        if (wanted == Orientation.ANY || !context.rig().configuration().id().equals(first.id())
+                || !isFirstLens(build, context.rig().lens())) {
             return;
         }
         List<Boolean> stands = new ArrayList<>();
@@ -51,6 +52,10 @@ public final class PictureStands implements Check {
         }
         ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");
         ask(results, wanted != Orientation.LANDSCAPE, stands.contains(true), "portrait", "on its side");
+    }
+
+    private static boolean isFirstLens(Build build, String lens) {
+        return build.lenses().isEmpty() || build.lenses().get(0).id().equals(lens);
     }
 
     /** Whether the body lies on one of its sides. */

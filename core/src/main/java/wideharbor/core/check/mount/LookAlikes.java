@@ -1,8 +1,11 @@
 package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -40,22 +43,38 @@ public final class LookAlikes implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         List<ItemType> all = inPackage(context);
-        for (int i = 0; i < all.size(); i++) {
-            for (int k = i + 1; k < all.size(); k++) {
-                Optional<String> how = alike(all.get(i), all.get(k));
-                if (how.isEmpty()) {
-                    results.fine();
-                    continue;
+        for (List<ItemType> alike : byLook(all)) {
+            for (int i = 0; i < alike.size(); i++) {
+                for (int k = i + 1; k < alike.size(); k++) {
+                    pair(alike.get(i), alike.get(k), results);
                 }
-                List<String> subjects = new ArrayList<>(new TreeSet<>(
-                        List.of(all.get(i).ref().id(), all.get(k).ref().id())));
-                results.found(
-                        subjects,
-                        all.get(i).name() + " and " + all.get(k).name() + " look alike",
-                        new Evidence.Statement("both in the package", "told apart by label or colour"),
-                        how.get());
             }
         }
+    }
+
+    private static void pair(ItemType a, ItemType b, Results results) {
+        Optional<String> how = alike(a, b);
+        if (how.isEmpty()) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.copyOf(new TreeSet<>(List.of(a.ref().id(), b.ref().id()))),
+                a.name() + " and " + b.name() + " look alike",
+                new Evidence.Statement("both in the package", "told apart by label or colour"),
+                how.get());
+    }
+
+    /** Cables by their plugs, and all rods: only these are ever taken for each other. */
+    private static Collection<List<ItemType>> byLook(List<ItemType> all) {
+        Map<String, List<ItemType>> groups = new LinkedHashMap<>();
+        for (ItemType type : all) {
+            String look = type.facet(Facet.Cable.class)
+                    .map(c -> c.a().connector() + "|" + c.b().connector())
+                    .orElse("rods");
+            groups.computeIfAbsent(look, k -> new ArrayList<>()).add(type);
+        }
+        return groups.values();
     }
 
     /** Cables and rods only, each type once: the number of pairs stays small. */

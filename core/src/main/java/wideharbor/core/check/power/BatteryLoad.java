@@ -33,6 +33,11 @@ public final class BatteryLoad implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         for (FeedTree.Source source : context.feeds().sources()) {
             FeedTree.Load load = context.feeds().loadOn(source);

@@ -34,6 +34,11 @@ public final class ClaimedRunTime implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         double claimed = context.job().brief().asks().shoot().claimedHours();
         if (claimed <= 0) {

@@ -4,16 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.Build;
-import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
 
 /**
@@ -27,15 +28,19 @@ public final class DayPlates {
      * One plate.
      *
      * @param cells the fitted battery first, then this plate's share of the spares
+     * @param draw watts in a block, every part in its own state
+     * @param bootSeconds until the slowest of what goes off is there again
      * @param unknown draws or capacities not on file; then there is no day to tell
      */
     public record DayPlate(
             FeedTree.Source source,
             List<ItemType> cells,
             DayOfPower.Chargers chargers,
-            boolean hotSwap,
+            KeepsOn keepsOn,
             double runningWatts,
             double idleWatts,
+            ToDoubleFunction<DayBlock> draw,
+            double bootSeconds,
             List<String> unknown) {
         public String standard() {
             return DayPlates.standard(cells.get(0));
@@ -51,10 +56,9 @@ public final class DayPlates {
             boolean known = unknown.isEmpty() && runningWatts > 0 && other.stream().allMatch(t -> capacity(t).isPresent());
             return known
                     ? Optional.of(new DayOfPower.Plate(
-                            runningWatts * times,
-                            idleWatts * times,
+                            block -> draw.applyAsDouble(block) * times,
                             other.stream().map(t -> capacity(t).orElseThrow()).toList(),
-                            hotSwap))
+                            keepsOn != KeepsOn.NOTHING))
                     : Optional.empty();
         }
     }
@@ -106,9 +110,11 @@ public final class DayPlates {
                 source,
                 List.copyOf(cells),
                 own == 0 ? DayOfPower.Chargers.NONE : new DayOfPower.Chargers(own, watts),
-                source.plate().filter(p -> p.type().can(Capability.HOT_SWAPS)).isPresent(),
+                KeepsOn.of(context.rig(), source),
                 load.runningWatts(),
                 context.feeds().idleOn(source),
+                block -> context.feeds().drawOn(source, part -> block.stateOf(context.build().id(), part)),
+                context.feeds().under(source).stream().mapToDouble(l -> l.input().bootSeconds()).max().orElse(0),
                 List.copyOf(unknown));
     }
 

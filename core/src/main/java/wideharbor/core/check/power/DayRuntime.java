@@ -48,6 +48,11 @@ public final class DayRuntime implements Check {
         return CARD;
     }
 
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
     /** Watt-hours at hand and watts drawn. */
     public record Day(double wattHours, double watts, List<String> unknown) {
         public double hours() {

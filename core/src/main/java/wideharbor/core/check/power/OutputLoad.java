@@ -40,6 +40,11 @@ public final class OutputLoad implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         for (FeedTree.Outlet outlet : context.feeds().outlets()) {
             if (outlet.link().isPresent()) {

@@ -41,6 +41,11 @@ public final class PlugsFit implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         for (CableRun cable : context.rig().content().cables()) {
             Optional<Ends> ends = Ends.of(context, cable);
@@ -90,7 +95,7 @@ public final class PlugsFit implements Check {
     }
 
     private static Candidate replace(CheckContext context, CableRun cable, ItemType type) {
-        List<Scoped> edit = new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(cable.id(), type.ref()))));
+        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), type.ref()))));
         edit.addAll(Parts.exchange(context, cable.type(), type.ref()));
         return new Candidate("cable", type.name() + " in its place", edit);
     }

@@ -2,6 +2,7 @@ package wideharbor.core.check.power;
 
 import java.util.List;
 import java.util.stream.Stream;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
@@ -10,10 +11,12 @@ import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Parts;
+import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.Runtime;
 import wideharbor.core.rig.Placed;
 
@@ -24,7 +27,7 @@ public final class Stretch implements Check {
             "power",
             "Power through the longest stretch",
             "the batteries on the rig, when the brief names a longest stretch without power-down",
-            "the charge fitted lasts it, or the battery is on a plate that lets it be changed while on",
+            "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a small battery in the bay of what it feeds",
             "boots cost minutes, and what happens once is not repeated",
             "h = Σ usable Wh / Σ W",
             "makers' capacities; the brief",
@@ -37,6 +40,11 @@ public final class Stretch implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         double stretch = context.job().brief().asks().shoot().longestStretchHours();
         if (stretch <= 0 || context.feeds().sources().isEmpty()) {
@@ -46,11 +54,7 @@ public final class Stretch implements Check {
         double shortest = Double.POSITIVE_INFINITY;
         for (FeedTree.Source source : context.feeds().sources()) {
             FeedTree.Load load = context.feeds().loadOn(source);
-            boolean swaps = context.rig()
-                    .locatedBy(source.battery().id())
-                    .map(j -> context.rig().require(j.parent().placement()))
-                    .filter(plate -> plate.type().can(Capability.HOT_SWAPS))
-                    .isPresent();
+            boolean swaps = KeepsOn.of(context.rig(), source) != KeepsOn.NOTHING;
             if (!load.unknown().isEmpty()) {
                 results.notChecked(List.of("stretch"), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
@@ -70,10 +74,10 @@ public final class Stretch implements Check {
                 List.of("stretch"),
                 "Power goes after " + Say.hours(shortest) + " of a stretch of " + Say.hours(stretch),
                 Evidence.Amount.atLeast(shortest, stretch, "h"),
-                "What is fitted lasts that long and its plate does not let it be changed while on.");
+                "What is fitted lasts that long and nothing keeps the rig on through a change.");
     }
 
-    /** A plate that lets the battery be changed while on; or a larger battery on the same plate. */
+    /** A plate that lets the battery be changed while on; a battery for an empty bay; or a larger one on the same plate. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         Stream<Candidate> plates = context.feeds().sources().stream()
@@ -84,7 +88,23 @@ public final class Stretch implements Check {
                 .flatMap(source -> Batteries.others(context, source.battery()).stream()
                         .filter(t -> Batteries.wattHours(t) > Batteries.wattHours(source.battery().type()))
                         .map(t -> Batteries.swap(context, source.battery(), t)));
-        return Stream.concat(plates, larger).toList();
+        Stream<Candidate> inner = context.feeds().sources().stream()
+                .flatMap(source -> context.feeds().under(source).stream())
+                .map(FeedTree.Link::device)
+                .flatMap(device -> inBay(context, device));
+        return Stream.concat(Stream.concat(plates, inner), larger).toList();
+    }
+
+    /** Batteries for a bay that nothing is in. */
+    private static Stream<Candidate> inBay(CheckContext context, Placed device) {
+        return device.type().facet(Facet.InnerBay.class).stream()
+                .map(bay -> new PortRef(device.id(), bay.port()))
+                .filter(context.rig()::isFree)
+                .flatMap(bay -> Parts.byNearness(context).stream()
+                        .filter(t -> t.facet(Facet.Battery.class).isPresent())
+                        .flatMap(t -> Placing.on(context, bay, t).stream())
+                        .map(p -> new Candidate(
+                                "inner-battery", p.type().name() + " in the bay of " + device.title(), p.commands())));
     }
 
     /** Plates with the same ports and sockets on which batteries are changed while on. */

@@ -31,6 +31,11 @@ public final class StuckToBattery implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         for (Placed battery : context.rig().attached()) {
             if (battery.type().facet(Facet.Battery.class).isEmpty()) {

@@ -3,10 +3,12 @@ package wideharbor.core.check.power;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import wideharbor.core.build.CableRun;
+import java.util.TreeSet;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
@@ -16,9 +18,11 @@ import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Parts;
+import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.Figure;
@@ -27,6 +31,8 @@ import wideharbor.core.rig.Placed;
 
 /** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
 public final class VoltageWindow implements Check {
+    private static final int MOST_PLACES = 3;
+
     private static final CheckCard CARD = new CheckCard(
             "power.volts",
             "power",
@@ -42,6 +48,11 @@ public final class VoltageWindow implements Check {
     @Override
     public CheckCard card() {
         return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override
@@ -107,36 +118,64 @@ public final class VoltageWindow implements Check {
         return Say.one(input.minVolts()) + " to " + Say.volts(input.maxVolts());
     }
 
-    /** For a device without a feed: a free output and a cable of the right ends. */
+    /** For a device without a feed: a free output and a cable of the right ends. For a wrong one: a regulator between. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         String[] subject = finding.key().subjects().get(0).split(":");
         SocketRef ref = new SocketRef(subject[0], subject[1]);
-        if (context.feeds().feeding(ref).isPresent()) {
-            return List.of();
+        Placed device = context.rig().require(ref.placement());
+        Socket input = device.type().socket(ref.socket()).orElseThrow();
+        Optional<FeedTree.Outlet> feeding = context.feeds().feeding(ref);
+        if (feeding.isPresent()) {
+            return regulated(context, device, ref, feeding.get());
         }
-        Socket input = context.rig().require(ref.placement()).type().socket(ref.socket()).orElseThrow();
+        return Wiring.feeds(context, context.scopeOf(ref.placement()), ref, input, new TreeSet<>()).stream()
+                .map(f -> new Candidate("feed", f.title(), f.commands()))
+                .toList();
+    }
+
+    /** A part that takes what there is and gives what the device wants, between the outlet and it. */
+    private static List<Candidate> regulated(
+            CheckContext context, Placed device, SocketRef ref, FeedTree.Outlet outlet) {
+        Facet.PowerInput wants = outlet.link().orElseThrow().input();
         List<Candidate> all = new ArrayList<>();
-        for (FeedTree.Outlet outlet : context.feeds().outlets()) {
-            boolean own = outlet.placed().id().equals(ref.placement());
-            if (outlet.link().isEmpty() && !own) {
-                Socket out = outlet.placed().type().socket(outlet.spec().socket()).orElseThrow();
-                PlugsFit.Ends ends =
-                        new PlugsFit.Ends(out, input, outlet.placed().title(), context.rig().title(ref.placement()));
-                Parts.byNearness(context).stream()
-                        .filter(t -> t.facet(Facet.Cable.class).filter(w -> ends.whyNot(w).isEmpty()).isPresent())
-                        .limit(1)
-                        .forEach(t -> all.add(connect(context, outlet, ref, t)));
+        for (ItemType type : Parts.byNearness(context)) {
+            Optional<Facet.PowerInput> in = type.facet(Facet.PowerInput.class);
+            for (Facet.PowerOutput out : type.facets(Facet.PowerOutput.class)) {
+                boolean right = out.regulatedVolts() >= wants.minVolts() && out.regulatedVolts() <= wants.maxVolts();
+                if (in.isPresent() && right && type.category() != Category.BODY) {
+                    all.addAll(between(context, outlet, device, ref, type, in.get(), out));
+                }
             }
         }
         return all;
     }
 
-    private static Candidate connect(CheckContext context, FeedTree.Outlet outlet, SocketRef to, ItemType type) {
-        String id = Parts.freeId(context.rig().content(), "c-" + to.placement());
-        List<Scoped> edit = new ArrayList<>(List.of(
-                Scoped.base(new Command.Connect(new CableRun(id, type.ref(), outlet.ref(), to)))));
-        edit.addAll(Parts.take(context, type.ref(), 1));
-        return new Candidate("feed", type.name() + " from " + outlet.placed().title(), edit);
+    private static List<Candidate> between(
+            CheckContext context,
+            FeedTree.Outlet outlet,
+            Placed device,
+            SocketRef ref,
+            ItemType type,
+            Facet.PowerInput in,
+            Facet.PowerOutput out) {
+        Optional<ItemType> first = Wiring.cable(
+                context, Wiring.socket(context, outlet.ref()), type.socket(in.socket()).orElseThrow());
+        Optional<ItemType> second =
+                Wiring.cable(context, type.socket(out.socket()).orElseThrow(), Wiring.socket(context, ref));
+        if (first.isEmpty() || second.isEmpty()) {
+            return List.of();
+        }
+        String old = outlet.link().orElseThrow().cable().id();
+        List<Candidate> all = new ArrayList<>();
+        for (Placing p : Placing.near(context, device.id(), type, MOST_PLACES)) {
+            Scope scope = p.scope();
+            Placing done = p.with(List.of(new Scoped(context.scopeOfCable(old), new Command.Disconnect(old))))
+                    .with(Wiring.lay(context, scope, first.get(), outlet.ref(), new SocketRef(p.id(), in.socket()), p.taken()))
+                    .with(Wiring.lay(context, scope, second.get(), new SocketRef(p.id(), out.socket()), ref, p.taken()));
+            all.add(new Candidate(
+                    "regulator", type.name() + " before " + device.title() + ", on " + context.rig().title(p.on()), done.commands()));
+        }
+        return all;
     }
 }

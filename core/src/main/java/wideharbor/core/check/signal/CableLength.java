@@ -29,9 +29,9 @@ public final class CableLength implements Check {
             "signal",
             "Cables reach",
             "every cable of the rig",
-            "its length is at least the way between its sockets, with the plugs' own length and a tenth to spare",
+            "its length is at least the way between its sockets, by the parts it is led along, with the plugs' own length and a tenth to spare; also when a joint on the way is turned",
             "a taut cable pulls its socket, and is the first thing to fail",
-            "(|Δx| + |Δy| + |Δz| + plugs) × 1.1, estimated along the rig's axes",
+            "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint at a time",
             "sockets on file; plugs by house rule",
             Severity.CAUTION,
             false);
@@ -41,14 +41,25 @@ public final class CableLength implements Check {
         return CARD;
     }
 
-    private static List<CableSchedule.Row> rows(CheckContext context) {
-        return CableSchedule.of(
-                context.rig(), new CableSchedule.Plugs(context.rule(Rule.PLUG_STRAIGHT), context.rule(Rule.PLUG_RIGHT_ANGLE)));
+    @Override
+    public Basis basis() {
+        return Basis.LAID_WIRING;
     }
 
     @Override
     public void run(CheckContext context, Results results) {
-        for (CableSchedule.Row row : rows(context)) {
+        for (CableSchedule.Row row : context.cables()) {
+            if (row.isTautWhenTurned()) {
+                results.found(
+                        Severity.NOTE,
+                        List.of(row.id(), "turned"),
+                        row.name() + " is taut when " + row.turned() + " is turned",
+                        Evidence.Amount.atLeast(row.lengthMm(), row.turnedMm(), "mm")
+                                .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
+                        "Turned by " + Say.one(context.rule(Rule.CABLE_TURN)) + "° or as far as it goes, the way is about "
+                                + Say.length(row.turnedMm()) + ".");
+                continue;
+            }
             if (!row.isTooShort()) {
                 results.fine();
                 continue;
@@ -78,7 +89,7 @@ public final class CableLength implements Check {
                         .thenComparingDouble(t -> wire(t).lengthMm()))
                 .limit(4)
                 .forEach(t -> {
-                    List<Scoped> edit = new ArrayList<>(List.of(Scoped.base(new Command.RetypeCable(id, t.ref()))));
+                    List<Scoped> edit = new ArrayList<>(List.of(new Scoped(context.scopeOfCable(id), new Command.RetypeCable(id, t.ref()))));
                     edit.addAll(Parts.exchange(context, cable.type(), t.ref()));
                     all.add(new Candidate("cable", t.name() + " in its place", edit));
                 });

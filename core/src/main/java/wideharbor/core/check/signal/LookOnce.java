@@ -15,6 +15,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.signal.Looks;
 import wideharbor.core.signal.Seat;
 import wideharbor.core.signal.Viewing;
@@ -36,6 +37,11 @@ public final class LookOnce implements Check {
     @Override
     public CheckCard card() {
         return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override
@@ -91,7 +97,7 @@ public final class LookOnce implements Check {
         return new Candidate(
                 "look",
                 "Look " + (on ? "on" : "off") + " at " + context.rig().title(socket.placement()) + ", "
-                        + Laying.socket(context, socket).title(),
+                        + Wiring.socket(context, socket).title(),
                 List.of(new Scoped(
                         context.scopeOf(Switches.look(socket)), new Command.Set(Switches.look(socket), on ? 1 : 0, false))));
     }

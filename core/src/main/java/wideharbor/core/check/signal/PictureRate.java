@@ -16,6 +16,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.signal.Hop;
 import wideharbor.core.signal.Route;
 import wideharbor.core.signal.SignalGraph;
@@ -40,6 +41,11 @@ public final class PictureRate implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         SignalGraph graph = context.signals();
         for (SocketRef input : graph.inputs(Carried.PICTURE)) {
@@ -58,8 +64,8 @@ public final class PictureRate implements Check {
                     List.of(input.toString(), "rate"),
                     context.rig().title(at.placement()) + " is too slow for the picture",
                     Evidence.Amount.atLeast(narrow.get().gigabits(), sent.get(), "Gbit/s"),
-                    "The way from " + Laying.socket(context, route.get().from()).title() + " is as fast as its slowest link, "
-                            + Laying.socket(context, at).title() + ".");
+                    "The way from " + Wiring.socket(context, route.get().from()).title() + " is as fast as its slowest link, "
+                            + Wiring.socket(context, at).title() + ".");
         }
     }
 
@@ -79,11 +85,11 @@ public final class PictureRate implements Check {
         List<Candidate> all = new ArrayList<>();
         for (PictureOut out : context.rig().require(from.placement()).type().facets(PictureOut.class)) {
             SocketRef other = new SocketRef(from.placement(), out.socket());
-            boolean alike = Laying.socket(context, other).connector().equals(Laying.socket(context, from).connector());
-            if (!other.equals(from) && alike && !Laying.isTaken(context, other)) {
+            boolean alike = Wiring.socket(context, other).connector().equals(Wiring.socket(context, from).connector());
+            if (!other.equals(from) && alike && !Wiring.isTaken(context, other)) {
                 all.add(new Candidate(
                         "output",
-                        "From " + Laying.socket(context, other).title() + " instead",
+                        "From " + Wiring.socket(context, other).title() + " instead",
                         List.of(
                                 new Scoped(context.scopeOf(named[0]), new Command.Disconnect(cable.id())),
                                 new Scoped(

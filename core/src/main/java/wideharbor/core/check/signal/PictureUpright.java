@@ -13,6 +13,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.check.brief.PictureStands;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.Looks;
@@ -76,7 +77,7 @@ public final class PictureUpright implements Check {
                     all.add(new Candidate(
                             "turn",
                             (wants ? "Turned by a quarter at " : "Not turned at ") + context.rig().title(from.placement())
-                                    + ", " + Laying.socket(context, from).title(),
+                                    + ", " + Wiring.socket(context, from).title(),
                             List.of(new Scoped(
                                     context.scopeOf(Switches.turn(from)),
                                     new Command.Set(Switches.turn(from), wants ? 1 : 0, false)))));

@@ -9,13 +9,19 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Box;
 
 /** A plug that a pull breaks off is held by a clamp. */
 public final class PlugClamps implements Check {
+    private static final int MOST_PLACES = 3;
+
     private static final CheckCard CARD = new CheckCard(
             "signal.clamps",
             "signal",
@@ -34,6 +40,11 @@ public final class PlugClamps implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
         long clamps = rig.attached().stream().filter(p -> p.type().can(Capability.CLAMPS_PLUG)).count();
@@ -49,12 +60,23 @@ public final class PlugClamps implements Check {
                 } else {
                     results.found(
                             List.of(socket.toString(), "clamp"),
-                            "Nothing holds the plug in " + box.title() + ", " + Laying.socket(context, socket).title(),
+                            "Nothing holds the plug in " + box.title() + ", " + Wiring.socket(context, socket).title(),
                             new Evidence.Statement("no clamp left for it", "a clamp for the plug"),
                             "A pull at this plug breaks the socket.");
                 }
             }
         }
+    }
+
+    /** A clamp on the part itself or on what carries it. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        String box = finding.key().subjects().get(0).split(":")[0];
+        return Parts.byNearness(context).stream()
+                .filter(t -> t.can(Capability.CLAMPS_PLUG))
+                .flatMap(t -> Placing.near(context, box, t, MOST_PLACES).stream())
+                .map(p -> new Candidate("clamp", p.type().name() + " on " + context.rig().title(p.on()), p.commands()))
+                .toList();
     }
 
     private static boolean isIn(CableRun cable, SocketRef socket) {

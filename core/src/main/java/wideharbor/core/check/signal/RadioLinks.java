@@ -9,6 +9,8 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Placed;
@@ -30,6 +32,11 @@ public final class RadioLinks implements Check {
     @Override
     public CheckCard card() {
         return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override
@@ -69,6 +76,30 @@ public final class RadioLinks implements Check {
                 }
             }
         }
+    }
+
+    /** Another transmitter of the family with the same sockets and ports: on another band, or one that serves more. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        List<String> subjects = finding.key().subjects();
+        return subjects.subList(0, subjects.size() - 1).stream()
+                .map(context.rig()::require)
+                .flatMap(sender -> Parts.byNearness(context).stream()
+                        .filter(t -> !t.ref().equals(sender.type().ref()) && isAlike(t, sender.type()))
+                        .map(t -> new Candidate(
+                                "transmitter",
+                                t.name() + " in place of " + sender.title(),
+                                Parts.swap(context, sender.id(), t))))
+                .toList();
+    }
+
+    private static boolean isAlike(ItemType other, ItemType sender) {
+        return other.facets(Radio.class).stream()
+                        .anyMatch(r -> r.sends()
+                                && sender.facets(Radio.class).stream()
+                                        .anyMatch(s -> s.sends() && s.family().equals(r.family())))
+                && sender.ports().stream().allMatch(p -> other.port(p.id()).isPresent())
+                && sender.sockets().stream().allMatch(s -> other.socket(s.id()).isPresent());
     }
 
     private static long receivers(CheckContext context, Radio radio) {

@@ -53,6 +53,19 @@ public final class Reached implements Check {
                 Set.of(Carried.LENS));
     }
 
+    /** What is steered over the network is on it. */
+    public static Reached networks() {
+        return new Reached(
+                card(
+                        "signal.network",
+                        "On the network",
+                        "every part that takes commands over the network",
+                        "a way leads to it from a part that gives them",
+                        "a panel that steers nothing is found out when the light changes",
+                        Severity.CAUTION),
+                Set.of(Carried.NETWORK));
+    }
+
     private static CheckCard card(
             String id, String title, String subjects, String expectation, String because, Severity severity) {
         return new CheckCard(
@@ -62,6 +75,11 @@ public final class Reached implements Check {
     @Override
     public CheckCard card() {
         return card;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override

@@ -12,6 +12,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.signal.SoundPlan;
 
@@ -32,6 +33,11 @@ public final class SoundFed implements Check {
     @Override
     public CheckCard card() {
         return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
     }
 
     @Override
@@ -56,7 +62,7 @@ public final class SoundFed implements Check {
                         List.of(line.source().toString(), "power"),
                         title + " gets no power on the line",
                         new Evidence.Statement(
-                                Laying.socket(context, line.into().get()).title() + " gives none", "power on the line, or cells of its own"),
+                                Wiring.socket(context, line.into().get()).title() + " gives none", "power on the line, or cells of its own"),
                         "A condenser without it is silent.");
             } else {
                 results.fine();
@@ -93,7 +99,7 @@ public final class SoundFed implements Check {
         }
         List<Candidate> all = new ArrayList<>();
         for (SocketRef input : context.signals().inputs(Carried.SOUND)) {
-            if (!Laying.isTaken(context, input)) {
+            if (!Wiring.isTaken(context, input)) {
                 all.addAll(Laying.to(context, input, Carried.SOUND));
             }
         }

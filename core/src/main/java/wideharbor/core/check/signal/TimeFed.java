@@ -33,6 +33,11 @@ public final class TimeFed implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         if (!context.job().brief().asks().shoot().timecode()) {
             return;

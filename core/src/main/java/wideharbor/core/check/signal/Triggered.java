@@ -11,6 +11,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 
 /** A run button that somebody fitted is plugged. */
 public final class Triggered implements Check {
@@ -32,9 +33,14 @@ public final class Triggered implements Check {
     }
 
     @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
     public void run(CheckContext context, Results results) {
         for (SocketRef button : context.signals().outputs(Carried.TRIGGER)) {
-            if (Laying.isTaken(context, button)) {
+            if (Wiring.isTaken(context, button)) {
                 results.fine();
                 continue;
             }
@@ -51,7 +57,7 @@ public final class Triggered implements Check {
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         List<Candidate> all = new ArrayList<>();
         for (SocketRef input : context.signals().inputs(Carried.TRIGGER)) {
-            if (!Laying.isTaken(context, input)) {
+            if (!Wiring.isTaken(context, input)) {
                 all.addAll(Laying.to(context, input, Carried.TRIGGER));
             }
         }

@@ -1,0 +1,78 @@
+package wideharbor.core.check.power;
+
+import java.util.List;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.KeepsOn;
+import wideharbor.core.rig.Placed;
+
+/** The bay for a small battery holds no cable: there it takes away the change while on. */
+public final class InnerBayFree implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.inner-bay",
+            "power",
+            "The inner battery bay holds no cable",
+            "every part with a bay for a battery of its own",
+            "no cable is stowed in it",
+            "a cable where the battery belongs means that everything goes off for every change, and a bent cable is pinched by the door",
+            "",
+            "practice",
+            Severity.CAUTION,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (Placed part : context.rig().attached()) {
+            if (part.type().facet(Facet.InnerBay.class).isEmpty()) {
+                continue;
+            }
+            List<CableRun> stowed = KeepsOn.stowedIn(context.rig(), part);
+            if (stowed.isEmpty()) {
+                results.fine();
+                continue;
+            }
+            boolean both = KeepsOn.innerBattery(context.rig(), part).isPresent();
+            for (CableRun cable : stowed) {
+                String name = context.catalogue().require(cable.type()).name();
+                results.found(
+                        both ? Severity.STOP : Severity.CAUTION,
+                        List.of(part.id(), cable.id(), "bay"),
+                        name + " lies in the battery bay of " + part.title(),
+                        new Evidence.Statement(both ? "a battery and a cable in one bay" : "a cable in the bay", "the bay free for its battery"),
+                        both
+                                ? "They do not go in together: the door pinches the cable, or the battery makes no contact."
+                                : "Without the small battery everything goes off whenever the large one is changed.");
+            }
+        }
+    }
+
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        CableRun cable = context.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
+        return List.of(new Candidate(
+                "stow",
+                "Lay it outside the bay",
+                List.of(new Scoped(
+                        context.scopeOfCable(cable.id()),
+                        new Command.Lay(cable.id(), new CableRun.Laid(cable.laid().along(), ""))))));
+    }
+}

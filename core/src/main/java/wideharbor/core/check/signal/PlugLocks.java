@@ -1,0 +1,106 @@
+package wideharbor.core.check.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SignalFacet.Radio;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
+import wideharbor.core.rig.Placed;
+
+/** What others depend on is not fed by a plug that falls out. */
+public final class PlugLocks implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "cables.locks",
+            "signal",
+            "Feeds that others depend on lock",
+            "every power cable of a body or a transmitter",
+            "its plugs lock at both ends",
+            "a plug that is brushed out takes the take, or everybody's picture, with it",
+            "",
+            "plugs on file; practice",
+            Severity.NOTE,
+            false);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    @Override
+    public Basis basis() {
+        return Basis.WIRING;
+    }
+
+    @Override
+    public void run(CheckContext context, Results results) {
+        for (CableRun cable : context.rig().content().cables()) {
+            Optional<Facet.Cable> wire = context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<Placed> fed = depended(context, cable);
+            if (wire.isEmpty() || wire.get().carries() != Socket.Kind.POWER || fed.isEmpty()) {
+                continue;
+            }
+            if (locks(wire.get())) {
+                results.fine();
+                continue;
+            }
+            results.found(
+                    List.of(cable.id(), "locks"),
+                    "The feed of " + fed.get().title() + " does not lock",
+                    new Evidence.Statement(
+                            wire.get().a().connector() + " to " + wire.get().b().connector() + ", not locking", "plugs that lock"),
+                    "Tie it down at both ends, or use one that locks.");
+        }
+    }
+
+    /** The body or the transmitter at one of its ends, taking power there. */
+    private static Optional<Placed> depended(CheckContext context, CableRun cable) {
+        return List.of(cable.a(), cable.b()).stream()
+                .flatMap(end -> context.rig().find(end.placement()).stream()
+                        .filter(p -> p.type().facets(Facet.PowerInput.class).stream()
+                                .anyMatch(i -> i.socket().equals(end.socket()))))
+                .filter(p -> p.type().category() == Category.BODY
+                        || p.type().facets(Radio.class).stream().anyMatch(Radio::sends))
+                .findFirst();
+    }
+
+    private static boolean locks(Facet.Cable wire) {
+        return wire.a().locking() && wire.b().locking();
+    }
+
+    /** One that locks, between the same sockets and no shorter. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        CableRun cable = context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        double length = context.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow().lengthMm();
+        Socket a = Wiring.socket(context, cable.a());
+        Socket b = Wiring.socket(context, cable.b());
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType type : Parts.byNearness(context)) {
+            boolean better = type.facet(Facet.Cable.class)
+                    .filter(w -> locks(w) && w.joins(a, b) && w.lengthMm() >= length - 0.5)
+                    .isPresent();
+            if (better) {
+                List<Scoped> edit = new ArrayList<>(List.of(
+                        new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), type.ref()))));
+                edit.addAll(Parts.exchange(context, cable.type(), type.ref()));
+                all.add(new Candidate("cable", type.name() + " in its place", edit));
+            }
+        }
+        return all;
+    }
+}

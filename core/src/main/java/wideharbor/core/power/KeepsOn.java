@@ -1,0 +1,59 @@
+package wideharbor.core.power;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * What keeps a rig on while a battery is changed: a plate that holds two, or a small battery in the bay of every part that
+ * lives straight off the plate. A cable that lies in such a bay leaves no room for its battery.
+ */
+public enum KeepsOn {
+    PLATE("changed while on"),
+    INNER_BATTERY("a battery in the bay carries it through a change"),
+    NOTHING("everything goes off for a change");
+
+    private final String words;
+
+    KeepsOn(String words) {
+        this.words = words;
+    }
+
+    public String inWords() {
+        return words;
+    }
+
+    public static KeepsOn of(Rig rig, FeedTree.Source source) {
+        if (source.plate().filter(p -> p.type().can(Capability.HOT_SWAPS)).isPresent()) {
+            return PLATE;
+        }
+        List<Placed> first = source.outlets().stream()
+                .flatMap(o -> o.link().stream())
+                .map(FeedTree.Link::device)
+                .toList();
+        return !first.isEmpty() && first.stream().allMatch(d -> ridesThrough(rig, d)) ? INNER_BATTERY : NOTHING;
+    }
+
+    private static boolean ridesThrough(Rig rig, Placed device) {
+        return innerBattery(rig, device).isPresent() && stowedIn(rig, device).isEmpty();
+    }
+
+    /** The battery in a part's own bay. */
+    public static Optional<Placed> innerBattery(Rig rig, Placed part) {
+        return part.type().facet(Facet.InnerBay.class).flatMap(bay -> rig.carriedBy(part.id()).stream()
+                .filter(j -> j.parent().port().equals(bay.port()))
+                .flatMap(j -> rig.find(j.child().placement()).stream())
+                .findFirst());
+    }
+
+    /** Cables that lie in a part's bay. */
+    public static List<CableRun> stowedIn(Rig rig, Placed part) {
+        return rig.content().cables().stream()
+                .filter(c -> c.laid().stowedIn().equals(part.id()))
+                .toList();
+    }
+}
