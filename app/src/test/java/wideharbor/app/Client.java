@@ -130,6 +130,7 @@ public final class Client {
         wish.put("fix", "");
         wish.put("text", "");
         wish.put("at", java.util.List.of());
+        wish.put("along", java.util.List.of());
         wish.put("only", false);
         wish.putAll(fields);
         return wish;

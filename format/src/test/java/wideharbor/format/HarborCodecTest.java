@@ -16,10 +16,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Report;
 import wideharbor.core.build.Joint;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
@@ -61,6 +66,54 @@ class HarborCodecTest {
         Job edited = job.with(job.gear().apply("a", edit, job.catalogue()).after());
         assertEquals(edited.gear(), codec.read(codec.write(edited)).gear());
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
+    }
+
+    /** How a cable is laid, what a part does in a block, and what it takes to boot, survive the file and the store. */
+    @Test
+    void layingAndStatesSurviveTheFile() {
+        Job job = codec.read(demo("kiln"));
+        assertEquals("body", job.gear().build("a").base().cable("k-bus").orElseThrow().laid().stowedIn());
+        List<Scoped> edit = List.of(Scoped.base(new Command.Lay("k-bus", new CableRun.Laid(List.of("top", "plate"), ""))));
+        assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
+        Job laid = job.with(job.gear().apply("a", edit, job.catalogue()).after());
+        assertEquals(laid.gear(), codec.read(codec.write(laid)).gear());
+        DayBlock block = new DayBlock("Deck", DayBlock.State.ON, 2, -4, false, List.of(new DayBlock.PartState("a", "tx", DayBlock.State.OFF)));
+        ObjectNode brief = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBrief(job.brief()));
+        ((ArrayNode) brief.path("asks").path("shoot").path("day")).removeAll().add(HarborCodec.mapper().valueToTree(block));
+        assertEquals(List.of(block), codec.readBrief(brief.toString()).asks().shoot().day());
+    }
+
+    /** Rows stored before cables were laid, blocks named parts and parts booted read as ones that leave it out. */
+    @Test
+    void rowsFromBeforeCablesWereLaidStillRead() {
+        Job job = codec.read(demo("kiln"));
+        ObjectNode build = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBuild(job.gear().build("a")));
+        build.path("cables").forEach(c -> ((ObjectNode) c).remove("laid"));
+        var read = codec.readBuild(build.toString(), job.catalogue());
+        assertTrue(read.base().cables().stream().allMatch(c -> c.laid().equals(CableRun.Laid.FREE)));
+        ObjectNode brief = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBrief(job.brief()));
+        brief.path("asks").path("shoot").path("day").forEach(b -> ((ObjectNode) b).remove("parts"));
+        assertEquals(job.brief(), codec.readBrief(brief.toString()));
+        ObjectNode body = (ObjectNode) HarborCodec.mapper()
+                .readTree(codec.writeType(job.catalogue().all().stream().filter(t -> t.ref().id().equals("body-wren")).findFirst().orElseThrow()));
+        body.path("facets").forEach(f -> ((ObjectNode) f).remove("bootSeconds"));
+        assertEquals(0, codec.readType(body.toString()).facet(Facet.PowerInput.class).orElseThrow().bootSeconds());
+    }
+
+    /** What no lens touches is asked once: on every shipped job the report is that of asking with every lens. */
+    @ParameterizedTest
+    @ValueSource(strings = {"slack-water", "second-bell", "kiln", "the-lift", "queens-yard"})
+    void whatIsAskedOnceIsAnsweredForEveryLens(String name) {
+        Job job = codec.read(demo(name));
+        CheckEngine engine = CheckEngine.standard();
+        List<Report> plain = job.gear().builds().stream()
+                .flatMap(b -> b.configurations().stream()
+                        .flatMap(c -> b.lenses().stream().map(l -> engine.check(CheckContext.of(job, b, c.id(), l.id())))))
+                .toList();
+        Report together = engine.together(plain);
+        Report once = engine.check(job);
+        assertEquals(together.findings(), once.findings());
+        assertEquals(together.looked(), once.looked());
     }
 
     // --- hostile and broken files: a clear error with the place, never anything half read ---

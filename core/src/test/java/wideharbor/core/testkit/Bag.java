@@ -219,4 +219,38 @@ public final class Bag {
                 .join("j-battery", "plate:battery", "battery:plug")
                 .on("none");
     }
+
+    /** Takes 9 to 30 V and gives 12 V at 0.9, 40 W; takes 1 W itself. */
+    public static ItemType regulator(String id) {
+        return part(id)
+                .is(Category.POWER)
+                .weighs(100, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .facet(new Facet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1)))
+                .facet(new Facet.PowerOutput("out", 12, 0.9, 40, 60, 4))
+                .make();
+    }
+
+    /** A device of 30 W with a bay for a small battery; starts in 20 s. */
+    public static ItemType withBay(String id) {
+        return part(id)
+                .weighs(500, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .port("bay", "slide-pack", Role.A, new Vec3(0, 0, -20), BACK, Vec3.UP)
+                .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .facet(new Facet.PowerInput("in", 11, 17, 10, Figure.maker(30), Figure.maker(40), 20))
+                .facet(new Facet.InnerBay("bay"))
+                .make();
+    }
+
+    public static ItemType pack() {
+        return part("pack")
+                .is(Category.BATTERY)
+                .weighs(200, Vec3.ZERO)
+                .port("plug", "slide-pack", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
+                .facet(new Facet.Battery("plug", Figure.maker(37), 1, 8.4, 7.2, 6, 60, 80))
+                .make();
+    }
 }

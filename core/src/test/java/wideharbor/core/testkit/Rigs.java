@@ -112,6 +112,12 @@ public final class Rigs {
         return this;
     }
 
+    /** Lays a cable that is there another way. */
+    public Rigs laid(String cable, CableRun.Laid laid) {
+        cables.replaceAll(c -> c.id().equals(cable) ? c.laid(laid) : c);
+        return this;
+    }
+
     public Rigs set(String key, double value) {
         settings.removeIf(s -> s.key().toString().equals(key));
         settings.add(new Setting(SettingKey.parse(key), value, false));

@@ -133,6 +133,58 @@ public final class Signals {
         return Bag.cable("c-power", "1+ 2−", 0.02, 800);
     }
 
+    /** Takes a picture by one plug and gives it out by another, only while it has power. */
+    public static ItemType converter() {
+        Parts converter = in(device("converter"), "in", Carried.PICTURE, 3);
+        return converter
+                .socket(socket("hdmi", Socket.Kind.PICTURE, Socket.Direction.OUT, "HDMI", Vec3.ZERO))
+                .facet(new SignalFacet.Signal("hdmi", Carried.PICTURE, 3, false))
+                .facet(new SignalFacet.Passage("in", "hdmi", true))
+                .make();
+    }
+
+    /** A display that takes a picture by another plug than bodies give. */
+    public static ItemType otherPlug(String id) {
+        return device(id).is(Category.MONITOR)
+                .socket(socket("hdmi", Socket.Kind.PICTURE, Socket.Direction.IN, "HDMI", Vec3.ZERO))
+                .facet(new SignalFacet.Signal("hdmi", Carried.PICTURE, 3, false))
+                .facet(new SignalFacet.Display(Trust.FRAME, true, Tube.NONE))
+                .make();
+    }
+
+    public static ItemType hdmi() {
+        Facet.CableEnd end = new Facet.CableEnd("HDMI", "usual", false, false);
+        return part("c-hdmi").is(Category.CABLE).weighs(40, Vec3.ZERO)
+                .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, 500))
+                .make();
+    }
+
+    /** Bodies feed on nothing in these; this one comes with a battery, so that what is put on the rig can be fed. */
+    public static Rigs powered() {
+        return Rigs.rig()
+                .with("body", body())
+                .with("plate", plate())
+                .with("battery", Bag.battery("battery-100", Figure.maker(100)))
+                .join("j-plate", "body:face-7", "plate:foot")
+                .join("j-battery", "plate:battery", "battery:plug")
+                .cable("k-body", power(), "plate:out-0", "body:power")
+                .inKit(power(), 6)
+                .inKit(Bag.keys("hex 3/16 in"), 1)
+                .day(25, 0.5)
+                .on("none");
+    }
+
+    private static ItemType plate() {
+        Parts plate = part("plate").weighs(300, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE)
+                .port("battery", "v-mount", Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP);
+        for (int i = 0; i < 5; i++) {
+            plate.socket("out-" + i, Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                    .facet(new Facet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
+        }
+        return plate.make();
+    }
+
     /** The body alone, on nothing. */
     public static Rigs rig(Facet... more) {
         return Rigs.rig().with("body", body(more)).on("none");

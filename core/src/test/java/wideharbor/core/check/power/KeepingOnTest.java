@@ -1,0 +1,208 @@
+package wideharbor.core.check.power;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static wideharbor.core.testkit.Verify.verify;
+
+import java.util.List;
+import org.junit.jupiter.api.Nested;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.bench.PowerSheet;
+import wideharbor.core.brief.DayBlock.PartState;
+import wideharbor.core.brief.DayBlock.State;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.CheckState;
+import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.power.KeepsOn;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
+import wideharbor.core.testkit.Rigs;
+
+/** What keeps a rig on through a change, and what takes that away. */
+class KeepingOnTest {
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
+
+    private static Rigs bay() {
+        return Bag.powered()
+                .with("cam", Bag.withBay("cam"))
+                .join("j-cam", "body:side", "cam:foot")
+                .cable("k", WIRE, "plate:out-1", "cam:in")
+                .day(25, 1);
+    }
+
+    private static Rigs filled() {
+        return bay().with("pack", Bag.pack()).join("j-pack", "cam:bay", "pack:plug");
+    }
+
+    private static Rigs stowed(Rigs rigs) {
+        return rigs.laid("k", new CableRun.Laid(List.of(), "cam"));
+    }
+
+    private static KeepsOn keeps(Rigs rigs) {
+        var context = rigs.context();
+        return KeepsOn.of(context.rig(), context.feeds().sources().get(0));
+    }
+
+    @Test
+    void aBatteryInTheBayCarriesItThrough() {
+        assertEquals(KeepsOn.NOTHING, keeps(bay()));
+        assertEquals(KeepsOn.INNER_BATTERY, keeps(filled()));
+        assertEquals(KeepsOn.NOTHING, keeps(stowed(filled())));
+    }
+
+    /** Something else straight off the plate goes off all the same. */
+    @Test
+    void allThatLivesStraightOffThePlateMustRideThrough() {
+        Rigs more = filled()
+                .with("lamp", Bag.device("lamp", Figure.maker(5), Figure.maker(5)))
+                .join("j-lamp", "body:top", "lamp:foot")
+                .cable("k2", WIRE, "plate:out-2", "lamp:in");
+        assertEquals(KeepsOn.NOTHING, keeps(more));
+    }
+
+    /** The small battery feeds nothing else: one source, and its charge is not the plate's. */
+    @Test
+    void theInnerBatteryIsNoSource() {
+        var context = filled().context();
+        assertEquals(List.of("battery"), context.feeds().sources().stream().map(s -> s.battery().id()).toList());
+        assertEquals(1, DayPlates.of(context).get(0).cells().size());
+    }
+
+    @Nested
+    class Stowed {
+        @Test
+        void aFreeBayIsFine() {
+            verify(new InnerBayFree()).given(filled()).holds();
+            verify(new InnerBayFree()).given(Bag.powered()).looksAtNothing();
+        }
+
+        @Test
+        void aCableInItIsLaidOutside() {
+            var finding = verify(new InnerBayFree()).given(stowed(bay())).finds(Severity.CAUTION, CheckState.FOUND);
+            assertEquals("wire lies in the battery bay of cam", finding.title());
+            assertEquals("Lay it outside the bay", verify(new InnerBayFree()).given(stowed(bay())).isMendedBy("stow").title());
+        }
+
+        @Test
+        void cableAndBatteryInOneBayStop() {
+            verify(new InnerBayFree()).given(stowed(filled())).finds(Severity.STOP, CheckState.FOUND);
+            verify(new InnerBayFree()).given(stowed(filled())).isMendedBy("stow");
+        }
+    }
+
+    /** 90 Wh at 30 W: 3 h of a stretch of 4. */
+    @Test
+    void theStretchIsMendedByABatteryForTheBay() {
+        Rigs rigs = bay().inKit(Bag.pack(), 1).shooting(new Shoot(Shoot.Orientation.ANY, 4, 0, Shoot.Sound.NONE, false, List.of(), List.of()));
+        verify(new Stretch()).given(rigs).finds(Severity.CAUTION, 3, 4, Double.POSITIVE_INFINITY, "h");
+        assertEquals("pack in the bay of cam", verify(new Stretch()).given(rigs).isMendedBy("inner-battery").title());
+    }
+
+    @Nested
+    class Day {
+        private Rigs day(DayBlock... blocks) {
+            return bay().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
+                    .shooting(new Shoot(Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(blocks)));
+        }
+
+        private DayBlock block(double hours, State state, PartState... parts) {
+            return new DayBlock("b", state, hours, 25, false, List.of(parts));
+        }
+
+        private PowerSheet sheet(Rigs rigs) {
+            return PowerSheet.of(rigs.context(), PowerSheet.Change.NONE);
+        }
+
+        /** 3 h at 30 W, 2 h at 10: 110 Wh. Off for the first block: 20 Wh. On through the second: 150 Wh. */
+        @Test
+        void aPartMayDoOtherThanTheRig() {
+            PartState off = new PartState("a", "cam", State.OFF);
+            PartState on = new PartState("a", "cam", State.ON);
+            assertEquals(110, drawn(day(block(3, State.ON), block(2, State.STANDBY))), 1e-9);
+            assertEquals(20, drawn(day(block(3, State.ON, off), block(2, State.STANDBY))), 1e-9);
+            assertEquals(150, drawn(day(block(3, State.ON), block(2, State.STANDBY, on))), 1e-9);
+            assertEquals(60, drawn(day(block(3, State.OFF), block(2, State.OFF, on))), 1e-9, "on while the rig is off");
+        }
+
+        /** Somebody else's part, and one that is gone, change nothing. */
+        @Test
+        void whatIsSaidOfAnotherPartIsNotOfThisOne() {
+            PartState other = new PartState("b", "cam", State.OFF);
+            PartState gone = new PartState("a", "gone", State.OFF);
+            assertEquals(90, drawn(day(block(3, State.ON, other, gone))), 1e-9);
+        }
+
+        private double drawn(Rigs rigs) {
+            return sheet(rigs).plates().get(0).now().orElseThrow().drawnWattHours();
+        }
+
+        @Test
+        void theTableSaysWhatEachDoes() {
+            PowerSheet.DeviceDay cam = sheet(day(
+                            block(3, State.ON, new PartState("a", "cam", State.STANDBY)), block(2, State.ON)))
+                    .devices()
+                    .get(0);
+            assertEquals(List.of(State.STANDBY, State.ON), cam.states());
+            assertEquals(List.of(true, false), cam.own());
+            assertEquals(3 * 10 + 2 * 30, cam.wattHours(), 1e-9);
+            assertEquals(20, cam.bootSeconds());
+        }
+
+        /** 90 Wh at 30 W: one change after three hours, twenty seconds of booting; with the small battery none. */
+        @Test
+        void everyChangeWaitsForTheSlowestToBoot() {
+            PowerSheet.PlateDay plate = sheet(day(block(5, State.ON))).plates().get(0);
+            assertEquals(20, plate.bootSeconds());
+            assertEquals(20 / 60.0, plate.bootMinutes(plate.now().orElseThrow()), 1e-9);
+            Rigs kept = day(block(5, State.ON)).with("pack", Bag.pack()).join("j-pack", "cam:bay", "pack:plug");
+            PowerSheet.PlateDay on = sheet(kept).plates().get(0);
+            assertEquals(KeepsOn.INNER_BATTERY, on.keepsOn());
+            assertFalse(on.now().orElseThrow().swaps().get(0).interrupting());
+            assertEquals(0, on.bootMinutes(on.now().orElseThrow()));
+        }
+
+        @Test
+        void aBlockNamesAPartOnce() {
+            PartState cam = new PartState("a", "cam", State.OFF);
+            var twice = assertThrows(
+                    IllegalArgumentException.class, () -> block(1, State.ON, cam, new PartState("a", "cam", State.ON)));
+            assertTrue(twice.getMessage().contains("twice"));
+        }
+    }
+
+    @Nested
+    class Regulated {
+        /** 12 to 16.8 V where 13 is the most: a regulator that gives 12 goes between. */
+        @Test
+        void tooManyVoltsAreMendedByARegulatorBetween() {
+            ItemType tender = Parts.part("tender")
+                    .weighs(200, Vec3.ZERO)
+                    .face("foot", Port.Role.A, Vec3.ZERO,
+                            Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                    .facet(new Facet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9)))
+                    .make();
+            Rigs rigs = Bag.powered()
+                    .with("tender", tender)
+                    .join("j", "body:side", "tender:foot")
+                    .cable("k", WIRE, "plate:out-1", "tender:in")
+                    .inKit(Bag.regulator("reg"), 1)
+                    .inKit(WIRE, 2)
+                    .inKit(Bag.keys("hex 3/16 in"), 1)
+                    .day(25, 1);
+            var finding = verify(new VoltageWindow()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
+            assertEquals("tender is fed 16.8 V at full charge", finding.title());
+            assertTrue(verify(new VoltageWindow()).given(rigs).isMendedBy("regulator").title().startsWith("reg before tender, on "));
+        }
+    }
+}
