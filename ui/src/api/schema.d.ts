@@ -1149,6 +1149,7 @@ export interface components {
             onRig: boolean;
             /** Format: double */
             ownCellHours: number;
+            sits: string;
             title: string;
         };
         BriefChange: {
@@ -1362,6 +1363,7 @@ export interface components {
             what: string;
         };
         DayView: {
+            baysForTheNight: number[];
             /** Format: double */
             bootMinutes: number;
             /** Format: double */
@@ -1523,6 +1525,7 @@ export interface components {
             /** Format: double */
             limitWatts: number;
             met: boolean;
+            nominalVolts: number[];
             /** Format: double */
             peakWatts: number;
             placement: string;
@@ -2025,6 +2028,8 @@ export interface components {
             keepsOn: string;
             /** Format: int32 */
             needed: number;
+            /** Format: double */
+            nightHours: number;
             now: components["schemas"]["DayView"][];
             others: components["schemas"]["Cell"][];
             plate: string;

@@ -44,6 +44,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
     <input className="input" type="date" required value={draft[key]} onChange={(e) => put(key, e.target.value)} />
   );
 
+  const written = draft.asks.shoot.day.length > 0;
   const worn = job.builds.flatMap((b) => b.configurations).map((c) => ({ value: c.id, label: c.title }));
 
   const save = async (event: FormEvent) => {
@@ -93,7 +94,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
       <fieldset>
         <legend>Day and climate</legend>
         <Field label="Temperature">{number('temperatureC', -60, 60, '°C')}</Field>
-        <Field label="Camera on, a day">{number('hoursOn', 0.25, 24, 'h')}</Field>
+        <Field label="Camera on, a day">{written ? <Input readOnly value="as the blocks below say" /> : number('hoursOn', 0.25, 24, 'h')}</Field>
         <Field label="Lightest carried mass, 0 for none">{number('massFloorKg', 0, 200, 'kg')}</Field>
         <Field label="Heaviest carried mass, 0 for none">{number('massCeilingKg', 0, 200, 'kg')}</Field>
       </fieldset>

@@ -68,7 +68,7 @@ export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; buil
         empty="Not written: the day is the hours on, end to end."
         add={() => onChange({ ...shoot, day: [...shoot.day, { what: shoot.day.length === 0 ? 'Call' : 'Block', state: 'ON', hours: 2, celsius: shoot.day.at(-1)?.celsius ?? 20, mains: false, parts: [] }] })}
       >
-        {shoot.day.length > 0 && <p className="soft">These blocks decide what the batteries must last; hours on and temperature above count while there are none.</p>}
+        {shoot.day.length > 0 && <p className="soft">These blocks decide what the batteries must last. What a single device does in a block is said on the Power screen.</p>}
         {shoot.day.map((b, i) => (
           <div key={i} className="ask-line">
             <Input aria-label="Block" value={b.what} maxLength={40} required onChange={(e) => block(i, { what: e.target.value })} />

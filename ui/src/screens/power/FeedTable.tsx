@@ -2,9 +2,14 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
 
-const volts = (v: number[]) => (v.length < 2 ? '' : v[0] === v[1] ? `${fixed(v[0] ?? 0, 1)} V` : `${fixed(v[0] ?? 0, 1)} to ${fixed(v[1] ?? 0, 1)} V`);
+/** At the end of the usable charge, nominal, full; once where a converter holds them. */
+export function volts({ volts: [end, full], nominalVolts: [nominal] }: Pick<Schemas['FeedRow'], 'volts' | 'nominalVolts'>): string {
+  if (end === undefined || full === undefined) return '';
+  if (end === full) return `${fixed(end, 1)} V`;
+  return `${[end, nominal, full].flatMap((v) => (v === undefined ? [] : [fixed(v, 1)])).join(', ')} V`;
+}
 
-/** Battery, outlets, cables, devices: volts from the end of the charge to full, amperes at the end, watts against limits. */
+/** Battery, outlets, cables, devices: volts as the charge goes, amperes at its end, watts against limits. */
 export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: (placement: string) => string }) {
   if (rows.length === 0) return <p className="soft">No battery is on this rig. Put one on a plate on the Bench, and what lives off it is told here.</p>;
   return (
@@ -12,7 +17,7 @@ export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: 
       <thead>
         <tr>
           <th>From the battery to the devices</th>
-          <th className="right">Volts</th>
+          <th className="right">Volts at the end, nominal, full</th>
           <th className="right">Amperes</th>
           <th className="right">Running</th>
           <th className="right">Peak</th>
@@ -31,7 +36,7 @@ export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: 
               </td>
             ) : (
               <>
-                <td className="num right">{volts(r.volts)}</td>
+                <td className="num right">{volts(r)}</td>
                 <td className="num right">{r.amps > 0 ? `${fixed(r.amps, 1)} A` : ''}</td>
                 <td className="num right">{fixed(r.runningWatts, 0)} W</td>
                 <td className="num right">{fixed(r.peakWatts, 0)} W</td>

@@ -19,6 +19,7 @@ const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
   used: 2,
   toRecharge: 2,
   rechargeHours: [],
+  baysForTheNight: [],
   ...over,
 });
 
@@ -52,6 +53,7 @@ const row = (over: Partial<Schemas['FeedRow']>): Schemas['FeedRow'] => ({
   title: 'Battery 150 Wh',
   through: 'on Battery plate',
   volts: [12.6, 16.8],
+  nominalVolts: [14.4],
   amps: 8.2,
   runningWatts: 104,
   peakWatts: 150,

@@ -12,7 +12,7 @@ const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
 const session = { signedIn: true, username: 'lead', displayName: 'Lead', role: 'LEAD', editsBriefs: true, editsBuilds: true, waives: true } as Schemas['Session'];
 const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
 
-const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [] };
+const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], baysForTheNight: [3] };
 
 const plate: Schemas['PlateView'] = {
   battery: 'Battery 98 Wh',
@@ -24,6 +24,7 @@ const plate: Schemas['PlateView'] = {
   idleWatts: 30,
   atHand: 3,
   bays: 0,
+  nightHours: 10,
   needed: 5,
   others: [{ item: 'battery-150@1', title: 'Battery 150 Wh' }],
   now: [day],
@@ -63,6 +64,7 @@ describe('the Power screen', () => {
     const line = screen.getByRole('row', { name: /as packed: 3 batteries, 0 bays/ }).textContent;
     expect(line).toContain('1 h 15');
     expect(line).toContain('no charger packed');
+    expect(screen.getByText(/in a night of 10 h it takes 3 bays; none is there for this plate/)).toBeTruthy();
     expect(screen.getByText(/write the day in blocks/)).toBeTruthy();
     expect(screen.getByRole('option', { name: 'Battery 150 Wh, all of them' })).toBeTruthy();
   });
@@ -123,7 +125,7 @@ describe('the Power screen', () => {
 
   it('draws the feed as a tree that the keyboard reaches', () => {
     const row = (depth: number, title: string, over: Partial<Schemas['FeedRow']> = {}): Schemas['FeedRow'] => ({
-      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, met: true, ...over,
+      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], nominalVolts: [14.4], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, met: true, ...over,
     });
     show({ tree: [row(0, 'battery'), row(1, 'out 1'), row(2, 'body', { met: false }), row(1, 'out 2', { free: true })] });
     const body = screen.getByRole('link', { name: /^body, 20 W running, 25 W peak, 12.0 V at the end of the charge, out of range/ });

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
+import { Kit } from '../../app/Kit';
 import { fixed } from '../../format/units';
 import { LayDialog } from './LayDialog';
 import { PlugDialog } from './PlugDialog';
@@ -109,31 +110,33 @@ export function CableTable({ signals, spot, canEdit, busy, onWish }: Props) {
         </tbody>
       </table>
       {cables.length === 0 && <p className="soft">No cable is plugged in this configuration.</p>}
-      {lying && (
-        <LayDialog
-          key={lying.id}
-          cable={lying}
-          parts={parts}
-          busy={busy}
-          onClose={() => setLaying('')}
-          onLay={(along, placement) => {
-            setLaying('');
-            onWish('LAY', { key: lying.id, along, placement });
-          }}
-        />
-      )}
-      {plugging && (
-        <PlugDialog
-          spot={spot}
-          open={signals.open}
-          busy={busy}
-          onClose={() => setPlugging(false)}
-          onPlug={(key, port, item) => {
-            setPlugging(false);
-            onWish('PLUG', { key, port, item });
-          }}
-        />
-      )}
+      <Kit>
+        {lying && (
+          <LayDialog
+            key={lying.id}
+            cable={lying}
+            parts={parts}
+            busy={busy}
+            onClose={() => setLaying('')}
+            onLay={(along, placement) => {
+              setLaying('');
+              onWish('LAY', { key: lying.id, along, placement });
+            }}
+          />
+        )}
+        {plugging && (
+          <PlugDialog
+            spot={spot}
+            open={signals.open}
+            busy={busy}
+            onClose={() => setPlugging(false)}
+            onPlug={(key, port, item) => {
+              setPlugging(false);
+              onWish('PLUG', { key, port, item });
+            }}
+          />
+        )}
+      </Kit>
     </section>
   );
 }

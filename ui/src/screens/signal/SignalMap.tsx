@@ -10,6 +10,9 @@ interface Props {
 }
 
 const PAD = 14;
+const MOST_LETTERS = 26;
+
+const shortened = (text: string) => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text);
 
 /** Boxes and what runs between them, from where the picture begins to who looks at it. */
 export function SignalMap({ boxes, links, failed, onFail }: Props) {
@@ -52,6 +55,7 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
       {boxes.map((b) => {
         const at = places.get(b.id) ?? { x: 0, y: 0 };
         const title = lines(b.title);
+        const below = b.label ? `good for ${b.label}` : b.sits ? `on ${b.sits}` : '';
         const plugged = links.some((l) => l.from === b.id || l.to === b.id);
         return (
           <g
@@ -61,21 +65,22 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
             role="button"
             tabIndex={0}
             aria-pressed={b.id === failed}
-            aria-label={`${b.title}${b.label ? `, good for ${b.label}` : ''}${plugged ? '' : ', nothing plugged'}. Without power: ${b.lost.join('; ') || 'nothing else is lost'}`}
+            aria-label={`${b.title}${b.label ? `, good for ${b.label}` : ''}${plugged ? '' : ', nothing plugged'}${b.sits ? `, on ${b.sits}` : ''}. Without power: ${b.lost.join('; ') || 'nothing else is lost'}`}
             onClick={() => onFail(b.id)}
             onKeyDown={key(b.id)}
           >
             <rect width={BOX.width} height={BOX.height} rx={3} />
             {title.map((t, i) => (
-              <text key={i} x={8} y={(b.label || !plugged ? 15 : 20) + i * 13}>
+              <text key={i} x={8} y={(below || !plugged ? 15 : 20) + i * 13}>
                 {t}
               </text>
             ))}
-            {(b.label || !plugged) && (
+            {(below || !plugged) && (
               <text x={8} y={BOX.height - 5} className="soft">
-                {plugged ? `good for ${b.label}` : 'nothing plugged'}
+                {plugged ? shortened(below) : 'nothing plugged'}
               </text>
             )}
+            <title>{[b.title, below, b.label && b.sits ? `on ${b.sits}` : ''].filter(Boolean).join(', ')}</title>
           </g>
         );
       })}

@@ -13,7 +13,7 @@ import { SwitchTable } from './SwitchTable';
 import { ViewerTable } from './ViewerTable';
 
 const box = (id: string, column: number, more: Partial<Schemas['BoxRow']> = {}): Schemas['BoxRow'] => ({
-  id, title: id, onRig: true, column, label: '', ownCellHours: 0, dark: [id], blind: [], lost: [], ...more,
+  id, title: id, onRig: true, sits: '', column, label: '', ownCellHours: 0, dark: [id], blind: [], lost: [], ...more,
 });
 const link = (from: string, to: string, more: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
   from, to, fromSocket: 'SDI 1', toSocket: 'SDI in', carried: 'picture', kind: 'cable', by: 'k', ...more,

@@ -53,6 +53,7 @@ final class PowerViews {
             String title,
             String through,
             List<Double> volts,
+            List<Double> nominalVolts,
             double amps,
             double runningWatts,
             double peakWatts,
@@ -67,6 +68,7 @@ final class PowerViews {
                     r.title(),
                     r.through(),
                     r.volts().map(v -> List.of(v.from(), v.to())).orElse(List.of()),
+                    r.nominalVolts().stream().toList(),
                     r.amps(),
                     r.runningWatts(),
                     r.peakWatts(),
@@ -92,6 +94,7 @@ final class PowerViews {
             double idleWatts,
             int atHand,
             int bays,
+            double nightHours,
             int needed,
             List<Cell> others,
             List<DayView> now,
@@ -108,6 +111,7 @@ final class PowerViews {
                     p.idleWatts(),
                     p.atHand(),
                     p.bays(),
+                    p.nightHours(),
                     p.needed(),
                     p.others().stream().map(Cell::of).toList(),
                     p.now().map(d -> DayView.of(p, d)).stream().toList(),
@@ -116,7 +120,7 @@ final class PowerViews {
         }
     }
 
-    /** {@code rechargeHours} has no figure when there is no bay. */
+    /** {@code rechargeHours} has no figure when there is no bay; {@code baysForTheNight} none when no number will do. */
     record DayView(
             List<DayOfPower.Point> line,
             List<DayOfPower.Swap> swaps,
@@ -125,7 +129,8 @@ final class PowerViews {
             double drawnWattHours,
             int used,
             int toRecharge,
-            List<Double> rechargeHours) {
+            List<Double> rechargeHours,
+            List<Integer> baysForTheNight) {
         static DayView of(PowerSheet.PlateDay plate, DayOfPower d) {
             return new DayView(
                     d.line(),
@@ -135,7 +140,8 @@ final class PowerViews {
                     d.drawnWattHours(),
                     d.used(),
                     d.toRecharge(),
-                    Double.isInfinite(d.rechargeHours()) ? List.of() : List.of(d.rechargeHours()));
+                    Double.isInfinite(d.rechargeHours()) ? List.of() : List.of(d.rechargeHours()),
+                    plate.baysForTheNight(d).stream().boxed().toList());
         }
     }
 }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
@@ -36,6 +37,9 @@ public record PowerSheet(
         List<Island> islands) {
     private static final int DEEPEST = 12;
 
+    /** Watts of a bay while no charger is packed. */
+    private static final double USUAL_BAY_WATTS = 60;
+
     public enum Kind {
         BATTERY,
         OUTLET,
@@ -48,6 +52,7 @@ public record PowerSheet(
      * @param depth 0 for a battery
      * @param through the socket, or the cable that leads to a device
      * @param volts from the end of the usable charge to full; empty where it cannot be told
+     * @param nominalVolts at the battery's nominal charge
      * @param amps at the lowest volts; 0 where they are not known
      * @param limitWatts continuous; 0 for a device
      * @param free an outlet with nothing in it
@@ -59,6 +64,7 @@ public record PowerSheet(
             String title,
             String through,
             Optional<Span> volts,
+            Optional<Double> nominalVolts,
             double amps,
             double runningWatts,
             double peakWatts,
@@ -98,6 +104,8 @@ public record PowerSheet(
     /**
      * A plate's day, as the package is and as it would be changed.
      *
+     * @param wattsPerBay of the bays there are, or of usual ones
+     * @param nightHours from wrap to call
      * @param bootSeconds until the slowest of what goes off for a change is there again
      * @param atHand batteries for this plate, the fitted one among them
      * @param needed of the fitted kind, without charging during the day
@@ -114,11 +122,18 @@ public record PowerSheet(
             double idleWatts,
             int atHand,
             int bays,
+            double wattsPerBay,
+            double nightHours,
             int needed,
             List<ItemType> others,
             Optional<DayOfPower> now,
             Optional<DayOfPower> then,
             List<String> unknown) {
+
+        /** The fewest bays in which all are full again by the next call. */
+        public OptionalInt baysForTheNight(DayOfPower of) {
+            return of.baysFor(nightHours, wattsPerBay);
+        }
 
         /** Minutes of the day in which everything waits for what boots after a change. */
         public double bootMinutes(DayOfPower of) {
@@ -156,6 +171,7 @@ public record PowerSheet(
                 source.battery().title(),
                 source.plate().map(p -> "on " + p.title()).orElse("on nothing"),
                 Optional.of(new Span(spec.endVolts(), spec.fullVolts())),
+                Optional.of(spec.nominalVolts()),
                 load.runningWatts() / spec.endVolts(),
                 load.runningWatts(),
                 load.peakWatts(),
@@ -176,6 +192,7 @@ public record PowerSheet(
                 outlet.placed().type().socket(spec.socket()).map(s -> s.title()).orElse(spec.socket()),
                 outlet.placed().type().socket(spec.socket()).map(s -> s.connector()).orElse(""),
                 volts,
+                Volts.atOutlet(feeds, outlet, Volts.Charge.NOMINAL),
                 amps,
                 load.runningWatts(),
                 load.peakWatts(),
@@ -196,6 +213,7 @@ public record PowerSheet(
                 link.device().title(),
                 "by " + Math.round(link.wire().lengthMm()) + " mm of cable",
                 volts,
+                Volts.atDevice(feeds, outlet, Volts.Charge.NOMINAL),
                 volts.filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from()).orElse(0.0),
                 load.runningWatts(),
                 load.peakWatts(),
@@ -310,6 +328,8 @@ public record PowerSheet(
                 p.idleWatts(),
                 p.cells().size(),
                 p.chargers().bays(),
+                p.chargers().bays() == 0 ? USUAL_BAY_WATTS : p.chargers().wattsPerBay(),
+                context.rule(Rule.NIGHT),
                 now.map(x -> DayOfPower.needed(x, day, usable)).orElse(0),
                 others(context, p),
                 now.map(x -> DayOfPower.of(x, day, usable, p.chargers())),
@@ -327,9 +347,9 @@ public record PowerSheet(
         return then;
     }
 
-    /** More bays like those there are; 60 W where there are none. */
+    /** More bays like those there are, or usual ones. */
     private static DayOfPower.Chargers more(DayOfPower.Chargers have, int bays) {
-        return new DayOfPower.Chargers(have.bays() + bays, have.bays() == 0 ? 60 : have.wattsPerBay());
+        return new DayOfPower.Chargers(have.bays() + bays, have.bays() == 0 ? USUAL_BAY_WATTS : have.wattsPerBay());
     }
 
     private static List<ItemType> others(CheckContext context, DayPlates.DayPlate plate) {

@@ -45,6 +45,7 @@ public record SignalSheet(
     /**
      * A box in the drawing.
      *
+     * @param sits the part that carries it; empty for the root and beside the rig
      * @param column links between it and where its signal begins, the longest way
      * @param label what a display is good for; empty for what is none
      * @param ownCellHours 0 when it lives off the rig
@@ -56,6 +57,7 @@ public record SignalSheet(
             String id,
             String title,
             boolean onRig,
+            String sits,
             int column,
             String label,
             double ownCellHours,
@@ -158,6 +160,11 @@ public record SignalSheet(
                     box.id(),
                     box.title(),
                     box.onRig(),
+                    context.rig()
+                            .locatedBy(box.id())
+                            .filter(j -> box.onRig())
+                            .map(j -> context.rig().title(j.parent().placement()))
+                            .orElse(""),
                     columns.getOrDefault(box.id(), 0),
                     label(box),
                     ownCells(box),

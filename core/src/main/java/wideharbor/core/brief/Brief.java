@@ -6,7 +6,8 @@ import wideharbor.core.quantity.Require;
 /**
  * What the job asks of the gear.
  *
- * @param hoursOn how long the camera is switched on in a day: on-time, not shooting time
+ * @param hoursOn how long the camera is switched on in a day: on-time, not shooting time; once the day is written in
+ *     blocks, what they sum up to
  * @param massFloorGrams least carried mass for steadiness; 0 means no floor
  * @param massCeilingGrams most carried mass for comfort; 0 means no ceiling
  * @param configurations ids of configurations that must be clear
@@ -24,6 +25,8 @@ public record Brief(
         Crew crew,
         String notes,
         Asks asks) {
+
+    private static final double LEAST_ON = 0.05;
 
     /** Asks for nothing more. */
     public Brief(
@@ -78,7 +81,8 @@ public record Brief(
     public Brief {
         Require.text("Place", place, 120);
         Require.within("Temperature", temperatureC, -60, 60, "°C");
-        Require.within("Hours on", hoursOn, 0.25, 24, "h");
+        Require.within("Hours on", hoursOn, LEAST_ON, 24, "h");
+        hoursOn = asks.shoot().hoursOn().orElse(hoursOn);
         Require.within("Lightest carried mass", massFloorGrams, 0, 200_000, "g");
         Require.within("Heaviest carried mass", massCeilingGrams, 0, 200_000, "g");
         if (massCeilingGrams > 0 && massFloorGrams > massCeilingGrams) {

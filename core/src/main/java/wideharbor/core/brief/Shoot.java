@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.quantity.Require;
 
@@ -24,6 +25,12 @@ public record Shoot(
         List<DayBlock> day,
         double claimedHours) {
     private static final int MOST = 40;
+
+    /** Hours of the written day in which the rig is on; empty while nobody wrote any. */
+    public OptionalDouble hoursOn() {
+        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        return on > 0 ? OptionalDouble.of(on) : OptionalDouble.empty();
+    }
 
     public enum Orientation {
         ANY,

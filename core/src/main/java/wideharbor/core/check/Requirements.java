@@ -162,9 +162,8 @@ public final class Requirements {
         if (day.isEmpty()) {
             return "On for " + Say.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC());
         }
-        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
         double coldest = day.stream().mapToDouble(DayBlock::celsius).min().orElseThrow();
-        return "On for " + Say.hours(on) + " in " + day.size() + " blocks, down to " + degrees(coldest);
+        return "On for " + Say.hours(brief.hoursOn()) + " in " + day.size() + " blocks, down to " + degrees(coldest);
     }
 
     private static String plain(double minutes) {

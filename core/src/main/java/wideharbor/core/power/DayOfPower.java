@@ -2,11 +2,15 @@ package wideharbor.core.power;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.quantity.Require;
 
@@ -21,7 +25,7 @@ import wideharbor.core.quantity.Require;
  * @param darkHours hours of the day on which nothing was left to put on
  * @param drawnWattHours energy that the devices took
  * @param takenWattHours charge that left the batteries, in their own watt-hours
- * @param toRecharge batteries that are not full at the end of the day
+ * @param missing watt-hours missing at the end of the day in each battery that is not full, the emptiest first
  * @param rechargeHours hours until all of them are full again with the bays there are; infinite without a bay
  */
 public record DayOfPower(
@@ -31,9 +35,15 @@ public record DayOfPower(
         double drawnWattHours,
         double takenWattHours,
         int used,
-        int toRecharge,
+        List<Double> missing,
         double rechargeHours) {
     private static final double EMPTY = 1e-9;
+    private static final int MOST_BAYS = 64;
+
+    /** Batteries that are not full at the end of the day. */
+    public int toRecharge() {
+        return missing.size();
+    }
 
     /** So many hours into the day, the share left in what is fitted. */
     public record Point(double hour, double share) {}
@@ -192,13 +202,13 @@ public record DayOfPower(
             return best;
         }
 
-        List<Cell> notFull() {
-            List<Cell> all = new ArrayList<>(empty);
-            full.stream().filter(c -> c.left < c.capacity - EMPTY).forEach(all::add);
-            if (fitted.left < fitted.capacity - EMPTY) {
-                all.add(fitted);
-            }
-            return all;
+        List<Double> missing() {
+            return Stream.of(empty.stream(), full.stream(), Stream.of(fitted))
+                    .flatMap(cells -> cells)
+                    .map(c -> c.capacity - c.left)
+                    .filter(m -> m > EMPTY)
+                    .sorted(Comparator.reverseOrder())
+                    .toList();
         }
     }
 
@@ -207,7 +217,7 @@ public record DayOfPower(
         Require.within("Usable share of a charge", usable, 0.05, 1, "");
         Walk walk = new Walk(plate);
         day.forEach(block -> walk.through(block, usable, chargers));
-        List<Cell> notFull = walk.notFull();
+        List<Double> missing = walk.missing();
         return new DayOfPower(
                 List.copyOf(walk.line),
                 List.copyOf(walk.swaps),
@@ -215,27 +225,29 @@ public record DayOfPower(
                 walk.drawn,
                 walk.taken,
                 walk.swaps.size() + 1,
-                notFull.size(),
-                rechargeHours(notFull, chargers));
+                missing,
+                rechargeHours(missing, chargers));
+    }
+
+    /** The fewest bays of these chargers, of at most {@value #MOST_BAYS}, in which all are full again within so many hours. */
+    public OptionalInt baysFor(double hours, double wattsPerBay) {
+        Require.within("Watts of a bay", wattsPerBay, 1, 500, "W");
+        return IntStream.rangeClosed(0, MOST_BAYS)
+                .filter(bays -> rechargeHours(missing, new Chargers(bays, wattsPerBay)) <= hours + EMPTY)
+                .findFirst();
     }
 
     /** The longest any bay works when the emptiest go in first, each into the bay that is free first. */
-    private static double rechargeHours(List<Cell> cells, Chargers chargers) {
-        if (cells.isEmpty()) {
+    private static double rechargeHours(List<Double> missing, Chargers chargers) {
+        if (missing.isEmpty()) {
             return 0;
         }
         if (chargers.bays() == 0) {
             return Double.POSITIVE_INFINITY;
         }
         double[] bays = new double[chargers.bays()];
-        cells.stream()
-                .sorted(Comparator.comparingDouble((Cell c) -> c.left - c.capacity))
-                .forEach(c -> bays[Walk.freest(bays)] += (c.capacity - c.left) / chargers.wattsPerBay());
-        double longest = 0;
-        for (double bay : bays) {
-            longest = Math.max(longest, bay);
-        }
-        return longest;
+        missing.forEach(m -> bays[Walk.freest(bays)] += m / chargers.wattsPerBay());
+        return Arrays.stream(bays).max().orElse(0);
     }
 
     /** The fewest batteries like the fitted one that carry the day without a charger; at most 60 are tried. */

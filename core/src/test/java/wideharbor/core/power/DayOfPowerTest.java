@@ -84,6 +84,33 @@ class DayOfPowerTest {
         assertEquals(200 / 60.0, day.rechargeHours(), 1e-9, "one bay, one after the other");
     }
 
+    /** 200 Wh missing in two batteries of 100: two bays of 60 W take 1 h 40, one takes 3 h 20. */
+    @Test
+    void theNightTakesSoManyBays() {
+        DayOfPower day = DayOfPower.of(plate(45, 15, 2), List.of(block(State.ON, 4)), 0.9, Chargers.NONE);
+        assertEquals(List.of(100.0, 100.0), day.missing());
+        assertEquals(2, day.baysFor(2, 60).orElseThrow());
+        assertEquals(1, day.baysFor(4, 60).orElseThrow());
+        assertTrue(day.baysFor(1, 60).isEmpty(), "one battery alone takes 1 h 40");
+        assertEquals(0, DayOfPower.of(plate(45, 15, 2), List.of(block(State.OFF, 4)), 0.9, Chargers.NONE).baysFor(1, 60).orElseThrow());
+    }
+
+    /** Never more bays for a longer night or faster bays. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 7, 42, 1977, 20261126})
+    void aLongerNightTakesNoMoreBays(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 50; i++) {
+            Plate plate = plate(20 + random.nextInt(60), 10, 1 + random.nextInt(6));
+            DayOfPower day = DayOfPower.of(plate, anyDay(random), 0.9, Chargers.NONE);
+            double hours = 2 + random.nextInt(10);
+            int bays = day.baysFor(hours, 60).orElseThrow();
+            assertTrue(day.baysFor(hours + 1, 60).orElseThrow() <= bays, "seed " + seed + ", day " + i);
+            assertTrue(day.baysFor(hours, 90).orElseThrow() <= bays, "seed " + seed + ", day " + i);
+            assertTrue(bays <= day.toRecharge(), "a bay for each is enough");
+        }
+    }
+
     @Test
     void withoutABayNothingIsFullAgain() {
         assertEquals(Double.POSITIVE_INFINITY, DayOfPower.of(plate(45, 15, 1), List.of(block(State.ON, 1)), 0.9, Chargers.NONE).rechargeHours());

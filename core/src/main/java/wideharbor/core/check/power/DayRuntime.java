@@ -122,7 +122,7 @@ public final class DayRuntime implements Check {
     /** The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest. */
     private static void inBlocks(CheckContext context, List<DayPlates.DayPlate> plates, Results results) {
         List<DayBlock> day = context.job().brief().asks().shoot().day();
-        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        double on = context.job().brief().hoursOn();
         DayPlates.DayPlate worst = null;
         double dark = 0;
         for (DayPlates.DayPlate plate : plates) {

@@ -171,6 +171,13 @@ class KeepingOnTest {
             assertEquals(0, on.bootMinutes(on.now().orElseThrow()));
         }
 
+        /** Hours on are one figure: those of the blocks once they are written, an hour of meal not among them. */
+        @Test
+        void hoursOnAreThoseOfTheBlocks() {
+            assertEquals(5, day(block(3, State.ON), block(1, State.OFF), block(2, State.STANDBY)).job().brief().hoursOn());
+            assertEquals(1, bay().job().brief().hoursOn(), "as asked while nobody wrote the day");
+        }
+
         @Test
         void aBlockNamesAPartOnce() {
             PartState cam = new PartState("a", "cam", State.OFF);
