@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
 
@@ -37,7 +38,7 @@ export function DayStates({ day, devices, canEdit, busy, onState, bench }: Props
         {devices.map((d) => (
           <tr key={d.placement}>
             <th scope="row">
-              <a href={bench(d.placement)}>{d.title}</a>
+              <Link to={bench(d.placement)}>{d.title}</Link>
             </th>
             {d.states.map((state, i) => (
               <td key={i} className={d.own[i] ? 'own' : ''}>

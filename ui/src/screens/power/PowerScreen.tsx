@@ -68,7 +68,7 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
         {p.flown.length > 0 && (
           <>
             <h3>If the job flies</h3>
-            <table className="sheet">
+            <table className="sheet flown">
               <tbody>
                 {p.flown.map((f) => (
                   <tr key={f.battery}>

@@ -46,6 +46,53 @@ class SignalJourneyTest extends Journey {
         assertThat(page.locator(".signal")).not().containsText("no display in the kit");
     }
 
+    /** A cable by hand: pulled, plugged again by the one that is offered, and its rest laid out of the battery's bay. */
+    @Test
+    void aCableIsPulledPluggedAndLaid() {
+        String job = RunningApp.copyOf("kiln");
+        browser.signIn("tech");
+        browser.open("/jobs/" + job + "/signal");
+        assertThat(page.locator(".cables")).containsText("the rest in the battery bay of Body Quellmar Wren");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Unplug A Body Quellmar Wren › Picture transmitter")).click();
+        assertThat(page.locator(".cables tbody tr")).hasCount(6);
+        page.getByText("Plug a cable").first().click();
+        page.getByLabel("From").fill("SDI 2");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true))).isEnabled();
+        page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).click();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".lay")).containsText("in the kit");
+        page.getByText("Plug it").click();
+        assertThat(page.locator(".cables tbody tr")).hasCount(7);
+        page.locator("tr", new Page.LocatorOptions().setHasText("Finder bus"))
+                .getByText("Lay", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.getByLabel("The rest lies in").click();
+        page.locator(".ant-select-item-option", new Page.LocatorOptions().setHasText("nothing: tied where it runs")).click();
+        page.getByText("Lay it so").click();
+        assertThat(page.locator(".cables")).not().containsText("battery bay");
+        browser.bench(job, "");
+        assertThat(page.locator(".findings")).not().containsText("lies in the battery bay");
+    }
+
+    /** The transmitter is let on while everybody waits: a line of the day that the lead changes where it is seen. */
+    @Test
+    void aDeviceDoesOtherThanTheRigForABlock() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("lead");
+        browser.open("/jobs/" + job + "/power");
+        var standby = page.getByLabel("Picture transmitter in Standby");
+        assertThat(standby).hasValue("OFF");
+        standby.selectOption("ON");
+        assertThat(standby).isEnabled();
+        assertThat(standby).hasValue("ON");
+        page.reload();
+        assertThat(page.getByLabel("Picture transmitter in Standby")).hasValue("ON");
+        page.getByLabel("Picture transmitter in Standby").selectOption("");
+        assertThat(page.getByLabel("Picture transmitter in Standby")).isEnabled();
+        assertThat(page.getByLabel("Picture transmitter in Standby")).hasValue("");
+    }
+
     /** Three bodies of one job, each with its own viewers and its own order of plugging. */
     @Test
     void eachBodyHasItsOwnVillage() {

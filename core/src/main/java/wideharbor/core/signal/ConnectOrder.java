@@ -29,26 +29,34 @@ public record ConnectOrder(String body, String source, List<String> on, List<Str
     }
 
     private static ConnectOrder order(Box body, SignalFacet.CoaxLast rule, SignalGraph graph) {
-        List<String> powered = new ArrayList<>(List.of(body.title()));
+        List<Box> powered = new ArrayList<>(List.of(body));
         List<String> picture = new ArrayList<>();
         for (Hop hop : graph.hops()) {
             boolean leaves = hop.kind() == Hop.Kind.CABLE && hop.from().placement().equals(body.id());
             if (leaves && graph.carried(hop.from()).filter(c -> c == Carried.PICTURE).isPresent()) {
                 Box other = graph.box(hop.to().placement()).orElseThrow();
                 if (other.type().facet(Facet.PowerInput.class).isPresent()) {
-                    powered.add(other.title());
+                    powered.add(other);
                 }
                 picture.add(socket(body, hop.from()) + " to " + other.title());
             }
         }
         List<String> on = new ArrayList<>();
         on.add("Picture cables are off " + body.title() + ".");
-        powered.forEach(p -> on.add("Power on " + p + "; wait until it stands."));
+        powered.forEach(p -> on.add("Power on " + p.title() + "; wait until it stands" + boots(p) + "."));
         picture.forEach(p -> on.add("Plug the picture cable, " + p + "."));
         List<String> off = new ArrayList<>();
         picture.forEach(p -> off.add("Unplug the picture cable, " + p + "."));
-        powered.forEach(p -> off.add("Power off " + p + "."));
+        powered.forEach(p -> off.add("Power off " + p.title() + "."));
         return new ConnectOrder(body.title(), rule.source(), on, off);
+    }
+
+    private static String boots(Box box) {
+        double seconds = box.type().facets(Facet.PowerInput.class).stream()
+                .mapToDouble(Facet.PowerInput::bootSeconds)
+                .max()
+                .orElse(0);
+        return seconds > 0 ? ", about " + Math.round(seconds) + " s" : "";
     }
 
     private static String socket(Box box, SocketRef ref) {
