@@ -1,6 +1,7 @@
 package wideharbor.core.check.power;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +29,7 @@ public final class DayPlates {
      * One plate.
      *
      * @param cells the fitted battery first, then this plate's share of the spares
-     * @param draw watts in a block, every part in its own state
+     * @param draw watts in a block of the brief's day, every part in its own state
      * @param bootSeconds until the slowest of what goes off is there again
      * @param unknown draws or capacities not on file; then there is no day to tell
      */
@@ -113,9 +114,18 @@ public final class DayPlates {
                 KeepsOn.of(context.rig(), source),
                 load.runningWatts(),
                 context.feeds().idleOn(source),
-                block -> context.feeds().drawOn(source, part -> block.stateOf(context.build().id(), part)),
+                draw(context, source),
                 context.feeds().under(source).stream().mapToDouble(l -> l.input().bootSeconds()).max().orElse(0),
                 List.copyOf(unknown));
+    }
+
+    /** Summed up once for each block of the day: the walks through it ask again and again. */
+    private static ToDoubleFunction<DayBlock> draw(CheckContext context, FeedTree.Source source) {
+        Map<DayBlock, Double> known = new HashMap<>();
+        for (DayBlock block : day(context.job().brief())) {
+            known.put(block, context.feeds().drawOn(source, part -> block.stateOf(context.build().id(), part)));
+        }
+        return known::get;
     }
 
     /** Whose turn it is when things are dealt out: this plate among so many. */
