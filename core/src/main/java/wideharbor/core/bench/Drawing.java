@@ -19,6 +19,7 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.balance.Posture;
 import wideharbor.core.check.balance.ShoulderHold;
@@ -142,9 +143,19 @@ public record Drawing(
                         c.name() + ", " + c.a().part() + " to " + c.b().part(),
                         c.carries().name().toLowerCase(java.util.Locale.ROOT),
                         c.way().stream().map(view::project).toList(),
-                        Math.round(c.neededMm()) + " of " + Math.round(c.lengthMm()) + " mm",
+                        Math.round(c.neededMm()) + " of " + Math.round(c.lengthMm()) + " mm" + amps(context, c.id()),
                         !c.isTooShort()))
                 .toList();
+    }
+
+    /** What flows in a power cable at the end of the charge; nothing for other cables. */
+    private static String amps(CheckContext context, String cable) {
+        return context.feeds().outlets().stream()
+                .filter(o -> o.link().filter(l -> l.cable().id().equals(cable)).isPresent())
+                .findFirst()
+                .flatMap(o -> OutputLoad.amps(context.feeds(), o))
+                .map(a -> ", " + Say.one(a) + " A")
+                .orElse("");
     }
 
     private static List<Bearing> bearings(CheckContext context, Sheet view) {
