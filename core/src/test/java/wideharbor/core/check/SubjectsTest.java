@@ -1,0 +1,50 @@
+package wideharbor.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+/** What a finding is about is lit on the drawing, whatever kind of id its key holds. */
+class SubjectsTest {
+    private final Rigs rigs = Bag.powered()
+            .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
+            .join("j-lamp", "body:side", "lamp:foot")
+            .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in");
+    private final Rig rig = rigs.context().rig();
+
+    private Set<String> of(String... subjects) {
+        return Subjects.placements(
+                new Finding(
+                        new FindingKey("x", "a", "studio", "", List.of(subjects)), Severity.NOTE, CheckState.FOUND, "t",
+                        new Evidence.Statement("is", "should be"), "w"),
+                rig);
+    }
+
+    @Test
+    void aJointLightsBothItsParts() {
+        assertEquals(Set.of("lamp", "body"), of("j-lamp"));
+    }
+
+    @Test
+    void aCableLightsBothItsEnds() {
+        assertEquals(Set.of("plate", "lamp"), of("k", "length"));
+    }
+
+    @Test
+    void aSocketAPortAndASettingLightTheirPart() {
+        assertEquals(Set.of("lamp"), of("lamp:in"));
+        assertEquals(Set.of("body"), of("body:side:0"));
+    }
+
+    @Test
+    void whatIsNoPartLightsNothing() {
+        assertEquals(Set.of(), of("day"));
+        assertEquals(Set.of(), of("viewer", "Director"));
+    }
+}
