@@ -9,20 +9,6 @@ public interface Check {
 
     void run(CheckContext context, Results results);
 
-    /** What the answer rests on: with every lens that leaves that as it is the answer is the same, and asked once. */
-    enum Basis {
-        /** All of the rig. */
-        RIG,
-        /** What is fed, cabled and switched. */
-        WIRING,
-        /** That, and where its parts stand. */
-        LAID_WIRING
-    }
-
-    default Basis basis() {
-        return Basis.RIG;
-    }
-
     /** Edits that might clear a finding of this check, the best first. They are tried before anyone sees them. */
     default List<Candidate> candidates(Finding finding, CheckContext context) {
         return List.of();

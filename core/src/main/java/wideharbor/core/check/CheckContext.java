@@ -68,15 +68,15 @@ public record CheckContext(
     }
 
     /** What of this rig is as it is on another of the same configuration. */
-    Set<Check.Basis> sameAs(CheckContext other) {
+    Set<CheckCard.Basis> sameAs(CheckContext other) {
         Wired here = kept.wiring(this);
         Wired there = other.kept.wiring(other);
         if (job != other.job || build != other.build || !here.isAs(there)) {
             return Set.of();
         }
         return here.standsAs(there)
-                ? EnumSet.of(Check.Basis.WIRING, Check.Basis.LAID_WIRING)
-                : EnumSet.of(Check.Basis.WIRING);
+                ? EnumSet.of(CheckCard.Basis.WIRING, CheckCard.Basis.LAID_WIRING)
+                : EnumSet.of(CheckCard.Basis.WIRING);
     }
 
     /** Who of the brief's viewers sees the picture of this rig; the same with every lens that changes no cable. */

@@ -79,15 +79,15 @@ public final class CheckEngine {
         rigs.get(0).viewing();
         List<Asked> asked = rigs.parallelStream()
                 .map(rig -> {
-                    Set<Check.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
-                    return new Asked(same, results(rig, c -> !same.contains(c.basis())));
+                    Set<CheckCard.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
+                    return new Asked(same, results(rig, c -> !same.contains(c.card().basis())));
                 })
                 .toList();
         for (Asked of : asked) {
             collected.addAll(of.results());
             // What was not asked again counts as looked at all the same.
             for (int i = 0; i < checks.size(); i++) {
-                if (of.same().contains(checks.get(i).basis())) {
+                if (of.same().contains(checks.get(i).card().basis())) {
                     collected.add(asked.get(0).results().get(i));
                 }
             }
@@ -96,7 +96,7 @@ public final class CheckEngine {
     }
 
     /** What one rig was asked, and on what it is the same as the first. */
-    private record Asked(Set<Check.Basis> same, List<Results> results) {}
+    private record Asked(Set<CheckCard.Basis> same, List<Results> results) {}
 
     /** Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every lens. */
     boolean finds(Contexts contexts, FindingKey key) {

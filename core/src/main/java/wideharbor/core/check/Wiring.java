@@ -48,6 +48,14 @@ public final class Wiring {
         return edit;
     }
 
+    /** Another cable in a cable's place, between the same sockets. */
+    public static Check.Candidate exchange(CheckContext context, CableRun cable, ItemType other) {
+        List<Scoped> edit = new ArrayList<>();
+        edit.add(new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), other.ref())));
+        edit.addAll(Parts.exchange(context, cable.type(), other.ref()));
+        return new Check.Candidate("cable", other.name() + " in its place", edit);
+    }
+
     /** A way to feed a power input. */
     public record Feed(String title, List<Scoped> commands) {}
 

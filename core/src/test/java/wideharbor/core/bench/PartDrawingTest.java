@@ -32,8 +32,8 @@ class PartDrawingTest {
     @Test
     void aPortOnTheTipIsDrawnWhereTheHingeHoldsIt() {
         PartDrawing.Mark end = PartDrawing.of(ARM, View.ABOVE).ports().get(0);
-        assertEquals(12, Math.hypot(end.out().x() - end.at().x(), end.out().y() - end.at().y()), 1e-9);
-        assertEquals(140, Math.hypot(end.at().x(), end.at().y()), 1e-9);
+        assertEquals(12, Math.hypot(end.out().across() - end.at().across(), end.out().upward() - end.at().upward()), 1e-9);
+        assertEquals(140, Math.hypot(end.at().across(), end.at().upward()), 1e-9);
     }
 
     @ParameterizedTest
@@ -41,7 +41,7 @@ class PartDrawingTest {
     void aSocketPointsOutAlongItsWayAndNowhereWithoutOne(View view) {
         PartDrawing drawing = PartDrawing.of(ARM, view);
         PartDrawing.Mark out = drawing.sockets().get(0);
-        double seen = Math.hypot(out.out().x() - out.at().x(), out.out().y() - out.at().y());
+        double seen = Math.hypot(out.out().across() - out.at().across(), out.out().upward() - out.at().upward());
         assertTrue(Math.abs(seen - 12) < 1e-9 || seen < 1e-9, view + " sees it from the side or end on: " + seen);
         assertEquals(drawing.sockets().get(1).at(), drawing.sockets().get(1).out());
     }

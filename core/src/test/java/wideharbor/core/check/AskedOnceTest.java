@@ -62,7 +62,7 @@ class AskedOnceTest {
     void withLensesThatLeaveTheWiringAsItIs() {
         sameAsPlain(rig());
         Contexts contexts = Contexts.of(rig().job(), Rigs.BUILD, Rigs.STUDIO);
-        assertEquals(Set.of(Check.Basis.WIRING, Check.Basis.LAID_WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
+        assertEquals(Set.of(CheckCard.Basis.WIRING, CheckCard.Basis.LAID_WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
         assertEquals(Set.of(), contexts.with("l75").sameAs(rig().context("l35")), "of another job nothing is taken over");
     }
 
@@ -104,6 +104,6 @@ class AskedOnceTest {
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
         Contexts contexts = Contexts.of(rigs.job(), Rigs.BUILD, Rigs.STUDIO);
-        assertEquals(Set.of(Check.Basis.WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
+        assertEquals(Set.of(CheckCard.Basis.WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
     }
 }

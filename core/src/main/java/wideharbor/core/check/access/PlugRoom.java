@@ -6,8 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
@@ -21,6 +19,7 @@ import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
@@ -115,10 +114,7 @@ public final class PlugRoom implements Check {
         for (ItemType other : Parts.byNearness(context)) {
             Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);
             if (wire.isPresent() && isSameWithAngle(now, wire.get())) {
-                List<Scoped> edit =
-                        new ArrayList<>(List.of(new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), other.ref()))));
-                edit.addAll(Parts.exchange(context, cable.type(), other.ref()));
-                all.add(new Candidate("cable", other.name() + " in its place", edit));
+                all.add(Wiring.exchange(context, cable, other));
             }
         }
         return all;

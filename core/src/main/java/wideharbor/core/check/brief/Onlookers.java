@@ -37,16 +37,12 @@ public final class Onlookers implements Check {
             "the way walked from the body to the display; each viewer takes the least display that will do",
             "the brief; sockets and radios on file",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -25,16 +25,12 @@ public final class BatteryLoad implements Check {
             "P = Σ outputs / efficiency",
             "ratings by the makers",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

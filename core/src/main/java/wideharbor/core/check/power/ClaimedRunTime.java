@@ -26,16 +26,12 @@ public final class ClaimedRunTime implements Check {
             "implied W = Wh × health × usable / claimed h, against Σ running W",
             "the brief; nameplates by the makers",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

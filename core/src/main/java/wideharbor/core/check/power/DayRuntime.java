@@ -38,7 +38,8 @@ public final class DayRuntime implements Check {
             "block by block: Wh × health × temperature factor × usable / P, changes, charging where there is mains; without blocks h = Σ of these",
             "makers' capacities; factor and usable share by house rule",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     private static final List<String> DAY = List.of("day");
     private static final int MOST_PIECES = 60;
@@ -46,11 +47,6 @@ public final class DayRuntime implements Check {
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     /** Watt-hours at hand and watts drawn. */

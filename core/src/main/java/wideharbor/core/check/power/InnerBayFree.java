@@ -27,16 +27,12 @@ public final class InnerBayFree implements Check {
             "",
             "practice",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -32,16 +32,12 @@ public final class OutputLoad implements Check {
             "P = Σ running; I = P / V at the end of the usable charge",
             "ratings by the makers; margin by house rule",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

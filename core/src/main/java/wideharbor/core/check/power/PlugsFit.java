@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
@@ -19,6 +17,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.rig.Placed;
 
 /** A cable is right only when at both ends connector and pin-out agree with the socket. */
@@ -33,16 +32,12 @@ public final class PlugsFit implements Check {
             "",
             "cable's and device's pin-out on file",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override
@@ -90,14 +85,8 @@ public final class PlugsFit implements Check {
                         .isPresent())
                 .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
-                .forEach(t -> all.add(replace(context, cable, t)));
+                .forEach(t -> all.add(Wiring.exchange(context, cable, t)));
         return all;
-    }
-
-    private static Candidate replace(CheckContext context, CableRun cable, ItemType type) {
-        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), type.ref()))));
-        edit.addAll(Parts.exchange(context, cable.type(), type.ref()));
-        return new Candidate("cable", type.name() + " in its place", edit);
     }
 
     /** The two sockets a cable runs between. */

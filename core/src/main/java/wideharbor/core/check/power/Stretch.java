@@ -32,16 +32,12 @@ public final class Stretch implements Check {
             "h = Σ usable Wh / Σ W",
             "makers' capacities; the brief",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -23,16 +23,12 @@ public final class StuckToBattery implements Check {
             "",
             "practice",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

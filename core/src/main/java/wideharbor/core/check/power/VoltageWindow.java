@@ -43,16 +43,12 @@ public final class VoltageWindow implements Check {
             "V = V_source − P/V·2·length·Ω/m",
             "Ohm's law; windows by the makers",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

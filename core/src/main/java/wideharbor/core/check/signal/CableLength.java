@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
@@ -18,6 +16,7 @@ import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Wiring;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.signal.CableSchedule;
@@ -34,16 +33,12 @@ public final class CableLength implements Check {
             "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint at a time",
             "sockets on file; plugs by house rule",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.LAID_WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.LAID_WIRING;
     }
 
     @Override
@@ -88,11 +83,7 @@ public final class CableLength implements Check {
                 .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> wire(t).lengthMm()))
                 .limit(4)
-                .forEach(t -> {
-                    List<Scoped> edit = new ArrayList<>(List.of(new Scoped(context.scopeOfCable(id), new Command.RetypeCable(id, t.ref()))));
-                    edit.addAll(Parts.exchange(context, cable.type(), t.ref()));
-                    all.add(new Candidate("cable", t.name() + " in its place", edit));
-                });
+                .forEach(t -> all.add(Wiring.exchange(context, cable, t)));
         return all;
     }
 

@@ -32,16 +32,12 @@ public final class LookOnce implements Check {
             "count of the places on the way where the look is switched on",
             "switches as set in this build",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -33,16 +33,12 @@ public final class PictureRate implements Check {
             "least of the sockets' rates on the way against the rate sent",
             "rates by the makers",
             Severity.STOP,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

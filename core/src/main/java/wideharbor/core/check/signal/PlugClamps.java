@@ -32,16 +32,12 @@ public final class PlugClamps implements Check {
             "clamps counted against such plugs",
             "sockets by the maker; practice",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

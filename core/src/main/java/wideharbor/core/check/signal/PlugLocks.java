@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
@@ -34,16 +32,12 @@ public final class PlugLocks implements Check {
             "",
             "plugs on file; practice",
             Severity.NOTE,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override
@@ -95,10 +89,7 @@ public final class PlugLocks implements Check {
                     .filter(w -> locks(w) && w.joins(a, b) && w.lengthMm() >= length - 0.5)
                     .isPresent();
             if (better) {
-                List<Scoped> edit = new ArrayList<>(List.of(
-                        new Scoped(context.scopeOfCable(cable.id()), new Command.RetypeCable(cable.id(), type.ref()))));
-                edit.addAll(Parts.exchange(context, cable.type(), type.ref()));
-                all.add(new Candidate("cable", type.name() + " in its place", edit));
+                all.add(Wiring.exchange(context, cable, type));
             }
         }
         return all;

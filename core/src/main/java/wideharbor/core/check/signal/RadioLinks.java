@@ -27,16 +27,12 @@ public final class RadioLinks implements Check {
             "receivers counted by family, bands compared",
             "makers' figures; local rules on radio decide",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

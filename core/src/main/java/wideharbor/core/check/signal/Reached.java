@@ -69,17 +69,13 @@ public final class Reached implements Check {
     private static CheckCard card(
             String id, String title, String subjects, String expectation, String because, Severity severity) {
         return new CheckCard(
-                id, "signal", title, subjects, expectation, because, "the way walked back from the input", "sockets on file", severity, false);
+                id, "signal", title, subjects, expectation, because, "the way walked back from the input", "sockets on file", severity, false)
+                .restingOn(CheckCard.Basis.WIRING);
     }
 
     @Override
     public CheckCard card() {
         return card;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -28,16 +28,12 @@ public final class SoundFed implements Check {
             "channels of the source against those of the input; power on the line against the need",
             "makers' figures; who has the sound by the brief",
             Severity.CAUTION,
-            false);
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
-    }
-
-    @Override
-    public Basis basis() {
-        return Basis.WIRING;
     }
 
     @Override

@@ -8,9 +8,11 @@ import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.build.Command;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Facet.Support.Way;
+import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
@@ -142,6 +144,33 @@ class PostureChecksTest {
         void itNosesDown() {
             assertEquals("Hangs 5.7° nose down", verify(new HangTilt()).given(hung(12, 40))
                     .finds(Severity.CAUTION, 5.71, -3, 3, "°").title());
+        }
+
+        /** The hook's foot slides along: 12 ahead it hangs level, told to the half millimetre. */
+        @Test
+        void aSlideBringsTheHookOverTheCentre() {
+            ItemType hook = part("hook")
+                    .moving("foot", "thread-3-8", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, new Freedom.Slide("slide", Freedom.Axis.U, -40, 40, 0))
+                    .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
+            Rigs rigs = Rigs.rig().with("body", mass(8000, new Vec3(0, 20, 12))).with("s", hook)
+                    .join("j", "body:top", "s:foot").inKit(Bag.keys("hex 3/16 in"), 1).on("s");
+            verify(new HangTilt()).given(rigs).finds(Severity.CAUTION, 5.71, -3, 3, "°");
+            var fix = verify(new HangTilt()).given(rigs).isMendedBy("slide");
+            assertEquals(1, fix.commands().size());
+            assertEquals(12, Math.abs(((Command.Set) fix.commands().get(0).command()).value()), 1e-9);
+        }
+
+        /** Eight of the twelve that are wanted: as far as it goes, and that is not enough to hang level within 3°. */
+        @Test
+        void aSlideThatEndsTooSoonIsNoRemedy() {
+            ItemType hook = part("hook")
+                    .moving("foot", "thread-3-8", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, new Freedom.Slide("slide", Freedom.Axis.U, -4, 4, 0))
+                    .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
+            Rigs rigs = Rigs.rig().with("body", mass(8000, new Vec3(0, 20, 12))).with("s", hook)
+                    .join("j", "body:top", "s:foot").inKit(Bag.keys("hex 3/16 in"), 1).on("s");
+            assertEquals(java.util.List.of(), verify(new HangTilt()).given(rigs).fixes());
         }
 
         @Test

@@ -1,0 +1,58 @@
+package wideharbor.core.changeover;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Configuration;
+import wideharbor.core.job.Job;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+/** Every change between the configurations of a build, against what the brief asks. */
+class ChangeoverMatrixTest {
+    private static Rigs rigs() {
+        return Bag.onHead()
+                .configuration(new Configuration("bare", "Bare", "none", 0, 0, List.of(new Command.Remove("dovetail"), new Command.Remove("head"))))
+                .configuration(new Configuration("body", "Body", "none", 0, 0, List.of(
+                        new Command.Remove("quick"), new Command.Remove("bridge"), new Command.Remove("dovetail"), new Command.Remove("head"))));
+    }
+
+    private static ChangeoverMatrix matrix(Asks.ChangeDemand... demands) {
+        Job job = rigs().asking(new Asks(List.of(demands), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), Shoot.UNASKED)).job();
+        return ChangeoverMatrix.of(job, job.gear().build(Rigs.BUILD), "");
+    }
+
+    private static ChangeoverMatrix.Cell cell(ChangeoverMatrix matrix, String from, String to) {
+        return matrix.cells().stream()
+                .filter(c -> c.way().from().equals(from) && c.way().to().equals(to))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void everyOrderedPairOnce() {
+        ChangeoverMatrix matrix = matrix();
+        assertEquals(List.of("studio", "bare", "body"), matrix.configurations());
+        assertEquals(6, matrix.cells().size());
+        assertTrue(matrix.cells().stream().allMatch(ChangeoverMatrix.Cell::met), "nobody asks for anything");
+    }
+
+    /** Off the bridge's lever: no tool. Down to the body two screws with a key: 1.5 minutes. */
+    @Test
+    void minutesAndToolsAreHeldAgainstTheDemand() {
+        ChangeoverMatrix asked = matrix(
+                new Asks.ChangeDemand("studio", "bare", 5, true), new Asks.ChangeDemand("studio", "body", 5, true));
+        assertTrue(cell(asked, "studio", "bare").met());
+        assertFalse(cell(asked, "studio", "body").met(), "it takes a key");
+        assertTrue(cell(matrix(new Asks.ChangeDemand("studio", "body", 5, false)), "studio", "body").met());
+        assertFalse(cell(matrix(new Asks.ChangeDemand("studio", "body", 1, false)), "studio", "body").met(), "1.5 minutes");
+        assertTrue(cell(asked, "body", "studio").demand().isEmpty(), "the way back is another demand");
+    }
+}
