@@ -1375,6 +1375,7 @@ export interface components {
             swaps: components["schemas"]["Swap"][];
             /** Format: int32 */
             toRecharge: number;
+            turns: components["schemas"]["Turn"][];
             /** Format: int32 */
             used: number;
         };
@@ -2556,6 +2557,19 @@ export interface components {
             to: number;
             /** Format: double */
             value: number;
+        };
+        Turn: {
+            /** Format: int32 */
+            battery: number;
+            charging: boolean;
+            /** Format: double */
+            fromHour: number;
+            /** Format: double */
+            fromShare: number;
+            /** Format: double */
+            toHour: number;
+            /** Format: double */
+            toShare: number;
         };
         TwinPart: {
             /** Format: int32 */

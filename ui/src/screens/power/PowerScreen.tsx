@@ -9,6 +9,7 @@ import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
 import { WornAs } from '../../app/WornAs';
 import { fixed } from '../../format/units';
+import { BatteryPlan } from './BatteryPlan';
 import { atHour, DayChart, inWords } from './DayChart';
 import { DayStates } from './DayStates';
 import { FeedDrawing } from './FeedDrawing';
@@ -166,6 +167,10 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
         {title} <span className="soft">{plate.keepsOn}</span>
       </h3>
       <DayChart title={title} day={day} now={now} then={then} />
+      <BatteryPlan title={title} hours={day.reduce((n, b) => n + b.hours, 0)} turns={(then ?? now).turns} />
+      <p className="soft plan-key">
+        <span className="swatch rig" /> on the rig <span className="swatch bay" /> in a bay{then && ', as tried'}
+      </p>
       <table className="sheet">
         <thead>
           <tr>

@@ -2,10 +2,12 @@ import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
+import { BatteryPlan } from './BatteryPlan';
 import { atHour, DayChart, inWords } from './DayChart';
 import { FeedTable } from './FeedTable';
 
 const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
+  turns: [],
   line: [
     { hour: 0, share: 1 },
     { hour: 2, share: 0 },
@@ -43,6 +45,37 @@ describe('the day', () => {
     expect(container.querySelector('.line.dark')).toBeTruthy();
     expect(container.querySelectorAll('.mains')).toHaveLength(1);
     expect(container.textContent).toContain('-4'.replace('-', '−'));
+  });
+});
+
+describe('battery by battery', () => {
+  const turns: Schemas['Turn'][] = [
+    { battery: 2, charging: false, fromHour: 2, toHour: 3, fromShare: 1, toShare: 0.5 },
+    { battery: 1, charging: false, fromHour: 0, toHour: 2, fromShare: 1, toShare: 0 },
+    { battery: 1, charging: true, fromHour: 3, toHour: 4, fromShare: 0, toShare: 0.6 },
+  ];
+
+  it('has a row for each that is used, in order, and says each turn in words', () => {
+    const { container } = render(<BatteryPlan title="Battery 150 Wh" hours={4} turns={turns} />);
+    expect([...container.querySelectorAll('text')].map((t) => t.textContent)).toEqual(['1', '2']);
+    expect(container.querySelectorAll('.rig')).toHaveLength(2);
+    expect(container.querySelectorAll('.bay')).toHaveLength(1);
+    expect(screen.getByRole('img').getAttribute('aria-label')).toBe(
+      'Battery 150 Wh, battery by battery. Battery 1: on the rig from 0 h 00 to 2 h 00, 100 % to 0 %; in a bay from 3 h 00 to 4 h 00, 0 % to 60 %. Battery 2: on the rig from 2 h 00 to 3 h 00, 100 % to 50 %.',
+    );
+  });
+
+  it('stands along the hours of the day', () => {
+    const { container } = render(<BatteryPlan title="Battery" hours={4} turns={turns} />);
+    const [first, bay] = [...container.querySelectorAll('rect')];
+    expect(Number(first?.getAttribute('x'))).toBe(44);
+    expect(Number(first?.getAttribute('width'))).toBe(332);
+    expect(Number(bay?.getAttribute('x'))).toBe(44 + 0.75 * 664);
+  });
+
+  it('draws nothing where nothing is drawn', () => {
+    const { container } = render(<BatteryPlan title="Battery" hours={4} turns={[]} />);
+    expect(container.querySelector('svg')).toBeNull();
   });
 });
 

@@ -12,7 +12,7 @@ const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
 const session = { signedIn: true, username: 'lead', displayName: 'Lead', role: 'LEAD', editsBriefs: true, editsBuilds: true, waives: true } as Schemas['Session'];
 const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
 
-const day: Schemas['DayView'] = { line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], baysForTheNight: [3] };
+const day: Schemas['DayView'] = { turns: [], line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], baysForTheNight: [3] };
 
 const plate: Schemas['PlateView'] = {
   battery: 'Battery 98 Wh',

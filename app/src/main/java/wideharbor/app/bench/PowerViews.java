@@ -122,6 +122,7 @@ final class PowerViews {
 
     /** {@code rechargeHours} has no figure when there is no bay; {@code baysForTheNight} none when no number will do. */
     record DayView(
+            List<DayOfPower.Turn> turns,
             List<DayOfPower.Point> line,
             List<DayOfPower.Swap> swaps,
             double darkHours,
@@ -133,6 +134,7 @@ final class PowerViews {
             List<Integer> baysForTheNight) {
         static DayView of(PowerSheet.PlateDay plate, DayOfPower d) {
             return new DayView(
+                    d.turns(),
                     d.line(),
                     d.swaps(),
                     d.darkHours(),

@@ -26,7 +26,7 @@ public record Brief(
         String notes,
         Asks asks) {
 
-    private static final double LEAST_ON = 0.05;
+    private static final double LEAST_ON = 0.25;
 
     /** Asks for nothing more. */
     public Brief(
@@ -82,7 +82,7 @@ public record Brief(
         Require.text("Place", place, 120);
         Require.within("Temperature", temperatureC, -60, 60, "°C");
         Require.within("Hours on", hoursOn, LEAST_ON, 24, "h");
-        hoursOn = asks.shoot().hoursOn().orElse(hoursOn);
+        hoursOn = Math.max(LEAST_ON, asks.shoot().hoursOn().orElse(hoursOn));
         Require.within("Lightest carried mass", massFloorGrams, 0, 200_000, "g");
         Require.within("Heaviest carried mass", massCeilingGrams, 0, 200_000, "g");
         if (massCeilingGrams > 0 && massFloorGrams > massCeilingGrams) {

@@ -21,6 +21,7 @@ import wideharbor.core.quantity.Require;
  * <p>What a block draws in an hour is P / (temperature factor · usable share) of a battery's own watt-hours: the cold
  * takes nothing away for good, it gives less while it lasts.
  *
+ * @param turns what each battery does and when, in the order of the day
  * @param line share of the fitted battery that is left, at every change of slope
  * @param darkHours hours of the day on which nothing was left to put on
  * @param drawnWattHours energy that the devices took
@@ -29,6 +30,7 @@ import wideharbor.core.quantity.Require;
  * @param rechargeHours hours until all of them are full again with the bays there are; infinite without a bay
  */
 public record DayOfPower(
+        List<Turn> turns,
         List<Point> line,
         List<Swap> swaps,
         double darkHours,
@@ -47,6 +49,13 @@ public record DayOfPower(
 
     /** So many hours into the day, the share left in what is fitted. */
     public record Point(double hour, double share) {}
+
+    /**
+     * A battery, counted from the fitted one as 1, on the rig or in a bay.
+     *
+     * @param fromShare of its charge when that begins
+     */
+    public record Turn(int battery, boolean charging, double fromHour, double toHour, double fromShare, double toShare) {}
 
     /** A battery put on; interrupting when everything goes off for it. */
     public record Swap(double hour, boolean interrupting) {}
@@ -86,62 +95,135 @@ public record DayOfPower(
     }
 
     private static final class Cell {
+        private final int number;
         private final double capacity;
         private double left;
 
-        Cell(double capacity) {
+        Cell(int number, double capacity) {
+            this.number = number;
             this.capacity = capacity;
             this.left = capacity;
         }
+
+        double share() {
+            return left / capacity;
+        }
+
+        boolean isFull() {
+            return left >= capacity - EMPTY;
+        }
     }
+
+    /** A battery in a bay, since when, and what it had then. */
+    private record InBay(Cell cell, double since, double share) {}
 
     /** The state of the walk through the day. */
     private static final class Walk {
         private final Deque<Cell> full = new ArrayDeque<>();
-        private final List<Cell> empty = new ArrayList<>();
+        private final Deque<Cell> empty = new ArrayDeque<>();
+        private final List<Turn> turns = new ArrayList<>();
         private final List<Point> line = new ArrayList<>();
         private final List<Swap> swaps = new ArrayList<>();
         private final Plate plate;
+        private final Chargers chargers;
         private Cell fitted;
         private double hour;
         private double dark;
         private double drawn;
         private double taken;
 
-        Walk(Plate plate) {
+        Walk(Plate plate, Chargers chargers) {
             this.plate = plate;
-            List<Cell> cells = plate.wattHours().stream().map(Cell::new).toList();
+            this.chargers = chargers;
+            List<Cell> cells = IntStream.range(0, plate.wattHours().size())
+                    .mapToObj(i -> new Cell(i + 1, plate.wattHours().get(i)))
+                    .toList();
             fitted = cells.get(0);
             full.addAll(cells.subList(1, cells.size()));
             mark();
         }
 
         void mark() {
-            line.add(new Point(hour, fitted.left / fitted.capacity));
+            line.add(new Point(hour, fitted.share()));
         }
 
-        void through(DayBlock block, double usable, Chargers chargers) {
+        /** What goes on as it did is one turn with what was before. */
+        private void turn(Cell cell, boolean charging, double from, double shareBefore) {
+            int last = turns.size() - 1;
+            while (last >= 0 && turns.get(last).battery() != cell.number) {
+                last--;
+            }
+            boolean same = last >= 0 && turns.get(last).charging() == charging && from - turns.get(last).toHour() < EMPTY;
+            double began = same ? turns.get(last).fromHour() : from;
+            double with = same ? turns.get(last).fromShare() : shareBefore;
+            Turn turn = new Turn(cell.number, charging, began, hour, with, cell.share());
+            if (same) {
+                turns.set(last, turn);
+            } else {
+                turns.add(turn);
+            }
+        }
+
+        /**
+         * From one event to the next: the fitted battery is empty, one in a bay is full, the block ends. Empties take turns
+         * in the bays; while nothing draws, the fitted one takes its turn after them. With nothing left to put on, all waits
+         * for the first that is full. At the end of the block what is charged, however far, can go on.
+         */
+        void through(DayBlock block, double usable) {
             double watts = plate.draw().applyAsDouble(block);
-            double end = hour + block.hours();
             double perHour = watts / (Runtime.temperatureFactor(block.celsius()) * usable);
-            double begun = hour;
-            while (watts > 0 && hour < end - EMPTY) {
-                if (fitted.left <= EMPTY && !change()) {
-                    dark += end - hour;
-                    break;
+            double end = hour + block.hours();
+            List<InBay> bays = new ArrayList<>();
+            while (hour < end - EMPTY) {
+                boolean lit = watts > 0 && (fitted.left > EMPTY || change());
+                fill(bays, block.mains() ? chargers.bays() : 0, watts <= 0);
+                double step = step(bays, lit ? fitted.left / perHour : Double.POSITIVE_INFINITY, end - hour);
+                double begun = hour;
+                double before = fitted.share();
+                hour += step;
+                bays.forEach(b -> b.cell().left = Math.min(b.cell().capacity, b.cell().left + step * chargers.wattsPerBay()));
+                if (lit) {
+                    fitted.left = Math.max(0, fitted.left - step * perHour);
+                    drawn += step * watts;
+                    taken += step * perHour;
+                    turn(fitted, false, begun, before);
+                } else if (watts > 0) {
+                    dark += step;
                 }
-                double lasts = Math.min(end - hour, fitted.left / perHour);
-                hour += lasts;
-                fitted.left = Math.max(0, fitted.left - lasts * perHour);
-                drawn += lasts * watts;
-                taken += lasts * perHour;
+                bays.removeIf(b -> b.cell().isFull() && release(b));
                 mark();
             }
             hour = end;
-            if (block.mains()) {
-                charge(chargers, end - begun, watts <= 0);
-            }
+            bays.forEach(this::release);
             mark();
+        }
+
+        /** Empties in the order in which they came off, then the fitted one while nothing draws. */
+        private void fill(List<InBay> bays, int there, boolean off) {
+            while (bays.size() < there && !empty.isEmpty()) {
+                Cell next = empty.poll();
+                bays.add(new InBay(next, hour, next.share()));
+            }
+            boolean in = bays.stream().anyMatch(b -> b.cell() == fitted);
+            if (off && bays.size() < there && !in && !fitted.isFull()) {
+                bays.add(new InBay(fitted, hour, fitted.share()));
+            }
+        }
+
+        private double step(List<InBay> bays, double lasts, double most) {
+            double step = Math.min(most, lasts);
+            for (InBay bay : bays) {
+                step = Math.min(step, (bay.cell().capacity - bay.cell().left) / chargers.wattsPerBay());
+            }
+            return step;
+        }
+
+        private boolean release(InBay bay) {
+            turn(bay.cell(), true, bay.since(), bay.share());
+            if (bay.cell() != fitted) {
+                full.add(bay.cell());
+            }
+            return true;
         }
 
         /** The fullest that is left goes on. */
@@ -161,47 +243,6 @@ public record DayOfPower(
             return true;
         }
 
-        /**
-         * Empties take turns in the bays; what is charged, however far, can go on again. While everything is off the
-         * fitted one takes its turn too, after them.
-         */
-        private void charge(Chargers chargers, double hours, boolean off) {
-            double[] bays = new double[chargers.bays()];
-            for (Cell cell : List.copyOf(empty)) {
-                if (!charge(cell, bays, chargers, hours)) {
-                    return;
-                }
-                empty.remove(cell);
-                full.add(cell);
-            }
-            if (off) {
-                charge(fitted, bays, chargers, hours);
-            }
-        }
-
-        /** In the bay that is free first; false when none is free any more. */
-        private static boolean charge(Cell cell, double[] bays, Chargers chargers, double hours) {
-            int bay = freest(bays);
-            if (bay < 0 || bays[bay] >= hours) {
-                return false;
-            }
-            double needs = (cell.capacity - cell.left) / chargers.wattsPerBay();
-            double gets = Math.min(needs, hours - bays[bay]);
-            bays[bay] += gets;
-            cell.left += gets * chargers.wattsPerBay();
-            return true;
-        }
-
-        private static int freest(double[] bays) {
-            int best = -1;
-            for (int i = 0; i < bays.length; i++) {
-                if (best < 0 || bays[i] < bays[best]) {
-                    best = i;
-                }
-            }
-            return best;
-        }
-
         List<Double> missing() {
             return Stream.of(empty.stream(), full.stream(), Stream.of(fitted))
                     .flatMap(cells -> cells)
@@ -212,13 +253,22 @@ public record DayOfPower(
         }
     }
 
+    /** The bay that is free first. */
+    private static int freest(double[] bays) {
+        return IntStream.range(0, bays.length)
+                .boxed()
+                .min(Comparator.comparingDouble(i -> bays[i]))
+                .orElseThrow();
+    }
+
     /** @param usable share of a charge before devices shut off */
     public static DayOfPower of(Plate plate, List<DayBlock> day, double usable, Chargers chargers) {
         Require.within("Usable share of a charge", usable, 0.05, 1, "");
-        Walk walk = new Walk(plate);
-        day.forEach(block -> walk.through(block, usable, chargers));
+        Walk walk = new Walk(plate, chargers);
+        day.forEach(block -> walk.through(block, usable));
         List<Double> missing = walk.missing();
         return new DayOfPower(
+                List.copyOf(walk.turns),
                 List.copyOf(walk.line),
                 List.copyOf(walk.swaps),
                 walk.dark,
@@ -246,7 +296,7 @@ public record DayOfPower(
             return Double.POSITIVE_INFINITY;
         }
         double[] bays = new double[chargers.bays()];
-        missing.forEach(m -> bays[Walk.freest(bays)] += m / chargers.wattsPerBay());
+        missing.forEach(m -> bays[freest(bays)] += m / chargers.wattsPerBay());
         return Arrays.stream(bays).max().orElse(0);
     }
 

@@ -111,6 +111,55 @@ class DayOfPowerTest {
         }
     }
 
+    /**
+     * Two batteries, three hours on, a meal on one bay of 60 W, three hours on: the first two hours, then an hour in the
+     * bay to 60 %, the second for one hour before the meal and one after it, then the first again until it is empty.
+     */
+    @Test
+    void everyBatteryHasItsTurns() {
+        DayOfPower day = DayOfPower.of(
+                plate(45, 15, 2), List.of(block(State.ON, 3), meal(1), block(State.ON, 3)), 0.9, new Chargers(1, 60));
+        assertEquals(5, day.turns().size(), day.turns().toString());
+        assertTurn(1, false, 0, 2, 1, 0, day.turns().get(0));
+        assertTurn(2, false, 2, 3, 1, 0.5, day.turns().get(1));
+        assertTurn(1, true, 3, 4, 0, 0.6, day.turns().get(2));
+        assertTurn(2, false, 4, 5, 0.5, 0, day.turns().get(3));
+        assertTurn(1, false, 5, 6.2, 0.6, 0, day.turns().get(4));
+    }
+
+    private static void assertTurn(int battery, boolean charging, double from, double to, double before, double after, DayOfPower.Turn turn) {
+        assertEquals(battery, turn.battery());
+        assertEquals(charging, turn.charging());
+        assertEquals(from, turn.fromHour(), 1e-9);
+        assertEquals(to, turn.toHour(), 1e-9);
+        assertEquals(before, turn.fromShare(), 1e-9);
+        assertEquals(after, turn.toShare(), 1e-9);
+    }
+
+    /** No battery is in two places, none gains on the rig or loses in a bay, and never are more in bays than there are. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 7, 42, 1977, 20261126})
+    void turnsOfABatteryDoNotOverlap(long seed) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 50; i++) {
+            int bays = random.nextInt(4);
+            DayOfPower day = DayOfPower.of(
+                    plate(20 + random.nextInt(80), 10, 1 + random.nextInt(6)), anyDay(random), 0.9, bays == 0 ? Chargers.NONE : new Chargers(bays, 60));
+            String where = "seed " + seed + ", day " + i;
+            for (DayOfPower.Turn a : day.turns()) {
+                assertTrue(a.charging() ? a.toShare() >= a.fromShare() : a.toShare() <= a.fromShare(), where);
+                long beside = day.turns().stream().filter(b -> b != a && b.fromHour() < a.toHour() - 1e-9 && b.toHour() > a.fromHour() + 1e-9)
+                        .filter(b -> b.battery() == a.battery() || !a.charging() && !b.charging())
+                        .count();
+                assertEquals(0, beside, where + ": " + a);
+                long inBays = day.turns().stream()
+                        .filter(b -> b.charging() && b.fromHour() <= a.fromHour() + 1e-9 && b.toHour() > a.fromHour() + 1e-9)
+                        .count();
+                assertTrue(inBays <= bays, where);
+            }
+        }
+    }
+
     @Test
     void withoutABayNothingIsFullAgain() {
         assertEquals(Double.POSITIVE_INFINITY, DayOfPower.of(plate(45, 15, 1), List.of(block(State.ON, 1)), 0.9, Chargers.NONE).rechargeHours());
