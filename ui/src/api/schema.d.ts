@@ -2023,6 +2023,7 @@ export interface components {
             bays: number;
             /** Format: double */
             bootSeconds: number;
+            carriedHours: number[];
             hotSwap: boolean;
             /** Format: double */
             idleWatts: number;
@@ -2325,6 +2326,8 @@ export interface components {
             /** Format: double */
             claimedHours: number;
             day: components["schemas"]["DayBlock"][];
+            /** Format: int32 */
+            flyers: number;
             /** Format: double */
             insuredValue: number;
             /** Format: double */

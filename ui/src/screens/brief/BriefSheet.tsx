@@ -84,6 +84,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
               {b.asks.shoot.timecode && ', one time for all'}
             </Fact>
           )}
+          {b.asks.shoot.flyers > 0 && <Fact name="Flies">{b.asks.shoot.flyers === 1 ? 'one person' : `${b.asks.shoot.flyers} people`} with the batteries</Fact>}
           {b.asks.shoot.claimedHours > 0 && <Fact name="Said">one battery lasts {hours(b.asks.shoot.claimedHours)}</Fact>}
           {b.asks.shoot.viewers.map((v) => (
             <Fact key={v.who} name="Looks">

@@ -56,6 +56,10 @@ export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; buil
           <InputNumber value={shoot.claimedHours} min={0} max={48} step={0.5} suffix="h" style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, claimedHours: Number(v ?? 0) })} />
         </label>
         <label className="field">
+          <span>People who fly with the batteries, 0 when nobody flies</span>
+          <InputNumber value={shoot.flyers} min={0} max={100} precision={0} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, flyers: Number(v ?? 0) })} />
+        </label>
+        <label className="field">
           <span>Insured for, 0 while nobody asked</span>
           <InputNumber value={shoot.insuredValue} min={0} max={1e9} step={1000} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, insuredValue: Number(v ?? 0) })} />
         </label>

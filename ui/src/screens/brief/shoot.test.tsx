@@ -5,7 +5,7 @@ import { BriefSheet } from './BriefSheet';
 import { ProfileForm } from './ProfileForm';
 import { ShootForm } from './ShootForm';
 
-const nothing: Schemas['Shoot'] = { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: 0 };
+const nothing: Schemas['Shoot'] = { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: 0, flyers: 0 };
 const block: Schemas['DayBlock'] = { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] };
 const profile: Schemas['Profile'] = { heightMm: 0, hand: 'RIGHT', screen: 'ANY', grips: 'ANY', reason: '' };
 

@@ -164,7 +164,10 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
   return (
     <article className="plate-day">
       <h3>
-        {title} <span className="soft">{plate.keepsOn}</span>
+        {title} <span className="soft">
+          {plate.keepsOn}
+          {plate.carriedHours[0] !== undefined && `, for up to ${atHour(plate.carriedHours[0])}`}
+        </span>
       </h3>
       <DayChart title={title} day={day} now={now} then={then} />
       <BatteryPlan title={title} hours={day.reduce((n, b) => n + b.hours, 0)} turns={(then ?? now).turns} />

@@ -19,6 +19,7 @@ const plate: Schemas['PlateView'] = {
   plate: 'Battery plate',
   hotSwap: false,
   keepsOn: 'everything goes off for a change',
+  carriedHours: [],
   bootSeconds: 15,
   runningWatts: 60,
   idleWatts: 30,
@@ -95,6 +96,12 @@ describe('the Power screen', () => {
     expect(withState(day, 0, 'a', 'tx', 'ON')[0]?.parts).toEqual([{ build: 'b', part: 'tx', state: 'STANDBY' }, { build: 'a', part: 'tx', state: 'ON' }]);
     expect(withState(day, 1, 'a', 'tx', 'ON')[0]).toBe(day[0]);
     expect(withState(day, 1, 'a', 'tx', 'ON')[1]?.parts).toEqual([{ build: 'a', part: 'tx', state: 'ON' }]);
+  });
+
+  it('says for how long a small battery carries it through a change', () => {
+    show({ plates: [{ ...plate, hotSwap: true, keepsOn: 'a battery in the bay carries it through a change', carriedHours: [0.5] }] });
+    expect(screen.getByText(/carries it through a change, for up to 0 h 30/)).toBeTruthy();
+    expect(screen.queryByText(/Each change costs/)).toBeNull();
   });
 
   it('draws what is tried in a line of its own', () => {

@@ -81,7 +81,7 @@ class JourneyTest extends Journey {
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark built").click();
-        assertThat(page.locator(".gate")).containsText("Held by 7 stops, 15 unread cautions: a held package is not signed.");
+        assertThat(page.locator(".gate")).containsText("Held by 7 stops, 16 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
         assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
     }
@@ -165,7 +165,7 @@ class JourneyTest extends Journey {
         browser.signIn("desk");
         browser.open("/jobs/" + job + "/brief");
         browser.button("Edit the brief").click();
-        page.getByLabel("Camera on, a day").fill("8");
+        assertThat(page.getByLabel("Camera on, a day")).hasValue("as the blocks below say");
         page.getByLabel("Temperature").fill("15");
         for (String block : List.of("Call", "Car deck", "Rail", "Standby", "Bow")) {
             page.getByLabel("Climate of " + block).fill("15");
@@ -187,7 +187,7 @@ class JourneyTest extends Journey {
         finding("is the wrong cable here").getByText("Waive").click();
         page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
         browser.button("Waive it").click();
-        assertThat(verdict()).hasText("Held by 6 stops, 15 unread cautions");
+        assertThat(verdict()).hasText("Held by 6 stops, 16 unread cautions");
         assertThat(finding("is the wrong cable here")).containsText("waived: Finder stays on its own battery today (Mirela Osk)");
     }
 

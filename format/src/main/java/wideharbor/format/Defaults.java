@@ -63,6 +63,7 @@ final class Defaults {
         ObjectNode shoot = (ObjectNode) asks.path("shoot");
         texts(shoot, Map.of("orientation", "ANY", "sound", "NONE"));
         numbers(shoot, Map.of("longestStretchHours", 0.0, "insuredValue", 0.0, "claimedHours", 0.0));
+        put(shoot, "flyers", MAKE.numberNode(0));
         put(shoot, "timecode", MAKE.booleanNode(false));
         arrays(shoot, "viewers", "recordings", "day");
         for (JsonNode block : shoot.path("day")) {

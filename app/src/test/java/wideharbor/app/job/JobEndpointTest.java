@@ -37,7 +37,7 @@ class JobEndpointTest {
             assertTrue(job.path("loadAt").asString().compareTo(last) >= 0);
             last = job.path("loadAt").asString();
         }
-        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 6 unread cautions\""), jobs.toString());
+        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 7 unread cautions\""), jobs.toString());
     }
 
     /** Warmer and shorter: the day's stop goes, and its requirement is met at once. */

@@ -2,30 +2,29 @@ package wideharbor.core.bench;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.build.Build;
-import wideharbor.core.build.Configuration;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.power.DayPlates;
+import wideharbor.core.check.power.OwnCellsLast;
+import wideharbor.core.check.power.PackedBatteries;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
+import wideharbor.core.power.Runtime;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
-import wideharbor.core.rig.Rig;
 
 /** Where the rig's power comes from and goes to, and how the day draws it down. */
 public record PowerSheet(
@@ -106,6 +105,7 @@ public record PowerSheet(
      *
      * @param wattsPerBay of the bays there are, or of usual ones
      * @param nightHours from wrap to call
+     * @param carriedHours for how long small batteries in bays carry what they are in, where they keep the rig on
      * @param bootSeconds until the slowest of what goes off for a change is there again
      * @param atHand batteries for this plate, the fitted one among them
      * @param needed of the fitted kind, without charging during the day
@@ -117,6 +117,7 @@ public record PowerSheet(
             String battery,
             String plate,
             KeepsOn keepsOn,
+            OptionalDouble carriedHours,
             double bootSeconds,
             double runningWatts,
             double idleWatts,
@@ -158,7 +159,7 @@ public record PowerSheet(
         }
         DayPlates.of(context).forEach(p -> plates.add(plate(context, p, day, change)));
         return new PowerSheet(
-                List.copyOf(rows), day, List.copyOf(plates), devices(context, day), flown(context), islands(context, day));
+                List.copyOf(rows), day, List.copyOf(plates), devices(context, day), flown(context), islands(context));
     }
 
     private static Row battery(FeedTree feeds, FeedTree.Source source) {
@@ -257,23 +258,9 @@ public record PowerSheet(
         return figure instanceof Figure.Known k ? Optional.of(k.value()) : Optional.empty();
     }
 
-    /**
-     * All batteries of the package by kind: in the kit, on this rig, and on the job's other builds in the configuration
-     * that holds most of them.
-     */
     private static List<Flown> flown(CheckContext context) {
-        Map<ItemType, Integer> counts = new LinkedHashMap<>();
-        for (Build build : context.job().gear().builds()) {
-            fitted(context, build).forEach((type, count) -> counts.merge(type, count, Integer::sum));
-        }
-        context.kit().counts().forEach((ref, count) -> {
-            ItemType type = context.catalogue().require(ref);
-            if (type.facet(Facet.Battery.class).isPresent()) {
-                counts.merge(type, count, Integer::sum);
-            }
-        });
         List<Flown> all = new ArrayList<>();
-        counts.forEach((type, count) -> {
+        PackedBatteries.of(context).forEach((type, count) -> {
             if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 CabinRule rule = CabinRule.of(known.value());
                 all.add(new Flown(type.name(), known.value(), count, rule, rule.peopleFor(count)));
@@ -282,35 +269,11 @@ public record PowerSheet(
         return all;
     }
 
-    /** Batteries on a build: of this rig as it is, of another the most of a kind that one configuration wears. */
-    private static Map<ItemType, Integer> fitted(CheckContext context, Build build) {
-        if (build.id().equals(context.build().id())) {
-            return fitted(context.rig());
-        }
-        Map<ItemType, Integer> most = new LinkedHashMap<>();
-        for (Configuration worn : build.configurations()) {
-            fitted(Rig.resolve(build, worn.id(), "", context.catalogue())).forEach((t, n) -> most.merge(t, n, Math::max));
-        }
-        return most;
-    }
-
-    private static Map<ItemType, Integer> fitted(Rig rig) {
-        Map<ItemType, Integer> counts = new LinkedHashMap<>();
-        rig.attached().stream()
-                .map(Placed::type)
-                .filter(t -> t.facet(Facet.Battery.class).isPresent())
-                .forEach(t -> counts.merge(t, 1, Integer::sum));
-        return counts;
-    }
-
     /** Changes that the hours on take: none while one set of cells lasts. */
-    private static List<Island> islands(CheckContext context, List<DayBlock> day) {
+    private static List<Island> islands(CheckContext context) {
         return context.rig().attached().stream()
                 .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream().map(c -> {
-                    double on = day.stream()
-                            .filter(b -> b.stateOf(context.build().id(), p.id()) != State.OFF)
-                            .mapToDouble(DayBlock::hours)
-                            .sum();
+                    double on = OwnCellsLast.hoursOn(context, p.id());
                     return new Island(p.id(), p.title(), c.hours(), (int) Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1));
                 }))
                 .toList();
@@ -323,6 +286,9 @@ public record PowerSheet(
                 p.source().battery().title(),
                 p.source().plate().map(Placed::title).orElse(""),
                 p.keepsOn(),
+                KeepsOn.carriesHours(
+                        context.rig(), context.feeds(), p.source(),
+                        b -> Runtime.usableWattHours(b, context.job().brief().temperatureC(), context.rules())),
                 p.bootSeconds(),
                 p.runningWatts(),
                 p.idleWatts(),

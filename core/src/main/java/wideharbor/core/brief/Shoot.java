@@ -12,6 +12,7 @@ import wideharbor.core.quantity.Require;
  * @param insuredValue what the package is insured for, in the house's currency; 0 while nobody asked
  * @param day the day in blocks; none while nobody wrote it: then it is the brief's hours on end
  * @param claimedHours how long somebody says that one battery lasts; 0 while nobody does
+ * @param flyers people who take the batteries along in an aeroplane's cabin; 0 while nobody flies
  * @param timecode whether recorders of several departments must agree on the time
  */
 public record Shoot(
@@ -23,7 +24,8 @@ public record Shoot(
         List<Viewer> viewers,
         List<Recording> recordings,
         List<DayBlock> day,
-        double claimedHours) {
+        double claimedHours,
+        int flyers) {
     private static final int MOST = 40;
 
     /** Hours of the written day in which the rig is on; empty while nobody wrote any. */
@@ -75,7 +77,7 @@ public record Shoot(
     }
 
     public static final Shoot UNASKED =
-            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of(), 0);
+            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of(), 0, 0);
 
     /** A day that nobody has written in blocks yet. */
     public Shoot(
@@ -86,7 +88,13 @@ public record Shoot(
             boolean timecode,
             List<Viewer> viewers,
             List<Recording> recordings) {
-        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of(), 0);
+        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of(), 0, 0);
+    }
+
+    /** The same with people who fly. */
+    public Shoot flying(int people) {
+        return new Shoot(
+                orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, claimedHours, people);
     }
 
     /** A day in blocks, and nobody who claims anything of a battery. */
@@ -99,12 +107,13 @@ public record Shoot(
             List<Viewer> viewers,
             List<Recording> recordings,
             List<DayBlock> day) {
-        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, 0);
+        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, 0, 0);
     }
 
     public Shoot {
         Require.within("Longest stretch without power-down", longestStretchHours, 0, 24, "h");
         Require.within("Claimed run time of a battery", claimedHours, 0, 48, "h");
+        Require.within("People who fly with the batteries", flyers, 0, 100, "");
         Require.within("Insured value", insuredValue, 0, 1e9, "");
         if (viewers.size() > MOST || recordings.size() > MOST) {
             throw new IllegalArgumentException("A brief may name " + MOST + " viewers and " + MOST

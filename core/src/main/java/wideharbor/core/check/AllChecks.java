@@ -53,7 +53,10 @@ import wideharbor.core.check.power.BatteryLoad;
 import wideharbor.core.check.power.ClaimedRunTime;
 import wideharbor.core.check.power.DayRuntime;
 import wideharbor.core.check.power.InnerBayFree;
+import wideharbor.core.check.power.Flight;
 import wideharbor.core.check.power.OutputLoad;
+import wideharbor.core.check.power.OwnCellsLast;
+import wideharbor.core.check.power.PackedForPlates;
 import wideharbor.core.check.power.PlugsFit;
 import wideharbor.core.check.power.Stretch;
 import wideharbor.core.check.power.StuckToBattery;
@@ -129,6 +132,9 @@ final class AllChecks {
                 new BatteryLoad(),
                 new DayRuntime(),
                 new StuckToBattery(),
+                new PackedForPlates(),
+                new Flight(),
+                new OwnCellsLast(),
                 new InnerBayFree(),
                 new ClaimedRunTime(),
                 new ChangeDemands(),

@@ -36,6 +36,15 @@ public enum CabinRule {
         return wattHours <= APPROVED_TO ? APPROVAL : NOT_AS_BAGGAGE;
     }
 
+    /** How many of them so many people usually may take along; as many as they like where no approval is needed. */
+    public int mostFor(int people) {
+        return switch (this) {
+            case FREE -> Integer.MAX_VALUE;
+            case APPROVAL -> people * SPARES_A_PERSON;
+            case NOT_AS_BAGGAGE -> 0;
+        };
+    }
+
     /** People it usually takes to carry so many spares in the cabin; 0 when it cannot be done. */
     public int peopleFor(int spares) {
         return switch (this) {

@@ -2,6 +2,8 @@ package wideharbor.core.power;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
@@ -36,6 +38,27 @@ public enum KeepsOn {
                 .map(FeedTree.Link::device)
                 .toList();
         return !first.isEmpty() && first.stream().allMatch(d -> ridesThrough(rig, d)) ? INNER_BATTERY : NOTHING;
+    }
+
+    /**
+     * Hours for which the small batteries carry what lives straight off the plate, the shortest of them; nothing unless
+     * they keep the rig on, or while a draw is not on file.
+     *
+     * @param usable watt-hours that a battery gives in this cold
+     */
+    public static OptionalDouble carriesHours(
+            Rig rig, FeedTree feeds, FeedTree.Source source, ToDoubleFunction<Facet.Battery> usable) {
+        if (of(rig, source) != INNER_BATTERY || !feeds.loadOn(source).isComplete()) {
+            return OptionalDouble.empty();
+        }
+        return source.outlets().stream()
+                .filter(o -> o.link().isPresent())
+                .mapToDouble(o -> {
+                    Placed battery = innerBattery(rig, o.link().get().device()).orElseThrow();
+                    Facet.Battery spec = battery.type().facet(Facet.Battery.class).orElseThrow();
+                    return Runtime.hours(usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
+                })
+                .min();
     }
 
     private static boolean ridesThrough(Rig rig, Placed device) {

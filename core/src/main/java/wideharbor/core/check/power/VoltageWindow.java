@@ -114,7 +114,7 @@ public final class VoltageWindow implements Check {
         return Say.one(input.minVolts()) + " to " + Say.volts(input.maxVolts());
     }
 
-    /** For a device without a feed: a free output and a cable of the right ends. For a wrong one: a regulator between. */
+    /** For a device without a feed: a free output, or a shared one. For a feed that is wrong: a regulator between. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         String[] subject = finding.key().subjects().get(0).split(":");
@@ -125,9 +125,56 @@ public final class VoltageWindow implements Check {
         if (feeding.isPresent()) {
             return regulated(context, device, ref, feeding.get());
         }
-        return Wiring.feeds(context, context.scopeOf(ref.placement()), ref, input, new TreeSet<>()).stream()
-                .map(f -> new Candidate("feed", f.title(), f.commands()))
-                .toList();
+        List<Candidate> all = new ArrayList<>();
+        Wiring.feeds(context, context.scopeOf(ref.placement()), ref, input, new TreeSet<>())
+                .forEach(f -> all.add(new Candidate("feed", f.title(), f.commands())));
+        return all.isEmpty() ? shared(context, device, ref) : all;
+    }
+
+    /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
+    private static List<Candidate> shared(CheckContext context, Placed device, SocketRef ref) {
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType type : Parts.byNearness(context)) {
+            List<Facet.PowerOutput> outs = type.facets(Facet.PowerOutput.class);
+            if (outs.size() < 2 || type.facets(Facet.PowerInput.class).size() != 1) {
+                continue;
+            }
+            for (FeedTree.Outlet outlet : context.feeds().outlets()) {
+                if (outlet.link().isPresent()) {
+                    split(context, outlet, device, ref, type, outs).ifPresent(all::add);
+                }
+            }
+        }
+        return all;
+    }
+
+    private static Optional<Candidate> split(
+            CheckContext context,
+            FeedTree.Outlet outlet,
+            Placed device,
+            SocketRef ref,
+            ItemType type,
+            List<Facet.PowerOutput> outs) {
+        FeedTree.Link old = outlet.link().orElseThrow();
+        SocketRef fed = new SocketRef(old.device().id(), old.input().socket());
+        Socket in = type.socket(type.facet(Facet.PowerInput.class).orElseThrow().socket()).orElseThrow();
+        Socket one = type.socket(outs.get(0).socket()).orElseThrow();
+        Socket two = type.socket(outs.get(1).socket()).orElseThrow();
+        Optional<ItemType> to = Wiring.cable(context, Wiring.socket(context, outlet.ref()), in);
+        Optional<ItemType> again = Wiring.cable(context, one, Wiring.socket(context, fed));
+        Optional<ItemType> added = Wiring.cable(context, two, Wiring.socket(context, ref));
+        if (to.isEmpty() || again.isEmpty() || added.isEmpty()) {
+            return Optional.empty();
+        }
+        return Placing.near(context, outlet.placed().id(), type, 1).stream().findFirst().map(p -> {
+            String id = old.cable().id();
+            Placing done = p.with(List.of(new Scoped(context.scopeOfCable(id), new Command.Disconnect(id))))
+                    .with(Wiring.lay(context, p.scope(), to.get(), outlet.ref(), new SocketRef(p.id(), in.id()), p.taken()))
+                    .with(Wiring.lay(context, p.scope(), again.get(), new SocketRef(p.id(), one.id()), fed, p.taken()))
+                    .with(Wiring.lay(context, p.scope(), added.get(), new SocketRef(p.id(), two.id()), ref, p.taken()));
+            return new Candidate(
+                    "breakout", type.name() + " for " + old.device().title() + " and " + device.title(), done.commands());
+        });
     }
 
     /** A part that takes what there is and gives what the device wants, between the outlet and it. */

@@ -18,6 +18,7 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Severity;
@@ -76,6 +77,155 @@ class KeepingOnTest {
         var context = filled().context();
         assertEquals(List.of("battery"), context.feeds().sources().stream().map(s -> s.battery().id()).toList());
         assertEquals(1, DayPlates.of(context).get(0).cells().size());
+    }
+
+    /** 37 Wh · 0.90 at 25 °C over 30 W: 1.11 h. */
+    @Test
+    void theSmallBatteryCarriesItForSoLong() {
+        PowerSheet.PlateDay plate = PowerSheet.of(filled().context(), PowerSheet.Change.NONE).plates().get(0);
+        assertEquals(1.11, plate.carriedHours().orElseThrow(), 1e-9);
+        assertTrue(PowerSheet.of(bay().context(), PowerSheet.Change.NONE).plates().get(0).carriedHours().isEmpty());
+    }
+
+    @Nested
+    class Packed {
+        @Test
+        void whatFitsAPlateOrABayIsFine() {
+            verify(new PackedForPlates())
+                    .given(filled().inKit(Bag.battery("battery-150", Figure.maker(150)), 2).inKit(Bag.pack(), 1))
+                    .holds();
+        }
+
+        @Test
+        void whatFitsNothingIsLeftAtHome() {
+            Rigs rigs = Bag.powered().inKit(Bag.pack(), 2);
+            var finding = verify(new PackedForPlates()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND);
+            assertEquals("pack fits no plate of the job", finding.title());
+            assertEquals("Leave 2 × pack at home", verify(new PackedForPlates()).given(rigs).isMendedBy("leave").title());
+        }
+
+        @Test
+        void aChargerIsForAPlateToo() {
+            ItemType charger = Parts.part("charger").weighs(900, Vec3.ZERO).facet(new Facet.Charger("three-stud", 2, 60)).make();
+            assertEquals(
+                    "charger fits no plate of the job",
+                    verify(new PackedForPlates()).given(Bag.powered().inKit(charger, 1)).finds(Severity.CAUTION, CheckState.FOUND).title());
+        }
+
+        @Test
+        void withoutAPlateThereIsNothingToJudge() {
+            verify(new PackedForPlates()).given(Rigs.rig().with("body", Bag.body()).inKit(Bag.pack(), 1).on("none")).looksAtNothing();
+        }
+    }
+
+    @Nested
+    class Flying {
+        private Rigs flying(int people, double wattHours, int spares) {
+            ItemType battery = Bag.battery("battery-x", Figure.maker(wattHours));
+            return Rigs.rig()
+                    .with("body", Bag.body())
+                    .with("plate", Bag.plate())
+                    .with("battery", battery)
+                    .join("j-plate", "body:base", "plate:foot")
+                    .join("j-battery", "plate:battery", "battery:plug")
+                    .inKit(battery, spares)
+                    .knows(Bag.battery("battery-98", Figure.maker(98)))
+                    .on("none")
+                    .shooting(Shoot.UNASKED.flying(people));
+        }
+
+        @Test
+        void nobodyFliesAndNothingIsAsked() {
+            verify(new Flight()).given(flying(0, 220, 4)).looksAtNothing();
+        }
+
+        @Test
+        void smallOnesGoInAnyNumber() {
+            verify(new Flight()).given(flying(1, 98, 30)).holds();
+        }
+
+        /** The fitted one and five spares of 150 Wh: six, where three people may take six and two four. */
+        @Test
+        void twoForEachPersonOverAHundred() {
+            verify(new Flight()).given(flying(3, 150, 5)).holds();
+            var finding = verify(new Flight()).given(flying(2, 150, 5)).finds(Severity.CAUTION, 6, Double.NEGATIVE_INFINITY, 4, "pieces");
+            assertEquals("6 × battery-x with 2 people", finding.title());
+            // Two spares of 150 Wh at home: 300 Wh are four of 98.
+            assertEquals("4 × battery-98 in place of 2 × battery-x", verify(new Flight()).given(flying(2, 150, 5)).isMendedBy("smaller").title());
+        }
+
+        @Test
+        void overAHundredAndSixtyNoneGoes() {
+            assertEquals(
+                    "battery-x may not fly as baggage",
+                    verify(new Flight()).given(flying(4, 220, 2)).finds(Severity.STOP, 3, Double.NEGATIVE_INFINITY, 0, "pieces").title());
+            assertTrue(verify(new Flight()).given(flying(4, 220, 2)).fixes().isEmpty(), "one is fitted: other spares do not help");
+        }
+    }
+
+    @Nested
+    class OwnCells {
+        private Rigs clock(double hours, PartState... states) {
+            ItemType clock = Parts.part("clock").weighs(50, Vec3.ZERO)
+                    .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .facet(new SignalFacet.OwnCells(hours))
+                    .make();
+            return Bag.powered().with("clock", clock).join("j", "body:side", "clock:foot")
+                    .shooting(new Shoot(
+                            Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
+                            List.of(
+                                    new DayBlock("a", State.ON, 5, 20, false),
+                                    new DayBlock("b", State.STANDBY, 3, 20, false, List.of(states)))));
+        }
+
+        @Test
+        void aSetThatLastsTheDayIsFine() {
+            verify(new OwnCellsLast()).given(clock(8)).holds();
+            verify(new OwnCellsLast()).given(clock(5, new PartState("a", "clock", State.OFF))).holds();
+        }
+
+        /** Eight hours on sets of three: two changes. */
+        @Test
+        void orItsChangesAreTold() {
+            var finding = verify(new OwnCellsLast()).given(clock(3)).finds(Severity.CAUTION, 3, 8, Double.POSITIVE_INFINITY, "h");
+            assertTrue(finding.why().contains("2 changes"), finding.why());
+        }
+    }
+
+    /** Both outlets are taken: a breakout goes between one and its lamp, and feeds the third as well. */
+    @Test
+    void withoutAFreeOutletABreakoutIsPutIn() {
+        ItemType breakout = Parts.part("breakout").weighs(80, Vec3.ZERO)
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .socket("out-2", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .facet(new Facet.PowerInput("in", 9, 30, 0, Figure.maker(0), Figure.maker(0)))
+                .facet(new Facet.PowerOutput("out-1", 0, 1, 40, 50, 4))
+                .facet(new Facet.PowerOutput("out-2", 0, 1, 40, 50, 4))
+                .make();
+        ItemType body = Parts.part("body").weighs(3000, Vec3.ZERO)
+                .face("base", Port.Role.B, new Vec3(0, -66, 0), Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .face("a", Port.Role.B, new Vec3(60, 0, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
+                .face("b", Port.Role.B, new Vec3(60, 40, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
+                .face("c", Port.Role.B, new Vec3(60, 80, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
+                .face("d", Port.Role.B, new Vec3(60, 120, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", body)
+                .with("plate", Bag.plate())
+                .with("battery", Bag.battery("battery-100", Figure.maker(100)))
+                .join("j-plate", "body:base", "plate:foot")
+                .join("j-battery", "plate:battery", "battery:plug")
+                .on("none");
+        for (String lamp : List.of("a", "b", "c")) {
+            rigs.with("lamp-" + lamp, Bag.device("lamp-" + lamp, Figure.maker(9), Figure.maker(9)))
+                    .join("j-" + lamp, "body:" + lamp, "lamp-" + lamp + ":foot");
+        }
+        rigs.cable("k1", WIRE, "plate:out-1", "lamp-a:in").cable("k2", WIRE, "plate:out-2", "lamp-b:in")
+                .inKit(WIRE, 4).inKit(breakout, 1).inKit(Bag.keys("hex 3/16 in"), 1).day(25, 1);
+        assertEquals("lamp-c has no power", verify(new VoltageWindow()).given(rigs).finds(Severity.STOP, CheckState.FOUND).title());
+        assertEquals("breakout for lamp-a and lamp-c", verify(new VoltageWindow()).given(rigs).isMendedBy("breakout").title());
     }
 
     @Nested

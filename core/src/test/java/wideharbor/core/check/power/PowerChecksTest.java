@@ -220,7 +220,7 @@ class PowerChecksTest {
 
     private static Rigs claiming(double hours) {
         return oneDevice(30, 30).shooting(new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(), hours));
+                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(), hours, 0));
     }
 
     private static Rigs inBlocks(Rigs rigs) {

@@ -1,0 +1,104 @@
+package wideharbor.core.check.power;
+
+import java.util.ArrayList;
+import java.util.List;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Parts;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+import wideharbor.core.power.CabinRule;
+import wideharbor.core.quantity.Figure;
+
+/** A job that flies takes no battery that may not, and no more than the people who fly may carry. */
+public final class Flight implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.flight",
+            "power",
+            "The batteries may fly",
+            "every kind of battery in the package, when the brief says that people fly with them",
+            "none over 160 Wh; of those over 100 Wh two for each person who flies",
+            "they are taken away at the gate, and the day begins without them",
+            "",
+            "the usual rule for cabins, 2026-11; carrier and local law decide",
+            Severity.STOP,
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    /** Told once for the job, with the first configuration of its first build. */
+    @Override
+    public void run(CheckContext context, Results results) {
+        int flyers = context.job().brief().asks().shoot().flyers();
+        Build first = context.job().gear().builds().get(0);
+        boolean here = context.build().id().equals(first.id())
+                && context.rig().configuration().id().equals(first.configurations().get(0).id());
+        if (flyers == 0 || !here) {
+            return;
+        }
+        PackedBatteries.of(context).forEach((type, count) -> {
+            if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
+                judge(type, CabinRule.of(known.value()), count, flyers, results);
+            } else {
+                results.notChecked(List.of(type.ref().toString(), "flight"), "no watt-hours on file for " + type.name());
+            }
+        });
+    }
+
+    private static void judge(ItemType type, CabinRule rule, int count, int flyers, Results results) {
+        if (count <= rule.mostFor(flyers)) {
+            results.fine();
+            return;
+        }
+        results.found(
+                rule == CabinRule.NOT_AS_BAGGAGE ? Severity.STOP : Severity.CAUTION,
+                List.of(type.ref().toString(), "flight"),
+                rule == CabinRule.NOT_AS_BAGGAGE
+                        ? type.name() + " may not fly as baggage"
+                        : count + " × " + type.name() + " with " + flyers + (flyers == 1 ? " person" : " people"),
+                Evidence.Amount.atMost(count, rule.mostFor(flyers), "pieces"),
+                "Usually " + rule.inWords() + ". The carrier and local law decide.");
+    }
+
+    /** Spares of this kind left at home as far as it takes, smaller ones of the same plate packed instead. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        ItemType type = context.catalogue().all().stream()
+                .filter(t -> t.ref().toString().equals(finding.key().subjects().get(0)))
+                .findFirst()
+                .orElseThrow();
+        double excess = ((Evidence.Amount) finding.evidence()).measured() - ((Evidence.Amount) finding.evidence()).neededTo();
+        int spares = (int) Math.min(context.kit().count(type.ref()), Math.ceil(excess));
+        if (spares == 0) {
+            return List.of();
+        }
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType other : Parts.byNearness(context)) {
+            boolean smaller = other.facet(Facet.Battery.class).isPresent()
+                    && DayPlates.standard(other).equals(DayPlates.standard(type))
+                    && DayPlates.capacity(other).filter(w -> CabinRule.of(w) == CabinRule.FREE).isPresent();
+            if (smaller) {
+                int pieces = (int) Math.ceil(spares * DayPlates.capacity(type).orElse(0.0) / DayPlates.capacity(other).orElseThrow());
+                all.add(new Candidate(
+                        "smaller",
+                        pieces + " × " + other.name() + " in place of " + spares + " × " + type.name(),
+                        List.of(
+                                Scoped.kit(new Command.AddKit(type.ref(), -spares)),
+                                Scoped.kit(new Command.AddKit(other.ref(), pieces)))));
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,149 @@
+package wideharbor.core.check.power;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckContext;
+import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Results;
+import wideharbor.core.check.Severity;
+
+/** Every battery and charger that is packed serves a plate or a bay of the job, and one standard serves all plates. */
+public final class PackedForPlates implements Check {
+    private static final CheckCard CARD = new CheckCard(
+            "power.packed",
+            "power",
+            "Batteries and chargers are for the plates there are",
+            "batteries and chargers of the kit, against the plates and bays of all builds",
+            "each is of the standard of a plate or an inner bay; all plates are of one standard",
+            "what fits nothing is carried for nothing, and two standards halve the spares of each",
+            "",
+            "plates and batteries on file",
+            Severity.CAUTION,
+            false)
+            .restingOn(CheckCard.Basis.WIRING);
+
+    @Override
+    public CheckCard card() {
+        return CARD;
+    }
+
+    /** Told once for the job, with the first configuration of its first build: the kit is everybody's. */
+    @Override
+    public void run(CheckContext context, Results results) {
+        Build first = context.job().gear().builds().get(0);
+        boolean here = context.build().id().equals(first.id())
+                && context.rig().configuration().id().equals(first.configurations().get(0).id());
+        Set<String> plates = standards(context, true);
+        if (!here || plates.isEmpty()) {
+            return;
+        }
+        Set<String> all = new LinkedHashSet<>(plates);
+        all.addAll(standards(context, false));
+        for (Map.Entry<TypeRef, Integer> packed : context.kit().counts().entrySet()) {
+            ItemType type = context.catalogue().require(packed.getKey());
+            standard(type).ifPresent(s -> judge(context, type, packed.getValue(), s, all, results));
+        }
+        if (plates.size() > 1) {
+            results.found(
+                    Severity.NOTE,
+                    List.of("plates", "standards"),
+                    "Batteries of " + plates.size() + " standards in one job",
+                    Evidence.Amount.atMost(plates.size(), 1, "standards"),
+                    titles(context, plates) + ": a spare of one serves no plate of the other.");
+        }
+    }
+
+    private static void judge(
+            CheckContext context, ItemType type, int count, String standard, Set<String> all, Results results) {
+        if (all.contains(standard)) {
+            results.fine();
+            return;
+        }
+        results.found(
+                List.of(type.ref().toString(), "packed"),
+                type.name() + " fits no plate of the job",
+                new Evidence.Statement(
+                        count + " for " + context.standards().require(standard).title(), "for " + titles(context, all)),
+                "It is packed and carried for nothing, or a plate for it is missing.");
+    }
+
+    private static String titles(CheckContext context, Set<String> standards) {
+        return String.join(", ", standards.stream().map(s -> context.standards().require(s).title()).toList());
+    }
+
+    /** Standards of the job's battery plates, of all builds and whatever is worn; or of the bays inside parts. */
+    private static Set<String> standards(CheckContext context, boolean plates) {
+        Set<String> all = new LinkedHashSet<>();
+        for (Build build : context.job().gear().builds()) {
+            for (TypeRef ref : used(build)) {
+                ItemType type = context.catalogue().require(ref);
+                if (plates) {
+                    type.facet(Facet.Battery.class).filter(b -> isLarge(context, type)).ifPresent(b -> all.add(DayPlates.standard(type)));
+                } else {
+                    type.facet(Facet.InnerBay.class)
+                            .flatMap(bay -> type.port(bay.port()))
+                            .ifPresent(p -> all.add(p.standard()));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** A battery that is in no inner bay of the job: those are small ones of their own standard. */
+    private static boolean isLarge(CheckContext context, ItemType battery) {
+        return context.job().gear().builds().stream()
+                .flatMap(b -> used(b).stream())
+                .map(context.catalogue()::require)
+                .flatMap(t -> t.facet(Facet.InnerBay.class).flatMap(bay -> t.port(bay.port())).stream())
+                .noneMatch(p -> p.standard().equals(DayPlates.standard(battery)));
+    }
+
+    private static List<TypeRef> used(Build build) {
+        List<TypeRef> all = new ArrayList<>();
+        build.base().placements().forEach(p -> all.add(p.type()));
+        build.configurations().forEach(c -> placed(c.overlay(), all));
+        build.lenses().forEach(l -> placed(l.overlay(), all));
+        return all;
+    }
+
+    private static void placed(List<Command> overlay, List<TypeRef> all) {
+        for (Command command : overlay) {
+            if (command instanceof Command.Place place) {
+                all.add(place.type());
+            } else if (command instanceof Command.Retype retype) {
+                all.add(retype.type());
+            }
+        }
+    }
+
+    private static Optional<String> standard(ItemType type) {
+        return type.facet(Facet.Charger.class)
+                .map(Facet.Charger::standard)
+                .or(() -> type.facet(Facet.Battery.class).map(b -> DayPlates.standard(type)));
+    }
+
+    /** Left at home. */
+    @Override
+    public List<Candidate> candidates(Finding finding, CheckContext context) {
+        return context.kit().counts().entrySet().stream()
+                .filter(e -> e.getKey().toString().equals(finding.key().subjects().get(0)))
+                .map(e -> new Candidate(
+                        "leave",
+                        "Leave " + e.getValue() + " × " + context.catalogue().require(e.getKey()).name() + " at home",
+                        List.of(Scoped.kit(new Command.AddKit(e.getKey(), -e.getValue())))))
+                .toList();
+    }
+}
