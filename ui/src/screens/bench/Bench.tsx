@@ -1,8 +1,8 @@
 import { App } from 'antd';
 import { useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
+import { useAddress } from '../../app/useAddress';
 import { Waiting } from '../../app/Waiting';
 import { BalanceDialog } from './BalanceDialog';
 import { BenchBar } from './BenchBar';
@@ -30,23 +30,14 @@ interface Props {
 
 export function Bench({ spot, canEdit, session }: Props) {
   const { modal } = App.useApp();
-  const [search, setSearch] = useSearchParams();
+  const [search, change] = useAddress();
   const [lit, setLit] = useState<Finding | null>(null);
   const [fitting, setFitting] = useState<string | null>(null);
   const [open, setOpen] = useState<'help' | 'budget' | 'configuring' | 'balancing' | 'hands' | 'left' | null>(null);
   const close = () => setOpen(null);
   const chosen = search.get('part') ?? '';
 
-  const go = (name: string, value: string) =>
-    setSearch(
-      (old) => {
-        const next = new URLSearchParams(old);
-        if (value) next.set(name, value);
-        else next.delete(name);
-        return next;
-      },
-      { replace: true },
-    );
+  const go = (name: string, value: string) => change({ [name]: value });
 
   const { query, busy, act, foresee, drop } = useBench(spot, (configuration) => go('config', configuration));
   const bench = query.data;

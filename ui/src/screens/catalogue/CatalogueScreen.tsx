@@ -1,9 +1,10 @@
 import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { catalogueQuery } from '../../api/queries';
+import { useAddress } from '../../app/useAddress';
 import { Waiting } from '../../app/Waiting';
 import { massWords, size } from './text';
 
@@ -17,20 +18,10 @@ const SORTS = [
 
 /** Every part of the house: searched by name or by look, filtered, sorted, two of them compared. */
 export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
-  const [params, setParams] = useSearchParams();
+  const [params, change] = useAddress();
   const navigate = useNavigate();
   const get = (name: string) => params.get(name) ?? '';
-  const set = (name: string, value: string) =>
-    setParams(
-      (old) => {
-        const next = new URLSearchParams(old);
-        if (value) next.set(name, value);
-        else next.delete(name);
-        if (name !== 'from' && name !== 'pick') next.delete('from');
-        return next;
-      },
-      { replace: true },
-    );
+  const set = (name: string, value: string) => change(name === 'from' || name === 'pick' ? { [name]: value } : { from: '', [name]: value });
   const question = {
     search: useDeferredValue(get('search')),
     look: useDeferredValue(get('look')),
