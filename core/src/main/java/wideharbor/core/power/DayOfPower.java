@@ -166,7 +166,7 @@ public record DayOfPower(
 
         /**
          * From one event to the next: the fitted battery is empty, one in a bay is full, the block ends. Empties take turns
-         * in the bays; while nothing draws, the fitted one takes its turn after them. With nothing left to put on, all waits
+         * in the bays; while nothing draws, so do partly charged spares and the fitted one after them. With nothing left to put on, all waits
          * for the first that is full. At the end of the block what is charged, however far, can go on.
          */
         void through(DayBlock block, double usable) {
@@ -198,10 +198,17 @@ public record DayOfPower(
             mark();
         }
 
-        /** Empties in the order in which they came off, then the fitted one while nothing draws. */
+        /** Empties in the order in which they came off; while nothing draws, partly charged spares and the fitted one too. */
         private void fill(List<InBay> bays, int there, boolean off) {
             while (bays.size() < there && !empty.isEmpty()) {
                 Cell next = empty.poll();
+                bays.add(new InBay(next, hour, next.share()));
+            }
+            List<Cell> partly = off
+                    ? full.stream().filter(c -> !c.isFull()).sorted(Comparator.comparingDouble(c -> c.left)).toList()
+                    : List.of();
+            for (Cell next : partly.subList(0, Math.max(0, Math.min(partly.size(), there - bays.size())))) {
+                full.remove(next);
                 bays.add(new InBay(next, hour, next.share()));
             }
             boolean in = bays.stream().anyMatch(b -> b.cell() == fitted);

@@ -127,6 +127,21 @@ class DayOfPowerTest {
         assertTurn(1, false, 5, 6.2, 0.6, 0, day.turns().get(4));
     }
 
+    /**
+     * Empty after two hours, the first gets 60 of 100 Wh at the first meal; at the second, with nothing empty, it gets the
+     * other 40 before the fitted one takes its turn.
+     */
+    @Test
+    void aPartlyChargedSpareIsToppedUpAtTheNextMeal() {
+        DayOfPower day = DayOfPower.of(
+                plate(45, 15, 2), List.of(block(State.ON, 2.5), meal(1), block(State.ON, 0.5), meal(1)), 0.9, new Chargers(1, 60));
+        List<DayOfPower.Turn> first = day.turns().stream().filter(t -> t.battery() == 1).toList();
+        assertTurn(1, true, 2.5, 3.5, 0, 0.6, first.get(1));
+        assertTurn(1, true, 4, 4 + 40 / 60.0, 0.6, 1, first.get(2));
+        assertEquals(1, day.toRecharge(), "the fitted one, a third of an hour in the bay");
+        assertEquals(50 - 20, day.missing().get(0), 1e-9);
+    }
+
     private static void assertTurn(int battery, boolean charging, double from, double to, double before, double after, DayOfPower.Turn turn) {
         assertEquals(battery, turn.battery());
         assertEquals(charging, turn.charging());
