@@ -1288,6 +1288,7 @@ export interface components {
             lengthMm: number;
             /** Format: double */
             neededMm: number;
+            reaches: boolean;
             title: string;
         };
         Clash: {
@@ -1370,6 +1371,7 @@ export interface components {
             darkHours: number;
             /** Format: double */
             drawnWattHours: number;
+            fullByMorning: boolean;
             line: components["schemas"]["Point"][];
             rechargeHours: number[];
             swaps: components["schemas"]["Swap"][];
@@ -2028,6 +2030,8 @@ export interface components {
             /** Format: double */
             idleWatts: number;
             keepsOn: string;
+            /** Format: double */
+            lostWatts: number;
             /** Format: int32 */
             needed: number;
             /** Format: double */

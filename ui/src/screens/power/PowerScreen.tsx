@@ -192,7 +192,7 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
         </tbody>
       </table>
       <p>
-        <span className="num">{fixed(plate.runningWatts, 0)} W</span> running, <span className="num">{fixed(plate.idleWatts, 0)} W</span> on standby. Without charging during the day it takes <span className="num">{plate.needed}</span>{' '}
+        <span className="num">{fixed(plate.runningWatts, 0)} W</span> running{plate.lostWatts >= 0.5 && <>, <span className="num">{fixed(plate.lostWatts, 0)} W</span> of it lost in converters</>}, <span className="num">{fixed(plate.idleWatts, 0)} W</span> on standby. Without charging during the day it takes <span className="num">{plate.needed}</span>{' '}
         of the fitted kind; <span className="num">{plate.atHand}</span> for this plate are packed. {inWords(then ?? now)}
         {nightly(then ?? now, plate)}
         {!plate.hotSwap && plate.bootSeconds > 0 && now.swaps.length > 0 && ` Each change costs ${fixed(plate.bootSeconds, 0)} s until all is there again.`}
@@ -205,8 +205,8 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
 function nightly(day: Schemas['DayView'], plate: Schemas['PlateView']): string {
   const bays = day.baysForTheNight[0];
   const night = `a night of ${fixed(plate.nightHours, plate.nightHours % 1 === 0 ? 0 : 1)} h`;
+  if (day.fullByMorning) return ` In ${night} all are full again.`;
   if (bays === undefined) return ` No number of bays fills all of them in ${night}.`;
-  if (bays <= plate.bays) return ` In ${night} all are full again.`;
   return ` For all to be full again in ${night} it takes ${bays} bays; ${plate.bays === 0 ? 'none is' : `${plate.bays} are`} there for this plate.`;
 }
 

@@ -21,6 +21,7 @@ const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
   used: 2,
   toRecharge: 2,
   rechargeHours: [],
+  fullByMorning: true,
   baysForTheNight: [],
   ...over,
 });

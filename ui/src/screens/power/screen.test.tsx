@@ -12,7 +12,7 @@ const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
 const session = { signedIn: true, username: 'lead', displayName: 'Lead', role: 'LEAD', editsBriefs: true, editsBuilds: true, waives: true } as Schemas['Session'];
 const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
 
-const day: Schemas['DayView'] = { turns: [], line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], baysForTheNight: [3] };
+const day: Schemas['DayView'] = { turns: [], line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], fullByMorning: false, baysForTheNight: [3] };
 
 const plate: Schemas['PlateView'] = {
   battery: 'Battery 98 Wh',
@@ -23,6 +23,7 @@ const plate: Schemas['PlateView'] = {
   bootSeconds: 15,
   runningWatts: 60,
   idleWatts: 30,
+  lostWatts: 4,
   atHand: 3,
   bays: 0,
   nightHours: 10,
@@ -65,6 +66,7 @@ describe('the Power screen', () => {
     const line = screen.getByRole('row', { name: /as packed: 3 batteries, 0 bays/ }).textContent;
     expect(line).toContain('1 h 15');
     expect(line).toContain('no charger packed');
+    expect(screen.getByText(/of it lost in converters/).textContent).toContain('60 W running, 4 W of it lost');
     expect(screen.getByText(/in a night of 10 h it takes 3 bays; none is there for this plate/)).toBeTruthy();
     expect(screen.getByText(/write the day in blocks/)).toBeTruthy();
     expect(screen.getByRole('option', { name: 'Battery 150 Wh, all of them' })).toBeTruthy();

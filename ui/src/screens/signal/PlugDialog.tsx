@@ -15,7 +15,7 @@ interface Props {
 }
 
 const choice = (c: Schemas['ChoiceView']) =>
-  `${c.title}: ${fixed(c.lengthMm, 0)} mm of ${fixed(c.neededMm, 0)} needed${c.lengthMm < c.neededMm ? ', too short' : ''}, ${c.inKit > 0 ? `${c.inKit} in the kit` : 'to be booked'}`;
+  `${c.title}: ${fixed(c.lengthMm, 0)} mm of ${fixed(c.neededMm, 0)} needed${!c.reaches ? ', too short' : ''}, ${c.inKit > 0 ? `${c.inKit} in the kit` : 'to be booked'}`;
 
 /** A cable by hand: from an open socket to one that it fits, by a cable that joins the two. */
 export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {

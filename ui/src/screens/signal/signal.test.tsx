@@ -192,7 +192,7 @@ describe('cables', () => {
   it('plugs by the cable that is offered first', async () => {
     const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
     const to: Schemas['OpenView'] = { ref: 'monitor:sdi', part: 'Monitor', title: 'SDI in', kind: 'picture', direction: 'in', connector: 'BNC' };
-    client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ item: 'c-sdi-80@1', title: 'SDI, 0.8 m', inKit: 1, lengthMm: 800, neededMm: 620 }] }]);
+    client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ item: 'c-sdi-80@1', title: 'SDI, 0.8 m', inKit: 1, lengthMm: 800, neededMm: 620, reaches: true }] }]);
     const onWish = show(signals(), true, vi.fn(), client);
     fireEvent.click(screen.getByRole('button', { name: 'Plug a cable' }));
     expect((screen.getByRole('button', { name: 'Plug it' }) as HTMLButtonElement).disabled).toBe(true);

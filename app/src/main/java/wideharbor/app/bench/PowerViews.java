@@ -93,6 +93,7 @@ final class PowerViews {
             double bootSeconds,
             double runningWatts,
             double idleWatts,
+            double lostWatts,
             int atHand,
             int bays,
             double nightHours,
@@ -111,6 +112,7 @@ final class PowerViews {
                     p.bootSeconds(),
                     p.runningWatts(),
                     p.idleWatts(),
+                    p.lostWatts(),
                     p.atHand(),
                     p.bays(),
                     p.nightHours(),
@@ -133,6 +135,7 @@ final class PowerViews {
             int used,
             int toRecharge,
             List<Double> rechargeHours,
+            boolean fullByMorning,
             List<Integer> baysForTheNight) {
         static DayView of(PowerSheet.PlateDay plate, DayOfPower d) {
             return new DayView(
@@ -145,6 +148,7 @@ final class PowerViews {
                     d.used(),
                     d.toRecharge(),
                     Double.isInfinite(d.rechargeHours()) ? List.of() : List.of(d.rechargeHours()),
+                    plate.isFullByMorning(d),
                     plate.baysForTheNight(d).stream().boxed().toList());
         }
     }

@@ -70,9 +70,9 @@ final class SignalViews {
         }
     }
 
-    record ChoiceView(String item, String title, int inKit, double lengthMm, double neededMm) {
+    record ChoiceView(String item, String title, int inKit, double lengthMm, double neededMm, boolean reaches) {
         static ChoiceView of(Plugging.Choice c) {
-            return new ChoiceView(c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm());
+            return new ChoiceView(c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm(), c.reaches());
         }
     }
 

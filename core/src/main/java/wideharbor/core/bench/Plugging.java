@@ -29,7 +29,7 @@ public final class Plugging {
 
     /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
     public record Choice(ItemType type, int inKit, double lengthMm, double neededMm) {
-        boolean reaches() {
+        public boolean reaches() {
             return lengthMm >= neededMm;
         }
     }

@@ -103,6 +103,7 @@ public record PowerSheet(
     /**
      * A plate's day, as the package is and as it would be changed.
      *
+     * @param lostWatts of the running ones, as heat in converters
      * @param wattsPerBay of the bays there are, or of usual ones
      * @param nightHours from wrap to call
      * @param carriedHours for how long small batteries in bays carry what they are in, where they keep the rig on
@@ -121,6 +122,7 @@ public record PowerSheet(
             double bootSeconds,
             double runningWatts,
             double idleWatts,
+            double lostWatts,
             int atHand,
             int bays,
             double wattsPerBay,
@@ -130,6 +132,11 @@ public record PowerSheet(
             Optional<DayOfPower> now,
             Optional<DayOfPower> then,
             List<String> unknown) {
+
+        /** Whether the bays there are fill all of them by the next call. */
+        public boolean isFullByMorning(DayOfPower of) {
+            return of.rechargeHours() <= nightHours + 1e-9;
+        }
 
         /** The fewest bays in which all are full again by the next call. */
         public OptionalInt baysForTheNight(DayOfPower of) {
@@ -250,7 +257,7 @@ public record PowerSheet(
                 known(input.peakWatts()),
                 input.bootSeconds(),
                 states,
-                day.stream().map(b -> b.says(build, placed.id())).toList(),
+                day.stream().map(b -> b.own(build, placed.id()).isPresent()).toList(),
                 wattHours);
     }
 
@@ -292,6 +299,7 @@ public record PowerSheet(
                 p.bootSeconds(),
                 p.runningWatts(),
                 p.idleWatts(),
+                context.feeds().flow(p.source()).lostWatts(),
                 p.cells().size(),
                 p.chargers().bays(),
                 p.chargers().bays() == 0 ? USUAL_BAY_WATTS : p.chargers().wattsPerBay(),

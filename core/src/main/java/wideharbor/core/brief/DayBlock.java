@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -46,17 +47,16 @@ public record DayBlock(String what, State state, double hours, double celsius, b
         this(what, state, hours, celsius, mains, List.of());
     }
 
-    /** Whether this block says something of a part itself. */
-    public boolean says(String build, String part) {
-        return parts.stream().anyMatch(p -> p.build().equals(build) && p.part().equals(part));
+    /** What this block says of a part itself; empty when it does as the rig. */
+    public Optional<State> own(String build, String part) {
+        return parts.stream()
+                .filter(p -> p.build().equals(build) && p.part().equals(part))
+                .map(PartState::state)
+                .findFirst();
     }
 
     /** What a part of a build does in this block: as the rig, unless it is said otherwise. */
     public State stateOf(String build, String part) {
-        return parts.stream()
-                .filter(p -> p.build().equals(build) && p.part().equals(part))
-                .map(PartState::state)
-                .findFirst()
-                .orElse(state);
+        return own(build, part).orElse(state);
     }
 }

@@ -154,6 +154,13 @@ public record CheckContext(
         return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());
     }
 
+    /** Whether this is the rig with which what concerns the whole job is told: the first configuration of the first build. */
+    public boolean isFirstOfJob() {
+        Build first = job.gear().builds().get(0);
+        return build.id().equals(first.id())
+                && rig.configuration().id().equals(first.configurations().get(0).id());
+    }
+
     public HouseRules rules() {
         return job.rules();
     }

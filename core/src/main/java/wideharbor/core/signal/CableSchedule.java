@@ -61,7 +61,7 @@ public final class CableSchedule {
             Optional<Placed> a = rig.find(cable.a().placement());
             Optional<Placed> b = rig.find(cable.b().placement());
             if (wire.isPresent() && a.isPresent() && b.isPresent()) {
-                boolean straight = wire.get().a().fits(socket(a.get(), cable.a()));
+                boolean straight = isStraight(rig, cable, wire.get());
                 Facet.CableEnd endA = straight ? wire.get().a() : wire.get().b();
                 Facet.CableEnd endB = straight ? wire.get().b() : wire.get().a();
                 CableWay way = CableWay.of(rig, cable, endA, endB, dressing);
@@ -87,8 +87,13 @@ public final class CableSchedule {
     /** What a cable needs in length, mm, were it plugged so. */
     public static double needed(Rig rig, CableRun cable, Dressing dressing) {
         Facet.Cable wire = rig.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
-        boolean straight = wire.a().fits(socket(rig.require(cable.a().placement()), cable.a()));
+        boolean straight = isStraight(rig, cable, wire);
         return CableWay.of(rig, cable, straight ? wire.a() : wire.b(), straight ? wire.b() : wire.a(), dressing).neededMm();
+    }
+
+    /** Whether the cable's own end a is in the socket at a; plugged the other way round it serves as well. */
+    private static boolean isStraight(Rig rig, CableRun cable, Facet.Cable wire) {
+        return wire.a().fits(socket(rig.require(cable.a().placement()), cable.a()));
     }
 
     private static Socket socket(Placed placed, SocketRef ref) {

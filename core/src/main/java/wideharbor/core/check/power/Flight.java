@@ -2,7 +2,6 @@ package wideharbor.core.check.power;
 
 import java.util.ArrayList;
 import java.util.List;
-import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
@@ -42,10 +41,7 @@ public final class Flight implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         int flyers = context.job().brief().asks().shoot().flyers();
-        Build first = context.job().gear().builds().get(0);
-        boolean here = context.build().id().equals(first.id())
-                && context.rig().configuration().id().equals(first.configurations().get(0).id());
-        if (flyers == 0 || !here) {
+        if (flyers == 0 || !context.isFirstOfJob()) {
             return;
         }
         PackedBatteries.of(context).forEach((type, count) -> {

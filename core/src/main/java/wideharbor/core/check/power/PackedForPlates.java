@@ -43,11 +43,8 @@ public final class PackedForPlates implements Check {
     /** Told once for the job, with the first configuration of its first build: the kit is everybody's. */
     @Override
     public void run(CheckContext context, Results results) {
-        Build first = context.job().gear().builds().get(0);
-        boolean here = context.build().id().equals(first.id())
-                && context.rig().configuration().id().equals(first.configurations().get(0).id());
         Set<String> plates = standards(context, true);
-        if (!here || plates.isEmpty()) {
+        if (!context.isFirstOfJob() || plates.isEmpty()) {
             return;
         }
         Set<String> all = new LinkedHashSet<>(plates);

@@ -4,21 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scope;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
-import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
@@ -31,8 +24,6 @@ import wideharbor.core.rig.Placed;
 
 /** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
 public final class VoltageWindow implements Check {
-    private static final int MOST_PLACES = 3;
-
     private static final CheckCard CARD = new CheckCard(
             "power.volts",
             "power",
@@ -123,102 +114,11 @@ public final class VoltageWindow implements Check {
         Socket input = device.type().socket(ref.socket()).orElseThrow();
         Optional<FeedTree.Outlet> feeding = context.feeds().feeding(ref);
         if (feeding.isPresent()) {
-            return regulated(context, device, ref, feeding.get());
+            return FeedRemedies.regulated(context, device, ref, feeding.get());
         }
         List<Candidate> all = new ArrayList<>();
         Wiring.feeds(context, context.scopeOf(ref.placement()), ref, input, new TreeSet<>())
                 .forEach(f -> all.add(new Candidate("feed", f.title(), f.commands())));
-        return all.isEmpty() ? shared(context, device, ref) : all;
-    }
-
-    /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
-    private static List<Candidate> shared(CheckContext context, Placed device, SocketRef ref) {
-        List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
-            List<Facet.PowerOutput> outs = type.facets(Facet.PowerOutput.class);
-            if (outs.size() < 2 || type.facets(Facet.PowerInput.class).size() != 1) {
-                continue;
-            }
-            for (FeedTree.Outlet outlet : context.feeds().outlets()) {
-                if (outlet.link().isPresent()) {
-                    split(context, outlet, device, ref, type, outs).ifPresent(all::add);
-                }
-            }
-        }
-        return all;
-    }
-
-    private static Optional<Candidate> split(
-            CheckContext context,
-            FeedTree.Outlet outlet,
-            Placed device,
-            SocketRef ref,
-            ItemType type,
-            List<Facet.PowerOutput> outs) {
-        FeedTree.Link old = outlet.link().orElseThrow();
-        SocketRef fed = new SocketRef(old.device().id(), old.input().socket());
-        Socket in = type.socket(type.facet(Facet.PowerInput.class).orElseThrow().socket()).orElseThrow();
-        Socket one = type.socket(outs.get(0).socket()).orElseThrow();
-        Socket two = type.socket(outs.get(1).socket()).orElseThrow();
-        Optional<ItemType> to = Wiring.cable(context, Wiring.socket(context, outlet.ref()), in);
-        Optional<ItemType> again = Wiring.cable(context, one, Wiring.socket(context, fed));
-        Optional<ItemType> added = Wiring.cable(context, two, Wiring.socket(context, ref));
-        if (to.isEmpty() || again.isEmpty() || added.isEmpty()) {
-            return Optional.empty();
-        }
-        return Placing.near(context, outlet.placed().id(), type, 1).stream().findFirst().map(p -> {
-            String id = old.cable().id();
-            Placing done = p.with(List.of(new Scoped(context.scopeOfCable(id), new Command.Disconnect(id))))
-                    .with(Wiring.lay(context, p.scope(), to.get(), outlet.ref(), new SocketRef(p.id(), in.id()), p.taken()))
-                    .with(Wiring.lay(context, p.scope(), again.get(), new SocketRef(p.id(), one.id()), fed, p.taken()))
-                    .with(Wiring.lay(context, p.scope(), added.get(), new SocketRef(p.id(), two.id()), ref, p.taken()));
-            return new Candidate(
-                    "breakout", type.name() + " for " + old.device().title() + " and " + device.title(), done.commands());
-        });
-    }
-
-    /** A part that takes what there is and gives what the device wants, between the outlet and it. */
-    private static List<Candidate> regulated(
-            CheckContext context, Placed device, SocketRef ref, FeedTree.Outlet outlet) {
-        Facet.PowerInput wants = outlet.link().orElseThrow().input();
-        List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
-            Optional<Facet.PowerInput> in = type.facet(Facet.PowerInput.class);
-            for (Facet.PowerOutput out : type.facets(Facet.PowerOutput.class)) {
-                boolean right = out.regulatedVolts() >= wants.minVolts() && out.regulatedVolts() <= wants.maxVolts();
-                if (in.isPresent() && right && type.category() != Category.BODY) {
-                    all.addAll(between(context, outlet, device, ref, type, in.get(), out));
-                }
-            }
-        }
-        return all;
-    }
-
-    private static List<Candidate> between(
-            CheckContext context,
-            FeedTree.Outlet outlet,
-            Placed device,
-            SocketRef ref,
-            ItemType type,
-            Facet.PowerInput in,
-            Facet.PowerOutput out) {
-        Optional<ItemType> first = Wiring.cable(
-                context, Wiring.socket(context, outlet.ref()), type.socket(in.socket()).orElseThrow());
-        Optional<ItemType> second =
-                Wiring.cable(context, type.socket(out.socket()).orElseThrow(), Wiring.socket(context, ref));
-        if (first.isEmpty() || second.isEmpty()) {
-            return List.of();
-        }
-        String old = outlet.link().orElseThrow().cable().id();
-        List<Candidate> all = new ArrayList<>();
-        for (Placing p : Placing.near(context, device.id(), type, MOST_PLACES)) {
-            Scope scope = p.scope();
-            Placing done = p.with(List.of(new Scoped(context.scopeOfCable(old), new Command.Disconnect(old))))
-                    .with(Wiring.lay(context, scope, first.get(), outlet.ref(), new SocketRef(p.id(), in.socket()), p.taken()))
-                    .with(Wiring.lay(context, scope, second.get(), new SocketRef(p.id(), out.socket()), ref, p.taken()));
-            all.add(new Candidate(
-                    "regulator", type.name() + " before " + device.title() + ", on " + context.rig().title(p.on()), done.commands()));
-        }
-        return all;
+        return all.isEmpty() ? FeedRemedies.shared(context, device, ref) : all;
     }
 }
