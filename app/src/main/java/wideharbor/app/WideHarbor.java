@@ -3,8 +3,6 @@ package wideharbor.app;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
-import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Proposer;
 import wideharbor.format.HarborCodec;
 
 /** Starts the application. Needs a MariaDB, which {@code ./harbor up} provides. */
@@ -17,16 +15,6 @@ public class WideHarbor {
     @Bean
     HarborCodec harborCodec() {
         return new HarborCodec();
-    }
-
-    @Bean
-    CheckEngine checkEngine() {
-        return CheckEngine.standard();
-    }
-
-    @Bean
-    Proposer proposer(CheckEngine engine) {
-        return new Proposer(engine);
     }
 
     @Bean

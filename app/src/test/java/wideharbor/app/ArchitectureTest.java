@@ -27,4 +27,14 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .haveSimpleNameEndingWith("Store");
+
+    /** No answer is worked out inside a cache's lock, and no request leans on the machine's common pool: see judging. */
+    @ArchTest
+    static final ArchRule NOTHING_IS_WORKED_OUT_IN_A_LOCK = noClasses()
+            .should()
+            .callMethod(com.github.benmanes.caffeine.cache.Cache.class, "get", Object.class, java.util.function.Function.class)
+            .orShould()
+            .callMethod(java.util.Collection.class, "parallelStream")
+            .orShould()
+            .callMethod(java.util.List.class, "parallelStream");
 }

@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -15,6 +16,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Talks to the application as the interface does: session cookie, CSRF header, JSON. */
 public final class Client {
     private static final JsonMapper MAPPER = new JsonMapper();
+
+    /** A request without an answer for so long is a standstill. */
+    private static final Duration ANSWERED_WITHIN = Duration.ofSeconds(90);
 
     private final String base;
     private final CookieManager cookies = new CookieManager();
@@ -98,7 +102,7 @@ public final class Client {
     }
 
     private HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(base + path));
+        return HttpRequest.newBuilder(URI.create(base + path)).timeout(ANSWERED_WITHIN);
     }
 
     private Answer send(HttpRequest.Builder request) {

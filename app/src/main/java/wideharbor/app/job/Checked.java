@@ -1,13 +1,12 @@
 package wideharbor.app.job;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
+import wideharbor.app.judging.Flights;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
@@ -16,6 +15,7 @@ import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Workers;
 
 /** What the checks say of a job, computed once per state of it. Give it only what is committed. */
 @Service
@@ -38,26 +38,28 @@ public class Checked {
         }
     }
 
-    private final Cache<Key, Result> kept = Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<FixKey, Fixes> keptFixes = Caffeine.newBuilder().maximumSize(100).build();
-    private final Cache<Foreseen, Report> foreseen = Caffeine.newBuilder().maximumSize(200).build();
+    private final Flights<Key, Result> kept = new Flights<>(100);
+    private final Flights<FixKey, Fixes> keptFixes = new Flights<>(100);
+    private final Flights<Foreseen, Report> foreseen = new Flights<>(200);
     private final CheckEngine engine;
     private final Proposer proposer;
+    private final Workers workers;
 
-    Checked(CheckEngine engine, Proposer proposer) {
+    Checked(CheckEngine engine, Proposer proposer, Workers workers) {
         this.engine = engine;
         this.proposer = proposer;
+        this.workers = workers;
     }
 
     public Result of(Loaded loaded) {
-        return kept.get(key(loaded), k -> compute(loaded));
+        return kept.get(key(loaded), () -> compute(loaded));
     }
 
     /** Trying costs many times what checking does, so it is asked for apart, and for the configuration on view alone. */
     public Fixes fixes(Loaded loaded, String build, String configuration) {
         return keptFixes.get(
                 new FixKey(key(loaded), build, configuration),
-                k -> new Fixes(
+                () -> new Fixes(
                         true,
                         proposer.propose(
                                 loaded.job(), of(loaded).report().of(build, configuration))));
@@ -74,9 +76,9 @@ public class Checked {
     public Result foresee(Loaded before, GearPackage after) {
         Job job = before.job().with(after);
         return result(
-                CheckEngine.Spot.all(job).parallelStream()
-                        .map(spot -> foresee(before, after, job, spot))
-                        .toList(),
+                workers.map(CheckEngine.Spot.all(job), spot -> foreseen
+                        .known(foreseenKey(before, after, spot))
+                        .orElseGet(() -> engine.check(job, spot.build(), spot.configuration()))),
                 job);
     }
 
@@ -96,8 +98,11 @@ public class Checked {
 
     private Report foresee(Loaded before, GearPackage after, Job job, CheckEngine.Spot spot) {
         return foreseen.get(
-                new Foreseen(before.job().id(), before.stateNo(), after, spot),
-                k -> engine.check(job, spot.build(), spot.configuration()));
+                foreseenKey(before, after, spot), () -> engine.check(job, spot.build(), spot.configuration()));
+    }
+
+    private static Foreseen foreseenKey(Loaded before, GearPackage after, CheckEngine.Spot spot) {
+        return new Foreseen(before.job().id(), before.stateNo(), after, spot);
     }
 
     private Result result(List<Report> reports, Job job) {

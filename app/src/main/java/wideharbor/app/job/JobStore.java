@@ -1,7 +1,5 @@
 package wideharbor.app.job;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -14,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.judging.Flights;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
@@ -47,7 +46,7 @@ public class JobStore {
     /** A build as it is stored, and the parts that it is read with: the same two always read as the same build. */
     private record Stored(String content, Catalogue catalogue) {}
 
-    private final Cache<Stored, Build> builtAs = Caffeine.newBuilder().maximumSize(200).build();
+    private final Flights<Stored, Build> builtAs = new Flights<>(200);
 
     JobStore(
             Rows.Jobs jobs,
@@ -172,7 +171,7 @@ public class JobStore {
         List<Build> content = new ArrayList<>();
         Map<String, Integer> revisions = new LinkedHashMap<>();
         for (BuildRow build : builds.of(row.id)) {
-            content.add(builtAs.get(new Stored(build.content, all), s -> codec.readBuild(s.content(), s.catalogue())));
+            content.add(builtAs.get(new Stored(build.content, all), () -> codec.readBuild(build.content, all)));
             revisions.put(build.key.buildId(), build.revision);
         }
         Map<TypeRef, Integer> kit = new LinkedHashMap<>();

@@ -13,6 +13,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -25,12 +26,24 @@ import wideharbor.format.HarborFormatException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private static final String RETRY_AFTER_SECONDS = "5";
 
     record Place(String place, String message) {}
 
     @ExceptionHandler
-    ProblemDetail refused(Refusal e) {
-        return problem(e.status(), e.getMessage());
+    ResponseEntity<ProblemDetail> refused(Refusal e) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
+        if (e.status() == HttpStatus.SERVICE_UNAVAILABLE) {
+            answer.header(HttpHeaders.RETRY_AFTER, RETRY_AFTER_SECONDS);
+        }
+        return answer.body(problem(e.status(), e.getMessage()));
+    }
+
+    /** No connection to the database came free in time. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> full(CannotCreateTransactionException e) {
+        LOG.warn("No connection to the database: {}", e.getMessage());
+        return refused(Refusal.busy());
     }
 
     @ExceptionHandler

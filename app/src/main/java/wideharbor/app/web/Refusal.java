@@ -21,6 +21,13 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.CONFLICT, message);
     }
 
+    /** Others keep everything busy for too long: nothing was done, and asking again later will do. */
+    public static Refusal busy() {
+        return new Refusal(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "Too many ask at once just now; nothing was changed. Try again in a few seconds.");
+    }
+
     public HttpStatus status() {
         return status;
     }

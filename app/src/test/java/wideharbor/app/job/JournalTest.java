@@ -23,6 +23,7 @@ import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Workers;
 import wideharbor.format.HarborCodec;
 
 class JournalTest {
@@ -101,8 +102,8 @@ class JournalTest {
                 .read(java.nio.file.Files.readAllBytes(java.nio.file.Path.of("..", "demo", "kiln.harbor.json")));
         Report report = new Report(List.of(), Map.of());
         when(engine.check(job)).thenReturn(report);
+        Checked checked = new Checked(engine, proposer, Workers.ALONE);
         when(proposer.propose(job, report)).thenReturn(Map.of());
-        Checked checked = new Checked(engine, proposer);
         Loaded first = new Loaded(job, Gate.Stage.DRAFT, 1, 1, Map.of("a", 1));
         verify(engine, never()).check(job);
         checked.of(first);

@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
@@ -15,6 +14,7 @@ import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
 import org.jgrapht.alg.shortestpath.YenKShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
+import wideharbor.core.memo.Memo;
 import wideharbor.core.standard.Standards;
 
 /**
@@ -39,7 +39,7 @@ public final class AdapterFinder {
     private final Standards standards;
     private final List<Step> steps;
     private final Graph<Step, DefaultWeightedEdge> graph;
-    private final Map<String, Reach> reaches = new ConcurrentHashMap<>();
+    private final Memo<String, Reach> reaches = new Memo<>();
 
     AdapterFinder(Catalogue catalogue) {
         this.standards = catalogue.standards();
@@ -210,14 +210,14 @@ public final class AdapterFinder {
 
     /** The same, kept: a house asks it of the same few faces again and again. */
     Reach reach(Port carrying) {
-        return reaches.computeIfAbsent(signature(carrying), k -> from(carrying));
+        return reaches.get(signature(carrying), k -> from(carrying));
     }
 
     /** What can be reached from one port through adapters. */
     public final class Reach {
         private final Port carrying;
         private final SingleSourcePaths<Step, DefaultWeightedEdge> paths;
-        private final Map<String, Optional<Chain>> known = new ConcurrentHashMap<>();
+        private final Memo<String, Optional<Chain>> known = new Memo<>();
 
         private Reach(Port carrying, SingleSourcePaths<Step, DefaultWeightedEdge> paths) {
             this.carrying = carrying;
@@ -226,7 +226,7 @@ public final class AdapterFinder {
 
         /** The best chain to a part's port; ports of one make share the answer. */
         public Optional<Chain> to(Port carried) {
-            return known.computeIfAbsent(signature(carried), k -> find(carried));
+            return known.get(signature(carried), k -> find(carried));
         }
 
         private Optional<Chain> find(Port carried) {

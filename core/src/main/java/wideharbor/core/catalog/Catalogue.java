@@ -6,16 +6,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicReference;
+import wideharbor.core.memo.Lazy;
+import wideharbor.core.memo.Memo;
 import wideharbor.core.standard.Standards;
 
 /** Item types by revision, with the standards table their ports refer to. */
 public final class Catalogue {
     private final Map<TypeRef, ItemType> types;
     private final Standards standards;
-    private final Map<TypeRef, List<Piece>> pieces = new ConcurrentHashMap<>();
-    private final AtomicReference<AdapterFinder> adapters = new AtomicReference<>();
+    private final Memo<TypeRef, List<Piece>> pieces = new Memo<>();
+    private final Lazy<AdapterFinder> adapters = new Lazy<>();
 
     /**
      * @throws IllegalArgumentException when a revision occurs twice or a port names an unknown standard
@@ -51,17 +51,12 @@ public final class Catalogue {
 
     /** The convex pieces of a part, worked out when first asked for. */
     public List<Piece> pieces(ItemType type) {
-        return pieces.computeIfAbsent(type.ref(), r -> Piece.of(type));
+        return pieces.get(type.ref(), r -> Piece.of(type));
     }
 
     /** The finder over this catalogue's adapters, made when first asked for. */
     public AdapterFinder adapters() {
-        AdapterFinder known = adapters.get();
-        if (known == null) {
-            known = new AdapterFinder(this);
-            adapters.set(known);
-        }
-        return known;
+        return adapters.get(() -> new AdapterFinder(this));
     }
 
     /** The newest revision of every id, in the order of the catalogue: what is offered for new work. */

@@ -15,6 +15,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Lazy;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.CableSchedule;
@@ -87,55 +88,46 @@ public record CheckContext(
     /** Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still. */
     public static final class Kept {
         private final Optional<CheckContext> like;
-        private Clearances known;
-        private SignalGraph signals;
-        private Viewing viewing;
-        private Wired wiring;
+        private final Lazy<Clearances> clearances;
+        private final Lazy<SignalGraph> signals;
+        private final Lazy<Viewing> viewing = new Lazy<>();
+        private final Lazy<Wired> wiring = new Lazy<>();
 
         private Kept(Optional<CheckContext> like) {
+            this(like, new Lazy<>(), new Lazy<>());
+        }
+
+        private Kept(Optional<CheckContext> like, Lazy<Clearances> clearances, Lazy<SignalGraph> signals) {
             this.like = like;
+            this.clearances = clearances;
+            this.signals = signals;
         }
 
-        synchronized Clearances of(Rig rig, double toleranceMm) {
-            if (known == null) {
-                known = like.map(l -> l.clearances().with(rig, toleranceMm))
-                        .orElseGet(() -> Clearances.of(rig, toleranceMm));
-            }
-            return known;
+        Clearances of(Rig rig, double toleranceMm) {
+            return clearances.get(() -> like.map(l -> l.clearances().with(rig, toleranceMm))
+                    .orElseGet(() -> Clearances.of(rig, toleranceMm)));
         }
 
-        synchronized SignalGraph signals(Rig rig) {
-            if (signals == null) {
-                signals = like.filter(l -> l.signals().isThatOf(rig))
-                        .map(CheckContext::signals)
-                        .orElseGet(() -> SignalGraph.of(rig));
-            }
-            return signals;
+        SignalGraph signals(Rig rig) {
+            return signals.get(() -> like.filter(l -> l.signals().isThatOf(rig))
+                    .map(CheckContext::signals)
+                    .orElseGet(() -> SignalGraph.of(rig)));
         }
 
-        synchronized Viewing viewing(CheckContext context) {
-            if (viewing == null) {
-                SignalGraph graph = signals(context.rig());
-                viewing = like.filter(l -> l.signals() == graph && l.job() == context.job())
-                        .map(CheckContext::viewing)
-                        .orElseGet(() -> Viewing.of(context.job(), context.rig(), graph));
-            }
-            return viewing;
+        Viewing viewing(CheckContext context) {
+            SignalGraph graph = signals(context.rig());
+            return viewing.get(() -> like.filter(l -> l.signals() == graph && l.job() == context.job())
+                    .map(CheckContext::viewing)
+                    .orElseGet(() -> Viewing.of(context.job(), context.rig(), graph)));
         }
 
-        synchronized Wired wiring(CheckContext context) {
-            if (wiring == null) {
-                wiring = Wired.of(context.rig());
-            }
-            return wiring;
+        Wired wiring(CheckContext context) {
+            return wiring.get(() -> Wired.of(context.rig()));
         }
 
         /** What follows from the rig alone, for a job that differs in something else. */
-        synchronized Kept ofRig() {
-            Kept other = new Kept(like);
-            other.known = known;
-            other.signals = signals;
-            return other;
+        Kept ofRig() {
+            return new Kept(like, clearances, signals);
         }
     }
 

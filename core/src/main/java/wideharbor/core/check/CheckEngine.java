@@ -11,18 +11,31 @@ import java.util.function.Predicate;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Workers;
 
 /** Runs every check over every configuration and lens of a job. Same input, same findings in the same order. */
 public final class CheckEngine {
     private final List<Check> checks;
+    private final Workers workers;
 
     public CheckEngine(List<Check> checks) {
+        this(checks, Workers.ALONE);
+    }
+
+    /** {@code workers} judge configurations and lenses side by side: rigs share nothing that is written. */
+    public CheckEngine(List<Check> checks, Workers workers) {
         this.checks = List.copyOf(checks);
+        this.workers = workers;
     }
 
     /** The checks this product knows. */
     public static CheckEngine standard() {
-        return new CheckEngine(AllChecks.list());
+        return standard(Workers.ALONE);
+    }
+
+    /** The same, judged by several. */
+    public static CheckEngine standard(Workers workers) {
+        return new CheckEngine(AllChecks.list(), workers);
     }
 
     public List<Check> checks() {
@@ -36,11 +49,9 @@ public final class CheckEngine {
                 .orElseThrow(() -> new IllegalArgumentException("There is no check '" + id + "'"));
     }
 
-    /** Every configuration of a job, side by side: rigs share nothing that is written. */
+    /** Every configuration of a job. */
     public Report check(Job job) {
-        return together(Spot.all(job).parallelStream()
-                .map(s -> check(job, s.build(), s.configuration()))
-                .toList());
+        return together(workers.map(Spot.all(job), s -> check(job, s.build(), s.configuration())));
     }
 
     /** A configuration of a build: what is judged as a whole. */
@@ -77,12 +88,10 @@ public final class CheckEngine {
         // The others take over from the first: it comes before them, so that nobody waits for it with a core in hand.
         rigs.get(0).clearances();
         rigs.get(0).viewing();
-        List<Asked> asked = rigs.parallelStream()
-                .map(rig -> {
-                    Set<CheckCard.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
-                    return new Asked(same, results(rig, c -> !same.contains(c.card().basis())));
-                })
-                .toList();
+        List<Asked> asked = workers.map(rigs, rig -> {
+            Set<CheckCard.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
+            return new Asked(same, results(rig, c -> !same.contains(c.card().basis())));
+        });
         for (Asked of : asked) {
             collected.addAll(of.results());
             // What was not asked again counts as looked at all the same.

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.shortestpath.BFSShortestPath;
@@ -22,6 +21,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.memo.Memo;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -35,7 +35,7 @@ public final class SignalGraph {
     private final List<CableRun> cables;
     private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
     private final Map<Carried, List<SocketRef>> sources = new EnumMap<>(Carried.class);
-    private final Map<Carried, Set<SocketRef>> lit = new ConcurrentHashMap<>();
+    private final Memo<Carried, Set<SocketRef>> lit = new Memo<>();
 
     private SignalGraph(Collection<Box> all, List<Hop> hops, List<CableRun> cables) {
         this.cables = cables;
@@ -225,7 +225,7 @@ public final class SignalGraph {
      * the graph. What only passes through a dark box as through a wire goes on.
      */
     public Set<SocketRef> reached(Carried carried, Set<String> dark) {
-        return dark.isEmpty() ? lit.computeIfAbsent(carried, c -> walk(c, dark)) : walk(carried, dark);
+        return dark.isEmpty() ? lit.get(carried, c -> walk(c, dark)) : walk(carried, dark);
     }
 
     private Set<SocketRef> walk(Carried carried, Set<String> dark) {

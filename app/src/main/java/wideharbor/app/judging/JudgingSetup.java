@@ -1,0 +1,26 @@
+package wideharbor.app.judging;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Proposer;
+import wideharbor.core.memo.Workers;
+
+/** Judging has threads of its own, as many as cores; remedies are tried by whoever asks for them alone. */
+@Configuration
+class JudgingSetup {
+    @Bean(destroyMethod = "close")
+    Workers workers() {
+        return new Helpers(Math.max(1, Runtime.getRuntime().availableProcessors()));
+    }
+
+    @Bean
+    CheckEngine checkEngine(Workers workers) {
+        return CheckEngine.standard(workers);
+    }
+
+    @Bean
+    Proposer proposer() {
+        return new Proposer(CheckEngine.standard());
+    }
+}
