@@ -42,6 +42,13 @@ export const jobQuery = (job: string) =>
     queryFn: async () => unwrap(await api.GET('/api/jobs/{job}', { params: { path: { job } } })),
   });
 
+/** What a file brought to a job and nobody has taken yet. */
+export const broughtQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'brought'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/brought', { params: { path: { job } } })),
+  });
+
 export const benchQuery = (s: Spot) =>
   queryOptions({
     queryKey: keys.bench(s),

@@ -7,6 +7,7 @@ import type { Schemas } from '../../api/client';
 import { dispatchQuery, keys } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { kilograms } from '../../format/units';
+import { BroughtPanel } from './BroughtPanel';
 import { PullTable } from './PullTable';
 
 type Act = 'built' | 'sign' | 'dispatch' | 'recall';
@@ -73,6 +74,7 @@ export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
             <Link to={`/jobs/${job}/bench`}>Mend on the Bench</Link>
           </div>
         )}
+        <BroughtPanel job={job} session={session} />
         <div className="signatures">
           <h3>Signatures, revision {d.revision}</h3>
           {d.signatures.length === 0 && <p className="soft">None yet. Two different people sign; any later edit reopens the job.</p>}

@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -68,7 +70,19 @@ public final class RunningApp implements BeforeAllCallback {
         if (answer.status() != 201) {
             throw new IllegalStateException("could not load " + demo + ": " + answer.text());
         }
+        takeWhatItBrought(id);
         return id;
+    }
+
+    /** What the file says of reads counts once somebody here says the same. */
+    private static void takeWhatItBrought(String job) {
+        Client lead = as("lead");
+        List<String> findings = lead.get("/api/jobs/" + job + "/brought").json().path("proposals").valueStream()
+                .map(p -> p.path("finding").asString())
+                .toList();
+        if (!findings.isEmpty()) {
+            lead.post("/api/jobs/" + job + "/brought/proposals/take", Map.of("findings", findings));
+        }
     }
 
     public static byte[] packageFile(String demo, String id) {

@@ -53,21 +53,30 @@ public class CatalogueStore {
     }
 
     /**
-     * Takes in what a package brings along.
+     * Whether a part's revision is not on file yet.
+     *
+     * @throws Refusal when it is on file with other contents: revisions never change
+     */
+    @Transactional(readOnly = true)
+    public boolean isNew(ItemType type) {
+        var known = catalogue().find(type.ref());
+        if (known.isPresent() && !known.get().equals(type)) {
+            throw Refusal.conflict("Item type " + type.ref() + " is on file with other contents; "
+                    + "give the changed part a new revision. Nothing was stored.");
+        }
+        return known.isEmpty();
+    }
+
+    /**
+     * Takes in parts and standards that somebody of the house decided on.
      *
      * @throws Refusal when a revision is on file with other contents: revisions never change
      */
     @Transactional
     public void admit(Catalogue brought) {
-        Catalogue here = catalogue();
         List<TypeRow> fresh = new ArrayList<>();
         for (ItemType type : brought.all()) {
-            var known = here.find(type.ref());
-            if (known.isPresent() && !known.get().equals(type)) {
-                throw Refusal.conflict("Item type " + type.ref() + " is on file with other contents; "
-                        + "give the changed part a new revision. Nothing was stored.");
-            }
-            if (known.isEmpty()) {
+            if (isNew(type)) {
                 fresh.add(new TypeRow(type, codec.writeType(type)));
             }
         }

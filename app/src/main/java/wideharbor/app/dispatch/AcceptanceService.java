@@ -1,6 +1,7 @@
 package wideharbor.app.dispatch;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -38,10 +39,19 @@ class AcceptanceService {
         if (require(report, finding).severity() != Severity.CAUTION) {
             throw Refusal.conflict("Only a caution is marked read; a stop is mended, or waived by a lead.");
         }
-        store.addReads(
-                loaded,
-                alike(report, finding, Severity.CAUTION).map(f -> f.key().toString()).toList(),
-                who);
+        readAlike(loaded, report, List.of(finding), who);
+    }
+
+    /** Marks these cautions read, each in every configuration that shares it; what is no caution is passed over. */
+    void readAlike(Loaded loaded, Report report, List<String> findings, String who) {
+        List<String> keys = findings.stream()
+                .flatMap(finding -> alike(report, finding, Severity.CAUTION))
+                .map(f -> f.key().toString())
+                .distinct()
+                .toList();
+        if (!keys.isEmpty()) {
+            store.addReads(loaded, keys, who);
+        }
     }
 
     @Transactional
@@ -52,10 +62,17 @@ class AcceptanceService {
         if (require(report, finding).severity() != Severity.STOP) {
             throw Refusal.conflict("Only a stop is waived; a caution is marked read.");
         }
+        waiveAlike(loaded, report, finding, reason, who);
+    }
+
+    /** Waives a stop in every configuration that shares it, as bad as it is now; what is no stop is passed over. */
+    void waiveAlike(Loaded loaded, Report report, String finding, String reason, String who) {
         Map<String, Double> accepted = new LinkedHashMap<>();
         alike(report, finding, Severity.STOP)
                 .forEach(f -> accepted.put(f.key().toString(), f.evidence().excess()));
-        store.addWaivers(loaded, accepted, reason, who);
+        if (!accepted.isEmpty()) {
+            store.addWaivers(loaded, accepted, reason, who);
+        }
     }
 
     @Transactional

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.Brought;
 import wideharbor.app.job.Checked;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
@@ -28,11 +29,13 @@ import wideharbor.format.PullListCsv;
 class DispatchService {
     private final JobStore store;
     private final Checked checked;
+    private final Brought brought;
     private final Accounts accounts;
 
-    DispatchService(JobStore store, Checked checked, Accounts accounts) {
+    DispatchService(JobStore store, Checked checked, Brought brought, Accounts accounts) {
         this.store = store;
         this.checked = checked;
+        this.brought = brought;
         this.accounts = accounts;
     }
 
@@ -68,7 +71,7 @@ class DispatchService {
                         .map(s -> new DispatchController.Signed(accounts.displayName(s.who()), s.when()))
                         .toList(),
                 Gate.whyNotBuilt(loaded.stage()).orElse(""),
-                Gate.whyNotSign(loaded.stage(), verdict, names, who).map(w -> w.replaceFirst("^" + who + " has", "You have")).orElse(""),
+                Gate.whyNotSign(loaded.stage(), verdict, brought.own(id).count(), names, who).orElse(""),
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
                 lines,
                 FastenerList.of(loaded.job()).stream().map(DispatchService::screws).toList(),
@@ -166,7 +169,8 @@ class DispatchService {
         List<String> names = new ArrayList<>(store.signatures(id, loaded.revision()).stream()
                 .map(JobStore.Signature::who)
                 .toList());
-        refuse(Gate.whyNotSign(loaded.stage(), checked.compute(loaded).verdict(), names, who));
+        refuse(Gate.whyNotSign(
+                loaded.stage(), checked.compute(loaded).verdict(), brought.own(id).count(), names, who));
         store.sign(loaded, who);
         names.add(who);
         store.saveStage(loaded, Gate.afterSignature(names));

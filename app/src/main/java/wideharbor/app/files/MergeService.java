@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.job.Brought;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Journal;
@@ -24,13 +24,13 @@ class MergeService {
 
     private final JobStore store;
     private final Journal journal;
-    private final CatalogueStore catalogue;
+    private final Brought brought;
     private final HarborCodec codec;
 
-    MergeService(JobStore store, Journal journal, CatalogueStore catalogue, HarborCodec codec) {
+    MergeService(JobStore store, Journal journal, Brought brought, HarborCodec codec) {
         this.store = store;
         this.journal = journal;
-        this.catalogue = catalogue;
+        this.brought = brought;
         this.codec = codec;
     }
 
@@ -88,7 +88,7 @@ class MergeService {
             throw Refusal.conflict("This job was changed meanwhile: you saw revision " + revision + ", it is at "
                     + here.revision() + ". Nothing was overwritten; compare again.");
         }
-        catalogue.admit(there.catalogue());
+        brought.bring(there.id(), there.catalogue());
         Loaded now = store.lock(there.id());
         int edits = 0;
         boolean kitDone = false;

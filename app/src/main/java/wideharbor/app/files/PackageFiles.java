@@ -15,6 +15,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.job.JobStore;
+import wideharbor.app.security.Accounts;
 import wideharbor.core.job.Job;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
@@ -28,26 +29,49 @@ class PackageFiles implements ApplicationRunner {
     private final JobStore store;
     private final CatalogueStore catalogue;
     private final HarborCodec codec;
+    private final Accounts accounts;
     private final String demo;
 
-    PackageFiles(JobStore store, CatalogueStore catalogue, HarborCodec codec, @Value("${harbor.demo}") String demo) {
+    PackageFiles(
+            JobStore store,
+            CatalogueStore catalogue,
+            HarborCodec codec,
+            Accounts accounts,
+            @Value("${harbor.demo}") String demo) {
         this.store = store;
         this.catalogue = catalogue;
         this.codec = codec;
+        this.accounts = accounts;
         this.demo = demo;
     }
 
-    /** The whole file or nothing. */
+    /** The whole file or nothing. What it brings beyond the job is the package's own until somebody takes it. */
     @Transactional
     FilesController.Imported take(byte[] bytes) {
+        return store(bytes, JobStore.From.FILE);
+    }
+
+    private FilesController.Imported store(byte[] bytes, JobStore.From from) {
         Job job = codec.read(bytes);
-        store.create(job);
+        store.create(job, from);
         return new FilesController.Imported(job.id(), job.title());
     }
 
     @Transactional(readOnly = true)
     byte[] write(String job) {
-        return codec.write(store.load(job).job());
+        return codec.write(named(store.load(job).job()));
+    }
+
+    /** With people's names: ids mean nothing in another house. */
+    private Job named(Job job) {
+        return job.accepted(
+                job.reads().stream()
+                        .map(r -> new Job.CautionRead(r.finding(), accounts.displayName(r.who()), r.when()))
+                        .toList(),
+                job.waivers().stream()
+                        .map(w -> new Job.Waiver(
+                                w.finding(), w.acceptedExcess(), w.reason(), accounts.displayName(w.who()), w.when()))
+                        .toList());
     }
 
     @Override
@@ -61,7 +85,7 @@ class PackageFiles implements ApplicationRunner {
             takeList(Files.readString(list));
         }
         for (Path file : packages(Path.of(demo))) {
-            FilesController.Imported imported = take(Files.readAllBytes(file));
+            FilesController.Imported imported = store(Files.readAllBytes(file), JobStore.From.HOUSE);
             LOG.info("Loaded demo job {}", imported.title());
         }
     }

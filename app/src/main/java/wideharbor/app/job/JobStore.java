@@ -13,9 +13,11 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.judging.Flights;
+import wideharbor.app.security.Accounts;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Kit;
@@ -38,7 +40,9 @@ public class JobStore {
     private final Rows.Waivers waivers;
     private final Rows.Signatures signatures;
     private final CatalogueStore catalogue;
+    private final Brought brought;
     private final HouseWays ways;
+    private final Accounts accounts;
     private final HarborCodec codec;
     private final Checked checked;
     private final Clock clock;
@@ -56,7 +60,9 @@ public class JobStore {
             Rows.Waivers waivers,
             Rows.Signatures signatures,
             CatalogueStore catalogue,
+            Brought brought,
             HouseWays ways,
+            Accounts accounts,
             HarborCodec codec,
             Checked checked,
             Clock clock) {
@@ -67,7 +73,9 @@ public class JobStore {
         this.waivers = waivers;
         this.signatures = signatures;
         this.catalogue = catalogue;
+        this.brought = brought;
         this.ways = ways;
+        this.accounts = accounts;
         this.codec = codec;
         this.checked = checked;
         this.clock = clock;
@@ -167,7 +175,7 @@ public class JobStore {
     }
 
     private Loaded loaded(JobRow row) {
-        Catalogue all = catalogue.catalogue();
+        Catalogue all = brought.catalogueOf(row.id);
         List<Build> content = new ArrayList<>();
         Map<String, Integer> revisions = new LinkedHashMap<>();
         for (BuildRow build : builds.of(row.id)) {
@@ -194,33 +202,54 @@ public class JobStore {
         return new Loaded(job, row.stage, row.revision, row.stateNo, revisions);
     }
 
+    /** Where a new job comes from: what a file brings beyond it is only proposed, what the house brings counts. */
+    public enum From {
+        HOUSE,
+        FILE
+    }
+
     /** Stores a new job whole. */
     @Transactional
-    public void create(Job job) {
+    public void create(Job file, From from) {
+        Job job = from == From.HOUSE ? file : file.accepted(List.of(), List.of());
         if (jobs.existsById(job.id())) {
             throw Refusal.conflict("A job '" + job.id() + "' is on file already. Nothing was stored.");
         }
-        catalogue.admit(job.catalogue());
+        if (from == From.HOUSE) {
+            catalogue.admit(job.catalogue());
+        }
         JobRow row = new JobRow(job.id(), job.title());
         row.loadAt = job.brief().dates().load();
         row.brief = codec.writeBrief(job.brief());
-        row.rules = codec.writeRules(job.rules());
-        // Judged as it will be seen: with all parts of the house, not only those that the file brought.
-        summarise(row, job.with(catalogue.catalogue()));
-        jobs.save(row);
+        // A file's own limits are another house's: nobody sets them by hand, so no file does.
+        row.rules = codec.writeRules(from == From.HOUSE ? job.rules() : HouseRules.DEFAULTS);
+        JobRow stored = jobs.saveAndFlush(row);
+        brought.bring(job.id(), job.catalogue());
         int ordinal = 0;
         for (Build build : job.gear().builds()) {
             builds.save(new BuildRow(job.id(), build.id(), build.title(), ordinal++, codec.writeBuild(build)));
         }
         saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
-        job.reads().forEach(r -> reads.save(new ReadRow(new FindingId(job.id(), r.finding()), r.who(), instant(r.when()))));
+        job.reads()
+                .forEach(r -> reads.save(
+                        new ReadRow(new FindingId(job.id(), r.finding()), person(r.who()), instant(r.when()))));
         job.waivers()
                 .forEach(w -> waivers.save(new WaiverRow(
                         new FindingId(job.id(), w.finding()),
                         w.acceptedExcess(),
                         w.reason(),
-                        w.who(),
+                        person(w.who()),
                         instant(w.when()))));
+        if (from == From.FILE) {
+            brought.propose(file);
+        }
+        // Judged as it will be seen: with all parts of the house, not only those that the file brought.
+        summarise(stored, loaded(stored).job());
+    }
+
+    /** The id of who signs in by this name; any other text stands for itself. */
+    private String person(String name) {
+        return accounts.idOf(name).orElse(name);
     }
 
     private Instant instant(String when) {
@@ -286,6 +315,7 @@ public class JobStore {
     @Transactional(propagation = Propagation.MANDATORY)
     public void addReads(Loaded before, List<String> findings, String who) {
         findings.forEach(f -> reads.save(new ReadRow(new FindingId(before.job().id(), f), who, now())));
+        brought.settle(before.job().id(), findings);
         acceptanceChanged(before.job().id());
     }
 
@@ -293,6 +323,7 @@ public class JobStore {
     public void addWaivers(Loaded before, Map<String, Double> acceptedExcess, String reason, String who) {
         acceptedExcess.forEach((finding, excess) -> waivers.save(
                 new WaiverRow(new FindingId(before.job().id(), finding), excess, reason, who, now())));
+        brought.settle(before.job().id(), List.copyOf(acceptedExcess.keySet()));
         acceptanceChanged(before.job().id());
     }
 

@@ -3,7 +3,6 @@ package wideharbor.app.job;
 import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
-import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
@@ -55,6 +54,25 @@ final class Rows {
     interface Waivers extends JpaRepository<WaiverRow, FindingId> {
         @Query("select w from WaiverRow w where w.id.jobId = ?1 order by w.id.finding")
         List<WaiverRow> of(String job);
+    }
+
+    interface PackageParts extends JpaRepository<PackagePartRow, PackagePartRow.Key> {
+        @Query("select p.content from PackagePartRow p where p.key.jobId = ?1 order by p.key.typeId, p.key.revision")
+        List<String> of(String job);
+
+        void deleteAllByKeyJobId(String job);
+    }
+
+    interface PackageStandards extends JpaRepository<PackageStandardRow, PackageStandardRow.Key> {
+        @Query("select s.content from PackageStandardRow s where s.key.jobId = ?1 order by s.key.id")
+        List<String> of(String job);
+
+        void deleteAllByKeyJobId(String job);
+    }
+
+    interface Proposals extends JpaRepository<ProposalRow, FindingId> {
+        @Query("select p from ProposalRow p where p.id.jobId = ?1 order by p.id.finding")
+        List<ProposalRow> of(String job);
     }
 
     interface Signatures extends JpaRepository<SignatureRow, SignatureRow.Key> {

@@ -1,6 +1,8 @@
 package wideharbor.app.security;
 
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -34,17 +36,29 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
         this.configured = configured;
     }
 
+    /** By the name that is typed; the principal carries the person's id, so that one person is never two. */
     @Override
     public UserDetails loadUserByUsername(String username) {
-        AppUser user = users.findById(username).orElseThrow(() -> new UsernameNotFoundException(username));
-        return User.withUsername(user.username())
+        AppUser user = users.findByUsername(username).orElseThrow(() -> new UsernameNotFoundException(username));
+        return User.withUsername(user.id())
                 .password(user.password())
                 .roles(user.role().name())
                 .build();
     }
 
-    public String displayName(String username) {
-        return users.findById(username).map(AppUser::displayName).orElse(username);
+    /** What a person is called; what is no id of a person here stands for itself, as files from elsewhere have it. */
+    public String displayName(String person) {
+        return users.findById(person).map(AppUser::displayName).orElse(person);
+    }
+
+    /** The name that a person signs in with. */
+    String username(String person) {
+        return users.findById(person).map(AppUser::username).orElse(person);
+    }
+
+    /** The id behind a name that somebody signs in with. */
+    public Optional<String> idOf(String username) {
+        return users.findByUsername(username).map(AppUser::id);
     }
 
     @Override
@@ -56,8 +70,9 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
             if (demo == null || parts.length < 2) {
                 continue;
             }
-            AppUser user = users.findById(parts[0])
-                    .orElseGet(() -> new AppUser(parts[0], demo.displayName(), "", demo.role()));
+            AppUser user = users.findByUsername(parts[0])
+                    .orElseGet(() -> new AppUser(
+                            UUID.randomUUID().toString(), parts[0], demo.displayName(), "", demo.role()));
             if (user.password().isEmpty() || !encoder.matches(parts[1], user.password())) {
                 user.password(encoder.encode(parts[1]));
                 users.save(user);

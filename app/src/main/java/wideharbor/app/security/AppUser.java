@@ -11,6 +11,8 @@ import jakarta.persistence.Table;
 @Table(name = "app_user")
 class AppUser {
     @Id
+    private String id = "";
+
     private String username = "";
 
     @Column(name = "display_name")
@@ -24,13 +26,20 @@ class AppUser {
 
     protected AppUser() {}
 
-    AppUser(String username, String displayName, String password, Role role) {
+    AppUser(String id, String username, String displayName, String password, Role role) {
+        this.id = id;
         this.username = username;
         this.displayName = displayName;
         this.password = password;
         this.role = role;
     }
 
+    /** What everything that a person does refers to; never changes. */
+    String id() {
+        return id;
+    }
+
+    /** What the person types to sign in; spelled as it is kept, however it was typed. */
     String username() {
         return username;
     }

@@ -40,7 +40,7 @@ class SessionController {
                 .orElse("");
         return new Session(
                 true,
-                who.getName(),
+                accounts.username(who.getName()),
                 accounts.displayName(who.getName()),
                 role.toLowerCase(java.util.Locale.ROOT),
                 !role.equals(Role.DESK.name()),

@@ -51,6 +51,11 @@ class RolesTest {
         "POST, /api/jobs/JOB/sign,                     401, ok,  ok, 403",
         "POST, /api/jobs/JOB/dispatch,                 401, ok,  ok, 403",
         "POST, /api/jobs/JOB/recall,                   401, 403, ok, 403",
+        "GET,  /api/jobs/JOB/brought,                  401, ok,  ok, ok",
+        "POST, /api/jobs/JOB/brought/proposals/take,   401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/brought/proposals/leave,  401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/brought/parts/take,       401, 403, ok, 403",
+        "POST, /api/jobs/JOB/brought/standards/leave,  401, 403, ok, 403",
         "GET,  /api/jobs/JOB/pull-list.csv,            401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/pull-list.pdf,            401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/package.harbor.json,      401, ok,  ok, ok",
@@ -133,6 +138,8 @@ class RolesTest {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "anyway", false);
         } else if (path.contains("/reads") || path.contains("/withdraw")) {
             body = Map.of("finding", "none");
+        } else if (path.contains("/proposals/")) {
+            body = Map.of("findings", java.util.List.of("none"));
         } else if (path.endsWith("/waivers")) {
             body = Map.of("finding", "none", "reason", "none");
         } else if (path.endsWith("/brief")) {

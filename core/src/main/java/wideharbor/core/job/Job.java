@@ -38,6 +38,11 @@ public record Job(
         return new Job(id, title, brief, rules, other, gear, reads, waivers);
     }
 
+    /** The same job with other reads and waivers. */
+    public Job accepted(List<CautionRead> read, List<Waiver> waived) {
+        return new Job(id, title, brief, rules, catalogue, gear, read, waived);
+    }
+
     /** Someone has read a caution; the finding's key as text, who and when as the caller says. */
     public record CautionRead(String finding, String who, String when) {}
 

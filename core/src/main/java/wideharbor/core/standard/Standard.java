@@ -26,6 +26,11 @@ public record Standard(
     /** The standard of a support's datum: a point that carries, on which nothing is mounted. */
     public static final String DATUM = "datum";
 
+    /** The same row as another revision. */
+    public Standard revised(int other) {
+        return new Standard(id, other, title, family, gendered, twist, entry, loadGrams, note, facts);
+    }
+
     public enum Family {
         THREAD,
         PLATE,

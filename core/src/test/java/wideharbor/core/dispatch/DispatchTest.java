@@ -16,13 +16,14 @@ class DispatchTest {
 
     @Test
     void signingNeedsBuiltClearAndAnotherPerson() {
-        assertEquals("It must be marked built first.", Gate.whyNotSign(Stage.DRAFT, CLEAR, List.of(), "tech").orElseThrow());
+        assertEquals("It must be marked built first.", Gate.whyNotSign(Stage.DRAFT, CLEAR, 0, List.of(), "tech").orElseThrow());
         assertEquals(
                 "Held by 2 stops, 1 undecided, 1 unread caution: a held package is not signed.",
-                Gate.whyNotSign(Stage.BUILT, HELD, List.of(), "tech").orElseThrow());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, List.of("tech"), "tech").isPresent());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, List.of("tech"), "lead").isEmpty());
-        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, List.of("tech", "lead"), "desk").isPresent());
+                Gate.whyNotSign(Stage.BUILT, HELD, 0, List.of(), "tech").orElseThrow());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "tech").isPresent());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "lead").isEmpty());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 1, List.of(), "tech").orElseThrow().contains("a lead must take them"));
+        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, 0, List.of("tech", "lead"), "desk").isPresent());
     }
 
     @Test
