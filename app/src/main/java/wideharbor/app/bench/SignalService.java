@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
+import wideharbor.app.web.Paper;
 import wideharbor.core.bench.Plugging;
 import wideharbor.core.bench.SignalSheet;
 import wideharbor.core.check.CheckContext;
@@ -13,9 +14,11 @@ import wideharbor.core.check.CheckContext;
 @Service
 class SignalService {
     private final JobStore store;
+    private final Paper paper;
 
-    SignalService(JobStore store) {
+    SignalService(JobStore store, Paper paper) {
         this.store = store;
+        this.paper = paper;
     }
 
     @Transactional(readOnly = true)
@@ -39,6 +42,6 @@ class SignalService {
         CheckContext context = BenchService.context(store.load(spot.job()), spot);
         String title = context.job().title() + ", " + context.build().title() + ", "
                 + context.rig().configuration().title();
-        return CableLabels.pdf(spot.job(), spot.build(), title, context.cables());
+        return CableLabels.pdf(paper, spot.job(), spot.build(), title, context.cables());
     }
 }

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Gate;
 
 /** The way to the door: what to pull, who signs, when it leaves. */
@@ -20,9 +21,11 @@ import wideharbor.core.dispatch.Gate;
 @RequestMapping("/api/jobs/{job}")
 class DispatchController {
     private final DispatchService service;
+    private final Paper paper;
 
-    DispatchController(DispatchService service) {
+    DispatchController(DispatchService service, Paper paper) {
         this.service = service;
+        this.paper = paper;
     }
 
     record Line(
@@ -108,7 +111,7 @@ class DispatchController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(PullPaper.pdf(service.view(job, who.getName())));
+                .body(PullPaper.pdf(paper, service.view(job, who.getName())));
     }
 
     @PostMapping("/built")

@@ -3,10 +3,14 @@ package wideharbor.app.job;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.core.util.DefaultIndenter;
@@ -259,6 +263,43 @@ class JobEndpointTest {
         assertEquals("hex 5/32 in", first.at("/keys/0").asString(), first.toString());
         assertEquals("hex 4 mm", first.at("/near/0").asString());
         assertEquals(0, first.path("held").size());
+    }
+
+    /** A title is text, whatever stands in it: it prints as it is, and nothing is fetched for it. */
+    @Test
+    void aTitleIsOnlyText() throws Exception {
+        AtomicInteger asked = new AtomicInteger();
+        HttpServer outside = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
+        outside.createContext("/", exchange -> {
+            asked.incrementAndGet();
+            exchange.sendResponseHeaders(404, -1);
+        });
+        outside.start();
+        try {
+            String address = "http://127.0.0.1:" + outside.getAddress().getPort() + "/x";
+            for (String title : List.of(
+                    "Salt & Pepper",
+                    "Tom’s 'best' \\ day",
+                    "</style><link href=\"" + address + "\" rel=\"stylesheet\">",
+                    "<img src=\"" + address + "\">")) {
+                String id = RunningApp.copyOf("kiln") + "-titled";
+                ObjectNode file = (ObjectNode) JsonMapper.shared().readTree(RunningApp.packageFile("kiln", id));
+                file.put("title", title);
+                assertEquals(201, lead.upload("/api/packages", JsonMapper.shared().writeValueAsBytes(file)).status());
+                assertTrue(words(tech.get("/api/jobs/" + id + "/pull-list.pdf")).contains(title.substring(0, 8)), title);
+                assertEquals(200, tech.get("/api/jobs/" + id + "/builds/a/signals/labels.pdf").status(), title);
+            }
+        } finally {
+            outside.stop(0);
+        }
+        assertEquals(0, asked.get(), "the server fetches nothing for a paper");
+    }
+
+    private static String words(Client.Answer paper) throws IOException {
+        assertEquals(200, paper.status());
+        try (var document = org.apache.pdfbox.Loader.loadPDF(paper.bytes())) {
+            return new org.apache.pdfbox.text.PDFTextStripper().getText(document);
+        }
     }
 
     /** Paper for the shelf: a PDF of a page or more with the lines in it. */
