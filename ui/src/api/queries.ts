@@ -30,11 +30,16 @@ export const sessionQuery = queryOptions({
   staleTime: 60_000,
 });
 
-export const jobsQuery = queryOptions({
-  queryKey: keys.jobs,
-  queryFn: async () => unwrap(await api.GET('/api/jobs')),
-  refetchInterval: 15_000,
-});
+/** The list of jobs a page at a time, newest load-out first; the search is the server's, so that no job hides on a later page. */
+export const jobsQuery = (search: string) =>
+  infiniteQueryOptions({
+    queryKey: [...keys.jobs, search] as const,
+    queryFn: async ({ pageParam }) => unwrap(await api.GET('/api/jobs', { params: { query: { search, page: pageParam } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
+    placeholderData: keepPreviousData,
+    refetchInterval: 15_000,
+  });
 
 export const jobQuery = (job: string) =>
   queryOptions({

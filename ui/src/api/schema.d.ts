@@ -1798,6 +1798,15 @@ export interface components {
             unreadCautions: number;
             verdict: string;
         };
+        JobPage: {
+            jobs: components["schemas"]["JobLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         JobView: {
             brief: components["schemas"]["BriefView"];
             builds: components["schemas"]["BuildRef"][];
@@ -3437,7 +3446,10 @@ export interface operations {
     };
     jobs: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: string;
+                page?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3450,7 +3462,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobLine"][];
+                    "application/json": components["schemas"]["JobPage"];
                 };
             };
         };

@@ -1,6 +1,7 @@
 import './jobs.css';
-import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useInfiniteQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { jobsQuery } from '../../api/queries';
@@ -12,10 +13,11 @@ import { OpenPackage } from './OpenPackage';
 import { WeekStrip } from './WeekStrip';
 
 export function JobsScreen({ session }: { session: Schemas['Session'] }) {
-  const jobs = useQuery(jobsQuery);
   const [search, setSearch] = useState('');
+  const jobs = useInfiniteQuery(jobsQuery(useDeferredValue(search.trim())));
+  const loaded = useMemo(() => jobs.data?.pages.flatMap((p) => p.jobs) ?? [], [jobs.data]);
   const [order, setOrder] = useState<Order>({ by: 'load', up: true });
-  const shown = useMemo(() => arrange(jobs.data ?? [], search, order), [jobs.data, search, order]);
+  const shown = useMemo(() => arrange(loaded, search, order), [loaded, search, order]);
 
   const head = (by: Order['by'], title: string) => (
     <th aria-sort={order.by === by ? (order.up ? 'ascending' : 'descending') : 'none'}>
@@ -44,7 +46,7 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
       </div>
       {jobs.isPending && <Waiting />}
       {jobs.isError && <p className="error">{jobs.error.message}</p>}
-      {jobs.data && <WeekStrip jobs={jobs.data} />}
+      {jobs.data && <WeekStrip jobs={loaded} />}
       {jobs.data && (
         <table className="sheet">
           <thead>
@@ -87,6 +89,16 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
             ))}
           </tbody>
         </table>
+      )}
+      {jobs.hasNextPage && (
+        <p>
+          <Button loading={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
+            Show older jobs
+          </Button>{' '}
+          <span className="soft">
+            {loaded.length} of {jobs.data?.pages[0]?.total} shown
+          </span>
+        </p>
       )}
       {jobs.data && shown.length === 0 && (
         <p className="soft">

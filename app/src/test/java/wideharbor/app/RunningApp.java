@@ -94,13 +94,18 @@ public final class RunningApp implements BeforeAllCallback {
         }
     }
 
-    private static void emptyDatabase() {
+    /** The throwaway database itself, for what no endpoint does. */
+    public static Connection database() throws SQLException {
         String url = System.getenv("HARBOR_DB_URL");
         if (url == null) {
             throw new IllegalStateException("These tests need the throwaway MariaDB of ./harbor test; run them through it.");
         }
-        try (Connection connection = DriverManager.getConnection(
-                        url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
+        return DriverManager.getConnection(
+                url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
+    }
+
+    private static void emptyDatabase() {
+        try (Connection connection = database();
                 var statement = connection.createStatement()) {
             statement.execute("DROP DATABASE harbor");
             statement.execute("CREATE DATABASE harbor CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");

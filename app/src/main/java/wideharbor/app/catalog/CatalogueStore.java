@@ -3,6 +3,8 @@ package wideharbor.app.catalog;
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import org.springframework.stereotype.Service;
@@ -17,32 +19,68 @@ import wideharbor.core.standard.Standard;
 import wideharbor.core.standard.Standards;
 import wideharbor.format.HarborCodec;
 
-/** The house's catalogue. Revisions are immutable, so the whole is read once and kept until something is added. */
+/**
+ * The house's catalogue. Revisions are immutable, so the whole is read once and kept under the number of its state, which
+ * is read in the same transaction: nobody sees another state than his own transaction does, on any node.
+ */
 @Service
 public class CatalogueStore {
-    private final TypeRows types;
-    private final StandardRows standards;
     private static final int BATCH = 200;
 
+    private record Kept(long version, Catalogue catalogue) {}
+
+    private final TypeRows types;
+    private final StandardRows standards;
+    private final VersionRows versions;
     private final HarborCodec codec;
     private final EntityManager entities;
-    private volatile List<Catalogue> kept = List.of();
+    private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
 
-    CatalogueStore(TypeRows types, StandardRows standards, HarborCodec codec, EntityManager entities) {
-        this.entities = entities;
+    CatalogueStore(
+            TypeRows types, StandardRows standards, VersionRows versions, HarborCodec codec, EntityManager entities) {
         this.types = types;
         this.standards = standards;
+        this.versions = versions;
         this.codec = codec;
+        this.entities = entities;
     }
 
     @Transactional(readOnly = true)
     public Catalogue catalogue() {
-        List<Catalogue> now = kept;
-        if (now.isEmpty()) {
-            now = List.of(read());
-            kept = now;
+        if (TransactionSynchronizationManager.hasResource(this)) {
+            // This transaction has changed it: what it sees is nobody else's until it is committed.
+            return read();
         }
-        return now.get(0);
+        long version = versions.current();
+        return kept.get()
+                .filter(k -> k.version() == version)
+                .map(Kept::catalogue)
+                .orElseGet(() -> keep(version, read()));
+    }
+
+    private Catalogue keep(long version, Catalogue now) {
+        kept.accumulateAndGet(
+                Optional.of(new Kept(version, now)),
+                (old, fresh) -> old.filter(k -> k.version() > version).isPresent() ? old : fresh);
+        return now;
+    }
+
+    /**
+     * Begins a change: until the transaction ends nobody else changes the catalogue, and what this transaction reads of
+     * it is kept for nobody.
+     */
+    private void begin() {
+        if (TransactionSynchronizationManager.hasResource(this)) {
+            return;
+        }
+        versions.lock().next();
+        TransactionSynchronizationManager.bindResource(this, "changed");
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                TransactionSynchronizationManager.unbindResourceIfPossible(CatalogueStore.this);
+            }
+        });
     }
 
     private Catalogue read() {
@@ -74,15 +112,15 @@ public class CatalogueStore {
      */
     @Transactional
     public void admit(Catalogue brought) {
+        begin();
         List<TypeRow> fresh = new ArrayList<>();
         for (ItemType type : brought.all()) {
             if (isNew(type)) {
                 fresh.add(new TypeRow(type, codec.writeType(type)));
             }
         }
-        types.saveAll(fresh);
+        fresh.forEach(entities::persist);
         saveStandards(brought.standards());
-        forgetAfterCommit();
     }
 
     /**
@@ -93,6 +131,7 @@ public class CatalogueStore {
     @Transactional
     public void admitMany(List<ItemType> fresh, Standards with, IntConsumer progress, BooleanSupplier cancelled) {
         new Catalogue(fresh, with);
+        begin();
         Catalogue here = catalogue();
         for (ItemType type : fresh) {
             if (here.find(type.ref()).isPresent()) {
@@ -113,14 +152,13 @@ public class CatalogueStore {
             entities.clear();
             progress.accept(i + batch.size());
         }
-        forgetAfterCommit();
     }
 
     private void saveStandards(Standards brought) {
         Catalogue here = catalogue();
         for (Standard row : brought.all()) {
             if (here.standards().find(row.id()).filter(s -> s.revision() >= row.revision()).isEmpty()) {
-                standards.save(new StandardRow(row.id(), row.revision(), codec.writeStandard(row)));
+                entities.persist(new StandardRow(row.id(), row.revision(), codec.writeStandard(row)));
             }
         }
     }
@@ -128,22 +166,12 @@ public class CatalogueStore {
     /** The next revision of a standard. */
     @Transactional
     public void change(Standard next) {
+        begin();
         Standard now = catalogue().standards().require(next.id());
         if (next.revision() != now.revision() + 1) {
             throw Refusal.conflict("This standard was changed meanwhile: it is at revision " + now.revision()
                     + ". Nothing was overwritten.");
         }
-        standards.save(new StandardRow(next.id(), next.revision(), codec.writeStandard(next)));
-        forgetAfterCommit();
-    }
-
-    private void forgetAfterCommit() {
-        kept = List.of();
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                kept = List.of();
-            }
-        });
+        entities.persist(new StandardRow(next.id(), next.revision(), codec.writeStandard(next)));
     }
 }

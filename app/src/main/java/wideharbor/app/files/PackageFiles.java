@@ -77,7 +77,7 @@ class PackageFiles implements ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) throws IOException {
-        if (demo.isEmpty() || !store.list().isEmpty()) {
+        if (demo.isEmpty() || !store.isEmpty()) {
             return;
         }
         Path list = Path.of(demo, "catalogue.csv");

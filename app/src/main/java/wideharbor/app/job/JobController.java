@@ -1,14 +1,16 @@
 package wideharbor.app.job;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
+import jakarta.validation.constraints.Size;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Jobs and their briefs. */
@@ -23,8 +25,10 @@ class JobController {
     record BriefChange(@Min(1) int revision, @NotNull @Valid BriefView brief) {}
 
     @GetMapping("/api/jobs")
-    List<JobViews.JobLine> jobs() {
-        return service.list();
+    JobViews.JobPage jobs(
+            @RequestParam(defaultValue = "") @Size(max = 80) String search,
+            @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page) {
+        return service.list(search, page);
     }
 
     @GetMapping("/api/jobs/{job}")

@@ -21,6 +21,9 @@ class JobRow {
     @Column(name = "load_at", columnDefinition = "datetime")
     LocalDateTime loadAt = LocalDateTime.MIN;
 
+    String place = "";
+    String operator = "";
+
     @Enumerated(EnumType.STRING)
     @Column(columnDefinition = "varchar(20)")
     Gate.Stage stage = Gate.Stage.DRAFT;

@@ -22,8 +22,10 @@ public class JobService {
         this.checked = checked;
     }
 
-    List<JobViews.JobLine> list() {
-        return store.list().stream().map(JobViews.JobLine::of).toList();
+    JobViews.JobPage list(String search, int page) {
+        JobStore.Rowed found = store.list(search, page);
+        return new JobViews.JobPage(
+                found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobStore.PAGE);
     }
 
     @Transactional(readOnly = true)

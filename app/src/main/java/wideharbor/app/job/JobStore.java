@@ -6,8 +6,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,7 +34,10 @@ import wideharbor.format.HarborCodec;
 /** The only place where jobs become rows and rows jobs. Changes lock the job's row, so that nobody overwrites another. */
 @Service
 public class JobStore {
-    private static final int MOST_JOBS = 500;
+    /** Jobs on one page of the list. */
+    public static final int PAGE = 100;
+
+    private static final int MOST_OPERATORS = 500;
 
     private final Rows.Jobs jobs;
     private final Rows.Builds builds;
@@ -93,9 +99,28 @@ public class JobStore {
             int configurationsAll,
             List<String> builds) {}
 
+    /** A page of the list, and how many jobs there are in all that answer the search. */
+    public record Rowed(List<Row> rows, long total) {}
+
+    /** Newest load-out first; every word of the search stands in title or place. */
     @Transactional(readOnly = true)
-    public List<Row> list() {
-        List<JobRow> rows = jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS));
+    public Rowed list(String search, int page) {
+        Page<JobRow> found = jobs.page(pattern(search), PageRequest.of(Math.max(0, page), PAGE));
+        return new Rowed(rows(found.getContent()), found.getTotalElements());
+    }
+
+    /** Words in their order with anything between; what stands for any text in the database's patterns stands for itself. */
+    private static String pattern(String search) {
+        String plain = search.toLowerCase(Locale.ROOT).replace("\\", "").replace("%", "").replace("_", "\\_");
+        return "%" + String.join("%", plain.trim().split("\\s+")) + "%";
+    }
+
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return jobs.count() == 0;
+    }
+
+    private List<Row> rows(List<JobRow> rows) {
         Map<String, List<String>> ids = new LinkedHashMap<>();
         for (BuildRow build : builds.ofAll(rows.stream().map(r -> r.id).toList())) {
             ids.computeIfAbsent(build.key.jobId(), k -> new ArrayList<>()).add(build.key.buildId());
@@ -105,7 +130,7 @@ public class JobStore {
                         r.id,
                         r.title,
                         r.loadAt,
-                        codec.readBrief(r.brief).place(),
+                        r.place,
                         r.stage,
                         new Verdict(r.clear, r.stops, r.undecided, r.unreadCautions, 0, 0, 0),
                         r.configurationsClear,
@@ -117,12 +142,7 @@ public class JobStore {
     /** Who operates in the jobs on file, each once. */
     @Transactional(readOnly = true)
     public List<String> operators() {
-        return jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS)).stream()
-                .map(r -> codec.readBrief(r.brief).crew().operator())
-                .filter(name -> !name.isBlank())
-                .distinct()
-                .sorted()
-                .toList();
+        return jobs.operators(Limit.of(MOST_OPERATORS));
     }
 
     @Transactional(readOnly = true)
@@ -146,11 +166,8 @@ public class JobStore {
     public Recheck recheckOpen() {
         List<String> changed = new ArrayList<>();
         int count = 0;
-        for (JobRow listed : jobs.findAllByOrderByLoadAtAscIdAsc(Limit.of(MOST_JOBS))) {
-            if (listed.stage == Gate.Stage.DISPATCHED) {
-                continue;
-            }
-            JobRow row = jobs.lock(listed.id).orElseThrow();
+        for (String id : jobs.open()) {
+            JobRow row = jobs.lock(id).orElseThrow();
             String before = summary(row);
             row.stateNo++;
             summarise(row, loaded(row).job());
@@ -219,8 +236,7 @@ public class JobStore {
             catalogue.admit(job.catalogue());
         }
         JobRow row = new JobRow(job.id(), job.title());
-        row.loadAt = job.brief().dates().load();
-        row.brief = codec.writeBrief(job.brief());
+        write(row, job.brief());
         // A file's own limits are another house's: nobody sets them by hand, so no file does.
         row.rules = codec.writeRules(from == From.HOUSE ? job.rules() : HouseRules.DEFAULTS);
         JobRow stored = jobs.saveAndFlush(row);
@@ -280,10 +296,16 @@ public class JobStore {
     @Transactional(propagation = Propagation.MANDATORY)
     public void saveBrief(Loaded before, Brief brief) {
         JobRow row = row(before.job().id());
-        row.brief = codec.writeBrief(brief);
-        row.loadAt = brief.dates().load();
+        write(row, brief);
         Job job = before.job().with(brief);
         contentChanged(job, checked.compute(job));
+    }
+
+    private void write(JobRow row, Brief brief) {
+        row.brief = codec.writeBrief(brief);
+        row.loadAt = brief.dates().load();
+        row.place = brief.place();
+        row.operator = brief.crew().operator();
     }
 
     private JobRow contentChanged(Job job, Checked.Result result) {

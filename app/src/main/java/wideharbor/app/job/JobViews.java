@@ -64,6 +64,9 @@ final class JobViews {
         }
     }
 
+    /** Newest load-out first, {@code size} to a page. */
+    record JobPage(List<JobLine> jobs, long total, int page, int size) {}
+
     record Named(String id, String title) {}
 
     record BuildRef(String id, String title, List<Named> configurations, List<Named> lenses) {}

@@ -4,6 +4,8 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -17,7 +19,17 @@ final class Rows {
         @Query("select j from JobRow j where j.id = ?1")
         Optional<JobRow> lock(String id);
 
-        List<JobRow> findAllByOrderByLoadAtAscIdAsc(Limit limit);
+        /** Newest load-out first; {@code like} is a pattern for title and place. */
+        @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 order by j.loadAt desc, j.id")
+        Page<JobRow> page(String like, Pageable page);
+
+        /** Every job that has not left, the next load-out first. */
+        @Query("select j.id from JobRow j where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED "
+                + "order by j.loadAt, j.id")
+        List<String> open();
+
+        @Query("select distinct j.operator from JobRow j where j.operator <> '' order by j.operator")
+        List<String> operators(Limit limit);
     }
 
     interface Builds extends JpaRepository<BuildRow, BuildRow.Key> {

@@ -8,6 +8,8 @@ import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -39,13 +41,51 @@ class JobEndpointTest {
 
     @Test
     void jobsComeByLoadOutWithTheirState() {
-        JsonNode jobs = tech.get("/api/jobs").json();
-        String last = "";
+        JsonNode jobs = tech.get("/api/jobs").json().path("jobs");
+        String last = "9999";
         for (JsonNode job : jobs) {
-            assertTrue(job.path("loadAt").asString().compareTo(last) >= 0);
+            assertTrue(job.path("loadAt").asString().compareTo(last) <= 0, "newest first");
             last = job.path("loadAt").asString();
         }
-        assertTrue(jobs.toString().contains("\"verdict\":\"Held by 4 stops, 7 unread cautions\""), jobs.toString());
+        assertTrue(
+                tech.get("/api/jobs?search=slack+water").json().toString()
+                        .contains("\"verdict\":\"Held by 4 stops, 10 unread cautions\""));
+    }
+
+    /** However many old jobs are on file, what is to load out next is on the first page, is found, and is judged anew. */
+    @Test
+    void oldJobsDoNotHideTheLiveOnes() throws Exception {
+        int old = 520;
+        String base = RunningApp.copyOf("kiln");
+        try (Connection database = RunningApp.database();
+                PreparedStatement copy = database.prepareStatement("INSERT INTO job (id, title, load_at, place, operator, stage, "
+                        + "revision, state_no, brief, rules, clear, stops, undecided, unread_cautions, configurations_clear, "
+                        + "configurations_all, version) SELECT ?, 'Old', '2020-01-01 08:00', 'old quay', '', 'DISPATCHED', 1, 1, "
+                        + "brief, rules, 0, 0, 0, 0, 0, 0, 0 FROM job WHERE id = ?")) {
+            for (int i = 0; i < old; i++) {
+                copy.setString(1, "old-" + i);
+                copy.setString(2, base);
+                copy.executeUpdate();
+            }
+            try {
+                JsonNode first = tech.get("/api/jobs").json();
+                assertTrue(first.path("total").asInt() > old);
+                assertEquals(first.path("size").asInt(), first.path("jobs").size());
+                assertTrue(ids(first).contains(base), first.toString());
+                JsonNode last = tech.get("/api/jobs?page=" + first.path("total").asInt() / first.path("size").asInt()).json();
+                assertTrue(ids(last).stream().allMatch(id -> id.startsWith("old-")), last.toString());
+                assertEquals(old, tech.get("/api/jobs?search=old%20quay").json().path("total").asInt());
+                JsonNode judged = lead.put("/api/house/ways/rods-straight", Map.of("option", "usual", "person", ""))
+                        .json();
+                assertTrue(judged.path("jobs").asInt() >= 5, judged.toString());
+            } finally {
+                database.createStatement().execute("DELETE FROM job WHERE id LIKE 'old-%'");
+            }
+        }
+    }
+
+    private static List<String> ids(JsonNode page) {
+        return page.path("jobs").valueStream().map(j -> j.path("id").asString()).toList();
     }
 
     /** Warmer and shorter: the day's stop goes, and its requirement is met at once. */
@@ -182,7 +222,7 @@ class JobEndpointTest {
 
     @Test
     void aHostileFileStoresNothing() {
-        int before = lead.get("/api/jobs").json().size();
+        int before = lead.get("/api/jobs").json().path("total").asInt();
         byte[] whole = RunningApp.packageFile("kiln", "half");
         Client.Answer half = lead.upload("/api/packages", java.util.Arrays.copyOf(whole, whole.length - 500));
         assertEquals(422, half.status());
@@ -196,7 +236,7 @@ class JobEndpointTest {
         assertEquals(422, deep.status());
         Client.Answer again = lead.upload("/api/packages", RunningApp.packageFile("kiln", "kiln"));
         assertEquals(409, again.status());
-        assertEquals(before, lead.get("/api/jobs").json().size());
+        assertEquals(before, lead.get("/api/jobs").json().path("total").asInt());
     }
 
     @Test
