@@ -10,10 +10,13 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import jakarta.persistence.Entity;
 
-@AnalyzeClasses(packages = "wideharbor.app", importOptions = {ImportOption.DoNotIncludeTests.class})
+@AnalyzeClasses(
+        packages = "wideharbor.app",
+        importOptions = {ImportOption.DoNotIncludeTests.class})
 class ArchitectureTest {
     @ArchTest
-    static final ArchRule NO_CIRCLES = slices().matching("wideharbor.app.(*)..").should().beFreeOfCycles();
+    static final ArchRule NO_CIRCLES =
+            slices().matching("wideharbor.app.(*)..").should().beFreeOfCycles();
 
     /** Rows stay behind the package that owns them: everyone else gets the core's own objects. */
     @ArchTest
@@ -28,11 +31,17 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .haveSimpleNameEndingWith("Store");
 
-    /** No answer is worked out inside a cache's lock, and no request leans on the machine's common pool: see judging. */
+    /**
+     * No answer is worked out inside a cache's lock, and no request leans on the machine's common pool: see judging.
+     */
     @ArchTest
     static final ArchRule NOTHING_IS_WORKED_OUT_IN_A_LOCK = noClasses()
             .should()
-            .callMethod(com.github.benmanes.caffeine.cache.Cache.class, "get", Object.class, java.util.function.Function.class)
+            .callMethod(
+                    com.github.benmanes.caffeine.cache.Cache.class,
+                    "get",
+                    Object.class,
+                    java.util.function.Function.class)
             .orShould()
             .callMethod(java.util.Collection.class, "parallelStream")
             .orShould()

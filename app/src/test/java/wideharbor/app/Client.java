@@ -22,7 +22,8 @@ public final class Client {
 
     private final String base;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
 
     private Client(String base) {
         this.base = base;
@@ -129,8 +130,24 @@ public final class Client {
 
     public static Map<String, Object> wish(String kind, Map<String, Object> fields) {
         Map<String, Object> wish = new java.util.HashMap<>(Map.of(
-                "kind", kind, "key", "", "value", 0, "placement", "", "withDependants", false, "port", "", "item", "",
-                "itemPort", "", "finding", ""));
+                "kind",
+                kind,
+                "key",
+                "",
+                "value",
+                0,
+                "placement",
+                "",
+                "withDependants",
+                false,
+                "port",
+                "",
+                "item",
+                "",
+                "itemPort",
+                "",
+                "finding",
+                ""));
         wish.put("fix", "");
         wish.put("text", "");
         wish.put("at", java.util.List.of());
@@ -173,8 +190,12 @@ public final class Client {
     }
 
     private java.util.List<JsonNode> configurations(String job) {
-        return bench(job).path("configurations").valueStream()
-                .map(c -> get("/api/jobs/" + job + "/builds/a/bench?configuration=" + c.path("id").asString()).json())
+        return bench(job)
+                .path("configurations")
+                .valueStream()
+                .map(c -> get("/api/jobs/" + job + "/builds/a/bench?configuration="
+                                + c.path("id").asString())
+                        .json())
                 .toList();
     }
 
@@ -195,7 +216,12 @@ public final class Client {
                 return;
             }
             Map<String, Object> fix = wish(
-                    "FIX", Map.of("finding", open.path("key").asString(), "fix", open.at("/fixes/0/id").asString()));
+                    "FIX",
+                    Map.of(
+                            "finding",
+                            open.path("key").asString(),
+                            "fix",
+                            open.at("/fixes/0/id").asString()));
             post(
                     "/api/jobs/" + job + "/builds/a/edits",
                     Map.of("revision", revision(job), "configuration", at, "lens", "", "wish", fix));
@@ -206,7 +232,9 @@ public final class Client {
         for (JsonNode bench : configurations(job)) {
             for (JsonNode finding : bench.path("findings")) {
                 if (finding.path("severity").asString().equals("CAUTION")) {
-                    post("/api/jobs/" + job + "/reads", Map.of("finding", finding.path("key").asString()));
+                    post(
+                            "/api/jobs/" + job + "/reads",
+                            Map.of("finding", finding.path("key").asString()));
                 }
             }
         }

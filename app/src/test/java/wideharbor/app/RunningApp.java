@@ -77,7 +77,10 @@ public final class RunningApp implements BeforeAllCallback {
     /** What the file says of reads counts once somebody here says the same. */
     private static void takeWhatItBrought(String job) {
         Client lead = as("lead");
-        List<String> findings = lead.get("/api/jobs/" + job + "/brought").json().path("proposals").valueStream()
+        List<String> findings = lead.get("/api/jobs/" + job + "/brought")
+                .json()
+                .path("proposals")
+                .valueStream()
                 .map(p -> p.path("finding").asString())
                 .toList();
         if (!findings.isEmpty()) {
@@ -88,7 +91,8 @@ public final class RunningApp implements BeforeAllCallback {
     public static byte[] packageFile(String demo, String id) {
         try {
             String text = Files.readString(DEMO.resolve(demo + ".harbor.json"));
-            return text.replaceFirst("\"id\": \"" + demo + "\"", "\"id\": \"" + id + "\"").getBytes(StandardCharsets.UTF_8);
+            return text.replaceFirst("\"id\": \"" + demo + "\"", "\"id\": \"" + id + "\"")
+                    .getBytes(StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -98,10 +102,10 @@ public final class RunningApp implements BeforeAllCallback {
     public static Connection database() throws SQLException {
         String url = System.getenv("HARBOR_DB_URL");
         if (url == null) {
-            throw new IllegalStateException("These tests need the throwaway MariaDB of ./harbor test; run them through it.");
+            throw new IllegalStateException(
+                    "These tests need the throwaway MariaDB of ./harbor test; run them through it.");
         }
-        return DriverManager.getConnection(
-                url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
+        return DriverManager.getConnection(url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
     }
 
     private static void emptyDatabase() {

@@ -5,6 +5,7 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -13,7 +14,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Assertions;
-import com.tngtech.archunit.core.domain.JavaClasses;
 
 /** The table of who may use whom is the architecture of the core; docs/architecture shows the same. */
 @AnalyzeClasses(packages = "wideharbor.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -33,12 +33,61 @@ class ArchitectureTest {
             Map.entry("tool", List.of("catalog", "build", "rig")),
             Map.entry("balance", List.of("quantity", "geometry", "catalog", "build", "rig")),
             Map.entry("power", List.of("quantity", "catalog", "build", "rig", "brief")),
-            Map.entry("signal", List.of("memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),
+            Map.entry(
+                    "signal",
+                    List.of("memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),
             Map.entry("job", List.of("quantity", "brief", "build", "catalog")),
             Map.entry("changeover", List.of("balance", "quantity", "brief", "build", "catalog", "rig", "job")),
-            Map.entry("check", List.of("memo", "people", "changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "tool", "balance", "power", "signal", "brief", "job")),
-            Map.entry("bench", List.of("people", "changeover", "quantity", "geometry", "standard", "catalog", "build", "rig", "clearance", "balance", "power", "signal", "brief", "job", "check")),
-            Map.entry("dispatch", List.of("quantity", "geometry", "brief", "balance", "build", "catalog", "check", "job", "rig", "tool")));
+            Map.entry(
+                    "check",
+                    List.of(
+                            "memo",
+                            "people",
+                            "changeover",
+                            "quantity",
+                            "geometry",
+                            "standard",
+                            "catalog",
+                            "build",
+                            "rig",
+                            "clearance",
+                            "tool",
+                            "balance",
+                            "power",
+                            "signal",
+                            "brief",
+                            "job")),
+            Map.entry(
+                    "bench",
+                    List.of(
+                            "people",
+                            "changeover",
+                            "quantity",
+                            "geometry",
+                            "standard",
+                            "catalog",
+                            "build",
+                            "rig",
+                            "clearance",
+                            "balance",
+                            "power",
+                            "signal",
+                            "brief",
+                            "job",
+                            "check")),
+            Map.entry(
+                    "dispatch",
+                    List.of(
+                            "quantity",
+                            "geometry",
+                            "brief",
+                            "balance",
+                            "build",
+                            "catalog",
+                            "check",
+                            "job",
+                            "rig",
+                            "tool")));
 
     @ArchTest
     static void packagesUseOnlyWhatTheTableAllows(JavaClasses core) {
@@ -75,8 +124,7 @@ class ArchitectureTest {
             .callMethod(java.util.List.class, "parallelStream");
 
     @ArchTest
-    static final ArchRule FIELDS_ARE_FINAL = fields()
-            .that()
+    static final ArchRule FIELDS_ARE_FINAL = fields().that()
             .areDeclaredInClassesThat()
             .areTopLevelClasses()
             .and()

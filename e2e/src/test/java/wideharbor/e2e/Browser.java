@@ -14,15 +14,23 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Assertions;
 import wideharbor.app.RunningApp;
 
-/** Debian's Chromium with one page, as a person at a 1280×800 screen sees it. Collects what the page's console complains of. */
+/**
+ * Debian's Chromium with one page, as a person at a 1280×800 screen sees it. Collects what the page's console complains
+ * of.
+ */
 final class Browser implements AutoCloseable {
     private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync");
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
 
     /** Started once a run; every test has its own context in it, with its own cookies. */
-    private static final Playwright PLAYWRIGHT = Playwright.create(new Playwright.CreateOptions()
-            .setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final Playwright PLAYWRIGHT = Playwright.create(
+            new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
 
     private static final com.microsoft.playwright.Browser CHROMIUM = PLAYWRIGHT
             .chromium()
@@ -68,14 +76,16 @@ final class Browser implements AutoCloseable {
     }
 
     Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     /** No serious or critical accessibility fault on what is shown now. */
     void isAccessible() {
-        List<Rule> faults = new AxeBuilder(page).analyze().getViolations().stream()
-                .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
-                .toList();
+        List<Rule> faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
+                        .toList();
         Assertions.assertEquals(
                 List.of(),
                 faults.stream()

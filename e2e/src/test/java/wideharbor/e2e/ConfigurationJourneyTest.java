@@ -9,7 +9,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import wideharbor.app.RunningApp;
 
-/** One package worn in several ways: deriving, changing one alone, balancing, and what a change from one to another takes. */
+/**
+ * One package worn in several ways: deriving, changing one alone, balancing, and what a change from one to another
+ * takes.
+ */
 class ConfigurationJourneyTest extends Journey {
     private Locator tab(String title) {
         return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile(title)));
@@ -82,7 +85,9 @@ class ConfigurationJourneyTest extends Journey {
     void theChangeoverIsToldStepByStepAndSideBySide() {
         browser.signIn("desk");
         browser.open("/jobs/kiln/changeover");
-        page.locator(".matrix tr:has-text('Body-support vest') .matrix-cell").last().click();
+        page.locator(".matrix tr:has-text('Body-support vest') .matrix-cell")
+                .last()
+                .click();
         assertThat(page.locator(".change-summary")).containsText("asked: 4 min, no tools");
         assertThat(page.locator(".change-steps")).containsText("in one piece with");
         assertThat(page.locator(".compare-sides")).containsText("Gimbal GB-3");
@@ -124,7 +129,8 @@ class ConfigurationJourneyTest extends Journey {
         page.keyboard().press("Escape");
         page.keyboard().press("r");
         browser.button("Set 1 number back").click();
-        assertThat(page.locator(".stack-row", new Page.LocatorOptions().setHasText("slide 18.0 by feel"))).isVisible();
+        assertThat(page.locator(".stack-row", new Page.LocatorOptions().setHasText("slide 18.0 by feel")))
+                .isVisible();
     }
 
     @Test
@@ -136,7 +142,8 @@ class ConfigurationJourneyTest extends Journey {
         page.getByText("Hands, shoulder, eye (h)").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog.getByText("Ines Varga")).isVisible();
-        assertThat(dialog.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("from above"))))
+        assertThat(dialog.getByRole(
+                        AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("from above"))))
                 .containsText("Top handle TH-2");
         browser.isAccessible();
         browser.picture("bench-hands");

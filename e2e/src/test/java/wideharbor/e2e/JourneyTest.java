@@ -23,7 +23,9 @@ class JourneyTest extends Journey {
         return title.toString();
     }
 
-    /** From the list of jobs to the door: read the brief, mend on the Bench, read cautions, build, two signatures, out. */
+    /**
+     * From the list of jobs to the door: read the brief, mend on the Bench, read cautions, build, two signatures, out.
+     */
     @Test
     void fromBriefToDoor() {
         String job = RunningApp.copyOf("slack-water");
@@ -49,14 +51,16 @@ class JourneyTest extends Journey {
         assertThat(verdict()).hasText("Held by 9 unread cautions");
         finding("nose-heavy with 135 mm").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 8 unread cautions");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("On the shoulder"))).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("On the shoulder")))
+                .click();
         finding("nose-heavy with 135 mm").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 3 unread cautions");
         assertThat(page.locator(".findings")).not().containsText("Hands hold up");
         finding("from the eye").getByText("Mark read").click();
         finding("Power goes after").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 1 unread caution");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Studio, on sticks"))).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(Pattern.compile("Studio, on sticks")))
+                .click();
         finding("has no mass on file").getByText("Mark read").click();
         assertThat(verdict()).hasText("Clear");
         assertThat(finding("has no mass on file")).containsText("read by Jonna Brask");
@@ -81,7 +85,8 @@ class JourneyTest extends Journey {
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark built").click();
-        assertThat(page.locator(".gate")).containsText("Held by 7 stops, 16 unread cautions: a held package is not signed.");
+        assertThat(page.locator(".gate"))
+                .containsText("Held by 7 stops, 16 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
         assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
     }
@@ -97,7 +102,8 @@ class JourneyTest extends Journey {
         while (!title.equals("Rods 15 mm pair, 300")) {
             String before = title;
             page.keyboard().press("ArrowDown");
-            page.waitForCondition(() -> !chosenTitle().equals(before) && !chosenTitle().isEmpty());
+            page.waitForCondition(
+                    () -> !chosenTitle().equals(before) && !chosenTitle().isEmpty());
             title = chosenTitle();
         }
         page.keyboard().press("ArrowRight");
@@ -130,7 +136,8 @@ class JourneyTest extends Journey {
         browser.bench(job, "?part=tx-arm");
         browser.button("Take off").click();
         browser.button("Take off alone").click();
-        assertThat(page.locator(".loose").first()).containsText("Picture transmitter since Transmitter bracket was taken off");
+        assertThat(page.locator(".loose").first())
+                .containsText("Picture transmitter since Transmitter bracket was taken off");
         page.getByText("Put back").click();
         assertThat(page.locator(".stack")).not().containsText("Held by nothing");
         assertThat(page.locator(".stack-row.chosen .row-title")).hasText("Transmitter bracket");
@@ -141,7 +148,10 @@ class JourneyTest extends Journey {
         browser.button("Add a part here").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("by its foot");
-        dialog.locator("li:has(strong:text-is('Transmitter bracket'))").first().getByText("Add").click();
+        dialog.locator("li:has(strong:text-is('Transmitter bracket'))")
+                .first()
+                .getByText("Add")
+                .click();
         assertThat(page.locator(".panel-head").first()).containsText("26 parts");
     }
 
@@ -188,7 +198,8 @@ class JourneyTest extends Journey {
         page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
         browser.button("Waive it").click();
         assertThat(verdict()).hasText("Held by 6 stops, 16 unread cautions");
-        assertThat(finding("is the wrong cable here")).containsText("waived: Finder stays on its own battery today (Mirela Osk)");
+        assertThat(finding("is the wrong cable here"))
+                .containsText("waived: Finder stays on its own battery today (Mirela Osk)");
     }
 
     @Test

@@ -28,8 +28,10 @@ class PartsJourneyTest extends Journey {
         assertThat(page.locator(".catalogue thead")).containsText("Found by");
         page.getByLabel("Or what you hold in the hand").fill("");
         page.getByLabel("Name, maker or another name for it").fill("L-90");
-        page.getByText("Portrait plate L-90", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1))).hasText("Portrait plate L-90");
+        page.getByText("Portrait plate L-90", new Page.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .hasText("Portrait plate L-90");
         assertThat(page.locator(".part-views svg")).hasCount(3);
         assertThat(page.locator(".used-in")).containsText("The Lift");
     }
@@ -39,12 +41,15 @@ class PartsJourneyTest extends Journey {
         browser.signIn("lead");
         browser.open("/catalogue/import");
         String head = "id,maker,name,category,mass_g\n";
-        page.locator("input[type=file]").setInputFiles(
-                file("bad.csv", (head + "loose-end,House,Loose end,SOFA,12\n").getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type=file]")
+                .setInputFiles(file(
+                        "bad.csv", (head + "loose-end,House,Loose end,SOFA,12\n").getBytes(StandardCharsets.UTF_8)));
         assertThat(page.locator(".import-state tbody tr")).hasCount(1);
         assertThat(page.locator(".import-state tbody")).containsText("category");
-        page.locator("input[type=file]").setInputFiles(
-                file("good.csv", (head + "spare-strap,House,Spare strap,OTHER,12\n").getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type=file]")
+                .setInputFiles(file(
+                        "good.csv",
+                        (head + "spare-strap,House,Spare strap,OTHER,12\n").getBytes(StandardCharsets.UTF_8)));
         page.getByText("Store 1 new parts").click();
         assertThat(page.locator(".import-state")).containsText("stored");
         browser.open("/catalogue?search=Spare strap");
@@ -69,7 +74,8 @@ class PartsJourneyTest extends Journey {
         String job = RunningApp.copyOf("kiln");
         browser.signIn("tech");
         browser.bench(job, "");
-        assertThat(finding("Focus motor on rods needs Lens control receiver")).containsText("without the receiver that drives it");
+        assertThat(finding("Focus motor on rods needs Lens control receiver"))
+                .containsText("without the receiver that drives it");
         browser.bench(job, "?part=arm");
         Locator card = page.locator(".stack-row.chosen");
         card.getByLabel("Tip right").fill("254");
@@ -123,7 +129,8 @@ class PartsJourneyTest extends Journey {
         RunningApp.as("lead").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -58));
         browser.signIn("lead");
         browser.open("/jobs");
-        page.getByLabel("Package file").setInputFiles(file("theirs.harbor.json", RunningApp.packageFile("slack-water", job)));
+        page.getByLabel("Package file")
+                .setInputFiles(file("theirs.harbor.json", RunningApp.packageFile("slack-water", job)));
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("is here already");
         assertThat(dialog.locator("tbody")).containsText("-58");

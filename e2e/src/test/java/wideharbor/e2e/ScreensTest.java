@@ -15,7 +15,8 @@ import wideharbor.app.RunningApp;
 /** Every screen in both themes: accessible, within the page, and pictured for the docs when asked. */
 @ExtendWith(RunningApp.class)
 class ScreensTest {
-    private static final List<String> UNPICTURED = List.of("compare", "bench-front", "bench-twin", "bench-shoulder", "lasting", "signal-three");
+    private static final List<String> UNPICTURED =
+            List.of("compare", "bench-front", "bench-twin", "bench-shoulder", "lasting", "signal-three");
 
     @ParameterizedTest
     @CsvSource({
@@ -59,7 +60,9 @@ class ScreensTest {
     }
 
     private static void noSideways(Browser browser) {
-        Object wider = browser.page().evaluate("document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight");
+        Object wider = browser.page()
+                .evaluate(
+                        "document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight");
         assertTrue(!(Boolean) wider, "the page itself does not scroll at 1280×800");
     }
 
@@ -134,9 +137,16 @@ class ScreensTest {
     /** Scripts over the wire: sign in and jobs under 300 kB, any other screen under 450 kB, compressed. */
     @ParameterizedTest
     @CsvSource({
-        "/jobs, 300", "/jobs/slack-water/brief, 450", "/jobs/slack-water/bench, 450", "/jobs/slack-water/dispatch, 450",
+        "/jobs, 300",
+        "/jobs/slack-water/brief, 450",
+        "/jobs/slack-water/bench, 450",
+        "/jobs/slack-water/dispatch, 450",
         "/jobs/slack-water/changeover, 450",
-        "/catalogue, 450", "/catalogue/parts/bridge-15@1, 450", "/catalogue/edit, 450", "/house, 450", "/calculators, 450"
+        "/catalogue, 450",
+        "/catalogue/parts/bridge-15@1, 450",
+        "/catalogue/edit, 450",
+        "/house, 450",
+        "/calculators, 450"
     })
     void scriptsStaySmall(String path, int most) {
         try (Browser browser = new Browser()) {

@@ -46,19 +46,25 @@ class SignalJourneyTest extends Journey {
         assertThat(page.locator(".signal")).not().containsText("no display in the kit");
     }
 
-    /** A cable by hand: pulled, plugged again by the one that is offered, and its rest laid out of the battery's bay. */
+    /**
+     * A cable by hand: pulled, plugged again by the one that is offered, and its rest laid out of the battery's bay.
+     */
     @Test
     void aCableIsPulledPluggedAndLaid() {
         String job = RunningApp.copyOf("kiln");
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/signal");
         assertThat(page.locator(".cables")).containsText("the rest in the battery bay of Body Quellmar Wren");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Unplug A Body Quellmar Wren › Picture transmitter")).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Unplug A Body Quellmar Wren › Picture transmitter"))
+                .click();
         assertThat(page.locator(".cables tbody tr")).hasCount(6);
         page.getByText("Plug a cable").first().click();
         page.getByLabel("From").fill("SDI 2");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true))).isEnabled();
+        assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
+                .isEnabled();
         page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).click();
         page.keyboard().press("Enter");
         assertThat(page.locator(".lay")).containsText("in the kit");
@@ -68,7 +74,8 @@ class SignalJourneyTest extends Journey {
                 .getByText("Lay", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByLabel("The rest lies in").click();
-        page.locator(".ant-select-item-option", new Page.LocatorOptions().setHasText("nothing: tied where it runs")).click();
+        page.locator(".ant-select-item-option", new Page.LocatorOptions().setHasText("nothing: tied where it runs"))
+                .click();
         page.getByText("Lay it so").click();
         assertThat(page.locator(".cables")).not().containsText("battery bay");
         browser.bench(job, "");

@@ -30,14 +30,36 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.quantity.Figure;
 
 /**
- * The catalogue as one CSV row a part. Simple parts need only the plain columns; shapes, ports, sockets, facets and parts
- * of several links are JSON in their cells, as in package files, so that nothing is lost on the way out and in.
+ * The catalogue as one CSV row a part. Simple parts need only the plain columns; shapes, ports, sockets, facets and
+ * parts of several links are JSON in their cells, as in package files, so that nothing is lost on the way out and in.
  */
 public final class CatalogueCsv {
     static final List<String> COLUMNS = List.of(
-            "id", "revision", "maker", "name", "category", "capabilities", "mass_g", "mass_low_g", "mass_high_g",
-            "mass_source", "mass_by", "mass_when", "mass_unknown", "com_x_mm", "com_y_mm", "com_z_mm", "width_mm",
-            "height_mm", "length_mm", "shapes", "links", "internal_joints", "ports", "sockets", "facets",
+            "id",
+            "revision",
+            "maker",
+            "name",
+            "category",
+            "capabilities",
+            "mass_g",
+            "mass_low_g",
+            "mass_high_g",
+            "mass_source",
+            "mass_by",
+            "mass_when",
+            "mass_unknown",
+            "com_x_mm",
+            "com_y_mm",
+            "com_z_mm",
+            "width_mm",
+            "height_mm",
+            "length_mm",
+            "shapes",
+            "links",
+            "internal_joints",
+            "ports",
+            "sockets",
+            "facets",
             "relations");
 
     private static final Set<String> NEEDED = Set.of("id", "maker", "name", "category");
@@ -75,7 +97,9 @@ public final class CatalogueCsv {
         cell.put("maker", type.maker());
         cell.put("name", type.name());
         cell.put("category", type.category().name());
-        cell.put("capabilities", String.join(" ", type.capabilities().stream().map(Enum::name).toList()));
+        cell.put(
+                "capabilities",
+                String.join(" ", type.capabilities().stream().map(Enum::name).toList()));
         if (type.links().size() == 1 && type.links().get(0).id().equals("main")) {
             mainLink(type.links().get(0), cell);
         } else {
@@ -123,7 +147,9 @@ public final class CatalogueCsv {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) && Math.abs(value) < 1e15 ? Long.toString((long) value) : Double.toString(value);
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? Long.toString((long) value)
+                : Double.toString(value);
     }
 
     /**
@@ -167,7 +193,8 @@ public final class CatalogueCsv {
     private static void requireColumns(List<String> header) {
         for (String name : header) {
             if (!COLUMNS.contains(name)) {
-                throw new HarborFormatException("heading", "column '" + name + "' is not known; known are " + String.join(", ", COLUMNS));
+                throw new HarborFormatException(
+                        "heading", "column '" + name + "' is not known; known are " + String.join(", ", COLUMNS));
             }
         }
         for (String name : NEEDED) {
@@ -181,8 +208,11 @@ public final class CatalogueCsv {
             CSVRecord record, long row, List<ItemType> types, List<RowProblem> problems, Map<TypeRef, Long> seen) {
         Row cells = new Row(record, row, problems);
         if (!record.isConsistent()) {
-            problems.add(new RowProblem(row, "", "has " + record.size() + " cells where the heading has "
-                    + record.getParser().getHeaderNames().size()));
+            problems.add(new RowProblem(
+                    row,
+                    "",
+                    "has " + record.size() + " cells where the heading has "
+                            + record.getParser().getHeaderNames().size()));
             return;
         }
         int before = problems.size();
@@ -201,7 +231,8 @@ public final class CatalogueCsv {
             types.add(type);
         } catch (JacksonException e) {
             String place = Places.of(e);
-            problems.add(new RowProblem(row, column(place), Places.reason(e) + (place.length() > 1 ? " (" + place + ")" : "")));
+            problems.add(new RowProblem(
+                    row, column(place), Places.reason(e) + (place.length() > 1 ? " (" + place + ")" : "")));
         } catch (IllegalArgumentException e) {
             problems.add(new RowProblem(row, "", e.getMessage()));
         }
@@ -286,7 +317,9 @@ public final class CatalogueCsv {
             cells.problem("mass_g", "must not be negative, but was " + plain(value));
         }
         String source = cells.text("mass_source");
-        if (source.isEmpty() && cells.text("mass_low_g").isEmpty() && cells.text("mass_high_g").isEmpty()) {
+        if (source.isEmpty()
+                && cells.text("mass_low_g").isEmpty()
+                && cells.text("mass_high_g").isEmpty()) {
             link.put("massGrams", value);
             return;
         }

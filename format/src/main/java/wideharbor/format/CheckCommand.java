@@ -146,7 +146,11 @@ public final class CheckCommand implements Callable<Integer> {
             one.put("title", finding.title());
             one.put("evidence", inWords(finding.evidence()));
             one.put("why", finding.why());
-            one.put("fixes", fixes.getOrDefault(finding.key(), List.of()).stream().map(Proposer.Fix::title).toList());
+            one.put(
+                    "fixes",
+                    fixes.getOrDefault(finding.key(), List.of()).stream()
+                            .map(Proposer.Fix::title)
+                            .toList());
             findings.add(one);
         }
         Map<String, Object> all = new LinkedHashMap<>();

@@ -7,8 +7,8 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Fills in what a file may leave out, so that the core never meets an absent value. The store's rows go through the same:
- * one written before a property was thought of reads as a file that leaves it out.
+ * Fills in what a file may leave out, so that the core never meets an absent value. The store's rows go through the
+ * same: one written before a property was thought of reads as a file that leaves it out.
  */
 final class Defaults {
     private static final JsonNodeFactory MAKE = JsonNodeFactory.instance;
@@ -120,7 +120,11 @@ final class Defaults {
         put(
                 port,
                 "pins",
-                MAKE.objectNode().put("kind", "NONE").put("count", 0).put("diameterMm", 0.0).put("spacingMm", 0.0));
+                MAKE.objectNode()
+                        .put("kind", "NONE")
+                        .put("count", 0)
+                        .put("diameterMm", 0.0)
+                        .put("spacingMm", 0.0));
         arrays(port, "screws", "freedoms");
         put(port, "rating", MAKE.objectNode());
         numbers((ObjectNode) port.path("rating"), Map.of("loadGrams", 0.0, "momentNm", 0.0));

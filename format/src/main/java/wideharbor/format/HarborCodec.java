@@ -9,8 +9,8 @@ import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.core.json.JsonFactory;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -121,7 +121,9 @@ public final class HarborCodec {
     }
 
     private static Job toJob(HarborFile file) {
-        Catalogue catalogue = at("/catalogue", () -> new Catalogue(file.catalogue(), Standards.seed().with(file.standards())));
+        Catalogue catalogue = at(
+                "/catalogue",
+                () -> new Catalogue(file.catalogue(), Standards.seed().with(file.standards())));
         List<Build> builds = new ArrayList<>();
         for (int i = 0; i < file.builds().size(); i++) {
             HarborFile.FileBuild b = file.builds().get(i);
@@ -132,20 +134,27 @@ public final class HarborCodec {
             at("/kit", () -> catalogue.require(line.type()));
             kit.merge(line.type(), line.count(), Integer::sum);
         }
-        return at("/", () -> new Job(
-                file.id(),
-                file.title(),
-                file.brief(),
-                new HouseRules(file.rules(), new Ways(file.ways(), file.operatorWays(), file.brief().asks().ways())),
-                catalogue,
-                new GearPackage(new Kit(kit), builds),
-                file.reads(),
-                file.waivers()));
+        return at(
+                "/",
+                () -> new Job(
+                        file.id(),
+                        file.title(),
+                        file.brief(),
+                        new HouseRules(
+                                file.rules(),
+                                new Ways(
+                                        file.ways(),
+                                        file.operatorWays(),
+                                        file.brief().asks().ways())),
+                        catalogue,
+                        new GearPackage(new Kit(kit), builds),
+                        file.reads(),
+                        file.waivers()));
     }
 
     private static Build toBuild(HarborFile.FileBuild b, Catalogue catalogue) {
-        Content base = Content.of(
-                b.root(), b.placements(), b.removed(), b.joints(), b.cables(), b.settings(), catalogue);
+        Content base =
+                Content.of(b.root(), b.placements(), b.removed(), b.joints(), b.cables(), b.settings(), catalogue);
         return new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
     }
 
@@ -172,7 +181,9 @@ public final class HarborCodec {
                 job.rules().ways().house(),
                 job.rules().ways().person(),
                 changedStandards(job),
-                job.catalogue().all().stream().filter(t -> used.contains(t.ref())).toList(),
+                job.catalogue().all().stream()
+                        .filter(t -> used.contains(t.ref()))
+                        .toList(),
                 kit,
                 job.gear().builds().stream().map(HarborCodec::fileBuild).toList(),
                 job.reads(),
@@ -273,7 +284,10 @@ public final class HarborCodec {
         if (!HarborFile.CATALOGUE.equals(tree.path("format").asString(""))) {
             Job job = read(bytes);
             return new CatalogueFile(
-                    HarborFile.CATALOGUE, HarborFile.VERSION, changedStandards(job), job.catalogue().all());
+                    HarborFile.CATALOGUE,
+                    HarborFile.VERSION,
+                    changedStandards(job),
+                    job.catalogue().all());
         }
         List<HarborFormatException.Problem> problems = schema.catalogueProblems(tree, MOST_PROBLEMS);
         if (!problems.isEmpty()) {
@@ -331,7 +345,9 @@ public final class HarborCodec {
     }
 
     public String writeCommands(List<Scoped> commands) {
-        return mapper.writerFor(COMMANDS).without(SerializationFeature.INDENT_OUTPUT).writeValueAsString(commands);
+        return mapper.writerFor(COMMANDS)
+                .without(SerializationFeature.INDENT_OUTPUT)
+                .writeValueAsString(commands);
     }
 
     public List<Scoped> readCommands(String text) {

@@ -17,7 +17,10 @@ public final class HarborFormatException extends RuntimeException {
     private final transient List<Problem> problems;
 
     public HarborFormatException(List<Problem> problems) {
-        super(problems.stream().map(Problem::toString).reduce((a, b) -> a + "\n" + b).orElse("unreadable file"));
+        super(problems.stream()
+                .map(Problem::toString)
+                .reduce((a, b) -> a + "\n" + b)
+                .orElse("unreadable file"));
         this.problems = List.copyOf(problems);
     }
 

@@ -45,8 +45,16 @@ final class HarborSchema {
         ObjectNode properties = top.putObject("properties");
         properties.putObject("format").put("const", HarborFile.CATALOGUE);
         properties.putObject("version").put("const", HarborFile.VERSION);
-        properties.putObject("standards").put("type", "array").putObject("items").put("$ref", "#/$defs/standard");
-        properties.putObject("catalogue").put("type", "array").putObject("items").put("$ref", "#/$defs/itemType");
+        properties
+                .putObject("standards")
+                .put("type", "array")
+                .putObject("items")
+                .put("$ref", "#/$defs/standard");
+        properties
+                .putObject("catalogue")
+                .put("type", "array")
+                .putObject("items")
+                .put("$ref", "#/$defs/itemType");
         return top;
     }
 
@@ -63,10 +71,7 @@ final class HarborSchema {
     }
 
     private static List<HarborFormatException.Problem> problems(Schema by, JsonNode tree, int most) {
-        return by.validate(tree).stream()
-                .limit(most)
-                .map(HarborSchema::problem)
-                .toList();
+        return by.validate(tree).stream().limit(most).map(HarborSchema::problem).toList();
     }
 
     private static HarborFormatException.Problem problem(Error error) {

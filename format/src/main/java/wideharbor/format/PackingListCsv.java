@@ -33,7 +33,12 @@ public final class PackingListCsv {
     private static void lines(CSVPrinter printer, int number, String name, List<CasePlan.Packed> contents)
             throws IOException {
         for (CasePlan.Packed p : contents) {
-            printer.printRecord(number, PullListCsv.safe(name), p.type().ref(), PullListCsv.safe(p.type().name()), p.pieces());
+            printer.printRecord(
+                    number,
+                    PullListCsv.safe(name),
+                    p.type().ref(),
+                    PullListCsv.safe(p.type().name()),
+                    p.pieces());
         }
     }
 }

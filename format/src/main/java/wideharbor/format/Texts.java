@@ -111,7 +111,8 @@ final class Texts {
     }
 
     /** A figure with provenance, as objects write it. */
-    record Provenance(Double value, Double low, Double high, Figure.Source source, String by, String when, String unknown) {}
+    record Provenance(
+            Double value, Double low, Double high, Figure.Source source, String by, String when, String unknown) {}
 
     private static final class FigureWriter extends StdSerializer<Figure> {
         FigureWriter() {

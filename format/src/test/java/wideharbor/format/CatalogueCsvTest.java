@@ -60,8 +60,12 @@ class CatalogueCsvTest {
         assertEquals(List.of(), reading.problems());
         ItemType block = reading.types().get(0);
         assertEquals("block@1", block.ref().toString());
-        assertEquals(List.of(new Shape.Box(new Vec3(-16, 0, -20), new Vec3(16, 12, 20), Shape.Use.SOLID)), block.links().get(0).shapes());
-        assertEquals(Figure.unknown("not in the list"), reading.types().get(1).links().get(0).massGrams());
+        assertEquals(
+                List.of(new Shape.Box(new Vec3(-16, 0, -20), new Vec3(16, 12, 20), Shape.Use.SOLID)),
+                block.links().get(0).shapes());
+        assertEquals(
+                Figure.unknown("not in the list"),
+                reading.types().get(1).links().get(0).massGrams());
     }
 
     @Test
@@ -89,7 +93,11 @@ class CatalogueCsvTest {
     void fiveHundredBadRowsAreFiveHundredProblems() {
         StringBuilder text = new StringBuilder("id,maker,name,category,mass_g\n");
         for (int i = 0; i < 1000; i++) {
-            text.append("p").append(i).append(",Tarnwick,Part,ADAPTER,").append(i % 2 == 0 ? "x" : "10").append('\n');
+            text.append("p")
+                    .append(i)
+                    .append(",Tarnwick,Part,ADAPTER,")
+                    .append(i % 2 == 0 ? "x" : "10")
+                    .append('\n');
         }
         CatalogueCsv.Reading reading = read(text.toString());
         assertEquals(500, reading.problems().size());
@@ -98,8 +106,12 @@ class CatalogueCsvTest {
 
     @Test
     void aWrongHeadingIsRefusedByName() {
-        assertTrue(assertThrows(HarborFormatException.class, () -> read("id,maker,nme,category\n")).getMessage().contains("'nme' is not known"));
-        assertTrue(assertThrows(HarborFormatException.class, () -> read("id,maker,name\n")).getMessage().contains("'category' is missing"));
+        assertTrue(assertThrows(HarborFormatException.class, () -> read("id,maker,nme,category\n"))
+                .getMessage()
+                .contains("'nme' is not known"));
+        assertTrue(assertThrows(HarborFormatException.class, () -> read("id,maker,name\n"))
+                .getMessage()
+                .contains("'category' is missing"));
     }
 
     @Test
@@ -123,7 +135,9 @@ class CatalogueCsvTest {
         assertTrue(assertThrows(HarborFormatException.class, () -> codec.readWrittenType(text.replace("12", "\"x\"")))
                 .getMessage()
                 .contains("massGrams"));
-        assertTrue(assertThrows(HarborFormatException.class, () -> codec.readWrittenType(text.replace("\"main\"", "\"main\",,")))
+        assertTrue(assertThrows(
+                        HarborFormatException.class,
+                        () -> codec.readWrittenType(text.replace("\"main\"", "\"main\",,")))
                 .getMessage()
                 .contains("line 1"));
     }

@@ -83,13 +83,17 @@ class CheckCommandTest {
         assertEquals(CheckCommand.HELD, run("--json", file("kiln")));
         JsonNode json = HarborCodec.mapper().readTree(out);
         assertEquals(7, json.at("/verdict/stops").asInt());
-        assertEquals("mount.needs|a|low||motor,motor:motor-box", json.at("/findings/0/key").asString());
+        assertEquals(
+                "mount.needs|a|low||motor,motor:motor-box",
+                json.at("/findings/0/key").asString());
         assertEquals(
                 "Rail clamp, 1/4-20 with pins in place of Rail clamp, 1/4-20, no stop",
                 json.at("/findings/2/fixes/0").asString());
     }
 
-    /** The demo's story: four planted faults of four families, each mended by a fix that is offered, to a clear verdict. */
+    /**
+     * The demo's story: four planted faults of four families, each mended by a fix that is offered, to a clear verdict.
+     */
     @Test
     void slackWaterIsMendedToAClearVerdictByItsFixesAlone() {
         CheckEngine engine = CheckEngine.standard();
@@ -113,7 +117,9 @@ class CheckCommandTest {
             if (fixes.isEmpty()) {
                 break;
             }
-            GearPackage next = job.gear().apply("a", fixes.get(0).commands(), job.catalogue()).after();
+            GearPackage next = job.gear()
+                    .apply("a", fixes.get(0).commands(), job.catalogue())
+                    .after();
             job = job.with(next);
         }
         Report mended = engine.check(job);
@@ -128,8 +134,8 @@ class CheckCommandTest {
                 .map(Finding::key)
                 .map(k -> new Job.CautionRead(k.toString(), "tech", "now"))
                 .toList();
-        Job read = new Job(
-                job.id(), job.title(), job.brief(), job.rules(), job.catalogue(), job.gear(), reads, List.of());
+        Job read =
+                new Job(job.id(), job.title(), job.brief(), job.rules(), job.catalogue(), job.gear(), reads, List.of());
         assertTrue(Verdict.of(mended, read).clear());
     }
 
@@ -144,7 +150,9 @@ class CheckCommandTest {
     void thePullListIsPlainCsv() {
         Job job = new HarborCodec().read(HarborCodecTest.demo("kiln"));
         String csv = PullListCsv.write(PullList.of(job));
-        assertTrue(csv.startsWith("category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g\r\nbody,body-wren@1,"), csv);
+        assertTrue(
+                csv.startsWith("category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g\r\nbody,body-wren@1,"),
+                csv);
         assertTrue(csv.contains("battery,battery-98@1,Quellmar,Battery 98 Wh,1,7,8,760,6080"), csv);
         csv = PullListCsv.write(PullList.of(new HarborCodec().read(HarborCodecTest.demo("slack-water"))));
         assertTrue(csv.contains("legs,legs-150@1,Fennholt,\"Legs, house, no label\",1,0,1,,"), "no mass is no number");

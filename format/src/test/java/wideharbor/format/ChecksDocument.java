@@ -11,9 +11,12 @@ final class ChecksDocument {
 
     static String text() {
         StringBuilder text = new StringBuilder("# The checks\n\n");
-        text.append("Made from the code by `ChecksDocumentTest`; the screens show the same words. Each check ends *fine*, *found*, ")
-                .append("*undecided* (the range of what is known straddles the limit) or *not checked* (data is missing).\n");
-        List<CheckCard> cards = CheckEngine.standard().checks().stream().map(Check::card).toList();
+        text.append(
+                        "Made from the code by `ChecksDocumentTest`; the screens show the same words. Each check ends *fine*, *found*, ")
+                .append(
+                        "*undecided* (the range of what is known straddles the limit) or *not checked* (data is missing).\n");
+        List<CheckCard> cards =
+                CheckEngine.standard().checks().stream().map(Check::card).toList();
         for (CheckCard card : cards) {
             text.append("\n## ").append(card.title()).append("\n\n");
             line(text, "id", "`" + card.id() + "`");
@@ -22,7 +25,10 @@ final class ChecksDocument {
             line(text, "because", card.because());
             line(text, "formula", card.formula());
             line(text, "source", card.source());
-            line(text, "weight", card.severity().name().toLowerCase(java.util.Locale.ROOT) + (card.perLens() ? ", per lens" : ""));
+            line(
+                    text,
+                    "weight",
+                    card.severity().name().toLowerCase(java.util.Locale.ROOT) + (card.perLens() ? ", per lens" : ""));
         }
         return text.toString();
     }

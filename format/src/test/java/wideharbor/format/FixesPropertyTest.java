@@ -37,7 +37,8 @@ class FixesPropertyTest {
 
     static Stream<String> jobs() throws IOException {
         try (Stream<Path> files = Files.list(DEMO)) {
-            return files.map(p -> p.getFileName().toString())
+            return files
+                    .map(p -> p.getFileName().toString())
                     .filter(n -> n.endsWith(".harbor.json"))
                     .sorted()
                     .toList()
@@ -90,7 +91,8 @@ class FixesPropertyTest {
     private static Job disturb(Job job, Random random) {
         Build build = job.gear().builds().get(0);
         String lens = build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
-        List<Motion> motions = CheckContext.of(job, build, build.configurations().get(0).id(), lens)
+        List<Motion> motions = CheckContext.of(
+                        job, build, build.configurations().get(0).id(), lens)
                 .rig()
                 .motions();
         List<Scoped> edit = random.ints(3, 0, motions.size())
@@ -103,7 +105,8 @@ class FixesPropertyTest {
 
     private static double anywhere(Motion motion, Random random) {
         double step = motion.freedom().step() > 0 ? motion.freedom().step() : 0.5;
-        double free = motion.range().from() + random.nextDouble() * (motion.range().to() - motion.range().from());
+        double free = motion.range().from()
+                + random.nextDouble() * (motion.range().to() - motion.range().from());
         return motion.range().from() + Math.round((free - motion.range().from()) / step) * step;
     }
 }

@@ -19,13 +19,13 @@ import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
-import wideharbor.core.build.Joint;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 
@@ -72,22 +72,35 @@ class HarborCodecTest {
     @Test
     void layingAndStatesSurviveTheFile() {
         Job job = codec.read(demo("kiln"));
-        assertEquals("body", job.gear().build("a").base().cable("k-bus").orElseThrow().laid().stowedIn());
-        List<Scoped> edit = List.of(Scoped.base(new Command.Lay("k-bus", new CableRun.Laid(List.of("top", "plate"), ""))));
+        assertEquals(
+                "body",
+                job.gear().build("a").base().cable("k-bus").orElseThrow().laid().stowedIn());
+        List<Scoped> edit =
+                List.of(Scoped.base(new Command.Lay("k-bus", new CableRun.Laid(List.of("top", "plate"), ""))));
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
         Job laid = job.with(job.gear().apply("a", edit, job.catalogue()).after());
         assertEquals(laid.gear(), codec.read(codec.write(laid)).gear());
-        DayBlock block = new DayBlock("Deck", DayBlock.State.ON, 2, -4, false, List.of(new DayBlock.PartState("a", "tx", DayBlock.State.OFF)));
+        DayBlock block = new DayBlock(
+                "Deck",
+                DayBlock.State.ON,
+                2,
+                -4,
+                false,
+                List.of(new DayBlock.PartState("a", "tx", DayBlock.State.OFF)));
         ObjectNode brief = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBrief(job.brief()));
-        ((ArrayNode) brief.path("asks").path("shoot").path("day")).removeAll().add(HarborCodec.mapper().valueToTree(block));
-        assertEquals(List.of(block), codec.readBrief(brief.toString()).asks().shoot().day());
+        ((ArrayNode) brief.path("asks").path("shoot").path("day"))
+                .removeAll()
+                .add(HarborCodec.mapper().valueToTree(block));
+        assertEquals(
+                List.of(block), codec.readBrief(brief.toString()).asks().shoot().day());
     }
 
     /** Rows stored before cables were laid, blocks named parts and parts booted read as ones that leave it out. */
     @Test
     void rowsFromBeforeCablesWereLaidStillRead() {
         Job job = codec.read(demo("kiln"));
-        ObjectNode build = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBuild(job.gear().build("a")));
+        ObjectNode build = (ObjectNode)
+                HarborCodec.mapper().readTree(codec.writeBuild(job.gear().build("a")));
         build.path("cables").forEach(c -> ((ObjectNode) c).remove("laid"));
         var read = codec.readBuild(build.toString(), job.catalogue());
         assertTrue(read.base().cables().stream().allMatch(c -> c.laid().equals(CableRun.Laid.FREE)));
@@ -95,9 +108,17 @@ class HarborCodecTest {
         brief.path("asks").path("shoot").path("day").forEach(b -> ((ObjectNode) b).remove("parts"));
         assertEquals(job.brief(), codec.readBrief(brief.toString()));
         ObjectNode body = (ObjectNode) HarborCodec.mapper()
-                .readTree(codec.writeType(job.catalogue().all().stream().filter(t -> t.ref().id().equals("body-wren")).findFirst().orElseThrow()));
+                .readTree(codec.writeType(job.catalogue().all().stream()
+                        .filter(t -> t.ref().id().equals("body-wren"))
+                        .findFirst()
+                        .orElseThrow()));
         body.path("facets").forEach(f -> ((ObjectNode) f).remove("bootSeconds"));
-        assertEquals(0, codec.readType(body.toString()).facet(Facet.PowerInput.class).orElseThrow().bootSeconds());
+        assertEquals(
+                0,
+                codec.readType(body.toString())
+                        .facet(Facet.PowerInput.class)
+                        .orElseThrow()
+                        .bootSeconds());
     }
 
     /** What no lens touches is asked once: on every shipped job the report is that of asking with every lens. */
@@ -108,7 +129,8 @@ class HarborCodecTest {
         CheckEngine engine = CheckEngine.standard();
         List<Report> plain = job.gear().builds().stream()
                 .flatMap(b -> b.configurations().stream()
-                        .flatMap(c -> b.lenses().stream().map(l -> engine.check(CheckContext.of(job, b, c.id(), l.id())))))
+                        .flatMap(c ->
+                                b.lenses().stream().map(l -> engine.check(CheckContext.of(job, b, c.id(), l.id())))))
                 .toList();
         Report together = engine.together(plain);
         Report once = engine.check(job);
@@ -118,7 +140,9 @@ class HarborCodecTest {
 
     // --- hostile and broken files: a clear error with the place, never anything half read ---
 
-    /** A row that was stored before parts had relations and marks, and joints notes, reads as one that leaves them out. */
+    /**
+     * A row that was stored before parts had relations and marks, and joints notes, reads as one that leaves them out.
+     */
     @Test
     void rowsOfAnOlderStoreStillRead() {
         Job job = codec.read(demo("the-lift"));
@@ -130,10 +154,9 @@ class HarborCodecTest {
         ObjectNode build = (ObjectNode) HarborCodec.mapper()
                 .readTree(codec.writeBuild(job.gear().builds().get(0)));
         build.path("joints").forEach(j -> ((ObjectNode) j).remove("note"));
-        assertEquals(
-                job.gear().builds().get(0),
-                codec.readBuild(build.toString(), job.catalogue()));
-        String trust = "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\",\"confidence\":\"CLAIMED\"}}]";
+        assertEquals(job.gear().builds().get(0), codec.readBuild(build.toString(), job.catalogue()));
+        String trust =
+                "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\",\"confidence\":\"CLAIMED\"}}]";
         assertEquals(
                 List.of(Scoped.base(new Command.Trust("j", Joint.Confidence.CLAIMED, ""))), codec.readCommands(trust));
     }
@@ -167,20 +190,20 @@ class HarborCodecTest {
 
     @Test
     void aCircleOfLocatingJointsIsNamed() {
-        says(
-                f -> ((ObjectNode) f.at("/builds/0/joints/0")).put("parent", "head:top"),
-                "/builds/0",
-                "circle");
+        says(f -> ((ObjectNode) f.at("/builds/0/joints/0")).put("parent", "head:top"), "/builds/0", "circle");
     }
 
     @Test
     void numbersThatAreNoneAreRefused() {
         String text = new String(demo("slack-water"), StandardCharsets.UTF_8);
-        HarborFormatException nan = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": NaN").getBytes(StandardCharsets.UTF_8));
+        HarborFormatException nan = refused(
+                text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": NaN").getBytes(StandardCharsets.UTF_8));
         assertTrue(nan.problems().get(0).place().startsWith("line "), nan.getMessage());
-        HarborFormatException huge = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": 1e309").getBytes(StandardCharsets.UTF_8));
+        HarborFormatException huge = refused(
+                text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": 1e309").getBytes(StandardCharsets.UTF_8));
         assertTrue(huge.getMessage().contains("massGrams"), huge.getMessage());
-        HarborFormatException negative = refused(text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": -1").getBytes(StandardCharsets.UTF_8));
+        HarborFormatException negative = refused(
+                text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": -1").getBytes(StandardCharsets.UTF_8));
         assertTrue(negative.getMessage().contains("must not be negative, but was -1"), negative.getMessage());
         assertTrue(negative.problems().get(0).place().startsWith("/catalogue/0/links/0"), negative.getMessage());
     }
@@ -199,7 +222,9 @@ class HarborCodecTest {
         refused("42".getBytes(StandardCharsets.UTF_8));
         refused("{}".getBytes(StandardCharsets.UTF_8));
         refused("PK\u0003\u0004".getBytes(StandardCharsets.UTF_8));
-        assertTrue(refused("{\"format\":\"wide-harbor\",\"format\":\"x\"}".getBytes(StandardCharsets.UTF_8)).getMessage().contains("Duplicate"));
+        assertTrue(refused("{\"format\":\"wide-harbor\",\"format\":\"x\"}".getBytes(StandardCharsets.UTF_8))
+                .getMessage()
+                .contains("Duplicate"));
     }
 
     @Test
@@ -220,7 +245,8 @@ class HarborCodecTest {
         ObjectNode file = tree("slack-water");
         ((ObjectNode) file.at("/builds/0/lenses/0/overlay/2")).put("key", "box:gone:0");
         Job job = codec.read(file.toString().getBytes(StandardCharsets.UTF_8));
-        var conflict = CheckEngine.standard().check(job).of("configuration.conflict").get(0);
+        var conflict =
+                CheckEngine.standard().check(job).of("configuration.conflict").get(0);
         assertEquals("40 mm T2.3 changes what is no longer there", conflict.title());
         assertEquals("a40", conflict.key().lens());
     }

@@ -52,23 +52,33 @@ class PeopleInFilesTest {
     @Test
     void theOperatorsWaysTravelWithThePackage() {
         Job read = codec.read(HarborCodecTest.demo("kiln"));
-        Ways ways = new Ways(Map.of("hands", "more"), Map.of("hands", "little", "grips", "two"), read.brief().asks().ways());
+        Ways ways = new Ways(
+                Map.of("hands", "more"),
+                Map.of("hands", "little", "grips", "two"),
+                read.brief().asks().ways());
         Job job = new Job(
-                read.id(), read.title(), read.brief(), new HouseRules(Map.of(), ways), read.catalogue(), read.gear(), List.of(), List.of());
+                read.id(),
+                read.title(),
+                read.brief(),
+                new HouseRules(Map.of(), ways),
+                read.catalogue(),
+                read.gear(),
+                List.of(),
+                List.of());
         assertEquals(ways, codec.read(codec.write(job)).rules().ways());
     }
 
     /** Wrong things in a file are refused with their place. */
     @ParameterizedTest
-    @CsvSource({
-        "heightMm, 90,  brief.crew.profile",
-        "heightMm, 9000, brief.crew.profile"
-    })
+    @CsvSource({"heightMm, 90,  brief.crew.profile", "heightMm, 9000, brief.crew.profile"})
     void anImpossibleOperatorIsRefusedWithThePlace(String property, double value, String place) {
-        RuntimeException refused = assertThrows(RuntimeException.class, () -> changed(
-                "kiln", file -> ((ObjectNode) brief(file).path("crew").path("profile")).put(property, value)));
+        RuntimeException refused = assertThrows(
+                RuntimeException.class,
+                () -> changed(
+                        "kiln", file -> ((ObjectNode) brief(file).path("crew").path("profile")).put(property, value)));
         assertTrue(refused.getMessage().contains("1200"), refused.getMessage());
-        assertTrue(refused.getMessage().contains("profile") || refused.getMessage().contains(place), refused.getMessage());
+        assertTrue(
+                refused.getMessage().contains("profile") || refused.getMessage().contains(place), refused.getMessage());
     }
 
     /** Twelve hours twice are a day; with another quarter of an hour they are not. */
@@ -83,25 +93,35 @@ class PeopleInFilesTest {
         return changed("kiln", file -> {
             var blocks = shoot(file).putArray("day");
             for (double h : hours) {
-                blocks.addObject().put("what", "Block").put("state", "ON").put("hours", h).put("celsius", 4);
+                blocks.addObject()
+                        .put("what", "Block")
+                        .put("state", "ON")
+                        .put("hours", h)
+                        .put("celsius", 4);
             }
         });
     }
 
     @Test
     void whoIsNotKnownToTheSchemaIsNamed() {
-        RuntimeException refused = assertThrows(RuntimeException.class, () -> changed(
-                "kiln", file -> shoot(file).put("sound", "LOUD")));
+        RuntimeException refused = assertThrows(
+                RuntimeException.class,
+                () -> changed("kiln", file -> shoot(file).put("sound", "LOUD")));
         assertTrue(refused.getMessage().contains("sound"), refused.getMessage());
     }
 
     @Test
     void casesPadsAndChargersSayWhatTheyAre() {
         Job job = codec.read(HarborCodecTest.demo("slack-water"));
-        Facet.Room room = job.catalogue().all().stream().flatMap(t -> t.facets(Facet.Room.class).stream()).findFirst().orElseThrow();
+        Facet.Room room = job.catalogue().all().stream()
+                .flatMap(t -> t.facets(Facet.Room.class).stream())
+                .findFirst()
+                .orElseThrow();
         assertTrue(room.mostGrams() > 0 && room.lengthMm() > 0);
-        assertTrue(job.catalogue().all().stream().anyMatch(t -> t.facet(Facet.Pad.class).isPresent()));
-        assertTrue(job.catalogue().all().stream().anyMatch(t -> t.facet(Facet.Charger.class).isPresent()));
+        assertTrue(job.catalogue().all().stream()
+                .anyMatch(t -> t.facet(Facet.Pad.class).isPresent()));
+        assertTrue(job.catalogue().all().stream()
+                .anyMatch(t -> t.facet(Facet.Charger.class).isPresent()));
     }
 
     /** One line for each type in each case; a name that looks like a formula stays text. */
@@ -111,7 +131,8 @@ class PeopleInFilesTest {
         CasePlan plan = CasePlan.of(job);
         List<String> lines = PackingListCsv.write(plan).lines().toList();
         assertEquals("case,case_name,item,name,pieces", lines.get(0));
-        int expected = plan.cases().stream().mapToInt(c -> c.contents().size()).sum() + plan.loose().size();
+        int expected = plan.cases().stream().mapToInt(c -> c.contents().size()).sum()
+                + plan.loose().size();
         assertEquals(expected, lines.size() - 1);
         assertTrue(lines.stream().anyMatch(l -> l.startsWith("1,\"Case, ")), lines.get(1));
         assertEquals("'=1+1", PullListCsv.safe("=1+1"));

@@ -28,7 +28,10 @@ import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.format.HarborCodec;
 
-/** The demo's A camera: resolved, checked, and mended. Milliseconds a call, warm; the median counts, since means suffer from what else the machine does. */
+/**
+ * The demo's A camera: resolved, checked, and mended. Milliseconds a call, warm; the median counts, since means suffer
+ * from what else the machine does.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -52,7 +55,11 @@ public class BuildBenchmark {
                 job.gear().kit(),
                 job.gear().builds().stream()
                         .map(b -> new wideharbor.core.build.Build(
-                                b.id(), b.title(), b.base(), b.configurations(), b.lenses().subList(0, 1)))
+                                b.id(),
+                                b.title(),
+                                b.base(),
+                                b.configurations(),
+                                b.lenses().subList(0, 1)))
                         .toList()));
         troubled = job.with(job.gear()
                 .apply(

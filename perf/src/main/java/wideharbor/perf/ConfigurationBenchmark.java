@@ -55,7 +55,13 @@ public class ConfigurationBenchmark {
         while (worn.size() < CONFIGURATIONS) {
             Configuration from = worn.get(worn.size() % 2);
             worn.add(new Configuration(
-                    from.id() + worn.size(), from.title() + " " + worn.size(), from.support(), 0, 0, List.of(), from.id()));
+                    from.id() + worn.size(),
+                    from.title() + " " + worn.size(),
+                    from.support(),
+                    0,
+                    0,
+                    List.of(),
+                    from.id()));
         }
         List<LensChoice> lenses = new ArrayList<>(a.lenses());
         while (lenses.size() < LENSES) {
@@ -89,6 +95,7 @@ public class ConfigurationBenchmark {
 
     @Benchmark
     public Optional<BalanceSheet> balanceSheet() {
-        return BalanceSheet.of(CheckContext.of(job, build, "shoulder", build.lenses().get(0).id()));
+        return BalanceSheet.of(
+                CheckContext.of(job, build, "shoulder", build.lenses().get(0).id()));
     }
 }

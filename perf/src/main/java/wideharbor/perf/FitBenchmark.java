@@ -54,8 +54,16 @@ public class FitBenchmark {
         for (int i = 0; house.size() < HOUSE; i++) {
             ItemType t = parts.get(i % parts.size());
             house.add(new ItemType(
-                    new TypeRef("more-" + i, 1), t.maker(), t.name(), t.category(), t.capabilities(), t.links(),
-                    t.internalJoints(), t.ports(), t.sockets(), t.facets()));
+                    new TypeRef("more-" + i, 1),
+                    t.maker(),
+                    t.name(),
+                    t.category(),
+                    t.capabilities(),
+                    t.links(),
+                    t.internalJoints(),
+                    t.ports(),
+                    t.sockets(),
+                    t.facets()));
         }
         Catalogue catalogue = new Catalogue(house, job.catalogue().standards());
         Job inHouse = new Job(

@@ -77,54 +77,122 @@ public class MountBenchmark {
         rig = CheckContext.of(job, job.gear().build("a"), "studio", "").rig();
     }
 
-    /** Rails one above another on a post, each with clamps side by side: every clamp has four solids and a free room. */
+    /**
+     * Rails one above another on a post, each with clamps side by side: every clamp has four solids and a free room.
+     */
     private Job job() {
         ItemType post = new ItemType(
-                new TypeRef("post", 1), "Tarnwick", "Post", Category.BODY, Set.of(),
-                List.of(new Link("main", Figure.maker(2000), Vec3.ZERO, List.of(box(-20, -2000, -20, 20, 2000, 20, Shape.Use.SOLID)))),
-                List.of(), rails(), List.of(), List.of());
+                new TypeRef("post", 1),
+                "Tarnwick",
+                "Post",
+                Category.BODY,
+                Set.of(),
+                List.of(new Link(
+                        "main",
+                        Figure.maker(2000),
+                        Vec3.ZERO,
+                        List.of(box(-20, -2000, -20, 20, 2000, 20, Shape.Use.SOLID)))),
+                List.of(),
+                rails(),
+                List.of(),
+                List.of());
         ItemType clamp = new ItemType(
-                new TypeRef("clamp", 1), "Tarnwick", "Clamp", Category.BRACKET, Set.of(),
-                List.of(new Link("main", Figure.maker(90), Vec3.ZERO, List.of(
-                        box(-10, 0, -10, 10, 14, 10, Shape.Use.SOLID),
-                        box(-8, 14, -8, 8, 40, 8, Shape.Use.SOLID),
-                        new Shape.Cylinder(new Vec3(0, 40, 0), new Vec3(0, 60, 0), 7, Shape.Use.SOLID),
-                        new Shape.Ring(new Vec3(0, 60, 0), new Vec3(0, 66, 0), 9, 5, Shape.Use.SOLID),
-                        box(-10, 66, -10, 10, 90, 10, Shape.Use.HAND)))),
+                new TypeRef("clamp", 1),
+                "Tarnwick",
+                "Clamp",
+                Category.BRACKET,
+                Set.of(),
+                List.of(new Link(
+                        "main",
+                        Figure.maker(90),
+                        Vec3.ZERO,
+                        List.of(
+                                box(-10, 0, -10, 10, 14, 10, Shape.Use.SOLID),
+                                box(-8, 14, -8, 8, 40, 8, Shape.Use.SOLID),
+                                new Shape.Cylinder(new Vec3(0, 40, 0), new Vec3(0, 60, 0), 7, Shape.Use.SOLID),
+                                new Shape.Ring(new Vec3(0, 60, 0), new Vec3(0, 66, 0), 9, 5, Shape.Use.SOLID),
+                                box(-10, 66, -10, 10, 90, 10, Shape.Use.HAND)))),
                 List.of(),
                 List.of(new Port(
-                        "foot", "foot", "nato-rail", Port.Role.B, "main", Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD,
-                        new Port.Occupancy.Single(), 20, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of())),
-                List.of(), List.of());
+                        "foot",
+                        "foot",
+                        "nato-rail",
+                        Port.Role.B,
+                        "main",
+                        Vec3.ZERO,
+                        Vec3.UP.negated(),
+                        Vec3.FORWARD,
+                        new Port.Occupancy.Single(),
+                        20,
+                        Port.Size.STANDARD,
+                        Port.Pins.NONE,
+                        List.of(),
+                        List.of())),
+                List.of(),
+                List.of());
         Catalogue catalogue = new Catalogue(List.of(post, clamp), Standards.seed());
-        List<Placement> placements = new ArrayList<>(List.of(new Placement("post", post.ref(), "", Placement.NOT_WEIGHED)));
+        List<Placement> placements =
+                new ArrayList<>(List.of(new Placement("post", post.ref(), "", Placement.NOT_WEIGHED)));
         List<Joint> joints = new ArrayList<>();
         List<Setting> settings = new ArrayList<>();
         for (int i = 0; i < parts - 1; i++) {
             String id = "c" + i;
             placements.add(new Placement(id, clamp.ref(), "", Placement.NOT_WEIGHED));
             joints.add(new Joint(
-                    "j" + i, Joint.Kind.LOCATING, new PortRef("post", "rail" + i / PER_RAIL), new PortRef(id, "foot"),
+                    "j" + i,
+                    Joint.Kind.LOCATING,
+                    new PortRef("post", "rail" + i / PER_RAIL),
+                    new PortRef(id, "foot"),
                     Joint.Confidence.TRIED_BY_US));
             settings.add(new Setting(new SettingKey(id, "foot", 0), (i % PER_RAIL - PER_RAIL / 2) * PITCH, false));
         }
         Content content = Content.of("post", placements, List.of(), joints, List.of(), settings, catalogue);
-        Build build = new Build("a", "A", content, List.of(new Configuration("studio", "Studio", "post", 0, 0, List.of())), List.of());
+        Build build = new Build(
+                "a", "A", content, List.of(new Configuration("studio", "Studio", "post", 0, 0, List.of())), List.of());
         Brief brief = new Brief(
-                new Brief.Dates(LocalDate.of(2026, 12, 1), LocalDateTime.of(2026, 12, 3, 6, 30), LocalDate.of(2026, 12, 4), LocalDate.of(2026, 12, 9)),
-                "Skerrow", 20, 8, 0, 0, List.of("studio"), List.of(),
-                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""), "");
+                new Brief.Dates(
+                        LocalDate.of(2026, 12, 1),
+                        LocalDateTime.of(2026, 12, 3, 6, 30),
+                        LocalDate.of(2026, 12, 4),
+                        LocalDate.of(2026, 12, 9)),
+                "Skerrow",
+                20,
+                8,
+                0,
+                0,
+                List.of("studio"),
+                List.of(),
+                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
+                "");
         return new Job(
-                "perf", "Perf", brief, HouseRules.DEFAULTS, catalogue, new GearPackage(new Kit(Map.of()), List.of(build)),
-                List.of(), List.of());
+                "perf",
+                "Perf",
+                brief,
+                HouseRules.DEFAULTS,
+                catalogue,
+                new GearPackage(new Kit(Map.of()), List.of(build)),
+                List.of(),
+                List.of());
     }
 
     private List<Port> rails() {
         List<Port> rails = new ArrayList<>();
         for (int i = 0; i <= parts / PER_RAIL; i++) {
             rails.add(new Port(
-                    "rail" + i, "rail", "nato-rail", Port.Role.A, "main", new Vec3(60, -1900 + i * 120.0, 0), Vec3.UP, Vec3.FORWARD,
-                    new Port.Occupancy.Interval(-400, 400, 0), 0, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of()));
+                    "rail" + i,
+                    "rail",
+                    "nato-rail",
+                    Port.Role.A,
+                    "main",
+                    new Vec3(60, -1900 + i * 120.0, 0),
+                    Vec3.UP,
+                    Vec3.FORWARD,
+                    new Port.Occupancy.Interval(-400, 400, 0),
+                    0,
+                    Port.Size.STANDARD,
+                    Port.Pins.NONE,
+                    List.of(),
+                    List.of()));
         }
         return rails;
     }

@@ -82,18 +82,44 @@ public class VillageBenchmark {
 
     private static Port port(String id, String standard, Port.Role role, Vec3 at, Vec3 normal) {
         return new Port(
-                id, id, standard, role, "main", at, normal, Math.abs(normal.z()) > 0.5 ? Vec3.UP : Vec3.FORWARD, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of());
+                id,
+                id,
+                standard,
+                role,
+                "main",
+                at,
+                normal,
+                Math.abs(normal.z()) > 0.5 ? Vec3.UP : Vec3.FORWARD,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                Port.Pins.NONE,
+                List.of(),
+                List.of());
     }
 
-    private static ItemType type(String id, Category category, List<Port> ports, List<Socket> sockets, List<Facet> facets) {
+    private static ItemType type(
+            String id, Category category, List<Port> ports, List<Socket> sockets, List<Facet> facets) {
         return new ItemType(
-                new TypeRef(id, 1), "Tarnwick", id, category, Set.of(),
-                List.of(new Link("main", Figure.maker(500), Vec3.ZERO, List.of())), List.of(), ports, sockets, facets);
+                new TypeRef(id, 1),
+                "Tarnwick",
+                id,
+                category,
+                Set.of(),
+                List.of(new Link("main", Figure.maker(500), Vec3.ZERO, List.of())),
+                List.of(),
+                ports,
+                sockets,
+                facets);
     }
 
     private static ItemType cable(Socket.Kind carries) {
-        return type("cable", Category.CABLE, List.of(), List.of(), List.of(new Facet.Cable(PLUG, PLUG, carries, 0.02, 800)));
+        return type(
+                "cable",
+                Category.CABLE,
+                List.of(),
+                List.of(),
+                List.of(new Facet.Cable(PLUG, PLUG, carries, 0.02, 800)));
     }
 
     private static ItemType root(List<Port> more, List<Socket> sockets, List<Facet> facets) {
@@ -116,15 +142,23 @@ public class VillageBenchmark {
             outs.add(socket("out-" + i, Socket.Kind.POWER, Socket.Direction.OUT));
             gives.add(new Facet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
         }
-        ItemType root = root(List.of(port("battery", "v-mount", Port.Role.A, Vec3.ZERO, Vec3.FORWARD.negated())), outs, gives);
+        ItemType root =
+                root(List.of(port("battery", "v-mount", Port.Role.A, Vec3.ZERO, Vec3.FORWARD.negated())), outs, gives);
         ItemType device = type(
-                "device", Category.OTHER, List.of(foot()), List.of(socket("in", Socket.Kind.POWER, Socket.Direction.IN)),
+                "device",
+                Category.OTHER,
+                List.of(foot()),
+                List.of(socket("in", Socket.Kind.POWER, Socket.Direction.IN)),
                 List.of(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(3), Figure.maker(5))));
         ItemType battery = type(
-                "battery", Category.BATTERY, List.of(port("plug", "v-mount", Port.Role.B, Vec3.ZERO, Vec3.FORWARD)), List.of(),
+                "battery",
+                Category.BATTERY,
+                List.of(port("plug", "v-mount", Port.Role.B, Vec3.ZERO, Vec3.FORWARD)),
+                List.of(),
                 List.of(new Facet.Battery("plug", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200)));
         List<Placement> placed = new ArrayList<>(List.of(
-                new Placement("root", root.ref(), "", Placement.NOT_WEIGHED), new Placement("battery", battery.ref(), "", Placement.NOT_WEIGHED)));
+                new Placement("root", root.ref(), "", Placement.NOT_WEIGHED),
+                new Placement("battery", battery.ref(), "", Placement.NOT_WEIGHED)));
         List<Joint> joints = new ArrayList<>(List.of(joint("jb", "root", "battery", "battery", "plug")));
         List<CableRun> cables = new ArrayList<>();
         for (int i = 0; i < DEVICES; i++) {
@@ -142,10 +176,16 @@ public class VillageBenchmark {
         ItemType root = root(
                 List.of(),
                 List.of(socket("sdi", Socket.Kind.PICTURE, Socket.Direction.OUT)),
-                List.of(new SignalFacet.Signal("sdi", Carried.PICTURE, 12, false), new SignalFacet.PictureOut("sdi", 3, true)));
+                List.of(
+                        new SignalFacet.Signal("sdi", Carried.PICTURE, 12, false),
+                        new SignalFacet.PictureOut("sdi", 3, true)));
         ItemType box = type(
-                "box", Category.MONITOR, List.of(foot()),
-                List.of(socket("in", Socket.Kind.PICTURE, Socket.Direction.IN), socket("out", Socket.Kind.PICTURE, Socket.Direction.OUT)),
+                "box",
+                Category.MONITOR,
+                List.of(foot()),
+                List.of(
+                        socket("in", Socket.Kind.PICTURE, Socket.Direction.IN),
+                        socket("out", Socket.Kind.PICTURE, Socket.Direction.OUT)),
                 List.of(
                         new SignalFacet.Signal("in", Carried.PICTURE, 12, false),
                         new SignalFacet.Signal("out", Carried.PICTURE, 12, false),
@@ -166,27 +206,57 @@ public class VillageBenchmark {
 
     private static Joint joint(String id, String parent, String port, String child, String childPort) {
         return new Joint(
-                id, Joint.Kind.LOCATING, new PortRef(parent, port), new PortRef(child, childPort), Joint.Confidence.TRIED_BY_US);
+                id,
+                Joint.Kind.LOCATING,
+                new PortRef(parent, port),
+                new PortRef(child, childPort),
+                Joint.Confidence.TRIED_BY_US);
     }
 
-    private static Job job(Catalogue catalogue, List<Placement> placed, List<Joint> joints, List<CableRun> cables, Kit kit) {
+    private static Job job(
+            Catalogue catalogue, List<Placement> placed, List<Joint> joints, List<CableRun> cables, Kit kit) {
         Content content = Content.of("root", placed, List.of(), joints, cables, List.of(), catalogue);
-        Build build = new Build("a", "A", content, List.of(new Configuration("studio", "Studio", "root", 0, 0, List.of())), List.of());
+        Build build = new Build(
+                "a", "A", content, List.of(new Configuration("studio", "Studio", "root", 0, 0, List.of())), List.of());
         List<DayBlock> day = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             boolean meal = i % 5 == 4;
             day.add(new DayBlock("block " + i, meal ? DayBlock.State.OFF : DayBlock.State.ON, 1, i - 4, meal));
         }
         Shoot shoot = new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false,
-                List.of(new Shoot.Viewer("Director", SignalFacet.Trust.FRAME, false)), List.of(), day);
+                Shoot.Orientation.ANY,
+                0,
+                0,
+                Shoot.Sound.NONE,
+                false,
+                List.of(new Shoot.Viewer("Director", SignalFacet.Trust.FRAME, false)),
+                List.of(),
+                day);
         Brief brief = new Brief(
-                new Brief.Dates(LocalDate.of(2026, 12, 1), LocalDateTime.of(2026, 12, 3, 6, 30), LocalDate.of(2026, 12, 4), LocalDate.of(2026, 12, 9)),
-                "Skerrow", 20, 14, 0, 0, List.of("studio"), List.of(),
-                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""), "",
+                new Brief.Dates(
+                        LocalDate.of(2026, 12, 1),
+                        LocalDateTime.of(2026, 12, 3, 6, 30),
+                        LocalDate.of(2026, 12, 4),
+                        LocalDate.of(2026, 12, 9)),
+                "Skerrow",
+                20,
+                14,
+                0,
+                0,
+                List.of("studio"),
+                List.of(),
+                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
+                "",
                 new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), shoot));
         return new Job(
-                "perf", "Perf", brief, HouseRules.DEFAULTS, catalogue, new GearPackage(kit, List.of(build)), List.of(), List.of());
+                "perf",
+                "Perf",
+                brief,
+                HouseRules.DEFAULTS,
+                catalogue,
+                new GearPackage(kit, List.of(build)),
+                List.of(),
+                List.of());
     }
 
     @Benchmark

@@ -21,9 +21,9 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Subjects;
@@ -53,7 +53,8 @@ class BenchAssembler {
         Rig rig = context.rig();
         String configuration = rig.configuration().id();
         List<Finding> here = result.report().findings().stream()
-                .filter(f -> f.key().build().equals(build.id()) && f.key().configuration().equals(configuration))
+                .filter(f -> f.key().build().equals(build.id())
+                        && f.key().configuration().equals(configuration))
                 .toList();
         return new BenchViews.Bench(
                 job.id(),
@@ -74,7 +75,9 @@ class BenchAssembler {
                         .map(d -> new BenchViews.Loose(
                                 d.placement(),
                                 d.title(),
-                                d.since().isEmpty() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
+                                d.since().isEmpty()
+                                        ? "never joined"
+                                        : "since " + rig.title(d.since()) + " was taken off"))
                         .toList(),
                 rig.content().removed().stream()
                         .map(id -> new BenchViews.Removed(id, rig.title(id)))
@@ -111,7 +114,11 @@ class BenchAssembler {
                 .map(l -> tab(
                         l.id(),
                         l.title(),
-                        Verdict.of(here.stream().filter(f -> f.key().lens().equals(l.id())).toList(), job)))
+                        Verdict.of(
+                                here.stream()
+                                        .filter(f -> f.key().lens().equals(l.id()))
+                                        .toList(),
+                                job)))
                 .toList();
     }
 
@@ -139,10 +146,14 @@ class BenchAssembler {
                                     + rig.port(j.parent()).title())
                             .orElse("the rig's origin"),
                     BenchViews.MassView.of(Mass.ofPlacement(placed.placement(), placed.type())),
-                    joint.map(j -> j.confidence().name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                    joint.map(j -> j.confidence()
+                                    .name()
+                                    .toLowerCase(Locale.ROOT)
+                                    .replace('_', ' '))
                             .orElse(""),
                     joint.map(Joint::note).orElse(""),
-                    joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent()))).orElse(""),
+                    joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent())))
+                            .orElse(""),
                     tip(rig, placed),
                     settings(rig, placed),
                     Optional.ofNullable(worst.get(placed.id()))
@@ -222,10 +233,16 @@ class BenchAssembler {
                 read.isPresent(),
                 read.map(r -> accounts.displayName(r.who())).orElse(""),
                 Verdict.isWaived(f, job.waivers()),
-                waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")").orElse(""),
+                waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")")
+                        .orElse(""),
                 fixes.byFinding().containsKey(f.key()),
                 fixes.of(f).stream()
-                        .map(x -> new BenchViews.FixView(x.id(), x.title(), x.cleared(), x.raised().titles(), x.raised().trialFits()))
+                        .map(x -> new BenchViews.FixView(
+                                x.id(),
+                                x.title(),
+                                x.cleared(),
+                                x.raised().titles(),
+                                x.raised().trialFits()))
                         .toList(),
                 card.expectation(),
                 card.formula(),

@@ -26,8 +26,7 @@ class BenchController {
     private final ConfigurationService configurations;
     private final LeftStates states;
 
-    BenchController(
-            BenchService service, BenchEdits edits, ConfigurationService configurations, LeftStates states) {
+    BenchController(BenchService service, BenchEdits edits, ConfigurationService configurations, LeftStates states) {
         this.states = states;
         this.service = service;
         this.edits = edits;

@@ -47,7 +47,9 @@ class BenchService {
                 spot,
                 loaded,
                 checked.fixes(
-                        loaded, context.build().id(), context.rig().configuration().id()));
+                        loaded,
+                        context.build().id(),
+                        context.rig().configuration().id()));
     }
 
     /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */
@@ -85,22 +87,28 @@ class BenchService {
     BenchViews.FitPage offers(Spot spot, String port, String search, int from) {
         CheckContext context = context(store.load(spot.job()), spot);
         PortRef ref = portRef(port);
-        if (context.rig().find(ref.placement()).flatMap(p -> p.type().port(ref.port())).isEmpty()) {
+        if (context.rig()
+                .find(ref.placement())
+                .flatMap(p -> p.type().port(ref.port()))
+                .isEmpty()) {
             throw Refusal.notFound("There is no port '" + port + "' on this rig.");
         }
-        List<Fit.Offer> all = Fit.offers(context, ref).stream()
-                .filter(o -> found(o, search))
-                .toList();
-        List<Fit.Offer> page = all.stream().skip(Math.max(0, from)).limit(FIT_PAGE).toList();
+        List<Fit.Offer> all =
+                Fit.offers(context, ref).stream().filter(o -> found(o, search)).toList();
+        List<Fit.Offer> page =
+                all.stream().skip(Math.max(0, from)).limit(FIT_PAGE).toList();
         return new BenchViews.FitPage(
                 all.size(),
                 from,
-                Effects.of(engine, context, ref, page).stream().map(BenchViews.OfferView::of).toList());
+                Effects.of(engine, context, ref, page).stream()
+                        .map(BenchViews.OfferView::of)
+                        .toList());
     }
 
     /** Every word of the search, or another name for it, is in the part's name, maker or category. */
     private static boolean found(Fit.Offer offer, String search) {
-        String in = (offer.type().name() + " " + offer.type().maker() + " " + offer.type().category())
+        String in = (offer.type().name() + " " + offer.type().maker() + " "
+                        + offer.type().category())
                 .toLowerCase(java.util.Locale.ROOT);
         for (String word : search.trim().split("\\s+")) {
             if (!word.isEmpty() && Synonyms.of(word).stream().noneMatch(in::contains)) {
@@ -145,9 +153,8 @@ class BenchService {
                 .filter(b -> b.id().equals(spot.build()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("There is no build '" + spot.build() + "' in this job."));
-        String configuration = spot.configuration().isEmpty()
-                ? build.configurations().get(0).id()
-                : spot.configuration();
+        String configuration =
+                spot.configuration().isEmpty() ? build.configurations().get(0).id() : spot.configuration();
         if (build.configuration(configuration).isEmpty()) {
             throw Refusal.notFound("There is no configuration '" + configuration + "' of this build.");
         }

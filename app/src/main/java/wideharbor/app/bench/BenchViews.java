@@ -43,7 +43,10 @@ final class BenchViews {
             String undoBy,
             String redo) {}
 
-    /** A configuration to choose: how it stands, what it is based on, how many changes of its own, whether the brief asks for it. */
+    /**
+     * A configuration to choose: how it stands, what it is based on, how many changes of its own, whether the brief
+     * asks for it.
+     */
     record ConfigurationTab(
             String id,
             String title,
@@ -82,7 +85,8 @@ final class BenchViews {
     record MassView(double grams, double low, double high, String source, String unknown) {
         static MassView of(Figure figure) {
             if (figure instanceof Figure.Known k) {
-                return new MassView(k.value(), k.low(), k.high(), k.source().name().toLowerCase(java.util.Locale.ROOT), "");
+                return new MassView(
+                        k.value(), k.low(), k.high(), k.source().name().toLowerCase(java.util.Locale.ROOT), "");
             }
             return new MassView(0, 0, 0, "", ((Figure.Unknown) figure).reason());
         }
@@ -160,7 +164,11 @@ final class BenchViews {
             Meters.OutputMeter outputs) {
         static MetersView of(Meters m) {
             return new MetersView(
-                    m.mass(), m.balance().stream().toList(), m.rods().stream().toList(), m.charge().stream().toList(), m.outputs());
+                    m.mass(),
+                    m.balance().stream().toList(),
+                    m.rods().stream().toList(),
+                    m.charge().stream().toList(),
+                    m.outputs());
         }
     }
 
@@ -223,7 +231,11 @@ final class BenchViews {
             return new OwnPart(
                     own.type().ref().toString(),
                     own.type().name(),
-                    own.type().category().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    own.type()
+                            .category()
+                            .name()
+                            .toLowerCase(java.util.Locale.ROOT)
+                            .replace('_', ' '),
                     own.state().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
                     own.by());
         }

@@ -5,8 +5,8 @@ import java.util.Locale;
 import wideharbor.core.bench.BalanceSheet;
 import wideharbor.core.bench.Comparison;
 import wideharbor.core.build.Build;
-import wideharbor.core.changeover.Changeover;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.changeover.Twin;
 
@@ -69,7 +69,13 @@ final class ConfigurationViews {
             return new Balance(
                     sheet.lenses().stream()
                             .map(l -> new LensBalance(
-                                    l.lens(), l.title(), l.offMm(), l.range().from(), l.range().to(), l.toleranceMm(), l.carriedGrams()))
+                                    l.lens(),
+                                    l.title(),
+                                    l.offMm(),
+                                    l.range().from(),
+                                    l.range().to(),
+                                    l.toleranceMm(),
+                                    l.carriedGrams()))
                             .toList(),
                     sheet.slides().stream()
                             .map(s -> new SlideView(
@@ -80,7 +86,9 @@ final class ConfigurationViews {
                                     s.range().from(),
                                     s.range().to(),
                                     s.perMm(),
-                                    s.serves().map(x -> List.of(x.from(), x.to())).orElse(List.of())))
+                                    s.serves()
+                                            .map(x -> List.of(x.from(), x.to()))
+                                            .orElse(List.of())))
                             .toList(),
                     sheet.swaps().stream()
                             .map(s -> new SwapView(s.part(), s.other().name(), s.addsGrams(), s.offMm()))
@@ -88,11 +96,19 @@ final class ConfigurationViews {
         }
     }
 
-    record LensBalance(String lens, String title, double offMm, double low, double high, double toleranceMm, double grams) {}
+    record LensBalance(
+            String lens, String title, double offMm, double low, double high, double toleranceMm, double grams) {}
 
     /** {@code perMm} for each lens; {@code serves} from and to, or nothing when no setting serves every lens. */
     record SlideView(
-            String key, String part, String title, double value, double from, double to, List<Double> perMm, List<Double> serves) {}
+            String key,
+            String part,
+            String title,
+            double value,
+            double from,
+            double to,
+            List<Double> perMm,
+            List<Double> serves) {}
 
     record SwapView(String part, String other, double addsGrams, List<Double> offMm) {}
 
@@ -129,7 +145,10 @@ final class ConfigurationViews {
                     way.from(),
                     way.to(),
                     way.minutes(),
-                    way.minutes() - way.steps().stream().mapToDouble(Changeover.Step::minutes).sum(),
+                    way.minutes()
+                            - way.steps().stream()
+                                    .mapToDouble(Changeover.Step::minutes)
+                                    .sum(),
                     way.isToolFree(),
                     cell.demand().map(d -> d.minutes()).orElse(0.0),
                     cell.demand().map(d -> d.toolFree()).orElse(false),
@@ -144,7 +163,13 @@ final class ConfigurationViews {
 
     /** A second body left ready: what is doubled, how much of it is in the kit, and the minutes it saves. */
     record TwinView(
-            List<TwinPart> parts, int pieces, int inKit, double extraGrams, double handOverMinutes, double savedMinutes, boolean worthIt) {
+            List<TwinPart> parts,
+            int pieces,
+            int inKit,
+            double extraGrams,
+            double handOverMinutes,
+            double savedMinutes,
+            boolean worthIt) {
         static TwinView of(Twin t, Catalogue catalogue) {
             return new TwinView(
                     t.types().stream()
@@ -164,8 +189,7 @@ final class ConfigurationViews {
 
     record TwinPart(String title, int pieces, int inKit) {}
 
-    record StepView(
-            String act, String part, String where, List<String> along, List<String> keys, double minutes) {
+    record StepView(String act, String part, String where, List<String> along, List<String> keys, double minutes) {
         static StepView of(Changeover.Step step) {
             return new StepView(
                     step.act().name().toLowerCase(Locale.ROOT),

@@ -19,7 +19,8 @@ record DrawingView(
         List<Bearing> bearings,
         List<Cable> cables) {
 
-    record Cable(String id, List<String> ends, String title, String carries, List<Double> way, String words, boolean met) {}
+    record Cable(
+            String id, List<String> ends, String title, String carries, List<Double> way, String words, boolean met) {}
 
     record Room(String placement, String use, List<Double> border, List<String> intruders) {}
 
@@ -29,7 +30,14 @@ record DrawingView(
 
     /** A slide: what moves with it, and how far on paper for each millimetre. */
     record Track(
-            String key, String placement, List<String> moves, List<Double> perMm, double from, double to, double value, double step) {}
+            String key,
+            String placement,
+            List<String> moves,
+            List<Double> perMm,
+            double from,
+            double to,
+            double value,
+            double step) {}
 
     record Bearing(List<Double> from, List<Double> to, String words, boolean met) {}
 
@@ -47,8 +55,7 @@ record DrawingView(
             double shiftMm,
             boolean inReach) {}
 
-    record RodHeight(
-            String rods, List<Double> axis, List<Double> centres, double hasMm, double needsMm, boolean met) {}
+    record RodHeight(String rods, List<Double> axis, List<Double> centres, double hasMm, double needsMm, boolean met) {}
 
     static DrawingView of(Drawing d) {
         return new DrawingView(
@@ -60,7 +67,12 @@ record DrawingView(
                         .toList(),
                 d.slideBar().stream()
                         .map(s -> new SlideBar(
-                                one(s.back()), one(s.front()), one(s.now()), one(s.balanced()), s.shiftMm(), s.inReach()))
+                                one(s.back()),
+                                one(s.front()),
+                                one(s.now()),
+                                one(s.balanced()),
+                                s.shiftMm(),
+                                s.inReach()))
                         .toList(),
                 d.rodHeights().stream()
                         .map(r -> new RodHeight(
@@ -69,7 +81,10 @@ record DrawingView(
                 d.rooms().stream()
                         .map(r -> new Room(
                                 r.placement(),
-                                r.use().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                                r.use()
+                                        .name()
+                                        .toLowerCase(java.util.Locale.ROOT)
+                                        .replace('_', ' '),
                                 flat(r.outline().border()),
                                 r.intruders()))
                         .toList(),
@@ -94,7 +109,8 @@ record DrawingView(
                         .map(b -> new Bearing(one(b.from()), one(b.to()), b.words(), b.met()))
                         .toList(),
                 d.cables().stream()
-                        .map(c -> new Cable(c.id(), c.ends(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
+                        .map(c ->
+                                new Cable(c.id(), c.ends(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
                         .toList());
     }
 

@@ -6,7 +6,9 @@ import wideharbor.core.bench.Hands;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.people.Holds;
 
-/** Where the operator, and whoever takes the rig over, meets it. {@code putDown} has one entry, or none without matter. */
+/**
+ * Where the operator, and whoever takes the rig over, meets it. {@code putDown} has one entry, or none without matter.
+ */
 record HandsView(
         String operator,
         double heightMm,

@@ -54,12 +54,21 @@ class LeftStates {
 
     /** One remembered state, and what is not so any more. */
     record Left(
-            long id, String who, Instant when, String note, String lens, int revision, List<MarkView> marks, List<Strayed> strayed) {}
+            long id,
+            String who,
+            Instant when,
+            String note,
+            String lens,
+            int revision,
+            List<MarkView> marks,
+            List<Strayed> strayed) {}
 
     @Transactional(readOnly = true)
     List<Left> latest(Spot spot) {
         CheckContext context = BenchService.context(store.load(spot.job()), spot);
-        return rows.latest(spot.job(), spot.build(), context.rig().configuration().id(), Limit.of(MOST)).stream()
+        return rows
+                .latest(spot.job(), spot.build(), context.rig().configuration().id(), Limit.of(MOST))
+                .stream()
                 .map(row -> left(row, context))
                 .toList();
     }
@@ -74,7 +83,10 @@ class LeftStates {
                 row.lens,
                 row.revision,
                 marks,
-                AsLeft.differences(context.rig(), marks.stream().map(MarkView::mark).toList()).stream()
+                AsLeft.differences(
+                                context.rig(),
+                                marks.stream().map(MarkView::mark).toList())
+                        .stream()
                         .map(d -> new Strayed(
                                 d.left().part(),
                                 d.left().what(),
@@ -94,14 +106,18 @@ class LeftStates {
         Loaded loaded = store.load(spot.job());
         CheckContext context = BenchService.context(loaded, spot);
         Spot at = new Spot(
-                spot.job(), spot.build(), context.rig().configuration().id(), context.rig().lens());
+                spot.job(),
+                spot.build(),
+                context.rig().configuration().id(),
+                context.rig().lens());
         rows.save(new LeftRow(
                 at,
                 loaded.buildRevision(spot.build()),
                 who,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 note.strip(),
-                mapper.writeValueAsString(AsLeft.marks(context.rig()).stream().map(MarkView::of).toList()),
+                mapper.writeValueAsString(
+                        AsLeft.marks(context.rig()).stream().map(MarkView::of).toList()),
                 mapper.writeValueAsString(DrawingView.of(Drawing.of(context, View.RIGHT)))));
         return latest(at);
     }

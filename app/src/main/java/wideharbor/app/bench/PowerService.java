@@ -42,7 +42,8 @@ class PowerService {
             return Optional.empty();
         }
         return Optional.of(context.catalogue().current().stream()
-                .filter(t -> t.ref().toString().equals(item) && t.facet(Facet.Battery.class).isPresent())
+                .filter(t -> t.ref().toString().equals(item)
+                        && t.facet(Facet.Battery.class).isPresent())
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no battery " + item + ".")));
     }

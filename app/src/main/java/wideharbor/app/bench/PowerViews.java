@@ -13,7 +13,15 @@ final class PowerViews {
     private PowerViews() {}
 
     record Power(
-            String configuration, String lens, List<FeedRow> tree, List<DayBlock> day, boolean dayWritten, List<PlateView> plates, List<DeviceView> devices, List<FlownView> flown, List<PowerSheet.Island> islands) {}
+            String configuration,
+            String lens,
+            List<FeedRow> tree,
+            List<DayBlock> day,
+            boolean dayWritten,
+            List<PlateView> plates,
+            List<DeviceView> devices,
+            List<FlownView> flown,
+            List<PowerSheet.Island> islands) {}
 
     /** {@code runningWatts} and {@code peakWatts} have no figure while the draw is not on file. */
     record DeviceView(
@@ -42,7 +50,13 @@ final class PowerViews {
 
     record FlownView(String battery, double wattHours, int count, String words, String rule, int people) {
         static FlownView of(PowerSheet.Flown f) {
-            return new FlownView(f.battery(), f.wattHours(), f.count(), f.rule().inWords(), f.rule().name(), f.people());
+            return new FlownView(
+                    f.battery(),
+                    f.wattHours(),
+                    f.count(),
+                    f.rule().inWords(),
+                    f.rule().name(),
+                    f.people());
         }
     }
 
@@ -124,7 +138,9 @@ final class PowerViews {
         }
     }
 
-    /** {@code rechargeHours} has no figure when there is no bay; {@code baysForTheNight} none when no number will do. */
+    /**
+     * {@code rechargeHours} has no figure when there is no bay; {@code baysForTheNight} none when no number will do.
+     */
     record DayView(
             List<DayOfPower.Turn> turns,
             List<DayOfPower.Point> line,

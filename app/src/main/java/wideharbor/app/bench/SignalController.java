@@ -35,7 +35,10 @@ class SignalController {
     /** Labels for every cable of the configuration, with codes. */
     @GetMapping("/labels.pdf")
     ResponseEntity<byte[]> labels(Spot spot) {
-        String name = ContentDisposition.attachment().filename(spot.job() + "-" + spot.build() + "-labels.pdf").build().toString();
+        String name = ContentDisposition.attachment()
+                .filename(spot.job() + "-" + spot.build() + "-labels.pdf")
+                .build()
+                .toString();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)

@@ -47,7 +47,10 @@ final class SignalViews {
     /** A part that a cable may be led along, and whether the rest of one fits into its bay. */
     record PartView(String id, String title, boolean bay) {
         static PartView of(Placed placed) {
-            return new PartView(placed.id(), placed.title(), placed.type().facet(Facet.InnerBay.class).isPresent());
+            return new PartView(
+                    placed.id(),
+                    placed.title(),
+                    placed.type().facet(Facet.InnerBay.class).isPresent());
         }
     }
 
@@ -66,17 +69,20 @@ final class SignalViews {
     /** Where a cable may lead, and by what. */
     record PlugOfferView(OpenView to, List<ChoiceView> cables) {
         static PlugOfferView of(Plugging.Offer o) {
-            return new PlugOfferView(OpenView.of(o.to()), o.cables().stream().map(ChoiceView::of).toList());
+            return new PlugOfferView(
+                    OpenView.of(o.to()), o.cables().stream().map(ChoiceView::of).toList());
         }
     }
 
     record ChoiceView(String item, String title, int inKit, double lengthMm, double neededMm, boolean reaches) {
         static ChoiceView of(Plugging.Choice c) {
-            return new ChoiceView(c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm(), c.reaches());
+            return new ChoiceView(
+                    c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm(), c.reaches());
         }
     }
 
-    record LinkView(String from, String to, String fromSocket, String toSocket, String carried, String kind, String by) {
+    record LinkView(
+            String from, String to, String fromSocket, String toSocket, String carried, String kind, String by) {
         static LinkView of(SignalSheet.LinkRow l) {
             return new LinkView(
                     l.from(),

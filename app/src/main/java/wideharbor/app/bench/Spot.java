@@ -5,8 +5,8 @@ import io.swagger.v3.oas.annotations.enums.ParameterIn;
 import org.springdoc.core.annotations.ParameterObject;
 
 /**
- * Where on the Bench someone stands: bound from the path and the query. An empty configuration or lens, or none,
- * means the build's first.
+ * Where on the Bench someone stands: bound from the path and the query. An empty configuration or lens, or none, means
+ * the build's first.
  */
 @ParameterObject
 record Spot(

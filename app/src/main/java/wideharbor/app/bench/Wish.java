@@ -6,11 +6,12 @@ import java.util.List;
 
 /**
  * What someone wants done at the bench. Which fields count depends on the kind: SET key, value; REMOVE and RESTORE
- * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; IMPROVISE placement, text;
- * TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix. Of the
- * configuration looked at: DERIVE, COPY, RENAME, OTHER_SHOULDER text (a title); PORTRAIT text and key (LEFT or RIGHT, the
- * body's side that looks down); TIGHT text; PLUG key and port (sockets, part:socket) and item; UNPLUG key (a cable); LAY key (a cable), along
- * (parts it is led along) and placement (in whose bay the rest lies); COME_BACK key (a remembered state's number); CARRY placement; UNCONFIGURE. With {@code only} what would go into the base goes into the
+ * placement (and withDependants); ADD port, item, itemPort; WEIGH placement, value (g); TRIED placement; IMPROVISE
+ * placement, text; TIP placement, at (mm to camera left, up and ahead of the mount); FIX finding, fix. Of the
+ * configuration looked at: DERIVE, COPY, RENAME, OTHER_SHOULDER text (a title); PORTRAIT text and key (LEFT or RIGHT,
+ * the body's side that looks down); TIGHT text; PLUG key and port (sockets, part:socket) and item; UNPLUG key (a
+ * cable); LAY key (a cable), along (parts it is led along) and placement (in whose bay the rest lies); COME_BACK key (a
+ * remembered state's number); CARRY placement; UNCONFIGURE. With {@code only} what would go into the base goes into the
  * configuration looked at.
  */
 record Wish(

@@ -68,47 +68,57 @@ class WishReader {
     private Reading plain(Loaded loaded, CheckContext context, Wish wish, String who) {
         return switch (wish.kind()) {
             case SET -> set(context, wish);
-            case REMOVE -> new Reading(
-                    "Take off " + context.rig().title(wish.placement())
-                            + (wish.withDependants() ? " with what hangs on it" : ""),
-                    Wishes.remove(context, wish.placement(), wish.withDependants()));
-            case RESTORE -> new Reading(
-                    "Put back " + context.rig().title(wish.placement()), Wishes.restore(context, wish.placement()));
+            case REMOVE ->
+                new Reading(
+                        "Take off " + context.rig().title(wish.placement())
+                                + (wish.withDependants() ? " with what hangs on it" : ""),
+                        Wishes.remove(context, wish.placement(), wish.withDependants()));
+            case RESTORE ->
+                new Reading(
+                        "Put back " + context.rig().title(wish.placement()), Wishes.restore(context, wish.placement()));
             case ADD -> add(context, wish);
             case WEIGH -> weigh(context, wish, who);
-            case TRIED -> new Reading(
-                    "Trial fit of " + context.rig().title(wish.placement()) + " done",
-                    Wishes.tried(context, wish.placement()));
-            case IMPROVISE -> new Reading(
-                    context.rig().title(wish.placement()) + " serves outside its purpose",
-                    Wishes.improvise(context, wish.placement(), wish.text()));
+            case TRIED ->
+                new Reading(
+                        "Trial fit of " + context.rig().title(wish.placement()) + " done",
+                        Wishes.tried(context, wish.placement()));
+            case IMPROVISE ->
+                new Reading(
+                        context.rig().title(wish.placement()) + " serves outside its purpose",
+                        Wishes.improvise(context, wish.placement(), wish.text()));
             case TIP -> tip(context, wish);
             case DERIVE -> added(context, "Derive ", wish.text(), Configurations.derive(context, title(wish)));
             case COPY -> added(context, "Copy to ", wish.text(), Configurations.copy(context, title(wish)));
             case RENAME -> new Reading("Rename to " + title(wish), Configurations.rename(context, title(wish)));
-            case UNCONFIGURE -> new Reading(
-                    "Take out configuration " + context.rig().configuration().title(),
-                    Configurations.remove(context),
-                    context.build().configurations().stream()
-                            .map(Configuration::id)
-                            .filter(id -> !id.equals(context.rig().configuration().id()))
-                            .findFirst()
-                            .orElse(""));
-            case CARRY -> new Reading(
-                    "Carried by " + context.rig().title(wish.placement()),
-                    Configurations.carryBy(context, wish.placement()));
-            case PORTRAIT -> added(
-                    context,
-                    "Turn to portrait as ",
-                    wish.text(),
-                    Configurations.portrait(
-                            context,
-                            title(wish),
-                            wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
+            case UNCONFIGURE ->
+                new Reading(
+                        "Take out configuration "
+                                + context.rig().configuration().title(),
+                        Configurations.remove(context),
+                        context.build().configurations().stream()
+                                .map(Configuration::id)
+                                .filter(id ->
+                                        !id.equals(context.rig().configuration().id()))
+                                .findFirst()
+                                .orElse(""));
+            case CARRY ->
+                new Reading(
+                        "Carried by " + context.rig().title(wish.placement()),
+                        Configurations.carryBy(context, wish.placement()));
+            case PORTRAIT ->
+                added(
+                        context,
+                        "Turn to portrait as ",
+                        wish.text(),
+                        Configurations.portrait(
+                                context,
+                                title(wish),
+                                wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
             case OTHER_SHOULDER -> otherShoulder(context, wish);
             case TIGHT -> tight(context, wish);
             case PLUG -> plug(context, wish);
-            case UNPLUG -> new Reading("Unplug " + cableTitle(context, wish.key()), Plugging.unplug(context, wish.key()));
+            case UNPLUG ->
+                new Reading("Unplug " + cableTitle(context, wish.key()), Plugging.unplug(context, wish.key()));
             case LAY -> lay(context, wish);
             case COME_BACK -> comeBack(loaded, context, wish);
             case FIX -> fix(loaded, context, wish);
@@ -137,22 +147,23 @@ class WishReader {
         Configurations.Tight tight = Configurations.tight(context, title(wish));
         return added(
                 context,
-                tight.how() + ": " + Say.length(tight.deepBefore()) + " deep becomes " + Say.length(tight.deepAfter()) + ", as ",
+                tight.how() + ": " + Say.length(tight.deepBefore()) + " deep becomes " + Say.length(tight.deepAfter())
+                        + ", as ",
                 wish.text(),
                 tight.edit());
     }
 
     private Reading comeBack(Loaded loaded, CheckContext context, Wish wish) {
         if (!wish.key().matches("\\d{1,12}")) {
-            throw new IllegalArgumentException("A remembered state is named by its number, but was '" + wish.key() + "'.");
+            throw new IllegalArgumentException(
+                    "A remembered state is named by its number, but was '" + wish.key() + "'.");
         }
         List<Scoped> back = AsLeft.comeBack(
                 context, states.marks(loaded.job().id(), context.build().id(), Long.parseLong(wish.key())));
         if (back.isEmpty()) {
             throw Refusal.conflict("Every number is as it was left; nothing was changed.");
         }
-        return new Reading(
-                "Back as it was left, " + back.size() + (back.size() == 1 ? " number" : " numbers"), back);
+        return new Reading("Back as it was left, " + back.size() + (back.size() == 1 ? " number" : " numbers"), back);
     }
 
     private static Reading tip(CheckContext context, Wish wish) {
@@ -173,16 +184,16 @@ class WishReader {
     }
 
     private static String said(CheckContext context, SettingKey key, double value) {
-        Optional<Socket> socket = context.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
+        Optional<Socket> socket =
+                context.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
         if (socket.isEmpty()) {
             return context.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Say.one(value);
         }
-        String set =
-                switch (key.freedom()) {
-                    case Switches.LOOK -> "look " + (value > 0.5 ? "on" : "off");
-                    case Switches.SAFETY -> "safety track " + (value > 0 ? Math.round(value) + " dB lower" : "off");
-                    default -> "picture turned by " + Math.round(value * 90) + "°";
-                };
+        String set = switch (key.freedom()) {
+            case Switches.LOOK -> "look " + (value > 0.5 ? "on" : "off");
+            case Switches.SAFETY -> "safety track " + (value > 0 ? Math.round(value) + " dB lower" : "off");
+            default -> "picture turned by " + Math.round(value * 90) + "°";
+        };
         return socket.get().title() + ": " + set;
     }
 
@@ -190,8 +201,9 @@ class WishReader {
         return context.rig()
                 .content()
                 .cable(cable)
-                .map(c -> context.catalogue().require(c.type()).name() + " from " + context.rig().title(c.a().placement())
-                        + " to " + context.rig().title(c.b().placement()))
+                .map(c -> context.catalogue().require(c.type()).name() + " from "
+                        + context.rig().title(c.a().placement()) + " to "
+                        + context.rig().title(c.b().placement()))
                 .orElse(cable);
     }
 
@@ -229,7 +241,8 @@ class WishReader {
         if (at < 1 || !wish.item().substring(at + 1).matches("\\d{1,6}")) {
             throw new IllegalArgumentException("An item is written id@revision, but was '" + wish.item() + "'.");
         }
-        TypeRef ref = new TypeRef(wish.item().substring(0, at), Integer.parseInt(wish.item().substring(at + 1)));
+        TypeRef ref = new TypeRef(
+                wish.item().substring(0, at), Integer.parseInt(wish.item().substring(at + 1)));
         return context.catalogue()
                 .find(ref)
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no item " + ref + "."));
@@ -258,13 +271,17 @@ class WishReader {
     }
 
     private Reading fix(Loaded loaded, CheckContext context, Wish wish) {
-        Finding finding = engine
-                .check(loaded.job(), context.build().id(), context.rig().configuration().id())
-                .findings()
-                .stream()
-                .filter(f -> f.key().toString().equals(wish.finding()))
-                .findFirst()
-                .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
+        Finding finding =
+                engine
+                        .check(
+                                loaded.job(),
+                                context.build().id(),
+                                context.rig().configuration().id())
+                        .findings()
+                        .stream()
+                        .filter(f -> f.key().toString().equals(wish.finding()))
+                        .findFirst()
+                        .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
         Proposer.Fix fix = proposer.propose(loaded.job(), finding).stream()
                 .filter(f -> f.id().equals(wish.fix()))
                 .findFirst()

@@ -27,7 +27,10 @@ class CalculatorController {
         this.service = service;
     }
 
-    record ShimQuestion(double targetMm, double toleranceMm, @NotNull @Size(max = 20) List<@Valid AtHand> atHand) {}
+    record ShimQuestion(
+            double targetMm,
+            double toleranceMm,
+            @NotNull @Size(max = 20) List<@Valid AtHand> atHand) {}
 
     /** A thickness and how many of it. */
     record AtHand(double thicknessMm, int count) {}
@@ -63,7 +66,10 @@ class CalculatorController {
     }
 
     record RodQuestion(
-            double baseToAxisMm, @NotNull @Size(max = 12) List<Double> platesMm, @NotEmpty @Size(max = 12) List<Double> bracketDropsMm, @NotBlank String standard) {}
+            double baseToAxisMm,
+            @NotNull @Size(max = 12) List<Double> platesMm,
+            @NotEmpty @Size(max = 12) List<Double> bracketDropsMm,
+            @NotBlank String standard) {}
 
     /** Axis over the rods for a stack of plates, against a rod standard of the house; one answer a row of holes. */
     @PostMapping("/rods")

@@ -45,7 +45,8 @@ class CalculatorService {
                 .flatMap(t -> t.keys().stream())
                 .filter(k -> k.startsWith(kind))
                 .distinct()
-                .sorted(Comparator.comparingDouble(k -> KeySize.parse(k).millimetres().orElse(0.0)))
+                .sorted(Comparator.comparingDouble(
+                        k -> KeySize.parse(k).millimetres().orElse(0.0)))
                 .toList();
         return all.stream()
                 .map(k -> new KeyLine(

@@ -23,7 +23,14 @@ class PowerCalculatorController {
             @RequestParam double watts,
             @RequestParam double hours,
             @RequestParam(defaultValue = "0") double claimedHours) {
-        return PowerSums.lasting(wattHours, health, celsius, HouseRules.DEFAULTS.value(HouseRules.Rule.USABLE_CHARGE), watts, hours, claimedHours);
+        return PowerSums.lasting(
+                wattHours,
+                health,
+                celsius,
+                HouseRules.DEFAULTS.value(HouseRules.Rule.USABLE_CHARGE),
+                watts,
+                hours,
+                claimedHours);
     }
 
     record OutputAnswer(double watts, double amps, boolean met) {}

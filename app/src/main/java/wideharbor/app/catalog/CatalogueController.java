@@ -86,7 +86,10 @@ class CatalogueController {
 
     @GetMapping("/api/catalogue.csv")
     ResponseEntity<byte[]> csv() {
-        return file("catalogue.csv", new MediaType("text", "csv", StandardCharsets.UTF_8), service.csv().getBytes(StandardCharsets.UTF_8));
+        return file(
+                "catalogue.csv",
+                new MediaType("text", "csv", StandardCharsets.UTF_8),
+                service.csv().getBytes(StandardCharsets.UTF_8));
     }
 
     @GetMapping("/api/catalogue.harbor.json")
@@ -97,7 +100,9 @@ class CatalogueController {
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
         return ResponseEntity.ok()
                 .contentType(type)
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
                 .body(body);
     }
 }

@@ -39,7 +39,9 @@ class CatalogueService {
             "maker", Comparator.comparing((ItemType t) -> t.maker().toLowerCase(Locale.ROOT)),
             "category", Comparator.comparing((ItemType t) -> t.category().name()),
             "mass", Comparator.comparingDouble(CatalogueService::grams),
-            "length", Comparator.comparingDouble((ItemType t) -> LookSearch.size(t).z()));
+            "length",
+                    Comparator.comparingDouble(
+                            (ItemType t) -> LookSearch.size(t).z()));
 
     private final CatalogueStore store;
     private final TypeRows rows;
@@ -52,7 +54,8 @@ class CatalogueService {
     }
 
     /** What is asked of the list; empty words ask for nothing. */
-    record Question(String search, String look, String category, String standard, String sort, boolean down, int from) {}
+    record Question(
+            String search, String look, String category, String standard, String sort, boolean down, int from) {}
 
     CatalogueViews.PartPage list(Question q) {
         Catalogue catalogue = store.catalogue();
@@ -82,7 +85,8 @@ class CatalogueService {
         Comparator<ItemType> order = ORDERS.getOrDefault(q.sort(), ORDERS.get("name"));
         return catalogue.current().stream()
                 .filter(t -> matches(t, q))
-                .sorted((q.down() ? order.reversed() : order).thenComparing(t -> t.ref().id()))
+                .sorted((q.down() ? order.reversed() : order)
+                        .thenComparing(t -> t.ref().id()))
                 .map(t -> CatalogueViews.PartLine.of(t, List.of()))
                 .toList();
     }
@@ -95,7 +99,8 @@ class CatalogueService {
                 && type.ports().stream().noneMatch(p -> p.standard().equals(q.standard()))) {
             return false;
         }
-        String in = (type.name() + " " + type.maker() + " " + type.ref().id() + " " + CatalogueViews.word(type.category()))
+        String in = (type.name() + " " + type.maker() + " " + type.ref().id() + " "
+                        + CatalogueViews.word(type.category()))
                 .toLowerCase(Locale.ROOT);
         for (String word : q.search().trim().split("\\s+")) {
             if (!word.isEmpty() && Synonyms.of(word).stream().noneMatch(in::contains)) {
@@ -113,7 +118,8 @@ class CatalogueService {
     ItemType require(String ref) {
         int at = ref.lastIndexOf('@');
         if (at > 0 && ref.substring(at + 1).matches("\\d{1,6}")) {
-            var found = store.catalogue().find(new TypeRef(ref.substring(0, at), Integer.parseInt(ref.substring(at + 1))));
+            var found =
+                    store.catalogue().find(new TypeRef(ref.substring(0, at), Integer.parseInt(ref.substring(at + 1))));
             if (found.isPresent()) {
                 return found.get();
             }
@@ -142,7 +148,9 @@ class CatalogueService {
                 size.x(),
                 size.y(),
                 size.z(),
-                type.ports().stream().map(p -> CatalogueViews.PortLine.of(p, catalogue)).toList(),
+                type.ports().stream()
+                        .map(p -> CatalogueViews.PortLine.of(p, catalogue))
+                        .toList(),
                 type.sockets().stream()
                         .map(s -> new CatalogueViews.SocketLine(
                                 s.id(),
@@ -152,12 +160,17 @@ class CatalogueService {
                                 s.connector(),
                                 s.pinOut()))
                         .toList(),
-                tree.path("facets").valueStream()
-                        .map(f -> new CatalogueViews.FacetLine(
-                                f.path("type").asString(), CatalogueViews.Pair.of(f)))
+                tree.path("facets")
+                        .valueStream()
+                        .map(f -> new CatalogueViews.FacetLine(f.path("type").asString(), CatalogueViews.Pair.of(f)))
                         .toList(),
                 type.relations().stream().map(r -> relation(r, catalogue)).toList(),
-                rows.uses("%\"" + type.ref() + "\"%", type.ref().id(), type.ref().revision()).stream()
+                rows
+                        .uses(
+                                "%\"" + type.ref() + "\"%",
+                                type.ref().id(),
+                                type.ref().revision())
+                        .stream()
                         .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
                         .toList(),
                 LookAlikeNames.of(type, catalogue));
@@ -169,7 +182,8 @@ class CatalogueService {
                 .findFirst();
         return new CatalogueViews.RelationLine(
                 CatalogueViews.word(r.kind()),
-                part.map(ItemType::name).orElse(r.other().toLowerCase(Locale.ROOT).replace('_', ' ')),
+                part.map(ItemType::name)
+                        .orElse(r.other().toLowerCase(Locale.ROOT).replace('_', ' ')),
                 part.map(t -> t.ref().toString()).orElse(""),
                 r.why());
     }
@@ -197,7 +211,10 @@ class CatalogueService {
                 .sorted(Comparator.comparing(ItemType::name))
                 .toList();
         return new CatalogueViews.StackEnds(
-                all.stream().filter(t -> t.category() == Category.BODY).map(CatalogueService::named).toList(),
+                all.stream()
+                        .filter(t -> t.category() == Category.BODY)
+                        .map(CatalogueService::named)
+                        .toList(),
                 all.stream()
                         .filter(t -> t.facet(Facet.Support.class).isPresent())
                         .map(CatalogueService::named)

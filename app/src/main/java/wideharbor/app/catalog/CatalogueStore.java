@@ -20,8 +20,8 @@ import wideharbor.core.standard.Standards;
 import wideharbor.format.HarborCodec;
 
 /**
- * The house's catalogue. Revisions are immutable, so the whole is read once and kept under the number of its state, which
- * is read in the same transaction: nobody sees another state than his own transaction does, on any node.
+ * The house's catalogue. Revisions are immutable, so the whole is read once and kept under the number of its state,
+ * which is read in the same transaction: nobody sees another state than his own transaction does, on any node.
  */
 @Service
 public class CatalogueStore {
@@ -84,9 +84,11 @@ public class CatalogueStore {
     }
 
     private Catalogue read() {
-        List<Standard> rows =
-                standards.findAll().stream().map(r -> codec.readStandard(r.content())).toList();
-        List<ItemType> all = types.findAll().stream().map(r -> codec.readType(r.content())).toList();
+        List<Standard> rows = standards.findAll().stream()
+                .map(r -> codec.readStandard(r.content()))
+                .toList();
+        List<ItemType> all =
+                types.findAll().stream().map(r -> codec.readType(r.content())).toList();
         return new Catalogue(all, Standards.seed().with(rows));
     }
 
@@ -157,7 +159,10 @@ public class CatalogueStore {
     private void saveStandards(Standards brought) {
         Catalogue here = catalogue();
         for (Standard row : brought.all()) {
-            if (here.standards().find(row.id()).filter(s -> s.revision() >= row.revision()).isEmpty()) {
+            if (here.standards()
+                    .find(row.id())
+                    .filter(s -> s.revision() >= row.revision())
+                    .isEmpty()) {
                 entities.persist(new StandardRow(row.id(), row.revision(), codec.writeStandard(row)));
             }
         }

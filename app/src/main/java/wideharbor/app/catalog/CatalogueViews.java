@@ -103,18 +103,25 @@ final class CatalogueViews {
                             : p.engagementMm() > 0 ? "grips " + plain(p.engagementMm()) + " mm" : "one",
                     p.pins().kind() == Port.Pins.Kind.NONE
                             ? "none"
-                            : p.pins().count() + " " + word(p.pins().kind()) + ", Ø " + plain(p.pins().diameterMm()) + ", "
+                            : p.pins().count() + " " + word(p.pins().kind()) + ", Ø "
+                                    + plain(p.pins().diameterMm()) + ", "
                                     + plain(p.pins().spacingMm()) + " apart",
-                    String.join("; ", p.screws().stream()
-                            .map(s -> s.count() + " × " + s.thread() + (s.captive() ? ", captive" : ", loose") + ", "
-                                    + String.join(" or ", s.keys()))
-                            .toList()),
-                    word(p.working().way()) + (p.working().secured() ? ", secured" : "")
+                    String.join(
+                            "; ",
+                            p.screws().stream()
+                                    .map(s -> s.count() + " × " + s.thread() + (s.captive() ? ", captive" : ", loose")
+                                            + ", " + String.join(" or ", s.keys()))
+                                    .toList()),
+                    word(p.working().way())
+                            + (p.working().secured() ? ", secured" : "")
                             + (p.working().stages() > 1 ? ", " + p.working().stages() + " stages" : ""),
                     rating(p.rating()),
-                    String.join("; ", p.freedoms().stream()
-                            .map(f -> f.title() + " " + plain(f.range().from()) + " to " + plain(f.range().to()) + " " + f.unit())
-                            .toList()),
+                    String.join(
+                            "; ",
+                            p.freedoms().stream()
+                                    .map(f -> f.title() + " " + plain(f.range().from()) + " to "
+                                            + plain(f.range().to()) + " " + f.unit())
+                                    .toList()),
                     p.mark());
         }
 
@@ -164,7 +171,8 @@ final class CatalogueViews {
         static StackLine of(PlateStacks.Stack s) {
             return new StackLine(
                     s.chain().links().stream()
-                            .map(l -> new Named(l.type().ref().toString(), l.type().name()))
+                            .map(l -> new Named(
+                                    l.type().ref().toString(), l.type().name()))
                             .toList(),
                     s.bodyPort(),
                     round(s.axisHeightMm()),
@@ -193,7 +201,11 @@ final class CatalogueViews {
         static List<Pair> of(JsonNode node) {
             return node.properties().stream()
                     .filter(e -> !e.getKey().equals("type"))
-                    .map(e -> new Pair(e.getKey(), e.getValue().isValueNode() ? e.getValue().asString() : e.getValue().toString()))
+                    .map(e -> new Pair(
+                            e.getKey(),
+                            e.getValue().isValueNode()
+                                    ? e.getValue().asString()
+                                    : e.getValue().toString()))
                     .toList();
         }
     }
@@ -207,7 +219,8 @@ final class CatalogueViews {
             return new PartSketch(
                     d.view(),
                     d.outlines().stream()
-                            .map(o -> new PartOutline(flat(o.border()), flat(o.bore()), o.use() == Shape.Use.SOLID ? "" : word(o.use())))
+                            .map(o -> new PartOutline(
+                                    flat(o.border()), flat(o.bore()), o.use() == Shape.Use.SOLID ? "" : word(o.use())))
                             .toList(),
                     d.ports().stream().map(PartMark::of).toList(),
                     d.sockets().stream().map(PartMark::of).toList());

@@ -33,13 +33,15 @@ class ImportController {
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.ACCEPTED)
     Imports.ImportState begin(
-            @RequestParam @Pattern(regexp = "[^/\\\\]{1,120}\\.(csv|json)", message = "must be a .csv or .json file") String name,
+            @RequestParam @Pattern(regexp = "[^/\\\\]{1,120}\\.(csv|json)", message = "must be a .csv or .json file")
+                    String name,
             HttpServletRequest request)
             throws IOException {
         try (InputStream in = request.getInputStream()) {
             byte[] bytes = in.readNBytes(LARGEST + 1);
             if (bytes.length > LARGEST) {
-                throw new Refusal(HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 60 MB; at most that much is read.");
+                throw new Refusal(
+                        HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 60 MB; at most that much is read.");
             }
             return imports.begin(name, bytes);
         }

@@ -69,7 +69,14 @@ class Imports {
             this.state = new AtomicReference<>(new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), ""));
         }
 
-        void set(Stage stage, int rows, int freshParts, int known, int done, List<CatalogueCsv.RowProblem> problems, String message) {
+        void set(
+                Stage stage,
+                int rows,
+                int freshParts,
+                int known,
+                int done,
+                List<CatalogueCsv.RowProblem> problems,
+                String message) {
             state.set(new ImportState(id, name, stage, rows, freshParts, known, done, problems, message));
         }
     }
@@ -152,10 +159,24 @@ class Imports {
                     .toList();
             run.set(Stage.REFUSED, 0, 0, 0, 0, problems, "The file cannot be read. Nothing was stored.");
         } catch (Refusal | IllegalArgumentException e) {
-            run.set(Stage.REFUSED, 0, 0, 0, 0, List.of(new CatalogueCsv.RowProblem(0, "", e.getMessage())), "Nothing was stored.");
+            run.set(
+                    Stage.REFUSED,
+                    0,
+                    0,
+                    0,
+                    0,
+                    List.of(new CatalogueCsv.RowProblem(0, "", e.getMessage())),
+                    "Nothing was stored.");
         } catch (RuntimeException e) {
             LOG.error("Import {} failed", run.name, e);
-            run.set(Stage.REFUSED, 0, 0, 0, 0, List.of(), "Internal error: the import was stopped. Nothing was stored.");
+            run.set(
+                    Stage.REFUSED,
+                    0,
+                    0,
+                    0,
+                    0,
+                    List.of(),
+                    "Internal error: the import was stopped. Nothing was stored.");
         }
     }
 
@@ -196,7 +217,9 @@ class Imports {
                 .filter(p -> here.standards().find(p.standard()).isEmpty()
                         && run.standards.get().find(p.standard()).isEmpty())
                 .forEach(p -> problems.add(new CatalogueCsv.RowProblem(
-                        0, "ports", type.ref() + ", port '" + p.id() + "': there is no mounting standard '" + p.standard() + "'")));
+                        0,
+                        "ports",
+                        type.ref() + ", port '" + p.id() + "': there is no mounting standard '" + p.standard() + "'")));
     }
 
     private CatalogueCsv.Reading fromCsv(Run run) {
@@ -210,12 +233,14 @@ class Imports {
     private CatalogueCsv.Reading fromJson(Run run) {
         HarborCodec.CatalogueFile file = codec.readCatalogue(run.bytes);
         run.standards.set(Standards.seed().with(file.standards()));
-        return new CatalogueCsv.Reading(file.catalogue(), List.of(), file.catalogue().size());
+        return new CatalogueCsv.Reading(
+                file.catalogue(), List.of(), file.catalogue().size());
     }
 
     private void save(Run run) {
         ImportState now = run.state.get();
-        Standards standards = store.catalogue().standards().with(run.standards.get().all());
+        Standards standards =
+                store.catalogue().standards().with(run.standards.get().all());
         store.admitMany(
                 run.fresh.get(),
                 standards,

@@ -10,7 +10,9 @@ import jakarta.persistence.Table;
 @Table(name = "mounting_standard")
 class StandardRow {
     @Embeddable
-    record Key(@Column(name = "id") String id, @Column(name = "revision") int revision) {}
+    record Key(
+            @Column(name = "id") String id,
+            @Column(name = "revision") int revision) {}
 
     @EmbeddedId
     private Key key = new Key("", 0);

@@ -11,7 +11,9 @@ import wideharbor.core.catalog.ItemType;
 @Table(name = "catalogue_type")
 class TypeRow {
     @Embeddable
-    record Key(@Column(name = "type_id") String typeId, @Column(name = "revision") int revision) {}
+    record Key(
+            @Column(name = "type_id") String typeId,
+            @Column(name = "revision") int revision) {}
 
     @EmbeddedId
     private Key key = new Key("", 0);

@@ -6,10 +6,7 @@ import org.springframework.data.jpa.repository.Query;
 
 interface TypeRows extends JpaRepository<TypeRow, TypeRow.Key> {
     /** Job, title and place of every build and kit that has a part: at most 200. */
-    @Query(
-            nativeQuery = true,
-            value =
-                    """
+    @Query(nativeQuery = true, value = """
             SELECT j.id, j.title, b.title FROM build b JOIN job j ON j.id = b.job_id WHERE b.content LIKE :written
             UNION ALL
             SELECT j.id, j.title, CONCAT(k.pieces, ' in kit') FROM kit_line k JOIN job j ON j.id = k.job_id

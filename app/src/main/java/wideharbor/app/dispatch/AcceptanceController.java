@@ -25,7 +25,9 @@ class AcceptanceController {
 
     record Read(@NotBlank @Size(max = 400) String finding) {}
 
-    record Waive(@NotBlank @Size(max = 400) String finding, @NotBlank @Size(max = 500) String reason) {}
+    record Waive(
+            @NotBlank @Size(max = 400) String finding,
+            @NotBlank @Size(max = 500) String reason) {}
 
     @PostMapping("/reads")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")

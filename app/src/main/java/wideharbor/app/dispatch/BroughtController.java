@@ -30,7 +30,9 @@ class BroughtController {
 
     record BroughtPart(String item, String name, String maker) {}
 
-    /** {@code here} is the house's revision, 0 when it has none; by it the job is judged until a lead takes the file's. */
+    /**
+     * {@code here} is the house's revision, 0 when it has none; by it the job is judged until a lead takes the file's.
+     */
     record BroughtStandardLine(String id, String title, int revision, int here) {}
 
     record BroughtView(List<ProposalLine> proposals, List<BroughtPart> parts, List<BroughtStandardLine> standards) {}

@@ -48,7 +48,10 @@ class BroughtService {
                         .toList(),
                 own.standards().stream()
                         .map(b -> new BroughtController.BroughtStandardLine(
-                                b.standard().id(), b.standard().title(), b.standard().revision(), b.here()))
+                                b.standard().id(),
+                                b.standard().title(),
+                                b.standard().revision(),
+                                b.here()))
                         .toList());
     }
 
@@ -68,7 +71,8 @@ class BroughtService {
         List<Brought.Proposal> waivers =
                 taken.stream().filter(p -> p.said() == Brought.Said.WAIVER).toList();
         if (!waivers.isEmpty() && !mayWaive) {
-            throw new Refusal(org.springframework.http.HttpStatus.FORBIDDEN, "Only a lead waives a stop, a file's waiver too.");
+            throw new Refusal(
+                    org.springframework.http.HttpStatus.FORBIDDEN, "Only a lead waives a stop, a file's waiver too.");
         }
         Report report = checked.compute(loaded).report();
         acceptance.readAlike(

@@ -40,7 +40,10 @@ class DispatchController {
             double lineGrams,
             boolean massKnown) {}
 
-    /** Screws of one make; {@code held} says which packed tool has which key, {@code near} what is taken for a key that is missing. */
+    /**
+     * Screws of one make; {@code held} says which packed tool has which key, {@code near} what is taken for a key that
+     * is missing.
+     */
     record Screws(
             String thread,
             int count,
@@ -54,7 +57,14 @@ class DispatchController {
 
     /** {@code inKit} false: the kit has no such case left, the house would add it. */
     record CaseView(
-            int number, String name, boolean inKit, List<PackedView> contents, double grams, double fill, boolean unweighed, boolean forTwo) {}
+            int number,
+            String name,
+            boolean inKit,
+            List<PackedView> contents,
+            double grams,
+            double fill,
+            boolean unweighed,
+            boolean forTwo) {}
 
     record Signed(String who, Instant when) {}
 
@@ -107,7 +117,10 @@ class DispatchController {
 
     @GetMapping("/pull-list.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String job, Principal who) {
-        String name = ContentDisposition.attachment().filename(job + "-pull-list.pdf").build().toString();
+        String name = ContentDisposition.attachment()
+                .filename(job + "-pull-list.pdf")
+                .build()
+                .toString();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)

@@ -71,10 +71,13 @@ class DispatchService {
                         .map(s -> new DispatchController.Signed(accounts.displayName(s.who()), s.when()))
                         .toList(),
                 Gate.whyNotBuilt(loaded.stage()).orElse(""),
-                Gate.whyNotSign(loaded.stage(), verdict, brought.own(id).count(), names, who).orElse(""),
+                Gate.whyNotSign(loaded.stage(), verdict, brought.own(id).count(), names, who)
+                        .orElse(""),
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
                 lines,
-                FastenerList.of(loaded.job()).stream().map(DispatchService::screws).toList(),
+                FastenerList.of(loaded.job()).stream()
+                        .map(DispatchService::screws)
+                        .toList(),
                 cases(plan),
                 plan.loose().stream().map(DispatchService::packed).toList(),
                 loaded.job().brief().asks().shoot().insuredValue(),
@@ -170,7 +173,11 @@ class DispatchService {
                 .map(JobStore.Signature::who)
                 .toList());
         refuse(Gate.whyNotSign(
-                loaded.stage(), checked.compute(loaded).verdict(), brought.own(id).count(), names, who));
+                loaded.stage(),
+                checked.compute(loaded).verdict(),
+                brought.own(id).count(),
+                names,
+                who));
         store.sign(loaded, who);
         names.add(who);
         store.saveStage(loaded, Gate.afterSignature(names));

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Map;
 import wideharbor.app.web.Paper;
 
-/** The pull list on paper: a box to tick for every line, by category, with the keys and the cautions that go with it. */
+/**
+ * The pull list on paper: a box to tick for every line, by category, with the keys and the cautions that go with it.
+ */
 final class PullPaper {
     private PullPaper() {}
 
@@ -34,9 +36,8 @@ final class PullPaper {
 
     private static List<Section> sections(List<DispatchController.Line> lines) {
         Map<String, List<DispatchController.Line>> byCategory = new LinkedHashMap<>();
-        lines.forEach(l -> byCategory
-                .computeIfAbsent(l.category(), k -> new ArrayList<>())
-                .add(l));
+        lines.forEach(l ->
+                byCategory.computeIfAbsent(l.category(), k -> new ArrayList<>()).add(l));
         return byCategory.entrySet().stream()
                 .map(e -> new Section(e.getKey().toLowerCase(Locale.ROOT).replace('_', ' '), e.getValue()))
                 .toList();

@@ -31,7 +31,10 @@ class FilesController {
 
     @GetMapping("/api/jobs/{job}/package.harbor.json")
     ResponseEntity<byte[]> download(@PathVariable String job) {
-        String name = ContentDisposition.attachment().filename(job + ".harbor.json").build().toString();
+        String name = ContentDisposition.attachment()
+                .filename(job + ".harbor.json")
+                .build()
+                .toString();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)

@@ -37,7 +37,14 @@ class MergeService {
     record MergeLine(String build, String kind, String what, String id, String here, String there) {}
 
     /** {@code isNew}: no job of this id is here, and the file can be opened as one. */
-    record Comparison(String job, String title, boolean isNew, boolean briefDiffers, int revision, List<MergeLine> lines, int more) {}
+    record Comparison(
+            String job,
+            String title,
+            boolean isNew,
+            boolean briefDiffers,
+            int revision,
+            List<MergeLine> lines,
+            int more) {}
 
     record Merged(String job, int edits) {}
 
@@ -75,7 +82,12 @@ class MergeService {
 
     private static MergeLine line(String build, Differences.Line l) {
         return new MergeLine(
-                build, l.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '), l.what(), l.id(), l.here(), l.there());
+                build,
+                l.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                l.what(),
+                l.id(),
+                l.here(),
+                l.there());
     }
 
     /** All the file's side at once: an entry of each build's journal, so that it can be undone. */
@@ -95,13 +107,16 @@ class MergeService {
         for (Build build : there.gear().builds()) {
             List<Scoped> edit = new ArrayList<>(differences(now, build, there).edit());
             if (!kitDone) {
-                edit.addAll(Differences.between(now.job().gear().kit(), there.gear().kit()).edit());
+                edit.addAll(
+                        Differences.between(now.job().gear().kit(), there.gear().kit())
+                                .edit());
                 kitDone = true;
             }
             if (edit.isEmpty()) {
                 continue;
             }
-            GearPackage.Applied applied = now.job().gear().apply(build.id(), edit, now.job().catalogue());
+            GearPackage.Applied applied =
+                    now.job().gear().apply(build.id(), edit, now.job().catalogue());
             journal.append(
                     there.id(),
                     build.id(),

@@ -94,7 +94,8 @@ class PackageFiles implements ApplicationRunner {
     private void takeList(String csv) {
         CatalogueCsv.Reading reading = new CatalogueCsv().read(csv, done -> {}, () -> false);
         if (!reading.problems().isEmpty()) {
-            throw new IllegalStateException("The demo's list of parts: " + reading.problems().get(0));
+            throw new IllegalStateException(
+                    "The demo's list of parts: " + reading.problems().get(0));
         }
         catalogue.admitMany(reading.types(), catalogue.catalogue().standards(), done -> {}, () -> false);
         LOG.info("Loaded {} parts", reading.rows());

@@ -55,7 +55,9 @@ class HouseController {
     }
 
     /** An empty option leaves the question to the house again. */
-    record Answer(@NotNull @Size(max = 40) String option, @NotNull @Size(max = 80) String person) {}
+    record Answer(
+            @NotNull @Size(max = 40) String option,
+            @NotNull @Size(max = 80) String person) {}
 
     @PutMapping("/ways/{id}")
     @PreAuthorize("hasRole('LEAD')")

@@ -28,8 +28,7 @@ class HouseService {
     private final CheckEngine engine;
     private final Accounts accounts;
 
-    HouseService(
-            CatalogueStore catalogue, JobStore jobs, HouseWays ways, CheckEngine engine, Accounts accounts) {
+    HouseService(CatalogueStore catalogue, JobStore jobs, HouseWays ways, CheckEngine engine, Accounts accounts) {
         this.catalogue = catalogue;
         this.jobs = jobs;
         this.ways = ways;
@@ -50,23 +49,27 @@ class HouseService {
     List<WayLine> ways(String person) {
         Map<String, HouseWays.Answer> answers = ways.answers(person);
         return Ways.GROUPS.stream()
-                .flatMap(g -> g.ways().stream().map(w -> new WayLine(
-                        w.id(),
-                        g.title(),
-                        w.question(),
-                        w.options().stream()
-                                .map(o -> new WayOption(
-                                        o.id(),
-                                        o.title(),
-                                        o.reason(),
-                                        o.effects().stream().map(this::inWords).toList()))
-                                .toList(),
-                        answers.containsKey(w.id())
-                                ? answers.get(w.id()).option()
-                                : person.isEmpty() ? w.standard().id() : "",
-                        answers.containsKey(w.id())
-                                ? accounts.displayName(answers.get(w.id()).who())
-                                : "")))
+                .flatMap(g -> g.ways().stream()
+                        .map(w -> new WayLine(
+                                w.id(),
+                                g.title(),
+                                w.question(),
+                                w.options().stream()
+                                        .map(o -> new WayOption(
+                                                o.id(),
+                                                o.title(),
+                                                o.reason(),
+                                                o.effects().stream()
+                                                        .map(this::inWords)
+                                                        .toList()))
+                                        .toList(),
+                                answers.containsKey(w.id())
+                                        ? answers.get(w.id()).option()
+                                        : person.isEmpty() ? w.standard().id() : "",
+                                answers.containsKey(w.id())
+                                        ? accounts.displayName(
+                                                answers.get(w.id()).who())
+                                        : "")))
                 .toList();
     }
 
@@ -125,7 +128,8 @@ class HouseService {
         return all.standards().all().stream()
                 .filter(s -> !s.id().equals(Standard.DATUM))
                 .map(s -> line(s, (int) all.current().stream()
-                        .filter(t -> t.ports().stream().anyMatch(p -> p.standard().equals(s.id())))
+                        .filter(t ->
+                                t.ports().stream().anyMatch(p -> p.standard().equals(s.id())))
                         .count()))
                 .toList();
     }

@@ -19,8 +19,8 @@ import wideharbor.core.standard.Standards;
 import wideharbor.format.HarborCodec;
 
 /**
- * What files brought to a job. A file may do nothing that its bringer may not: its parts and standards are the package's
- * own, its reads and waivers are proposals, until somebody who may takes them.
+ * What files brought to a job. A file may do nothing that its bringer may not: its parts and standards are the
+ * package's own, its reads and waivers are proposals, until somebody who may takes them.
  */
 @Service
 public class Brought {
@@ -85,8 +85,8 @@ public class Brought {
                     .filter(h -> h.revision() >= row.revision())
                     .isPresent();
             if (!known && !older) {
-                standards.save(new PackageStandardRow(
-                        new PackageStandardRow.Key(job, row.id()), codec.writeStandard(row)));
+                standards.save(
+                        new PackageStandardRow(new PackageStandardRow.Key(job, row.id()), codec.writeStandard(row)));
             }
         }
     }
@@ -95,7 +95,10 @@ public class Brought {
         return new PackagePartRow.Key(job, type.id(), type.revision());
     }
 
-    /** The parts that a job is built from: the house's, and the package's own. Standards of the house go before a file's. */
+    /**
+     * The parts that a job is built from: the house's, and the package's own. Standards of the house go before a
+     * file's.
+     */
     @Transactional(readOnly = true)
     public Catalogue catalogueOf(String job) {
         Catalogue house = catalogue.catalogue();
@@ -151,7 +154,8 @@ public class Brought {
     public void leaveStandards(String job) {
         for (BroughtStandard b : own(job).standards()) {
             if (b.here() > 0) {
-                standards.deleteById(new PackageStandardRow.Key(job, b.standard().id()));
+                standards.deleteById(
+                        new PackageStandardRow.Key(job, b.standard().id()));
             }
         }
     }
@@ -187,6 +191,7 @@ public class Brought {
     /** Somebody of the house has said the same, or will not: the proposal is done with. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void settle(String job, List<String> findings) {
-        proposals.deleteAllById(findings.stream().map(f -> new FindingId(job, f)).toList());
+        proposals.deleteAllById(
+                findings.stream().map(f -> new FindingId(job, f)).toList());
     }
 }

@@ -11,7 +11,9 @@ import jakarta.persistence.Version;
 @Table(name = "build")
 class BuildRow {
     @Embeddable
-    record Key(@Column(name = "job_id") String jobId, @Column(name = "build_id") String buildId) {}
+    record Key(
+            @Column(name = "job_id") String jobId,
+            @Column(name = "build_id") String buildId) {}
 
     @EmbeddedId
     Key key = new Key("", "");

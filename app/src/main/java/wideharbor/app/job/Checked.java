@@ -55,14 +55,14 @@ public class Checked {
         return kept.get(key(loaded), () -> compute(loaded));
     }
 
-    /** Trying costs many times what checking does, so it is asked for apart, and for the configuration on view alone. */
+    /**
+     * Trying costs many times what checking does, so it is asked for apart, and for the configuration on view alone.
+     */
     public Fixes fixes(Loaded loaded, String build, String configuration) {
         return keptFixes.get(
                 new FixKey(key(loaded), build, configuration),
                 () -> new Fixes(
-                        true,
-                        proposer.propose(
-                                loaded.job(), of(loaded).report().of(build, configuration))));
+                        true, proposer.propose(loaded.job(), of(loaded).report().of(build, configuration))));
     }
 
     private static Key key(Loaded loaded) {
@@ -76,9 +76,10 @@ public class Checked {
     public Result foresee(Loaded before, GearPackage after) {
         Job job = before.job().with(after);
         return result(
-                workers.map(CheckEngine.Spot.all(job), spot -> foreseen
-                        .known(foreseenKey(before, after, spot))
-                        .orElseGet(() -> engine.check(job, spot.build(), spot.configuration()))),
+                workers.map(
+                        CheckEngine.Spot.all(job),
+                        spot -> foreseen.known(foreseenKey(before, after, spot))
+                                .orElseGet(() -> engine.check(job, spot.build(), spot.configuration()))),
                 job);
     }
 
@@ -110,7 +111,9 @@ public class Checked {
         return new Result(report, Verdict.of(report, job));
     }
 
-    /** Keeps what a change computed, once that change is committed: a state that was rolled back is never answered for. */
+    /**
+     * Keeps what a change computed, once that change is committed: a state that was rolled back is never answered for.
+     */
     void keepAfterCommit(String job, long stateNo, Result result) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override

@@ -4,4 +4,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 
 @Embeddable
-record FindingId(@Column(name = "job_id") String jobId, @Column(name = "finding") String finding) {}
+record FindingId(
+        @Column(name = "job_id") String jobId,
+        @Column(name = "finding") String finding) {}

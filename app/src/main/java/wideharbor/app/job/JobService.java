@@ -1,6 +1,5 @@
 package wideharbor.app.job;
 
-import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.web.Refusal;
@@ -55,7 +54,9 @@ public class JobService {
                 build.configurations().stream()
                         .map(c -> new JobViews.Named(c.id(), c.title()))
                         .toList(),
-                build.lenses().stream().map(l -> new JobViews.Named(l.id(), l.title())).toList());
+                build.lenses().stream()
+                        .map(l -> new JobViews.Named(l.id(), l.title()))
+                        .toList());
     }
 
     @Transactional
@@ -64,8 +65,8 @@ public class JobService {
         requireOpen(loaded);
         if (loaded.revision() != revision) {
             throw new Stale(
-                    "This job was changed meanwhile: you saw revision " + revision + ", it is at "
-                            + loaded.revision() + ". Nothing was overwritten.",
+                    "This job was changed meanwhile: you saw revision " + revision + ", it is at " + loaded.revision()
+                            + ". Nothing was overwritten.",
                     view(loaded));
         }
         store.saveBrief(loaded, brief);

@@ -31,7 +31,9 @@ import wideharbor.core.dispatch.Gate;
 import wideharbor.core.job.Job;
 import wideharbor.format.HarborCodec;
 
-/** The only place where jobs become rows and rows jobs. Changes lock the job's row, so that nobody overwrites another. */
+/**
+ * The only place where jobs become rows and rows jobs. Changes lock the job's row, so that nobody overwrites another.
+ */
 @Service
 public class JobStore {
     /** Jobs on one page of the list. */
@@ -109,9 +111,15 @@ public class JobStore {
         return new Rowed(rows(found.getContent()), found.getTotalElements());
     }
 
-    /** Words in their order with anything between; what stands for any text in the database's patterns stands for itself. */
+    /**
+     * Words in their order with anything between; what stands for any text in the database's patterns stands for
+     * itself.
+     */
     private static String pattern(String search) {
-        String plain = search.toLowerCase(Locale.ROOT).replace("\\", "").replace("%", "").replace("_", "\\_");
+        String plain = search.toLowerCase(Locale.ROOT)
+                .replace("\\", "")
+                .replace("%", "")
+                .replace("_", "\\_");
         return "%" + String.join("%", plain.trim().split("\\s+")) + "%";
     }
 
@@ -206,7 +214,8 @@ public class JobStore {
                 row.id,
                 row.title,
                 brief,
-                codec.readRules(row.rules).inHouse(ways.chosen(""), ways.chosen(brief.crew().operator())),
+                codec.readRules(row.rules)
+                        .inHouse(ways.chosen(""), ways.chosen(brief.crew().operator())),
                 all,
                 new GearPackage(new Kit(kit), content),
                 reads.of(row.id).stream()
@@ -282,7 +291,8 @@ public class JobStore {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public Loaded saveGear(Loaded before, String build, GearPackage after) {
-        BuildRow row = builds.findById(new BuildRow.Key(before.job().id(), build)).orElseThrow();
+        BuildRow row =
+                builds.findById(new BuildRow.Key(before.job().id(), build)).orElseThrow();
         row.content = codec.writeBuild(after.build(build));
         row.revision++;
         saveKit(before.job().id(), before.job().gear().kit(), after.kit());
@@ -343,8 +353,8 @@ public class JobStore {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void addWaivers(Loaded before, Map<String, Double> acceptedExcess, String reason, String who) {
-        acceptedExcess.forEach((finding, excess) -> waivers.save(
-                new WaiverRow(new FindingId(before.job().id(), finding), excess, reason, who, now())));
+        acceptedExcess.forEach((finding, excess) ->
+                waivers.save(new WaiverRow(new FindingId(before.job().id(), finding), excess, reason, who, now())));
         brought.settle(before.job().id(), List.copyOf(acceptedExcess.keySet()));
         acceptanceChanged(before.job().id());
     }
@@ -386,8 +396,7 @@ public class JobStore {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void sign(Loaded before, String who) {
-        signatures.save(new SignatureRow(
-                new SignatureRow.Key(before.job().id(), before.revision(), who), now()));
+        signatures.save(new SignatureRow(new SignatureRow.Key(before.job().id(), before.revision(), who), now()));
     }
 
     private JobRow row(String id) {

@@ -46,8 +46,7 @@ public class Journal {
     @Transactional(readOnly = true)
     public List<Entry> latest(String job, String build) {
         return entries.latest(job, build, Limit.of(MOST_SHOWN)).stream()
-                .map(e -> new Entry(
-                        e.key.seq(), e.kind, e.who, e.doneAt, e.summary, e.beforeRevision, e.afterRevision))
+                .map(e -> new Entry(e.key.seq(), e.kind, e.who, e.doneAt, e.summary, e.beforeRevision, e.afterRevision))
                 .toList();
     }
 
@@ -74,14 +73,7 @@ public class Journal {
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void append(
-            String job,
-            String build,
-            Kind kind,
-            int ofSeq,
-            String who,
-            String summary,
-            Edit edit,
-            int beforeRevision) {
+            String job, String build, Kind kind, int ofSeq, String who, String summary, Edit edit, int beforeRevision) {
         int seq = ends(job, build).last() + 1;
         JournalRow row = new JournalRow(new JournalRow.Key(job, build, seq));
         row.kind = kind;

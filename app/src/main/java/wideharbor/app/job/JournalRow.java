@@ -14,7 +14,9 @@ import java.time.Instant;
 class JournalRow {
     @Embeddable
     record Key(
-            @Column(name = "job_id") String jobId, @Column(name = "build_id") String buildId, @Column(name = "seq") int seq) {}
+            @Column(name = "job_id") String jobId,
+            @Column(name = "build_id") String buildId,
+            @Column(name = "seq") int seq) {}
 
     @EmbeddedId
     Key key = new Key("", "", 0);

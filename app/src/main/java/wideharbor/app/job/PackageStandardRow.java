@@ -11,7 +11,9 @@ import jakarta.persistence.Table;
 @Table(name = "package_standard")
 class PackageStandardRow {
     @Embeddable
-    record Key(@Column(name = "job_id") String jobId, @Column(name = "id") String id) {}
+    record Key(
+            @Column(name = "job_id") String jobId,
+            @Column(name = "id") String id) {}
 
     @EmbeddedId
     Key key = new Key("", "");

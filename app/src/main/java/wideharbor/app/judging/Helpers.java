@@ -8,15 +8,15 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import wideharbor.core.memo.Workers;
 
 /**
- * A few threads of judging's own that help whoever asks. Who asks works on the pieces too and waits only for those that a
- * helper is at: so it gets on even when every helper is busy, and pieces may themselves ask for help.
+ * A few threads of judging's own that help whoever asks. Who asks works on the pieces too and waits only for those that
+ * a helper is at: so it gets on even when every helper is busy, and pieces may themselves ask for help.
  */
 final class Helpers implements Workers, AutoCloseable {
     private static final int WAITING = 64;

@@ -71,8 +71,8 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
                 continue;
             }
             AppUser user = users.findByUsername(parts[0])
-                    .orElseGet(() -> new AppUser(
-                            UUID.randomUUID().toString(), parts[0], demo.displayName(), "", demo.role()));
+                    .orElseGet(() ->
+                            new AppUser(UUID.randomUUID().toString(), parts[0], demo.displayName(), "", demo.role()));
             if (user.password().isEmpty() || !encoder.matches(parts[1], user.password())) {
                 user.password(encoder.encode(parts[1]));
                 users.save(user);

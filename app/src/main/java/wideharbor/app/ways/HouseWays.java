@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import wideharbor.core.brief.Way;
 import wideharbor.core.brief.Ways;
 
 /** The answers of the house, and of people who work otherwise, to the questions on which both differ. */
@@ -24,7 +23,9 @@ public class HouseWays {
     /** An answer with who gave it and when. */
     public record Answer(String option, String who, Instant when) {}
 
-    /** Option by way, of the house when no person is named; an answer that this version no longer knows is passed over. */
+    /**
+     * Option by way, of the house when no person is named; an answer that this version no longer knows is passed over.
+     */
     @Transactional(readOnly = true)
     public Map<String, String> chosen(String person) {
         Map<String, String> all = new LinkedHashMap<>();
@@ -36,7 +37,8 @@ public class HouseWays {
     public Map<String, Answer> answers(String person) {
         Map<String, Answer> all = new LinkedHashMap<>();
         for (WayRow row : rows.of(person)) {
-            boolean known = Ways.find(row.way()).flatMap(w -> w.option(row.option())).isPresent();
+            boolean known =
+                    Ways.find(row.way()).flatMap(w -> w.option(row.option())).isPresent();
             if (known) {
                 all.put(row.way(), new Answer(row.option(), row.who(), row.chosenAt()));
             }
@@ -56,7 +58,8 @@ public class HouseWays {
         boolean withdrawn = !person.isEmpty() && option.isEmpty();
         if (withdrawn
                 || person.isEmpty()
-                        && Ways.require(way, option, "house").equals(Ways.find(way).orElseThrow().standard())) {
+                        && Ways.require(way, option, "house")
+                                .equals(Ways.find(way).orElseThrow().standard())) {
             rows.deleteById(key);
         } else {
             Ways.require(way, option, person.isEmpty() ? "house" : person);

@@ -12,7 +12,9 @@ import java.time.Instant;
 class WayRow {
     /** {@code person} is empty for the house. */
     @Embeddable
-    record Key(@Column(name = "person") String person, @Column(name = "way_id") String way) {}
+    record Key(
+            @Column(name = "person") String person,
+            @Column(name = "way_id") String way) {}
 
     @EmbeddedId
     private Key key = new Key("", "");

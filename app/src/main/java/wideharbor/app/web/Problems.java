@@ -65,7 +65,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 "The file cannot be taken: " + e.problems().get(0) + ". Nothing was stored.");
         problem.setProperty(
                 "places",
-                e.problems().stream().map(p -> new Place(p.place(), p.message())).toList());
+                e.problems().stream()
+                        .map(p -> new Place(p.place(), p.message()))
+                        .toList());
         return problem;
     }
 
@@ -77,7 +79,9 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
     ProblemDetail raced(RuntimeException e) {
         LOG.info("Lost a race: {}", e.getMessage());
-        return problem(HttpStatus.CONFLICT, "Someone else changed this at the same moment. Nothing was overwritten; try again.");
+        return problem(
+                HttpStatus.CONFLICT,
+                "Someone else changed this at the same moment. Nothing was overwritten; try again.");
     }
 
     @ExceptionHandler
@@ -105,7 +109,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 .toList();
         ProblemDetail problem = problem(
                 HttpStatus.BAD_REQUEST,
-                places.isEmpty() ? "The request cannot be read." : places.get(0).place() + " " + places.get(0).message());
+                places.isEmpty()
+                        ? "The request cannot be read."
+                        : places.get(0).place() + " " + places.get(0).message());
         problem.setProperty("places", places);
         return ResponseEntity.badRequest().body(problem);
     }

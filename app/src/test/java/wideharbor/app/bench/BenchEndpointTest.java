@@ -37,16 +37,22 @@ class BenchEndpointTest {
     @Test
     void theBenchTellsWhatTheCoreComputed() {
         JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
-        assertEquals("Held by 4 stops, 10 unread cautions", bench.path("verdict").asString());
+        assertEquals(
+                "Held by 4 stops, 10 unread cautions", bench.path("verdict").asString());
         assertEquals(83, bench.at("/meters/rods/0/has").asDouble(), 1e-6);
         assertEquals(27, bench.path("stack").size());
-        assertEquals("house legs without a label, never weighed", row(bench, "legs").at("/mass/unknown").asString());
+        assertEquals(
+                "house legs without a label, never weighed",
+                row(bench, "legs").at("/mass/unknown").asString());
         assertEquals(640, row(bench, "monitor").at("/mass/low").asDouble());
         assertEquals("rods.axis-height", bench.at("/findings/0/check").asString());
         assertEquals(
-                "Riser R-2 under Quick plate Q-11", bench.at("/findings/0/fixes/0/title").asString());
+                "Riser R-2 under Quick plate Q-11",
+                bench.at("/findings/0/fixes/0/title").asString());
         assertTrue(bench.path("fixesTried").asBoolean());
-        assertTrue(row(bench, "bridge").path("carries").toString().contains("Matte box"), "the rods carry the matte box along");
+        assertTrue(
+                row(bench, "bridge").path("carries").toString().contains("Matte box"),
+                "the rods carry the matte box along");
     }
 
     @Test
@@ -54,13 +60,27 @@ class BenchEndpointTest {
         String job = RunningApp.copyOf("slack-water");
         JsonNode first = tech.bench(job).at("/findings/0");
         Client.Answer answer = tech.edit(
-                job, "FIX", Map.of("finding", first.path("key").asString(), "fix", first.at("/fixes/0/id").asString()));
+                job,
+                "FIX",
+                Map.of(
+                        "finding",
+                        first.path("key").asString(),
+                        "fix",
+                        first.at("/fixes/0/id").asString()));
         assertEquals(200, answer.status(), answer.text());
         assertEquals(85, answer.json().at("/meters/rods/0/has").asDouble(), 1e-6);
         assertTrue(!answer.json().path("fixesTried").asBoolean(true), "fixes are tried after the answer");
-        assertEquals("Fix: Riser R-2 under Quick plate Q-11", answer.json().path("undo").asString());
+        assertEquals(
+                "Fix: Riser R-2 under Quick plate Q-11",
+                answer.json().path("undo").asString());
         Client.Answer again = tech.edit(
-                job, "FIX", Map.of("finding", first.path("key").asString(), "fix", first.at("/fixes/0/id").asString()));
+                job,
+                "FIX",
+                Map.of(
+                        "finding",
+                        first.path("key").asString(),
+                        "fix",
+                        first.at("/fixes/0/id").asString()));
         assertEquals(409, again.status());
         assertTrue(again.detail().contains("gone already"));
     }
@@ -69,7 +89,11 @@ class BenchEndpointTest {
     void aStaleEditIsRefusedWithTheNewerStateAndOverwritesNothing() {
         String job = RunningApp.copyOf("kiln");
         int seen = tech.revision(job);
-        assertEquals(200, RunningApp.as("lead").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -55)).status());
+        assertEquals(
+                200,
+                RunningApp.as("lead")
+                        .edit(job, "SET", Map.of("key", "rods:rods:0", "value", -55))
+                        .status());
         Client.Answer stale = tech.edit(job, seen, "SET", Map.of("key", "rods:rods:0", "value", -40));
         assertEquals(409, stale.status());
         assertTrue(stale.detail().contains("Nothing was overwritten"), stale.detail());
@@ -89,7 +113,8 @@ class BenchEndpointTest {
         assertTrue(tried.path("findings").size() > 0);
         assertTrue(!tried.path("meters").equals(before.path("meters")), "the matte box is mass: the balance shifts");
         assertEquals(before, tech.bench(job), "nothing is stored");
-        assertEquals(0, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
+        assertEquals(
+                0, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
         JsonNode done = tech.edit(job, seen, "SET", slide).json();
         for (String part : List.of("findings", "stack", "meters")) {
             assertEquals(tried.path(part), done.path(part), part);
@@ -112,7 +137,8 @@ class BenchEndpointTest {
             for (int i = 0; i < 8; i++) {
                 int value = -50 - i;
                 Client client = RunningApp.as(i % 2 == 0 ? "tech" : "lead");
-                presses.add(() -> client.edit(job, seen, "SET", Map.of("key", "rods:rods:0", "value", value)).status());
+                presses.add(() -> client.edit(job, seen, "SET", Map.of("key", "rods:rods:0", "value", value))
+                        .status());
             }
             List<Integer> codes = new ArrayList<>();
             for (Future<Integer> done : pool.invokeAll(presses)) {
@@ -124,7 +150,8 @@ class BenchEndpointTest {
             pool.shutdownNow();
         }
         assertEquals(seen + 1, tech.revision(job));
-        assertEquals(1, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
+        assertEquals(
+                1, tech.get("/api/jobs/" + job + "/builds/a/journal").json().size());
     }
 
     @Test
@@ -132,7 +159,10 @@ class BenchEndpointTest {
         String job = RunningApp.copyOf("slack-water");
         JsonNode before = tech.bench(job);
         for (int i = 1; i <= 6; i++) {
-            assertEquals(200, tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52 - i)).status());
+            assertEquals(
+                    200,
+                    tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52 - i))
+                            .status());
         }
         tech.edit(job, "REMOVE", Map.of("placement", "bridge", "withDependants", true));
         for (int i = 0; i < 4; i++) {
@@ -156,7 +186,9 @@ class BenchEndpointTest {
         } finally {
             restarted.close();
         }
-        assertEquals("Take off Bridge plate B-15 with what hangs on it", tech.bench(job).path("redo").asString());
+        assertEquals(
+                "Take off Bridge plate B-15 with what hangs on it",
+                tech.bench(job).path("redo").asString());
         tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52));
         assertEquals("", tech.bench(job).path("redo").asString(), "a new edit ends redo");
     }
@@ -189,25 +221,43 @@ class BenchEndpointTest {
     @Test
     void handsMeetTheRigWhereTheCoreSays() {
         String job = RunningApp.copyOf("slack-water");
-        JsonNode hands = tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=shoulder").json();
+        JsonNode hands = tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=shoulder")
+                .json();
         assertEquals(1680, hands.path("heightMm").asDouble());
         assertEquals(4, hands.path("sides").size());
         assertTrue(hands.at("/sides/2/safe").toString().contains("Top handle TH-2"), hands.toString());
         assertEquals(1, hands.path("finders").size());
         assertTrue(hands.at("/putDown/0/contacts").toString().contains("Shoulder pad"), hands.toString());
-        assertEquals(0, tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=studio").json().path("finders").size());
+        assertEquals(
+                0,
+                tech.get("/api/jobs/" + job + "/builds/a/hands?configuration=studio")
+                        .json()
+                        .path("finders")
+                        .size());
     }
 
     @Test
     void aTightRoomPutsTheBatteryOnTop() {
         String job = RunningApp.copyOf("slack-water");
         int revision = tech.revision(job);
-        Client.Answer tight = tech.post("/api/jobs/" + job + "/builds/a/edits", Map.of(
-                "revision", revision, "configuration", "shoulder", "lens", "", "wish", Client.wish("TIGHT", Map.of("text", "In the wheelhouse"))));
+        Client.Answer tight = tech.post(
+                "/api/jobs/" + job + "/builds/a/edits",
+                Map.of(
+                        "revision",
+                        revision,
+                        "configuration",
+                        "shoulder",
+                        "lens",
+                        "",
+                        "wish",
+                        Client.wish("TIGHT", Map.of("text", "In the wheelhouse"))));
         assertEquals(200, tight.status(), tight.detail());
         assertEquals("in-the-wheelhouse", tight.json().path("configuration").asString());
-        JsonNode sides = tech.get("/api/jobs/" + job + "/builds/a/compare?configuration=shoulder&with=in-the-wheelhouse").json();
-        assertTrue(sides.at("/other/deepMm").asDouble() < sides.at("/one/deepMm").asDouble(), sides.toString());
+        JsonNode sides = tech.get(
+                        "/api/jobs/" + job + "/builds/a/compare?configuration=shoulder&with=in-the-wheelhouse")
+                .json();
+        assertTrue(
+                sides.at("/other/deepMm").asDouble() < sides.at("/one/deepMm").asDouble(), sides.toString());
         Client.Answer none = tech.edit(job, tech.revision(job), "TIGHT", Map.of("text", "Shorter on sticks"));
         assertEquals(422, none.status());
         assertTrue(none.detail().contains("no shorter"), none.detail());
@@ -229,7 +279,9 @@ class BenchEndpointTest {
         String job = RunningApp.copyOf("kiln");
         JsonNode off = tech.edit(job, "REMOVE", Map.of("placement", "rods")).json();
         assertEquals(2, off.path("loose").size());
-        assertEquals("since Rods 15 mm pair, 250 was taken off", off.at("/loose/0/why").asString());
+        assertEquals(
+                "since Rods 15 mm pair, 250 was taken off",
+                off.at("/loose/0/why").asString());
         Client.Answer onRemoved = tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1));
         assertEquals(422, onRemoved.status());
         assertEquals(
@@ -243,8 +295,8 @@ class BenchEndpointTest {
         String job = RunningApp.copyOf("slack-water");
         JsonNode ports = tech.get("/api/jobs/" + job + "/builds/a/ports").json();
         assertTrue(ports.toString().contains("body:right"), ports.toString());
-        JsonNode page =
-                tech.get("/api/jobs/" + job + "/builds/a/fit?port=body:right&search=shelf").json();
+        JsonNode page = tech.get("/api/jobs/" + job + "/builds/a/fit?port=body:right&search=shelf")
+                .json();
         JsonNode offers = page.path("offers");
         assertEquals(offers.size(), page.path("total").asInt());
         JsonNode shelf = offers.get(0);
@@ -255,11 +307,18 @@ class BenchEndpointTest {
         JsonNode added = tech.edit(
                         job,
                         "ADD",
-                        Map.of("port", "body:right", "item", shelf.path("item").asString(), "itemPort", shelf.path("port").asString()))
+                        Map.of(
+                                "port",
+                                "body:right",
+                                "item",
+                                shelf.path("item").asString(),
+                                "itemPort",
+                                shelf.path("port").asString()))
                 .json();
-        assertEquals("Side shelf, 1/4-20", row(added, "side-shelf").path("title").asString());
-        Client.Answer taken = tech.edit(
-                job, "ADD", Map.of("port", "body:right", "item", "side-shelf@1", "itemPort", "foot"));
+        assertEquals(
+                "Side shelf, 1/4-20", row(added, "side-shelf").path("title").asString());
+        Client.Answer taken =
+                tech.edit(job, "ADD", Map.of("port", "body:right", "item", "side-shelf@1", "itemPort", "foot"));
         assertEquals(422, taken.status());
         assertTrue(taken.detail().contains("is taken"), taken.detail());
     }
@@ -267,7 +326,8 @@ class BenchEndpointTest {
     @Test
     void weighingClosesTheOpenMass() {
         String job = RunningApp.copyOf("slack-water");
-        JsonNode weighed = tech.edit(job, "WEIGH", Map.of("placement", "legs", "value", 4150)).json();
+        JsonNode weighed = tech.edit(job, "WEIGH", Map.of("placement", "legs", "value", 4150))
+                .json();
         assertEquals(4150, row(weighed, "legs").at("/mass/grams").asDouble());
         assertEquals(0, weighed.at("/meters/mass/wholeUnweighed").size());
         assertTrue(!weighed.path("findings").toString().contains("mass.known"));
@@ -276,10 +336,15 @@ class BenchEndpointTest {
     @Test
     void anArmsTipIsBroughtToAPointOrToldHowFarShort() {
         String job = RunningApp.copyOf("kiln");
-        JsonNode leaning = row(tech.edit(job, "SET", Map.of("key", "arm:swing:0", "value", 20)).json(), "arm").path("tip");
+        JsonNode leaning = row(
+                        tech.edit(job, "SET", Map.of("key", "arm:swing:0", "value", 20))
+                                .json(),
+                        "arm")
+                .path("tip");
         tech.edit(job, "SET", Map.of("key", "arm:swing:0", "value", 0));
         List<Double> there = leaning.valueStream().map(JsonNode::asDouble).toList();
-        JsonNode moved = tech.edit(job, "TIP", Map.of("placement", "arm", "at", there)).json();
+        JsonNode moved =
+                tech.edit(job, "TIP", Map.of("placement", "arm", "at", there)).json();
         assertEquals(there.get(1), row(moved, "arm").at("/tip/1").asDouble(), 1, moved.toString());
         says(tech.edit(job, "TIP", Map.of("placement", "arm", "at", List.of(-900, 0, 0))), 422, "does not reach there");
         says(tech.edit(job, "TIP", Map.of("placement", "arm", "at", List.of(1))), 400, "three figures");
@@ -289,8 +354,13 @@ class BenchEndpointTest {
     @Test
     void anImprovisedUseIsToldToWhoeverComesAfter() {
         String job = RunningApp.copyOf("kiln");
-        says(tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", " ")), 422, "Say what the part is made for");
-        JsonNode after = tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", "Braces the lens; 1 kg at most.")).json();
+        says(
+                tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", " ")),
+                422,
+                "Say what the part is made for");
+        JsonNode after = tech.edit(
+                        job, "IMPROVISE", Map.of("placement", "box", "text", "Braces the lens; 1 kg at most."))
+                .json();
         assertEquals("improvised", row(after, "box").path("confidence").asString());
         assertTrue(after.path("findings").toString().contains("joints.improvised"));
         JsonNode tried = tech.edit(job, "TRIED", Map.of("placement", "box")).json();
@@ -300,7 +370,8 @@ class BenchEndpointTest {
     @Test
     void configurationsAreDerivedFollowedComparedAndTakenOut() {
         String job = RunningApp.copyOf("slack-water");
-        JsonNode derived = tech.edit(job, "DERIVE", Map.of("text", "Rain, on sticks")).json();
+        JsonNode derived =
+                tech.edit(job, "DERIVE", Map.of("text", "Rain, on sticks")).json();
         assertEquals("rain-on-sticks", derived.path("configuration").asString());
         assertEquals(3, derived.path("configurations").size());
         assertEquals("studio", derived.at("/configurations/2/basedOn").asString());
@@ -309,19 +380,27 @@ class BenchEndpointTest {
                 "/api/jobs/" + job + "/builds/a/edits",
                 Map.of("revision", tech.revision(job), "configuration", "rain-on-sticks", "lens", "", "wish", here));
         assertEquals(6, row(set.json(), "handle").at("/settings/0/value").asDouble(), set.text());
-        assertEquals(18, row(tech.bench(job), "handle").at("/settings/0/value").asDouble(), "the studio stays as it was");
-        JsonNode compared = tech.get(
-                        "/api/jobs/" + job + "/builds/a/compare?configuration=studio&with=rain-on-sticks")
+        assertEquals(
+                18, row(tech.bench(job), "handle").at("/settings/0/value").asDouble(), "the studio stays as it was");
+        JsonNode compared = tech.get("/api/jobs/" + job + "/builds/a/compare?configuration=studio&with=rain-on-sticks")
                 .json();
         assertTrue(compared.path("differs").toString().contains("6.0 mm"), compared.toString());
         JsonNode out = tech.post(
                         "/api/jobs/" + job + "/builds/a/edits",
-                        Map.of("revision", tech.revision(job), "configuration", "rain-on-sticks", "lens", "",
-                                "wish", Client.wish("UNCONFIGURE", Map.of())))
+                        Map.of(
+                                "revision",
+                                tech.revision(job),
+                                "configuration",
+                                "rain-on-sticks",
+                                "lens",
+                                "",
+                                "wish",
+                                Client.wish("UNCONFIGURE", Map.of())))
                 .json();
         assertEquals("studio", out.path("configuration").asString(), "the first one is shown");
         assertEquals(2, out.path("configurations").size());
-        assertEquals(3, tech.step(job, "undo", false).json().path("configurations").size());
+        assertEquals(
+                3, tech.step(job, "undo", false).json().path("configurations").size());
         says(tech.edit(job, "DERIVE", Map.of("text", " ")), 400, "Title of a configuration");
         says(tech.edit(job, "CARRY", Map.of("placement", "box")), 422, "does not say where it carries");
     }
@@ -330,8 +409,10 @@ class BenchEndpointTest {
     void everyChangeIsToldAgainstWhatTheBriefAsks() {
         JsonNode all = tech.get("/api/jobs/kiln/builds/a/changeovers").json();
         assertEquals(6, all.path("ways").size(), "three configurations, six ways");
-        JsonNode way = all.path("ways").valueStream()
-                .filter(w -> w.path("from").asString().equals("vest") && w.path("to").asString().equals("gimbal"))
+        JsonNode way = all.path("ways")
+                .valueStream()
+                .filter(w -> w.path("from").asString().equals("vest")
+                        && w.path("to").asString().equals("gimbal"))
                 .findFirst()
                 .orElseThrow();
         assertTrue(!way.path("met").asBoolean());
@@ -342,7 +423,8 @@ class BenchEndpointTest {
 
     @Test
     void theBalanceIsToldWithEveryLensAndSlide() {
-        JsonNode sheet = tech.get("/api/jobs/slack-water/builds/a/balance?configuration=shoulder").json();
+        JsonNode sheet = tech.get("/api/jobs/slack-water/builds/a/balance?configuration=shoulder")
+                .json();
         assertEquals(3, sheet.path("lenses").size());
         assertEquals("pad:rail:0", sheet.at("/slides/0/key").asString(), "what serves every lens comes first");
         assertEquals(2, sheet.at("/slides/0/serves").size());
@@ -352,7 +434,8 @@ class BenchEndpointTest {
 
     @Test
     void theBodysOwnPartsAreKeptReplacedOrFree() {
-        JsonNode own = tech.get("/api/jobs/" + RunningApp.copyOf("kiln") + "/builds/a/own-parts").json();
+        JsonNode own = tech.get("/api/jobs/" + RunningApp.copyOf("kiln") + "/builds/a/own-parts")
+                .json();
         assertEquals(3, own.size(), own.toString());
         assertEquals("kept", own.at("/0/state").asString());
     }
@@ -366,7 +449,10 @@ class BenchEndpointTest {
         says(tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1e12)), 422, "must lie from");
         says(tech.edit(job, "REMOVE", Map.of("placement", "body")), 422, "cannot be taken off");
         says(tech.edit(job, "WEIGH", Map.of("placement", "box", "value", -5)), 422, "must not be negative");
-        says(tech.edit(job, "ADD", Map.of("port", "body:right", "item", "ghost@1", "itemPort", "x")), 404, "no item ghost@1");
+        says(
+                tech.edit(job, "ADD", Map.of("port", "body:right", "item", "ghost@1", "itemPort", "x")),
+                404,
+                "no item ghost@1");
         says(tech.edit(job, "ADD", Map.of("port", "bodyright", "item", "ghost", "itemPort", "x")), 400, "id@revision");
         says(tech.get("/api/jobs/no-such-job/builds/a/bench"), 404, "There is no job 'no-such-job'");
         says(tech.get("/api/jobs/" + job + "/builds/z/bench"), 404, "There is no build 'z'");

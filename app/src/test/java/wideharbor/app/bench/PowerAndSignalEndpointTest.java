@@ -28,16 +28,23 @@ class PowerAndSignalEndpointTest {
         assertFalse(now.at("/seats/1/reached").asBoolean());
         assertTrue(now.path("boxes").toString().contains("Director sees nothing"), "what breaks is told with each box");
         assertEquals(0, now.path("orders").size(), "the Tern has no order of its own");
-        assertEquals(200, tech.edit(job, "SET", Map.of("key", "body:sdi-2:0", "value", 1)).status());
+        assertEquals(
+                200,
+                tech.edit(job, "SET", Map.of("key", "body:sdi-2:0", "value", 1)).status());
         JsonNode then = tech.get(signals).json();
         assertEquals("Body Quellmar Tern", then.at("/seats/0/looks/0").asString());
-        assertEquals(422, tech.edit(job, "SET", Map.of("key", "body:sdi-2:1", "value", 7)).status());
+        assertEquals(
+                422,
+                tech.edit(job, "SET", Map.of("key", "body:sdi-2:1", "value", 7)).status());
         assertEquals(404, tech.get("/api/jobs/" + job + "/builds/none/signals").status());
         byte[] labels = tech.get(signals + "/labels.pdf").bytes();
         assertEquals("%PDF", new String(labels, 0, 4, java.nio.charset.StandardCharsets.US_ASCII));
     }
 
-    /** A cable by hand: unplugged, offered, plugged, laid; each is an entry of the journal, and nonsense is refused in words. */
+    /**
+     * A cable by hand: unplugged, offered, plugged, laid; each is an entry of the journal, and nonsense is refused in
+     * words.
+     */
     @Test
     void cablesAreUnpluggedPluggedAndLaid() {
         String job = RunningApp.copyOf("slack-water");
@@ -54,19 +61,31 @@ class PowerAndSignalEndpointTest {
         assertEquals(now.path("open").size() + 2, without.path("open").size());
         String from = "";
         for (JsonNode open : without.path("open")) {
-            boolean out = open.path("kind").asString().equals("picture") && open.path("direction").asString().equals("out");
+            boolean out = open.path("kind").asString().equals("picture")
+                    && open.path("direction").asString().equals("out");
             from = out ? open.path("ref").asString() : from;
         }
         JsonNode offer = tech.get(signals + "/offers?from=" + from).json().path(0);
-        assertTrue(offer.at("/cables/0/lengthMm").asDouble() >= offer.at("/cables/0/neededMm").asDouble(), offer.toString());
+        assertTrue(
+                offer.at("/cables/0/lengthMm").asDouble()
+                        >= offer.at("/cables/0/neededMm").asDouble(),
+                offer.toString());
         String to = offer.at("/to/ref").asString();
         String item = offer.at("/cables/0/item").asString();
-        assertEquals(200, tech.edit(job, "PLUG", Map.of("key", from, "port", to, "item", item)).status());
-        assertEquals(now.path("cables").size(), tech.get(signals).json().path("cables").size());
+        assertEquals(
+                200,
+                tech.edit(job, "PLUG", Map.of("key", from, "port", to, "item", item))
+                        .status());
+        assertEquals(
+                now.path("cables").size(),
+                tech.get(signals).json().path("cables").size());
         says(tech.edit(job, "PLUG", Map.of("key", from, "port", to, "item", item)), 422, "taken");
         says(tech.edit(job, "PLUG", Map.of("key", "body", "port", to, "item", item)), 400, "part:socket");
         says(tech.edit(job, "LAY", Map.of("key", "k-body", "along", List.of("nowhere"))), 422, "nowhere");
-        assertEquals(200, tech.edit(job, "LAY", Map.of("key", "k-body", "along", List.of("top"))).status());
+        assertEquals(
+                200,
+                tech.edit(job, "LAY", Map.of("key", "k-body", "along", List.of("top")))
+                        .status());
         assertTrue(tech.get(signals).json().path("cables").toString().contains("\"along\":[\"top\"]"));
         assertEquals(404, tech.get(signals + "/offers?from=body:none").status());
         assertEquals(400, tech.get(signals + "/offers?from=body").status());
@@ -82,12 +101,17 @@ class PowerAndSignalEndpointTest {
         assertTrue(plate.at("/now/0/darkHours").asDouble() > 0, "the day outlasts what is packed: " + plate);
         assertEquals(0, plate.path("then").size());
         JsonNode tried = tech.get(power + "?moreBatteries=6&moreBays=2").json().at("/plates/0/then/0");
-        assertTrue(tried.path("darkHours").asDouble() < plate.at("/now/0/darkHours").asDouble(), tried.toString());
+        assertTrue(
+                tried.path("darkHours").asDouble()
+                        < plate.at("/now/0/darkHours").asDouble(),
+                tried.toString());
         assertEquals("OFF", stateOfTransmitter(now), "on standby nobody sends the picture");
         assertTrue(plate.path("bootSeconds").asDouble() > 0);
         assertEquals(
                 plate.path("bootSeconds").asDouble() * plate.at("/now/0/swaps").size() / 60,
-                plate.at("/now/0/bootMinutes").asDouble(), 1e-9, "every change waits for the body");
+                plate.at("/now/0/bootMinutes").asDouble(),
+                1e-9,
+                "every change waits for the body");
         assertEquals(404, tech.get(power + "?battery=none@1").status());
         assertEquals(400, tech.get(power + "?moreBatteries=99").status());
     }

@@ -27,15 +27,20 @@ class CatalogueEndpointTest {
         assertTrue(list("").path("total").asInt() >= 150);
         JsonNode rails = list("standard=nato-rail&sort=mass&down=true").path("lines");
         assertTrue(rails.size() > 5);
-        assertTrue(rails.get(0).at("/mass/value").asDouble() >= rails.get(1).at("/mass/value").asDouble());
-        assertEquals("head", list("category=head").path("lines").get(0).path("category").asString());
+        assertTrue(rails.get(0).at("/mass/value").asDouble()
+                >= rails.get(1).at("/mass/value").asDouble());
+        assertEquals(
+                "head",
+                list("category=head").path("lines").get(0).path("category").asString());
         assertTrue(list("search=sticks").toString().contains("Legs"), "another house's word for it");
         assertEquals(0, list("search=zzz").path("total").asInt());
     }
 
     @Test
     void anUnknownPieceIsFoundByItsLook() {
-        JsonNode first = list("look=flat%20plate,%20two%203/8%20screws,%20slot%2038%20mm").path("lines").get(0);
+        JsonNode first = list("look=flat%20plate,%20two%203/8%20screws,%20slot%2038%20mm")
+                .path("lines")
+                .get(0);
         assertEquals("Touch plate, 38 mm dovetail", first.path("name").asString());
         assertTrue(first.path("by").toString().contains("slot 38"));
     }
@@ -46,7 +51,8 @@ class CatalogueEndpointTest {
         assertTrue(part.path("usedIn").toString().contains("Slack Water"));
         assertTrue(part.path("ports").get(0).path("standard").asString().contains("15 mm lightweight"));
         assertEquals(404, tech.get("/api/catalogue/parts/nothing@1").status());
-        JsonNode drawing = tech.get("/api/catalogue/parts/box-2@1/drawing?view=FRONT").json();
+        JsonNode drawing =
+                tech.get("/api/catalogue/parts/box-2@1/drawing?view=FRONT").json();
         assertEquals(1, drawing.path("ports").size());
         assertTrue(drawing.path("outlines").size() > 3);
     }
@@ -55,7 +61,8 @@ class CatalogueEndpointTest {
     void aBodysPartsAreToldAgainstAllBodies() {
         JsonNode table = tech.get("/api/catalogue/parts/body-wren@1/cross-fit").json();
         assertEquals("Body Quellmar Wren", table.at("/bodies/0/title").asString());
-        JsonNode top = table.path("lines").valueStream()
+        JsonNode top = table.path("lines")
+                .valueStream()
                 .filter(l -> l.path("ref").asString().equals("top-wren@1"))
                 .findFirst()
                 .orElseThrow();
@@ -69,7 +76,8 @@ class CatalogueEndpointTest {
     void stacksOfPlatesAreListedWithTheirHeights() {
         JsonNode ends = tech.get("/api/catalogue/stack-ends").json();
         assertTrue(ends.path("supports").toString().contains("head-90@1"));
-        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1&rods=rod-15-lw").json();
+        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1&rods=rod-15-lw")
+                .json();
         JsonNode classic = stacks.valueStream()
                 .filter(s -> s.path("plates").size() == 3
                         && s.at("/plates/0/id").asString().equals("quick-11@1")
@@ -78,20 +86,30 @@ class CatalogueEndpointTest {
                 .orElseThrow();
         assertEquals(115, classic.path("axisHeightMm").asDouble(), 0.5);
         assertEquals(83, classic.at("/rods/0/heightMm").asDouble(), 0.05);
-        assertEquals(400, tech.get("/api/catalogue/stacks?body=box-2@1&support=head-90@1").status());
+        assertEquals(
+                400,
+                tech.get("/api/catalogue/stacks?body=box-2@1&support=head-90@1").status());
     }
 
     @Test
     void aChangedPartIsANewRevisionAndTheOldOneStays() {
         ObjectNode part = (ObjectNode) HarborCodec.mapper()
-                .readTree(tech.get("/api/catalogue/parts/shoe-14@1/text").json().path("text").asString());
+                .readTree(tech.get("/api/catalogue/parts/shoe-14@1/text")
+                        .json()
+                        .path("text")
+                        .asString());
         part.put("name", "Shoe foot, 1/4-20, longer");
         Client.Answer same = tech.post("/api/catalogue/parts", Map.of("text", part.toString()));
         assertEquals(409, same.status(), same.text());
         assertTrue(same.detail().contains("give the changed part a new revision"), same.detail());
         part.put("ref", "shoe-14@2");
-        assertEquals(201, tech.post("/api/catalogue/parts", Map.of("text", part.toString())).status());
-        assertEquals("Shoe foot, 1/4-20", tech.get("/api/catalogue/parts/shoe-14@1").json().path("name").asString());
+        assertEquals(
+                201,
+                tech.post("/api/catalogue/parts", Map.of("text", part.toString()))
+                        .status());
+        assertEquals(
+                "Shoe foot, 1/4-20",
+                tech.get("/api/catalogue/parts/shoe-14@1").json().path("name").asString());
         assertTrue(list("search=longer").toString().contains("shoe-14@2"));
         part.put("maker", "");
         part.put("ref", "shoe-14@3");
@@ -102,7 +120,8 @@ class CatalogueEndpointTest {
 
     private JsonNode settled(String id) {
         JsonNode state = lead.get("/api/catalogue/imports/" + id).json();
-        while (java.util.Set.of("WAITING", "READING", "STORING").contains(state.path("stage").asString())) {
+        while (java.util.Set.of("WAITING", "READING", "STORING")
+                .contains(state.path("stage").asString())) {
             Thread.onSpinWait();
             state = lead.get("/api/catalogue/imports/" + id).json();
         }
@@ -110,7 +129,8 @@ class CatalogueEndpointTest {
     }
 
     private JsonNode begin(String name, String text) {
-        Client.Answer answer = lead.upload("/api/catalogue/imports?name=" + name, text.getBytes(StandardCharsets.UTF_8));
+        Client.Answer answer =
+                lead.upload("/api/catalogue/imports?name=" + name, text.getBytes(StandardCharsets.UTF_8));
         assertEquals(202, answer.status(), answer.text());
         return settled(answer.json().path("id").asString());
     }
@@ -118,12 +138,16 @@ class CatalogueEndpointTest {
     /** The dry run stores nothing; then all of the list, or none. */
     @Test
     void aListIsReadFirstAndStoredWhenAsked() {
-        JsonNode read = begin("new.csv", "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,10\nimp-2,Tarnwick,Imported two,OTHER,20\n");
+        JsonNode read = begin(
+                "new.csv",
+                "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,10\nimp-2,Tarnwick,Imported two,OTHER,20\n");
         assertEquals("CHECKED", read.path("stage").asString());
         assertEquals(2, read.path("fresh").asInt());
         assertEquals(0, list("search=imported").path("total").asInt(), "nothing is stored yet");
         String id = read.path("id").asString();
-        assertEquals(200, lead.post("/api/catalogue/imports/" + id + "/store", Map.of()).status());
+        assertEquals(
+                200,
+                lead.post("/api/catalogue/imports/" + id + "/store", Map.of()).status());
         assertEquals("STORED", settled(id).path("stage").asString());
         assertEquals(2, list("search=imported").path("total").asInt());
         JsonNode again = begin("new.csv", "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,11\n");
@@ -132,13 +156,25 @@ class CatalogueEndpointTest {
 
     @Test
     void aBadListIsToldWholeAndNeverStored() {
-        JsonNode read = begin("bad.csv", "id,maker,name,category,mass_g\nx,Tarnwick,X,OTHER,much\ny,,Y,OTHER,1\nz,Tarnwick,Z,OTHER,3\n");
+        JsonNode read = begin(
+                "bad.csv",
+                "id,maker,name,category,mass_g\nx,Tarnwick,X,OTHER,much\ny,,Y,OTHER,1\nz,Tarnwick,Z,OTHER,3\n");
         assertEquals(2, read.path("problems").size(), read.toString());
-        Client.Answer store = lead.post("/api/catalogue/imports/" + read.path("id").asString() + "/store", Map.of());
+        Client.Answer store =
+                lead.post("/api/catalogue/imports/" + read.path("id").asString() + "/store", Map.of());
         assertEquals(409, store.status());
-        assertEquals(0, list("search=z&category=other").path("lines").valueStream().filter(l -> l.path("ref").asString().equals("z@1")).count());
+        assertEquals(
+                0,
+                list("search=z&category=other")
+                        .path("lines")
+                        .valueStream()
+                        .filter(l -> l.path("ref").asString().equals("z@1"))
+                        .count());
         assertEquals("REFUSED", begin("broken.json", "{ nothing").path("stage").asString());
-        assertEquals(400, lead.upload("/api/catalogue/imports?name=list.txt", new byte[] {1}).status());
+        assertEquals(
+                400,
+                lead.upload("/api/catalogue/imports?name=list.txt", new byte[] {1})
+                        .status());
     }
 
     @Test
@@ -147,13 +183,22 @@ class CatalogueEndpointTest {
         String id = read.path("id").asString();
         lead.delete("/api/catalogue/imports/" + id);
         assertEquals("CANCELLED", settled(id).path("stage").asString());
-        assertEquals(409, lead.post("/api/catalogue/imports/" + id + "/store", Map.of()).status());
+        assertEquals(
+                409,
+                lead.post("/api/catalogue/imports/" + id + "/store", Map.of()).status());
     }
 
     @Test
     void onlyALeadTakesListsIn() {
-        assertEquals(403, tech.upload("/api/catalogue/imports?name=new.csv", new byte[] {1}).status());
-        assertEquals(403, RunningApp.as("desk").post("/api/catalogue/parts", Map.of("text", "{}")).status());
+        assertEquals(
+                403,
+                tech.upload("/api/catalogue/imports?name=new.csv", new byte[] {1})
+                        .status());
+        assertEquals(
+                403,
+                RunningApp.as("desk")
+                        .post("/api/catalogue/parts", Map.of("text", "{}"))
+                        .status());
     }
 
     @Test

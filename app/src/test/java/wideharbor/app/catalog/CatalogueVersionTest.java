@@ -20,15 +20,15 @@ import wideharbor.app.RunningApp;
 /** What is committed is there for everybody at once; what is not, for nobody. */
 @ExtendWith(RunningApp.class)
 class CatalogueVersionTest {
-    private static final String PART =
-            """
+    private static final String PART = """
             {"ref": "%s@1", "maker": "Tarnwick", "name": "Shim of the test", "category": "PLATE", "capabilities": [],
              "links": [{"id": "main", "massGrams": 10, "centreOfMass": [0, 0, 0], "shapes": []}], "ports": []}""";
 
     private final Client lead = RunningApp.as("lead");
 
     private int write(Client who, String id) {
-        return who.post("/api/catalogue/parts", Map.of("text", PART.formatted(id))).status();
+        return who.post("/api/catalogue/parts", Map.of("text", PART.formatted(id)))
+                .status();
     }
 
     /** Readers fill the cache all the while: a part that is stored is found by the very next question. */
@@ -42,13 +42,15 @@ class CatalogueVersionTest {
                 Client reader = RunningApp.as("tech");
                 reading.add(readers.submit(() -> {
                     while (!done.get()) {
-                        assertEquals(200, reader.get("/api/catalogue?search=shim").status());
+                        assertEquals(
+                                200, reader.get("/api/catalogue?search=shim").status());
                     }
                 }));
             }
             for (int i = 0; i < 40; i++) {
                 assertEquals(201, write(lead, "race-" + i));
-                assertEquals(200, lead.get("/api/catalogue/parts/race-" + i + "@1").status(), "part " + i);
+                assertEquals(
+                        200, lead.get("/api/catalogue/parts/race-" + i + "@1").status(), "part " + i);
             }
         } finally {
             done.set(true);
@@ -73,12 +75,15 @@ class CatalogueVersionTest {
             Client.Answer stale = change(there, seen, "second");
             assertEquals(409, stale.status(), stale.text());
             assertEquals("first", standard(there).path("note").asString());
-            assertTrue(standard(lead).path("revision").asInt() == seen.path("revision").asInt() + 1);
+            assertTrue(standard(lead).path("revision").asInt()
+                    == seen.path("revision").asInt() + 1);
         }
     }
 
     private static JsonNode standard(Client who) {
-        return who.get("/api/house/standards").json().valueStream()
+        return who.get("/api/house/standards")
+                .json()
+                .valueStream()
                 .filter(s -> s.path("id").asString().equals("m6"))
                 .findFirst()
                 .orElseThrow();
@@ -88,7 +93,15 @@ class CatalogueVersionTest {
         return who.put(
                 "/api/house/standards/m6",
                 Map.of(
-                        "revision", seen.path("revision").asInt(), "title", seen.path("title").asString(),
-                        "note", note, "loadGrams", seen.path("loadGrams").asDouble(), "facts", List.of()));
+                        "revision",
+                        seen.path("revision").asInt(),
+                        "title",
+                        seen.path("title").asString(),
+                        "note",
+                        note,
+                        "loadGrams",
+                        seen.path("loadGrams").asDouble(),
+                        "facts",
+                        List.of()));
     }
 }

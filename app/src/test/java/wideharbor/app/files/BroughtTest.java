@@ -53,11 +53,16 @@ class BroughtTest {
             String key = finding.path("key").asString();
             if (finding.path("severity").asString().equals("STOP")) {
                 ((ObjectNode) file.withArray("waivers").addObject())
-                        .put("finding", key).put("acceptedExcess", 1e9).put("reason", "Agreed on the telephone.")
-                        .put("who", "lead").put("when", "2026-11-20T10:00:00Z");
+                        .put("finding", key)
+                        .put("acceptedExcess", 1e9)
+                        .put("reason", "Agreed on the telephone.")
+                        .put("who", "lead")
+                        .put("when", "2026-11-20T10:00:00Z");
             } else if (finding.path("severity").asString().equals("CAUTION")) {
                 ((ObjectNode) file.withArray("reads").addObject())
-                        .put("finding", key).put("who", "lead").put("when", "2026-11-20T10:00:00Z");
+                        .put("finding", key)
+                        .put("who", "lead")
+                        .put("when", "2026-11-20T10:00:00Z");
             }
         }
         assertEquals(201, upload(desk, file).status());
@@ -65,21 +70,29 @@ class BroughtTest {
 
         JsonNode proposals = brought(job).path("proposals");
         List<String> waivers = findings(proposals).stream()
-                .filter(f -> proposals.valueStream().anyMatch(p -> p.path("finding").asString().equals(f)
-                        && p.path("said").asString().equals("WAIVER")))
+                .filter(f -> proposals
+                        .valueStream()
+                        .anyMatch(p -> p.path("finding").asString().equals(f)
+                                && p.path("said").asString().equals("WAIVER")))
                 .toList();
         assertTrue(!waivers.isEmpty() && waivers.size() < proposals.size(), proposals.toString());
         assertEquals("lead", proposals.at("/0/who").asString());
-        assertEquals(403, tech.post("/api/jobs/" + job + "/brought/proposals/take", Map.of("findings", waivers)).status());
+        assertEquals(
+                403,
+                tech.post("/api/jobs/" + job + "/brought/proposals/take", Map.of("findings", waivers))
+                        .status());
         assertEquals(verdict(honest), verdict(job), "a technician waives no stop, a file's waiver neither");
         JsonNode after = lead.post(
                         "/api/jobs/" + job + "/brought/proposals/take", Map.of("findings", findings(proposals)))
                 .json();
         assertEquals(0, after.path("proposals").size());
         JsonNode bench = tech.bench(job);
-        assertTrue(bench.path("findings").valueStream()
-                .filter(f -> f.path("key").asString().equals(waivers.get(0)))
-                .allMatch(f -> f.path("waiver").asString().contains("Mirela Osk")), "waived in the lead's own name: " + bench.path("findings"));
+        assertTrue(
+                bench.path("findings")
+                        .valueStream()
+                        .filter(f -> f.path("key").asString().equals(waivers.get(0)))
+                        .allMatch(f -> f.path("waiver").asString().contains("Mirela Osk")),
+                "waived in the lead's own name: " + bench.path("findings"));
     }
 
     @Test
@@ -89,12 +102,18 @@ class BroughtTest {
         assertTrue(verdict(job).startsWith("Held by"), verdict(job));
         List<String> all = findings(brought(job).path("proposals"));
         assertTrue(all.size() > 5, all.toString());
-        assertEquals(0, tech.post("/api/jobs/" + job + "/brought/proposals/leave", Map.of("findings", all))
-                .json().path("proposals").size());
+        assertEquals(
+                0,
+                tech.post("/api/jobs/" + job + "/brought/proposals/leave", Map.of("findings", all))
+                        .json()
+                        .path("proposals")
+                        .size());
         assertTrue(verdict(job).startsWith("Held by"));
     }
 
-    /** A standard with the highest number there is neither becomes the house's nor locks the house out of its own table. */
+    /**
+     * A standard with the highest number there is neither becomes the house's nor locks the house out of its own table.
+     */
     @Test
     void aStandardOfAFileChangesNothingUntilALeadTakesIt() {
         JsonNode before = standard("nato-rail");
@@ -111,19 +130,32 @@ class BroughtTest {
         assertEquals(before.path("title"), standard("nato-rail").path("title"));
         JsonNode told = brought(job).path("standards");
         assertEquals(before.path("revision").asInt(), told.at("/0/here").asInt(), told.toString());
-        assertEquals(403, desk.post("/api/jobs/" + job + "/brought/standards/leave", Map.of()).status());
-        assertEquals(0, lead.post("/api/jobs/" + job + "/brought/standards/leave", Map.of()).json().path("standards").size());
+        assertEquals(
+                403,
+                desk.post("/api/jobs/" + job + "/brought/standards/leave", Map.of())
+                        .status());
+        assertEquals(
+                0,
+                lead.post("/api/jobs/" + job + "/brought/standards/leave", Map.of())
+                        .json()
+                        .path("standards")
+                        .size());
         assertEquals(before.path("revision"), standard("nato-rail").path("revision"));
     }
 
     private JsonNode standard(String id) {
-        return tech.get("/api/house/standards").json().valueStream()
+        return tech.get("/api/house/standards")
+                .json()
+                .valueStream()
                 .filter(s -> s.path("id").asString().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
 
-    /** A part that the house does not know serves its own job, is offered nowhere else, and holds the signature until a lead takes it. */
+    /**
+     * A part that the house does not know serves its own job, is offered nowhere else, and holds the signature until a
+     * lead takes it.
+     */
     @Test
     void aPartOfAFileStaysThePackagesUntilALeadTakesIt() {
         String job = RunningApp.copyOf("second-bell") + "-part";
@@ -136,7 +168,9 @@ class BroughtTest {
         assertEquals(201, upload(desk, file).status());
         assertEquals(404, desk.get("/api/catalogue/parts/" + ref).status(), "not the house's");
         assertEquals(ref, brought(job).at("/parts/0/item").asString());
-        assertTrue(desk.get("/api/jobs/" + job + "/pull-list.csv").text().contains(part.path("name").asString()));
+        assertTrue(desk.get("/api/jobs/" + job + "/pull-list.csv")
+                .text()
+                .contains(part.path("name").asString()));
         lead.post(
                 "/api/jobs/" + job + "/brought/proposals/take",
                 Map.of("findings", findings(brought(job).path("proposals"))));
@@ -144,7 +178,12 @@ class BroughtTest {
         Client.Answer refused = lead.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, refused.status());
         assertTrue(refused.detail().contains("a lead must take them"), refused.detail());
-        assertEquals(0, lead.post("/api/jobs/" + job + "/brought/parts/take", Map.of()).json().path("parts").size());
+        assertEquals(
+                0,
+                lead.post("/api/jobs/" + job + "/brought/parts/take", Map.of())
+                        .json()
+                        .path("parts")
+                        .size());
         assertEquals(200, desk.get("/api/catalogue/parts/" + ref).status());
         assertEquals(200, lead.post("/api/jobs/" + job + "/sign", Map.of()).status());
     }

@@ -47,21 +47,25 @@ class JobEndpointTest {
             assertTrue(job.path("loadAt").asString().compareTo(last) <= 0, "newest first");
             last = job.path("loadAt").asString();
         }
-        assertTrue(
-                tech.get("/api/jobs?search=slack+water").json().toString()
-                        .contains("\"verdict\":\"Held by 4 stops, 10 unread cautions\""));
+        assertTrue(tech.get("/api/jobs?search=slack+water")
+                .json()
+                .toString()
+                .contains("\"verdict\":\"Held by 4 stops, 10 unread cautions\""));
     }
 
-    /** However many old jobs are on file, what is to load out next is on the first page, is found, and is judged anew. */
+    /**
+     * However many old jobs are on file, what is to load out next is on the first page, is found, and is judged anew.
+     */
     @Test
     void oldJobsDoNotHideTheLiveOnes() throws Exception {
         int old = 520;
         String base = RunningApp.copyOf("kiln");
         try (Connection database = RunningApp.database();
-                PreparedStatement copy = database.prepareStatement("INSERT INTO job (id, title, load_at, place, operator, stage, "
-                        + "revision, state_no, brief, rules, clear, stops, undecided, unread_cautions, configurations_clear, "
-                        + "configurations_all, version) SELECT ?, 'Old', '2020-01-01 08:00', 'old quay', '', 'DISPATCHED', 1, 1, "
-                        + "brief, rules, 0, 0, 0, 0, 0, 0, 0 FROM job WHERE id = ?")) {
+                PreparedStatement copy =
+                        database.prepareStatement("INSERT INTO job (id, title, load_at, place, operator, stage, "
+                                + "revision, state_no, brief, rules, clear, stops, undecided, unread_cautions, configurations_clear, "
+                                + "configurations_all, version) SELECT ?, 'Old', '2020-01-01 08:00', 'old quay', '', 'DISPATCHED', 1, 1, "
+                                + "brief, rules, 0, 0, 0, 0, 0, 0, 0 FROM job WHERE id = ?")) {
             for (int i = 0; i < old; i++) {
                 copy.setString(1, "old-" + i);
                 copy.setString(2, base);
@@ -72,9 +76,17 @@ class JobEndpointTest {
                 assertTrue(first.path("total").asInt() > old);
                 assertEquals(first.path("size").asInt(), first.path("jobs").size());
                 assertTrue(ids(first).contains(base), first.toString());
-                JsonNode last = tech.get("/api/jobs?page=" + first.path("total").asInt() / first.path("size").asInt()).json();
+                JsonNode last = tech.get("/api/jobs?page="
+                                + first.path("total").asInt()
+                                        / first.path("size").asInt())
+                        .json();
                 assertTrue(ids(last).stream().allMatch(id -> id.startsWith("old-")), last.toString());
-                assertEquals(old, tech.get("/api/jobs?search=old%20quay").json().path("total").asInt());
+                assertEquals(
+                        old,
+                        tech.get("/api/jobs?search=old%20quay")
+                                .json()
+                                .path("total")
+                                .asInt());
                 JsonNode judged = lead.put("/api/house/ways/rods-straight", Map.of("option", "usual", "person", ""))
                         .json();
                 assertTrue(judged.path("jobs").asInt() >= 5, judged.toString());
@@ -101,7 +113,9 @@ class JobEndpointTest {
         assertEquals(2, answer.json().path("revision").asInt());
         assertTrue(answer.json().path("requirements").toString().contains("\"id\":\"day\",\"status\":\"MET\"")
                 || status(answer.json(), "day").equals("MET"));
-        assertEquals("Held by 3 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals(
+                "Held by 3 stops, 10 unread cautions",
+                tech.bench(job).path("verdict").asString());
     }
 
     private static String status(JsonNode job, String requirement) {
@@ -155,7 +169,11 @@ class JobEndpointTest {
         Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, held.status());
         assertEquals("Held by 4 stops, 10 unread cautions: a held package is not signed.", held.detail());
-        assertTrue(tech.get("/api/jobs/" + job + "/dispatch").json().path("heldBy").toString().contains("Rods 74 mm short"));
+        assertTrue(tech.get("/api/jobs/" + job + "/dispatch")
+                .json()
+                .path("heldBy")
+                .toString()
+                .contains("Rods 74 mm short"));
         tech.mend(job);
         tech.readAll(job);
         assertEquals("Clear", tech.bench(job).path("verdict").asString());
@@ -165,11 +183,17 @@ class JobEndpointTest {
         Client.Answer twice = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, twice.status());
         assertTrue(twice.detail().contains("another person"), twice.detail());
-        assertEquals(409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "one signature is not enough");
+        assertEquals(
+                409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "one signature is not enough");
         JsonNode signed = lead.post("/api/jobs/" + job + "/sign", Map.of()).json();
         assertEquals("SIGNED", signed.path("stage").asString());
         assertEquals(2, signed.path("signatures").size());
-        assertEquals("DISPATCHED", tech.post("/api/jobs/" + job + "/dispatch", Map.of()).json().path("stage").asString());
+        assertEquals(
+                "DISPATCHED",
+                tech.post("/api/jobs/" + job + "/dispatch", Map.of())
+                        .json()
+                        .path("stage")
+                        .asString());
         Client.Answer out = tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -50));
         assertEquals(409, out.status());
         assertTrue(out.detail().contains("recall"), out.detail());
@@ -183,7 +207,12 @@ class JobEndpointTest {
         String job = RunningApp.copyOf("second-bell");
         tech.post("/api/jobs/" + job + "/built", Map.of());
         tech.post("/api/jobs/" + job + "/sign", Map.of());
-        assertEquals("SIGNED", lead.post("/api/jobs/" + job + "/sign", Map.of()).json().path("stage").asString());
+        assertEquals(
+                "SIGNED",
+                lead.post("/api/jobs/" + job + "/sign", Map.of())
+                        .json()
+                        .path("stage")
+                        .asString());
         tech.edit(job, "SET", Map.of("key", "handle:base:0", "value", 3));
         JsonNode now = tech.get("/api/jobs/" + job + "/dispatch").json();
         assertEquals("DRAFT", now.path("stage").asString());
@@ -194,15 +223,36 @@ class JobEndpointTest {
     void aWaiverHoldsUntilItGetsWorse() {
         String job = RunningApp.copyOf("slack-water");
         String rods = "rods.reach|a|studio|a135|rods";
-        assertEquals(409, lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods)).status(), "a stop is not read away");
-        assertEquals(400, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " ")).status());
-        assertEquals(204, lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135")).status());
-        assertEquals("Held by 3 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals(
+                409,
+                lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods))
+                        .status(),
+                "a stop is not read away");
+        assertEquals(
+                400,
+                lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", " "))
+                        .status());
+        assertEquals(
+                204,
+                lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135"))
+                        .status());
+        assertEquals(
+                "Held by 3 stops, 10 unread cautions",
+                tech.bench(job).path("verdict").asString());
         tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",
-                Map.of("revision", 1, "configuration", "studio", "lens", "a135", "wish",
+                Map.of(
+                        "revision",
+                        1,
+                        "configuration",
+                        "studio",
+                        "lens",
+                        "a135",
+                        "wish",
                         Client.wish("SET", Map.of("key", "box:rods:0", "value", 360))));
-        assertEquals("Held by 4 stops, 10 unread cautions", tech.bench(job).path("verdict").asString());
+        assertEquals(
+                "Held by 4 stops, 10 unread cautions",
+                tech.bench(job).path("verdict").asString());
     }
 
     @Test
@@ -213,7 +263,8 @@ class JobEndpointTest {
         String copy = job + "-back";
         Client.Answer taken = lead.upload(
                 "/api/packages",
-                file.replaceFirst("\"id\" : \"" + job + "\"", "\"id\" : \"" + copy + "\"").getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                file.replaceFirst("\"id\" : \"" + job + "\"", "\"id\" : \"" + copy + "\"")
+                        .getBytes(java.nio.charset.StandardCharsets.UTF_8));
         assertEquals(201, taken.status(), taken.text());
         assertEquals(tech.bench(job).path("stack"), tech.bench(copy).path("stack"));
         assertEquals(tech.bench(job).path("findings"), tech.bench(copy).path("findings"));
@@ -232,7 +283,8 @@ class JobEndpointTest {
         Client.Answer round = lead.upload("/api/packages", circle.getBytes(java.nio.charset.StandardCharsets.UTF_8));
         assertEquals(422, round.status());
         assertTrue(round.json().path("places").toString().contains("/builds/0"), round.text());
-        Client.Answer deep = lead.upload("/api/packages", "[".repeat(10_000_000).getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        Client.Answer deep = lead.upload(
+                "/api/packages", "[".repeat(10_000_000).getBytes(java.nio.charset.StandardCharsets.US_ASCII));
         assertEquals(422, deep.status());
         Client.Answer again = lead.upload("/api/packages", RunningApp.packageFile("kiln", "kiln"));
         assertEquals(409, again.status());
@@ -250,11 +302,28 @@ class JobEndpointTest {
     @Test
     void thePackingListHasEveryPieceOnce() {
         JsonNode dispatch = tech.get("/api/jobs/slack-water/dispatch").json();
-        int pulled = dispatch.path("lines").valueStream().mapToInt(l -> l.path("pieces").asInt()).sum();
+        int pulled = dispatch.path("lines")
+                .valueStream()
+                .mapToInt(l -> l.path("pieces").asInt())
+                .sum();
         int cases = dispatch.path("cases").size();
-        int packed = dispatch.path("cases").valueStream().flatMap(c -> c.path("contents").valueStream()).mapToInt(p -> p.path("pieces").asInt()).sum();
-        int loose = dispatch.path("loose").valueStream().mapToInt(p -> p.path("pieces").asInt()).sum();
-        assertEquals(pulled, packed + loose + (int) dispatch.path("cases").valueStream().filter(c -> c.path("inKit").asBoolean()).count());
+        int packed = dispatch.path("cases")
+                .valueStream()
+                .flatMap(c -> c.path("contents").valueStream())
+                .mapToInt(p -> p.path("pieces").asInt())
+                .sum();
+        int loose = dispatch.path("loose")
+                .valueStream()
+                .mapToInt(p -> p.path("pieces").asInt())
+                .sum();
+        assertEquals(
+                pulled,
+                packed
+                        + loose
+                        + (int) dispatch.path("cases")
+                                .valueStream()
+                                .filter(c -> c.path("inKit").asBoolean())
+                                .count());
         String csv = tech.get("/api/jobs/slack-water/packing-list.csv").text();
         assertTrue(csv.startsWith("case,case_name,item,name,pieces"), csv);
         assertTrue(csv.contains("\n" + cases + ","), csv);
@@ -280,7 +349,9 @@ class JobEndpointTest {
                 .withObjectEmptySeparator("");
         DefaultIndenter line = new DefaultIndenter(" ", "\n");
         return mapper.writer()
-                        .with(new DefaultPrettyPrinter(close).withObjectIndenter(line).withArrayIndenter(line))
+                        .with(new DefaultPrettyPrinter(close)
+                                .withObjectIndenter(line)
+                                .withArrayIndenter(line))
                         .with(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
                         .writeValueAsString(mapper.convertValue(served, Map.class))
                 + "\n";
@@ -288,7 +359,10 @@ class JobEndpointTest {
 
     @Test
     void aScreensAddressAnswersWithTheInterface() {
-        assertTrue(Client.anonymous(RunningApp.url()).get("/jobs/kiln/bench").text().contains("<div id=\"root\">"));
+        assertTrue(Client.anonymous(RunningApp.url())
+                .get("/jobs/kiln/bench")
+                .text()
+                .contains("<div id=\"root\">"));
         assertEquals(404, tech.get("/api/nothing-here").status());
         assertEquals(404, tech.get("/assets/none.js").status());
     }
@@ -325,9 +399,17 @@ class JobEndpointTest {
                 String id = RunningApp.copyOf("kiln") + "-titled";
                 ObjectNode file = (ObjectNode) JsonMapper.shared().readTree(RunningApp.packageFile("kiln", id));
                 file.put("title", title);
-                assertEquals(201, lead.upload("/api/packages", JsonMapper.shared().writeValueAsBytes(file)).status());
-                assertTrue(words(tech.get("/api/jobs/" + id + "/pull-list.pdf")).contains(title.substring(0, 8)), title);
-                assertEquals(200, tech.get("/api/jobs/" + id + "/builds/a/signals/labels.pdf").status(), title);
+                assertEquals(
+                        201,
+                        lead.upload("/api/packages", JsonMapper.shared().writeValueAsBytes(file))
+                                .status());
+                assertTrue(
+                        words(tech.get("/api/jobs/" + id + "/pull-list.pdf")).contains(title.substring(0, 8)), title);
+                assertEquals(
+                        200,
+                        tech.get("/api/jobs/" + id + "/builds/a/signals/labels.pdf")
+                                .status(),
+                        title);
             }
         } finally {
             outside.stop(0);

@@ -31,9 +31,11 @@ class HelpersTest {
         ExecutorService callers = Executors.newFixedThreadPool(8);
         try (Helpers helpers = new Helpers(1)) {
             List<Future<List<Integer>>> all = TEN.stream()
-                    .map(i -> callers.submit(() -> helpers.map(TEN, n -> helpers.map(TEN, m -> n * m).stream()
-                            .mapToInt(Integer::intValue)
-                            .sum())))
+                    .map(i -> callers.submit(() -> helpers.map(
+                            TEN,
+                            n -> helpers.map(TEN, m -> n * m).stream()
+                                    .mapToInt(Integer::intValue)
+                                    .sum())))
                     .toList();
             for (Future<List<Integer>> one : all) {
                 assertEquals(TEN.stream().map(n -> 45 * n).toList(), one.get());
@@ -48,12 +50,14 @@ class HelpersTest {
         try (Helpers helpers = new Helpers(2)) {
             assertEquals(
                     "no 3",
-                    assertThrows(IllegalArgumentException.class, () -> helpers.map(TEN, n -> {
-                                if (n == 3) {
-                                    throw new IllegalArgumentException("no 3");
-                                }
-                                return n;
-                            }))
+                    assertThrows(
+                                    IllegalArgumentException.class,
+                                    () -> helpers.map(TEN, n -> {
+                                        if (n == 3) {
+                                            throw new IllegalArgumentException("no 3");
+                                        }
+                                        return n;
+                                    }))
                             .getMessage());
         }
     }
@@ -85,9 +89,11 @@ class HelpersTest {
     @Test
     void aFailedAnswerIsAskedForAgain() {
         Flights<String, String> flights = new Flights<>(10);
-        assertThrows(IllegalStateException.class, () -> flights.get("a", () -> {
-            throw new IllegalStateException("once");
-        }));
+        assertThrows(
+                IllegalStateException.class,
+                () -> flights.get("a", () -> {
+                    throw new IllegalStateException("once");
+                }));
         assertEquals("now", flights.get("a", () -> "now"));
     }
 

@@ -15,15 +15,15 @@ import wideharbor.app.RunningApp;
 @ExtendWith(RunningApp.class)
 class OnePersonTest {
     private static Client typedAs(String name) {
-        return Client.signedIn(
-                RunningApp.url(), URLEncoder.encode(name, StandardCharsets.UTF_8), RunningApp.PASSWORD);
+        return Client.signedIn(RunningApp.url(), URLEncoder.encode(name, StandardCharsets.UTF_8), RunningApp.PASSWORD);
     }
 
     @Test
     void nobodySignsTwiceByTypingTheNameOtherwise() {
         String job = RunningApp.copyOf("second-bell");
         Client lead = RunningApp.as("lead");
-        assertEquals("Clear", lead.get("/api/jobs/" + job).json().path("verdict").asString());
+        assertEquals(
+                "Clear", lead.get("/api/jobs/" + job).json().path("verdict").asString());
         lead.post("/api/jobs/" + job + "/built", Map.of());
         assertEquals(200, lead.post("/api/jobs/" + job + "/sign", Map.of()).status());
         for (String typed : new String[] {"LEAD", "Lead", "léad", "lead "}) {
@@ -34,7 +34,13 @@ class OnePersonTest {
         JsonNode signed = lead.get("/api/jobs/" + job + "/dispatch").json();
         assertEquals(1, signed.path("signatures").size());
         assertEquals("BUILT", signed.path("stage").asString());
-        assertEquals("SIGNED", RunningApp.as("tech").post("/api/jobs/" + job + "/sign", Map.of()).json().path("stage").asString());
+        assertEquals(
+                "SIGNED",
+                RunningApp.as("tech")
+                        .post("/api/jobs/" + job + "/sign", Map.of())
+                        .json()
+                        .path("stage")
+                        .asString());
     }
 
     @Test
@@ -48,7 +54,11 @@ class OnePersonTest {
     @Test
     void whatOneDidStaysOnes() {
         String job = RunningApp.copyOf("kiln");
-        assertEquals(200, RunningApp.as("tech").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -50)).status());
+        assertEquals(
+                200,
+                RunningApp.as("tech")
+                        .edit(job, "SET", Map.of("key", "rods:rods:0", "value", -50))
+                        .status());
         assertEquals(200, typedAs("Tech").step(job, "undo", false).status());
     }
 }

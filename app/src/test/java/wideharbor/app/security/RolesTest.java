@@ -129,7 +129,15 @@ class RolesTest {
         }
         Object body = Map.of();
         if (path.endsWith("/edits") || path.endsWith("/trials")) {
-            body = Map.of("revision", 9999, "configuration", "", "lens", "", "wish", Client.wish("SET", Map.of("key", "a:b:0")));
+            body = Map.of(
+                    "revision",
+                    9999,
+                    "configuration",
+                    "",
+                    "lens",
+                    "",
+                    "wish",
+                    Client.wish("SET", Map.of("key", "a:b:0")));
         } else if (path.endsWith("/left")) {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {
@@ -143,7 +151,11 @@ class RolesTest {
         } else if (path.endsWith("/waivers")) {
             body = Map.of("finding", "none", "reason", "none");
         } else if (path.endsWith("/brief")) {
-            body = Map.of("revision", 9999, "brief", RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
+            body = Map.of(
+                    "revision",
+                    9999,
+                    "brief",
+                    RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
         }
         if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
@@ -159,14 +171,27 @@ class RolesTest {
         Client.Answer answer = client.signIn("tech", "guess");
         assertEquals(401, answer.status());
         assertEquals("Name or password is not right.", answer.detail());
-        assertEquals(answer.text(), client.signIn("nobody-of-this-name", "guess").text(), "the same words for an unknown name");
+        assertEquals(
+                answer.text(),
+                client.signIn("nobody-of-this-name", "guess").text(),
+                "the same words for an unknown name");
     }
 
     @Test
     void withoutTheCsrfTokenNothingIsChanged() {
         String own = RunningApp.copyOf("kiln");
-        assertEquals(403, people.get("lead").postWithoutToken("/api/jobs/" + own + "/built", Map.of()).status());
-        assertEquals("DRAFT", people.get("lead").get("/api/jobs/" + own + "/dispatch").json().path("stage").asString());
+        assertEquals(
+                403,
+                people.get("lead")
+                        .postWithoutToken("/api/jobs/" + own + "/built", Map.of())
+                        .status());
+        assertEquals(
+                "DRAFT",
+                people.get("lead")
+                        .get("/api/jobs/" + own + "/dispatch")
+                        .json()
+                        .path("stage")
+                        .asString());
     }
 
     @Test
@@ -180,7 +205,8 @@ class RolesTest {
     void theSessionSaysWhatMayBeDone() {
         var tech = people.get("tech").get("/api/session").json();
         assertEquals("Jonna Brask", tech.path("displayName").asString());
-        assertTrue(tech.path("editsBuilds").asBoolean() && !tech.path("editsBriefs").asBoolean());
+        assertTrue(tech.path("editsBuilds").asBoolean()
+                && !tech.path("editsBriefs").asBoolean());
         assertTrue(people.get("lead").get("/api/session").json().path("waives").asBoolean());
     }
 }

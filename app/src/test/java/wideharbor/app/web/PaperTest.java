@@ -32,11 +32,19 @@ class PaperTest {
                     + address + "'); body { background: url('" + address + "') }</style></head><body>words<img src='"
                     + address + "'/><img src='" + picture.toUri() + "'/></body></html>");
             try (var document = org.apache.pdfbox.Loader.loadPDF(with)) {
-                assertEquals("words", new org.apache.pdfbox.text.PDFTextStripper().getText(document).strip());
+                assertEquals(
+                        "words",
+                        new org.apache.pdfbox.text.PDFTextStripper()
+                                .getText(document)
+                                .strip());
                 assertEquals(
                         List.of(),
                         java.util.stream.StreamSupport.stream(
-                                        document.getPage(0).getResources().getXObjectNames().spliterator(), false)
+                                        document.getPage(0)
+                                                .getResources()
+                                                .getXObjectNames()
+                                                .spliterator(),
+                                        false)
                                 .toList());
             }
         } finally {
@@ -47,13 +55,15 @@ class PaperTest {
 
     @Test
     void valuesAreEscapedWhereverTheyStand() {
-        String html = new Paper().html("cable-labels", Map.of("title", "a </style><b> & \"c\"", "rows", List.of(), "perRow", 3));
+        String html = new Paper()
+                .html("cable-labels", Map.of("title", "a </style><b> & \"c\"", "rows", List.of(), "perRow", 3));
         assertTrue(html.contains("a &lt;/style&gt;&lt;b&gt; &amp; &quot;c&quot;, cable labels"), html);
     }
 
     private static byte[] onePixel() throws java.io.IOException {
         var out = new java.io.ByteArrayOutputStream();
-        javax.imageio.ImageIO.write(new java.awt.image.BufferedImage(1, 1, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", out);
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(1, 1, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", out);
         return out.toByteArray();
     }
 }

@@ -46,7 +46,8 @@ public record LensMoment(
         Mass carried = Mass.of(rig, hung);
         double ahead = carried.centre().minus(mount.at()).dot(mount.n());
         double moment = carried.grams() / 1000 * G * ahead / 1000;
-        double length = lens.type().facet(Facet.Lens.class).map(Facet.Lens::lengthMm).orElse(0.0);
+        double length =
+                lens.type().facet(Facet.Lens.class).map(Facet.Lens::lengthMm).orElse(0.0);
         return new LensMoment(
                 lens.id(), carried, moment, length, camera.mountLimitNm(), reactions(rig, lens, mount, carried, ahead));
     }
@@ -60,9 +61,12 @@ public record LensMoment(
             if (!onLens && !fromLens) {
                 continue;
             }
-            Placed brace = rig.require(onLens ? joint.parent().placement() : joint.child().placement());
+            Placed brace = rig.require(
+                    onLens ? joint.parent().placement() : joint.child().placement());
             if (brace.type().can(Capability.BRACES_LENS)) {
-                Vec3 at = brace.portPose(onLens ? joint.parent().port() : joint.child().port()).at();
+                Vec3 at = brace.portPose(
+                                onLens ? joint.parent().port() : joint.child().port())
+                        .at();
                 double z = at.minus(mount.at()).dot(mount.n());
                 double weight = carried.grams() / 1000 * G;
                 double byBrace = weight * ahead / z;

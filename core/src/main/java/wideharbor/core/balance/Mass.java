@@ -88,7 +88,9 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         for (CableRun cable : rig.content().cables()) {
             boolean here = rig.find(cable.a().placement()).isPresent()
                     && rig.find(cable.b().placement()).isPresent();
-            if (here && wanted.test(cable.a().placement()) && wanted.test(cable.b().placement())) {
+            if (here
+                    && wanted.test(cable.a().placement())
+                    && wanted.test(cable.b().placement())) {
                 points.add(cable(rig, cable));
             }
         }
@@ -120,9 +122,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         }
         for (Link link : placed.type().links()) {
             boolean first = link == placed.type().links().get(0);
-            double share = complete && catalogue > 0
-                    ? ((Known) link.massGrams()).value() / catalogue
-                    : first ? 1 : 0;
+            double share = complete && catalogue > 0 ? ((Known) link.massGrams()).value() / catalogue : first ? 1 : 0;
             Figure grams = new Known(
                     weighed.value() * share,
                     weighed.low() * share,
@@ -139,7 +139,11 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         ItemType type = rig.catalogue().require(cable.type());
         Vec3 a = rig.require(cable.a().placement()).socketAt(cable.a().socket());
         Vec3 b = rig.require(cable.b().placement()).socketAt(cable.b().socket());
-        return new MassPoint(cable.id(), type.name(), type.links().get(0).massGrams(), a.plus(b).times(0.5));
+        return new MassPoint(
+                cable.id(),
+                type.name(),
+                type.links().get(0).massGrams(),
+                a.plus(b).times(0.5));
     }
 
     /** What is known of a placement's whole mass, for lists. */

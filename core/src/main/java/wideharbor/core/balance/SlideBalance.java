@@ -20,8 +20,7 @@ import wideharbor.core.rig.Rig;
  * @param toleranceMm how far off the support still counts as balanced
  * @param slide the slide that can mend it, if the support has one below the body
  */
-public record SlideBalance(
-        Mass carried, double supportMm, Span offMm, double toleranceMm, Optional<Slide> slide) {
+public record SlideBalance(Mass carried, double supportMm, Span offMm, double toleranceMm, Optional<Slide> slide) {
 
     /**
      * A slide between body and support.
@@ -54,9 +53,9 @@ public record SlideBalance(
         Span off = carried.centreAlong(rig.world().forward()).shifted(-support);
         double middle = carried.centre().dot(rig.world().forward()) - support;
         Placed placed = rig.require(rig.configuration().support());
-        double tolerance = placed.type().facet(Facet.Support.class).orElseThrow().balanceToleranceMm();
-        return Optional.of(
-                new SlideBalance(carried, support, off, tolerance, findSlide(rig, carried, middle)));
+        double tolerance =
+                placed.type().facet(Facet.Support.class).orElseThrow().balanceToleranceMm();
+        return Optional.of(new SlideBalance(carried, support, off, tolerance, findSlide(rig, carried, middle)));
     }
 
     /** The first slide along the camera's direction on the way from the support up to the body. */

@@ -7,12 +7,18 @@ public final class Statics {
 
     private Statics() {}
 
-    /** s = −off·M / M_mov: how far the part that carries M_mov must go to bring the centre of all M over the support, mm. */
+    /**
+     * s = −off·M / M_mov: how far the part that carries M_mov must go to bring the centre of all M over the support,
+     * mm.
+     */
     public static double slide(double offMm, double allGrams, double movedGrams) {
         return -offMm * allGrams / movedGrams;
     }
 
-    /** M(θ) = m·g·(h·sin θ + d·cos θ): what turns a head nose down, N·m. Height over and distance ahead of the axis in mm. */
+    /**
+     * M(θ) = m·g·(h·sin θ + d·cos θ): what turns a head nose down, N·m. Height over and distance ahead of the axis in
+     * mm.
+     */
     public static double noseDown(double grams, double heightMm, double aheadMm, double tiltDegrees) {
         double t = Math.toRadians(tiltDegrees);
         return grams / 1000 * G * (heightMm * Math.sin(t) + aheadMm * Math.cos(t)) / 1000;
@@ -23,7 +29,10 @@ public final class Statics {
         return grams / 1000 * G * aheadOfPadMm / padToGripsMm;
     }
 
-    /** atan(off / drop): how far a rig that hangs by a hook noses down, degrees; the drop is hook over centre of mass, mm. */
+    /**
+     * atan(off / drop): how far a rig that hangs by a hook noses down, degrees; the drop is hook over centre of mass,
+     * mm.
+     */
     public static double hangTilt(double aheadOfHookMm, double hookOverCentreMm) {
         return Math.toDegrees(Math.atan2(aheadOfHookMm, hookOverCentreMm));
     }

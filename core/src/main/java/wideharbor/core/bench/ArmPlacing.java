@@ -24,8 +24,8 @@ import wideharbor.core.rig.Rig;
  * Brings the tip of an arm to a point: which angles its joints take, or how far short it falls.
  *
  * <p>One joint at a time, from the tip inwards, is turned to where the tip comes nearest while the others stand still
- * (cyclic coordinate descent). Along a hinge the tip runs on a circle, along a slide on a line, so three looks at the rig
- * say where the nearest point is; ranges and detents are kept.
+ * (cyclic coordinate descent). Along a hinge the tip runs on a circle, along a slide on a line, so three looks at the
+ * rig say where the nearest point is; ranges and detents are kept.
  */
 public final class ArmPlacing {
     private static final int MOST_ROUNDS = 40;
@@ -98,9 +98,8 @@ public final class ArmPlacing {
 
     private void settle(Motion joint, Vec3 target) {
         double start = values.get(joint.key());
-        double best = joint.freedom() instanceof Freedom.Rotate
-                ? turned(joint, start, target)
-                : slid(joint, start, target);
+        double best =
+                joint.freedom() instanceof Freedom.Rotate ? turned(joint, start, target) : slid(joint, start, target);
         double now = tip().minus(target).length();
         values.put(joint.key(), best);
         if (tip().minus(target).length() > now) {
@@ -108,7 +107,10 @@ public final class ArmPlacing {
         }
     }
 
-    /** On a circle of centre c with arms A (at 0°) and B (at 90°) the nearest point to t lies at atan2((t−c)·B, (t−c)·A). */
+    /**
+     * On a circle of centre c with arms A (at 0°) and B (at 90°) the nearest point to t lies at atan2((t−c)·B,
+     * (t−c)·A).
+     */
     private double turned(Motion joint, double start, Vec3 target) {
         Vec3 at0 = tipAt(joint, 0);
         Vec3 at90 = tipAt(joint, 90);
@@ -137,7 +139,9 @@ public final class ArmPlacing {
     private double slid(Motion joint, double start, Vec3 target) {
         Vec3 here = tipAt(joint, start);
         Vec3 along = tipAt(joint, start + 1).minus(here);
-        return along.length() < 1e-9 ? start : allowed(joint, start + target.minus(here).dot(along));
+        return along.length() < 1e-9
+                ? start
+                : allowed(joint, start + target.minus(here).dot(along));
     }
 
     /** The nearest value that range and detents allow, to a tenth. */

@@ -71,7 +71,9 @@ public final class AsLeft {
         return differences(context.rig(), left).stream()
                 .filter(d -> d.now().isPresent())
                 .map(d -> new Scoped(
-                        context.scopeOf(d.left().key()), new Command.Set(d.left().key(), d.left().value(), d.left().byFeel())))
+                        context.scopeOf(d.left().key()),
+                        new Command.Set(
+                                d.left().key(), d.left().value(), d.left().byFeel())))
                 .toList();
     }
 }

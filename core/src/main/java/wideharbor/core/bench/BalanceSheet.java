@@ -25,8 +25,8 @@ import wideharbor.core.rig.Rig;
  * One configuration's balance with every lens, and what each slide and each other battery would make of it: slides that
  * can serve every lens first, then those that move the most.
  *
- * <p>The centre of mass follows a slide in a straight line, so two looks at the rig say how far it goes for a millimetre;
- * a screen may draw what lies between, and the full answer replaces the drawing once the slide is set.
+ * <p>The centre of mass follows a slide in a straight line, so two looks at the rig say how far it goes for a
+ * millimetre; a screen may draw what lies between, and the full answer replaces the drawing once the slide is set.
  */
 public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap> swaps) {
     private static final double ALONG = 0.99;
@@ -35,7 +35,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
     private static final int MOST_SWAPS = 12;
 
     /** How far ahead of the support the centre of mass stands, mm, with its range; what the support forgives. */
-    public record WithLens(String lens, String title, double offMm, Span range, double toleranceMm, double carriedGrams) {}
+    public record WithLens(
+            String lens, String title, double offMm, Span range, double toleranceMm, double carriedGrams) {}
 
     /**
      * A slide along the axis.
@@ -44,7 +45,13 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
      * @param serves the settings at which every lens is within tolerance; empty when none serves all
      */
     public record Slide(
-            SettingKey key, String part, String title, double value, Span range, List<Double> perMm, Optional<Span> serves) {}
+            SettingKey key,
+            String part,
+            String title,
+            double value,
+            Span range,
+            List<Double> perMm,
+            Optional<Span> serves) {}
 
     /** Another battery in a battery's place: for each lens, where the centre of mass would stand. */
     public record Swap(String placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
@@ -114,20 +121,20 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
         return List.copyOf(all.subList(0, Math.min(MOST_SLIDES, all.size())));
     }
 
-    private static List<Double> perMm(
-            CheckContext context, Motion motion, List<String> lenses, List<WithLens> rows) {
+    private static List<Double> perMm(CheckContext context, Motion motion, List<String> lenses, List<WithLens> rows) {
         List<Double> all = new ArrayList<>();
         for (int i = 0; i < lenses.size(); i++) {
             Scoped set = new Scoped(
-                    context.build().scopeOf(motion.key(), context.rig().configuration().id(), lenses.get(i)),
+                    context.build()
+                            .scopeOf(motion.key(), context.rig().configuration().id(), lenses.get(i)),
                     new Command.Set(motion.key(), valueWith(context, motion.key(), lenses.get(i)) + STEP, false));
             Build moved = context.job()
                     .gear()
                     .apply(context.build().id(), List.of(set), context.catalogue())
                     .after()
                     .build(context.build().id());
-            double then = SlideBalance.of(Rig.resolve(
-                            moved, context.rig().configuration().id(), lenses.get(i), context.catalogue()))
+            double then = SlideBalance.of(
+                            Rig.resolve(moved, context.rig().configuration().id(), lenses.get(i), context.catalogue()))
                     .map(BalanceSheet::middle)
                     .orElse(rows.get(i).offMm());
             all.add((then - rows.get(i).offMm()) / STEP);
@@ -168,7 +175,9 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                 continue;
             }
             for (ItemType other : Parts.byNearness(context)) {
-                if (all.size() < MOST_SWAPS && !other.equals(placed.type()) && fits(placed.type(), battery.get(), other)) {
+                if (all.size() < MOST_SWAPS
+                        && !other.equals(placed.type())
+                        && fits(placed.type(), battery.get(), other)) {
                     swap(context, placed, other, lenses, rows).ifPresent(all::add);
                 }
             }

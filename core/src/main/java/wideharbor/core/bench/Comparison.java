@@ -45,8 +45,10 @@ public record Comparison(
     public static Comparison of(CheckEngine engine, CheckContext a, CheckContext b) {
         List<Finding> before = engine.check(a).findings();
         List<Finding> after = engine.check(b).findings();
-        List<String> titlesBefore = before.stream().map(Comparison::told).distinct().toList();
-        List<String> titlesAfter = after.stream().map(Comparison::told).distinct().toList();
+        List<String> titlesBefore =
+                before.stream().map(Comparison::told).distinct().toList();
+        List<String> titlesAfter =
+                after.stream().map(Comparison::told).distinct().toList();
         return new Comparison(
                 side(a, before),
                 side(b, after),
@@ -74,7 +76,9 @@ public record Comparison(
                 RoomSize.extent(context, rig.world().forward()),
                 RoomSize.extent(context, rig.world().up()),
                 (int) findings.stream().filter(Finding::holds).count(),
-                (int) findings.stream().filter(f -> f.severity() == Severity.CAUTION).count());
+                (int) findings.stream()
+                        .filter(f -> f.severity() == Severity.CAUTION)
+                        .count());
     }
 
     private static List<String> only(Rig here, Rig there) {
@@ -92,7 +96,11 @@ public record Comparison(
                 continue;
             }
             if (!here.type().ref().equals(there.get().type().ref())) {
-                all.add(new Differs(here.title(), "type", here.type().name(), there.get().type().name()));
+                all.add(new Differs(
+                        here.title(),
+                        "type",
+                        here.type().name(),
+                        there.get().type().name()));
             }
             String on = on(a, here.id());
             String onThere = on(b, here.id());
@@ -104,10 +112,7 @@ public record Comparison(
             Optional<Motion> same = b.motion(motion.key());
             if (same.isPresent() && Math.abs(same.get().value() - motion.value()) > 1e-6) {
                 all.add(new Differs(
-                        a.title(motion.key().placement()),
-                        motion.freedom().title(),
-                        value(motion),
-                        value(same.get())));
+                        a.title(motion.key().placement()), motion.freedom().title(), value(motion), value(same.get())));
             }
         }
         return all;
@@ -115,13 +120,17 @@ public record Comparison(
 
     static String on(Rig rig, String placement) {
         return rig.locatedBy(placement)
-                .map(j -> rig.title(j.parent().placement()) + ", " + rig.port(j.parent()).title())
+                .map(j -> rig.title(j.parent().placement()) + ", "
+                        + rig.port(j.parent()).title())
                 .orElse("the rig's origin");
     }
 
     static String value(Motion motion) {
         double rounded = Math.round(motion.value() * 10) / 10.0;
         String number = (rounded < 0 ? "−" : "") + Math.abs(rounded);
-        return number + (motion.freedom().unit().equals("°") ? "°" : " " + motion.freedom().unit());
+        return number
+                + (motion.freedom().unit().equals("°")
+                        ? "°"
+                        : " " + motion.freedom().unit());
     }
 }

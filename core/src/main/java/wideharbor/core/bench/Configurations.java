@@ -58,8 +58,8 @@ public final class Configurations {
     }
 
     public static List<Scoped> remove(CheckContext context) {
-        return List.of(
-                Scoped.base(new Command.Unconfigure(context.rig().configuration().id())));
+        return List.of(Scoped.base(
+                new Command.Unconfigure(context.rig().configuration().id())));
     }
 
     /** Another part carries the rig from now on; it must say where it does. */
@@ -79,7 +79,8 @@ public final class Configurations {
         if (build.configurations().size() >= MOST) {
             throw new EditRefused("A build has at most " + MOST + " configurations.");
         }
-        String stem = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        String stem =
+                title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String id = stem.isEmpty() ? "configuration" : stem.substring(0, Math.min(40, stem.length()));
         String free = id;
         for (int n = 2; build.configuration(free).isPresent(); n++) {
@@ -124,7 +125,8 @@ public final class Configurations {
         for (int i = down.size() - 1; i >= 1; i--) {
             edit.add(new Scoped(scope, new Command.Remove(down.get(i).child().placement())));
         }
-        Chains.Hung hung = Chains.hang(context, scope, new PortRef(body.id(), under.port().id()), under.chain());
+        Chains.Hung hung =
+                Chains.hang(context, scope, new PortRef(body.id(), under.port().id()), under.chain());
         hung.commands().stream()
                 .filter(c -> !(c.scope() instanceof Scope.InPackage))
                 .forEach(edit::add);
@@ -152,7 +154,8 @@ public final class Configurations {
         Scope scope = new Scope.InConfiguration(freeId(context.build(), title));
         List<BatteryUp.Move> moves = BatteryUp.moves(context, scope);
         if (moves.isEmpty()) {
-            throw new EditRefused("No battery stands behind the body, or no face on top takes it, directly or through adapters.");
+            throw new EditRefused(
+                    "No battery stands behind the body, or no face on top takes it, directly or through adapters.");
         }
         double before = depth(context);
         Optional<Tight> best = Optional.empty();
@@ -162,16 +165,23 @@ public final class Configurations {
                     .filter(c -> !(c.scope() instanceof Scope.InPackage))
                     .toList());
             Job job = context.job()
-                    .with(context.job().gear().apply(context.build().id(), edit, context.catalogue()).after());
+                    .with(context.job()
+                            .gear()
+                            .apply(context.build().id(), edit, context.catalogue())
+                            .after());
             Build build = job.gear().build(context.build().id());
             double after = depth(CheckContext.of(
-                    job, build, ((Scope.InConfiguration) scope).configuration(), context.rig().lens()));
+                    job,
+                    build,
+                    ((Scope.InConfiguration) scope).configuration(),
+                    context.rig().lens()));
             if (best.isEmpty() || after < best.get().deepAfter()) {
                 best = Optional.of(new Tight(edit, move.title(), before, after));
             }
         }
         return best.filter(t -> t.deepAfter() < before)
-                .orElseThrow(() -> new EditRefused("With the battery on top the rig is no shorter: " + Say.length(before) + "."));
+                .orElseThrow(() ->
+                        new EditRefused("With the battery on top the rig is no shorter: " + Say.length(before) + "."));
     }
 
     private static double depth(CheckContext context) {

@@ -19,10 +19,10 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.balance.Posture;
 import wideharbor.core.check.balance.ShoulderHold;
+import wideharbor.core.check.power.OutputLoad;
 import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Outline;
@@ -74,7 +74,14 @@ public record Drawing(
      * the setting may go. What it carries moves exactly and linearly until the full answer comes.
      */
     public record Track(
-            String key, String placement, List<String> moves, Point perMm, double from, double to, double value, double step) {}
+            String key,
+            String placement,
+            List<String> moves,
+            Point perMm,
+            double from,
+            double to,
+            double value,
+            double step) {}
 
     /** A part's outlines; within a drawing parts come farthest first. */
     public record Part(String placement, String title, Category category, List<Outline> outlines) {}
@@ -161,8 +168,8 @@ public record Drawing(
     private static List<Bearing> bearings(CheckContext context, Sheet view) {
         List<Bearing> all = new ArrayList<>();
         Vec3 datum = context.rig().world().datum();
-        Posture.of(context, Facet.Support.Way.SHOULDER).ifPresent(p -> ShoulderHold.grips(context)
-                .ifPresent(grips -> {
+        Posture.of(context, Facet.Support.Way.SHOULDER)
+                .ifPresent(p -> ShoulderHold.grips(context).ifPresent(grips -> {
                     double arm = ShoulderHold.padToGrips(context).orElseThrow();
                     double newton = Statics.handForce(p.carried().grams(), p.aheadMm(), arm);
                     String words = Say.one(Math.abs(newton)) + (newton >= 0 ? " N held up" : " N pulled down");
@@ -205,8 +212,7 @@ public record Drawing(
                         c.a(),
                         c.b(),
                         c.depthMm(),
-                        view.outline(
-                                        new Shape.Box(c.where().min(), c.where().max(), Shape.Use.SOLID), Pose.IDENTITY)
+                        view.outline(new Shape.Box(c.where().min(), c.where().max(), Shape.Use.SOLID), Pose.IDENTITY)
                                 .border()))
                 .toList();
     }

@@ -57,8 +57,7 @@ public final class Effects {
         return tried;
     }
 
-    private static Effect effect(
-            CheckEngine engine, CheckContext context, PortRef on, Fit.Offer offer, Report before) {
+    private static Effect effect(CheckEngine engine, CheckContext context, PortRef on, Fit.Offer offer, Report before) {
         try {
             List<Scoped> edit = Wishes.add(context, on, offer);
             Job changed = context.job()
@@ -72,8 +71,8 @@ public final class Effects {
                     context.rig().configuration().id(),
                     context.rig().lens());
             Report.Change change = engine.check(then).since(before);
-            Optional<Double> shift = context.balance()
-                    .flatMap(b -> then.balance().map(a -> middle(a) - middle(b)));
+            Optional<Double> shift =
+                    context.balance().flatMap(b -> then.balance().map(a -> middle(a) - middle(b)));
             int stops = stops(change.raised()) - stops(change.cleared());
             return new Effect(
                     then.carried().grams() - context.carried().grams(),

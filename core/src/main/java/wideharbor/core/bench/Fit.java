@@ -96,9 +96,13 @@ public final class Fit {
             Optional<AdapterFinder.Chain> chain = reach.to(port)
                     .filter(c -> c.links().stream().noneMatch(l -> l.type().equals(type)))
                     .filter(c -> roomFor(
-                            context.rig(), on, parent, c.links().get(0).type().port(c.links().get(0).in()).orElseThrow()));
+                            context.rig(),
+                            on,
+                            parent,
+                            c.links().get(0).type().port(c.links().get(0).in()).orElseThrow()));
             if (chain.isPresent()
-                    && (best.isEmpty() || chain.get().links().size() < best.get().pieces())) {
+                    && (best.isEmpty()
+                            || chain.get().links().size() < best.get().pieces())) {
                 best = Optional.of(made(context, type, port, chain));
             }
         }

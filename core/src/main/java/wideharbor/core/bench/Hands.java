@@ -18,8 +18,8 @@ import wideharbor.core.rig.Rig;
 import wideharbor.core.rig.World;
 
 /**
- * Where a person meets the rig: what there is to hold from each side, how far each grip is, where the finder is from the
- * eye, and what touches the table when it is put down.
+ * Where a person meets the rig: what there is to hold from each side, how far each grip is, where the finder is from
+ * the eye, and what touches the table when it is put down.
  *
  * @param finders empty unless the rig lies on a shoulder of known height
  * @param putDown empty when the rig has no matter
@@ -44,7 +44,8 @@ public record Hands(Holds holds, List<Finder> finders, Optional<Down> putDown) {
 
     private static List<Finder> finders(CheckContext context) {
         Brief.Crew crew = context.job().brief().crew();
-        if (!crew.profile().knowsHeight() || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+        if (!crew.profile().knowsHeight()
+                || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
             return List.of();
         }
         World world = context.rig().world();
@@ -54,7 +55,11 @@ public record Hands(Holds holds, List<Finder> finders, Optional<Down> putDown) {
                 .flatMap(p -> FinderAtEye.eyepiece(p).stream().map(at -> {
                     Vec3 off = at.minus(eye);
                     return new Finder(
-                            p.title(), off.dot(world.left()), off.dot(world.up()), off.dot(world.forward()), off.length());
+                            p.title(),
+                            off.dot(world.left()),
+                            off.dot(world.up()),
+                            off.dot(world.forward()),
+                            off.length());
                 }))
                 .toList();
     }

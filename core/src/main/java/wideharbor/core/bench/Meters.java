@@ -22,17 +22,27 @@ public record Meters(
 
     /** Grams; a limit of 0 is none. Parts without a mass are named, never counted as nothing. */
     public record MassMeter(
-            double carried, Span range, double floor, double ceiling, List<String> unweighed, double whole, List<String> wholeUnweighed) {}
+            double carried,
+            Span range,
+            double floor,
+            double ceiling,
+            List<String> unweighed,
+            double whole,
+            List<String> wholeUnweighed) {}
 
     /** Millimetres ahead of the support, with range; the shift that mends it and the room there is. */
-    public record BalanceMeter(
-            double off, Span range, double tolerance, double shift, Span travel, boolean hasSlide) {}
+    public record BalanceMeter(double off, Span range, double tolerance, double shift, Span travel, boolean hasSlide) {}
 
     public record RodMeter(double has, double needs, double tolerance) {}
 
     /** Hours of what is fitted, of all in the package, and what the brief asks for. */
     public record ChargeMeter(
-            double fittedHours, double allHours, double neededHours, double watts, double celsius, List<String> unknown) {}
+            double fittedHours,
+            double allHours,
+            double neededHours,
+            double watts,
+            double celsius,
+            List<String> unknown) {}
 
     /** Outlets free of all, and the amperes left: what outlets and the weakest battery both allow. */
     public record OutputMeter(int free, int all, double ampsFree, List<String> unknown) {}
@@ -67,7 +77,8 @@ public record Meters(
         Span off = balance.offMm();
         double middle = (off.from() + off.to()) / 2;
         return balance.slide()
-                .map(s -> new BalanceMeter(middle, off, balance.toleranceMm(), s.cameraShiftMm(), s.cameraRangeMm(), true))
+                .map(s -> new BalanceMeter(
+                        middle, off, balance.toleranceMm(), s.cameraShiftMm(), s.cameraRangeMm(), true))
                 .orElseGet(() -> new BalanceMeter(middle, off, balance.toleranceMm(), 0, Span.of(0), false));
     }
 
@@ -114,6 +125,7 @@ public record Meters(
                 .flatMap(o -> context.feeds().loadOn(o).unknown().stream())
                 .distinct()
                 .toList();
-        return new OutputMeter(free, all.size(), context.feeds().sources().isEmpty() ? 0 : Math.min(most, room), unknown);
+        return new OutputMeter(
+                free, all.size(), context.feeds().sources().isEmpty() ? 0 : Math.min(most, room), unknown);
     }
 }

@@ -62,7 +62,8 @@ public final class MountBudget {
                 if (isPlace(context, port)) {
                     Pose pose = placed.portPose(port.id());
                     PortRef ref = new PortRef(id, port.id());
-                    faces.get(face(rig.world(), pose.n())).add(place(context, placed, port, ref, pose, used.contains(ref)));
+                    faces.get(face(rig.world(), pose.n()))
+                            .add(place(context, placed, port, ref, pose, used.contains(ref)));
                 }
             }
         }
@@ -82,18 +83,23 @@ public final class MountBudget {
         if (used && port.occupancy() instanceof Port.Occupancy.Single) {
             return new Place(ref, placed.title(), port.title(), standard, State.USED, "");
         }
-        List<String> covers =
-                context.clearances().standIn(before(pose), Set.of(placed.id()), 1);
+        List<String> covers = context.clearances().standIn(before(pose), Set.of(placed.id()), 1);
         if (covers.isEmpty() || port.occupancy() instanceof Port.Occupancy.Interval) {
             return new Place(ref, placed.title(), port.title(), standard, State.FREE, "");
         }
         return new Place(
-                ref, placed.title(), port.title(), standard, State.WASTED, context.rig().title(covers.get(0)));
+                ref,
+                placed.title(),
+                port.title(),
+                standard,
+                State.WASTED,
+                context.rig().title(covers.get(0)));
     }
 
     /** The room a part needs to be brought to the face. */
     private static Convex before(Pose pose) {
-        return Convex.box(new Vec3(-HALF, -HALF, 1), new Vec3(HALF, HALF, REACH)).placed(pose);
+        return Convex.box(new Vec3(-HALF, -HALF, 1), new Vec3(HALF, HALF, REACH))
+                .placed(pose);
     }
 
     private static Face face(World world, Vec3 normal) {

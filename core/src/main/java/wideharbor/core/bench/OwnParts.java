@@ -12,7 +12,9 @@ import wideharbor.core.check.CheckContext;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
-/** What the maker shaped for this body, and whether this build keeps it, could take it, or has something in its place. */
+/**
+ * What the maker shaped for this body, and whether this build keeps it, could take it, or has something in its place.
+ */
 public final class OwnParts {
     private OwnParts() {}
 

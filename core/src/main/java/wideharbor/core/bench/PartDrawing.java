@@ -33,7 +33,9 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
         return new PartDrawing(
                 view,
                 outlines,
-                type.ports().stream().map(p -> mark(p, poses.get(p.link()), view)).toList(),
+                type.ports().stream()
+                        .map(p -> mark(p, poses.get(p.link()), view))
+                        .toList(),
                 type.sockets().stream()
                         .map(s -> mark(s, poses.get(type.links().get(0).id()), view))
                         .toList());
@@ -42,7 +44,10 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
     private static Mark mark(Port port, Pose link, View view) {
         Pose pose = link.then(port.frame());
         return new Mark(
-                port.id(), port.title(), view.project(pose.at()), view.project(pose.at().plus(pose.n().times(12))));
+                port.id(),
+                port.title(),
+                view.project(pose.at()),
+                view.project(pose.at().plus(pose.n().times(12))));
     }
 
     private static Mark mark(Socket socket, Pose link, View view) {
@@ -57,7 +62,8 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
         while (poses.size() < type.links().size()) {
             for (InternalJoint joint : type.internalJoints()) {
                 if (poses.containsKey(joint.parentLink())) {
-                    poses.putIfAbsent(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(0)));
+                    poses.putIfAbsent(
+                            joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(0)));
                 }
             }
         }

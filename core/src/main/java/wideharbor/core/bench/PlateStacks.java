@@ -15,7 +15,6 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
-import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.AdapterFinder.Chain;
 import wideharbor.core.catalog.AdapterFinder.Link;
 import wideharbor.core.catalog.Catalogue;
@@ -30,7 +29,9 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
-/** Every way of plates from a body's base to a support: how high the axis comes, which rods it carries, what it blocks. */
+/**
+ * Every way of plates from a body's base to a support: how high the axis comes, which rods it carries, what it blocks.
+ */
 public final class PlateStacks {
     /** No stack has more plates than this. */
     public static final int MOST_PLATES = 5;
@@ -43,7 +44,8 @@ public final class PlateStacks {
     private PlateStacks() {}
 
     /** A pair of rods that a plate of the stack holds: the axis over it, and what its standard asks. */
-    public record RodsAt(String plate, String id, String standard, double heightMm, double neededMm, double toleranceMm) {
+    public record RodsAt(
+            String plate, String id, String standard, double heightMm, double neededMm, double toleranceMm) {
         public boolean met() {
             return Math.abs(heightMm - neededMm) <= toleranceMm + 1e-6;
         }
@@ -74,7 +76,11 @@ public final class PlateStacks {
                 make.append(link.type().port(link.in()).orElseThrow().standard());
                 make.append(link.type().port(link.out()).orElseThrow().standard());
             }
-            return make.append('|').append(Math.round(axisHeightMm * 10)).append(asideMm).append(rods.size()).toString();
+            return make.append('|')
+                    .append(Math.round(axisHeightMm * 10))
+                    .append(asideMm)
+                    .append(rods.size())
+                    .toString();
         }
 
         private Stack with(List<String> others) {
@@ -88,7 +94,8 @@ public final class PlateStacks {
      * @param rods id of the rod standard that a plate must hold; empty for any stack
      * @throws IllegalArgumentException when the first is no body or the second carries nothing
      */
-    public static List<Stack> of(Catalogue catalogue, ItemType body, ItemType support, String rods, double toleranceMm) {
+    public static List<Stack> of(
+            Catalogue catalogue, ItemType body, ItemType support, String rods, double toleranceMm) {
         Facet.Camera camera = body.facet(Facet.Camera.class)
                 .orElseThrow(() -> new IllegalArgumentException(body.name() + " is no camera body"));
         if (support.facet(Facet.Support.class).isEmpty()) {
@@ -115,7 +122,8 @@ public final class PlateStacks {
     /** One line for stacks of one make: the lightest, with the names of the others. */
     private static List<Stack> together(List<Stack> sorted) {
         Map<String, List<Stack>> makes = new LinkedHashMap<>();
-        sorted.forEach(s -> makes.computeIfAbsent(s.make(), k -> new ArrayList<>()).add(s));
+        sorted.forEach(
+                s -> makes.computeIfAbsent(s.make(), k -> new ArrayList<>()).add(s));
         return makes.values().stream()
                 .map(m -> m.get(0)
                         .with(m.stream().skip(1).map(s -> s.chain().title()).toList()))
@@ -131,7 +139,11 @@ public final class PlateStacks {
         List<Chain> chains = new ArrayList<>();
         if (Mating.mates(base, top, catalogue.standards())) {
             chains.add(new Chain(
-                    List.of(), top.working().isToolFree(), Mating.resistsTwist(base, top, catalogue.standards()), 0, 0));
+                    List.of(),
+                    top.working().isToolFree(),
+                    Mating.resistsTwist(base, top, catalogue.standards()),
+                    0,
+                    0));
         }
         chains.addAll(catalogue.adapters().between(base, top, MOST_TRIED, MOST_PLATES));
         return chains.stream()
@@ -172,8 +184,7 @@ public final class PlateStacks {
                 List.of()));
     }
 
-    private static Rig built(
-            Catalogue catalogue, ItemType body, Port base, ItemType support, Port top, Chain chain) {
+    private static Rig built(Catalogue catalogue, ItemType body, Port base, ItemType support, Port top, Chain chain) {
         List<Placement> placements = new ArrayList<>(List.of(placement(BODY, body)));
         List<Joint> joints = new ArrayList<>();
         PortRef above = new PortRef(BODY, base.id());
@@ -228,7 +239,8 @@ public final class PlateStacks {
         for (Placed plate : rig.attached()) {
             for (Port port : plate.type().ports()) {
                 Standard standard = rig.catalogue().standards().require(port.standard());
-                if (standard.facts() instanceof Standard.Facts.Rods need && !plate.id().equals(SUPPORT)) {
+                if (standard.facts() instanceof Standard.Facts.Rods need
+                        && !plate.id().equals(SUPPORT)) {
                     all.add(new RodsAt(
                             plate.title(),
                             standard.id(),

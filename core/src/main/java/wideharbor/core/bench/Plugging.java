@@ -25,7 +25,8 @@ public final class Plugging {
     private Plugging() {}
 
     /** A socket with nothing in it. */
-    public record Open(SocketRef ref, String part, String title, Socket.Kind kind, Socket.Direction direction, String connector) {}
+    public record Open(
+            SocketRef ref, String part, String title, Socket.Kind kind, Socket.Direction direction, String connector) {}
 
     /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
     public record Choice(ItemType type, int inKit, double lengthMm, double neededMm) {
@@ -44,7 +45,13 @@ public final class Plugging {
             for (Socket socket : placed.type().sockets()) {
                 SocketRef ref = new SocketRef(placed.id(), socket.id());
                 if (!Wiring.isTaken(context, ref)) {
-                    all.add(new Open(ref, placed.title(), socket.title(), socket.kind(), socket.direction(), socket.connector()));
+                    all.add(new Open(
+                            ref,
+                            placed.title(),
+                            socket.title(),
+                            socket.kind(),
+                            socket.direction(),
+                            socket.connector()));
                 }
             }
         }
@@ -71,12 +78,14 @@ public final class Plugging {
         Socket a = Wiring.socket(context, from);
         Socket b = Wiring.socket(context, to);
         return context.catalogue().current().stream()
-                .filter(t -> t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
+                .filter(t ->
+                        t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
                 .map(t -> new Choice(
                         t,
                         context.kit().count(t.ref()),
                         t.facet(Facet.Cable.class).orElseThrow().lengthMm(),
-                        CableSchedule.needed(context.rig(), new CableRun("new", t.ref(), from, to), Dressing.by(context.rules()))))
+                        CableSchedule.needed(
+                                context.rig(), new CableRun("new", t.ref(), from, to), Dressing.by(context.rules()))))
                 .sorted(Comparator.comparing((Choice c) -> !c.reaches())
                         .thenComparing(c -> c.inKit() == 0)
                         .thenComparingDouble(Choice::lengthMm))
@@ -88,16 +97,18 @@ public final class Plugging {
     public static List<Scoped> plug(CheckContext context, SocketRef from, SocketRef to, ItemType type) {
         for (SocketRef end : List.of(from, to)) {
             if (Wiring.isTaken(context, end)) {
-                throw new EditRefused(Wiring.socket(context, end).title() + " of " + context.rig().title(end.placement())
-                        + " is taken.");
+                throw new EditRefused(Wiring.socket(context, end).title() + " of "
+                        + context.rig().title(end.placement()) + " is taken.");
             }
         }
         boolean joins = type.facet(Facet.Cable.class)
                 .filter(w -> w.joins(Wiring.socket(context, from), Wiring.socket(context, to)))
                 .isPresent();
         if (!joins) {
-            throw new EditRefused(type.name() + " does not join " + Wiring.socket(context, from).title() + " of "
-                    + context.rig().title(from.placement()) + " and " + Wiring.socket(context, to).title() + " of "
+            throw new EditRefused(type.name() + " does not join "
+                    + Wiring.socket(context, from).title() + " of "
+                    + context.rig().title(from.placement()) + " and "
+                    + Wiring.socket(context, to).title() + " of "
                     + context.rig().title(to.placement()) + ".");
         }
         return Wiring.lay(context, context.scopeOf(to.placement()), type, from, to, new TreeSet<>());

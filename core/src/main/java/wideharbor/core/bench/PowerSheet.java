@@ -191,14 +191,20 @@ public record PowerSheet(
     private static void outlet(FeedTree feeds, FeedTree.Outlet outlet, int depth, List<Row> rows) {
         FeedTree.Load load = feeds.loadOn(outlet);
         Optional<Span> volts = Volts.atOutlet(feeds, outlet);
-        double amps = volts.filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from()).orElse(0.0);
+        double amps = volts.filter(v -> v.from() > 0)
+                .map(v -> load.runningWatts() / v.from())
+                .orElse(0.0);
         Facet.PowerOutput spec = outlet.spec();
         rows.add(new Row(
                 depth,
                 Kind.OUTLET,
                 outlet.placed().id(),
                 outlet.placed().type().socket(spec.socket()).map(s -> s.title()).orElse(spec.socket()),
-                outlet.placed().type().socket(spec.socket()).map(s -> s.connector()).orElse(""),
+                outlet.placed()
+                        .type()
+                        .socket(spec.socket())
+                        .map(s -> s.connector())
+                        .orElse(""),
                 volts,
                 Volts.atOutlet(feeds, outlet, Volts.Charge.NOMINAL),
                 amps,
@@ -206,12 +212,13 @@ public record PowerSheet(
                 load.peakWatts(),
                 spec.continuousWatts(),
                 outlet.link().isEmpty(),
-                load.runningWatts() <= spec.continuousWatts() && load.peakWatts() <= spec.peakWatts() && amps <= spec.continuousAmps()));
+                load.runningWatts() <= spec.continuousWatts()
+                        && load.peakWatts() <= spec.peakWatts()
+                        && amps <= spec.continuousAmps()));
         outlet.link().ifPresent(link -> device(feeds, outlet, link, depth + 1, rows));
     }
 
-    private static void device(
-            FeedTree feeds, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<Row> rows) {
+    private static void device(FeedTree feeds, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<Row> rows) {
         FeedTree.Load load = feeds.loadOf(link.device(), link.input());
         Optional<Span> volts = Volts.atDevice(feeds, outlet);
         rows.add(new Row(
@@ -222,12 +229,16 @@ public record PowerSheet(
                 "by " + Math.round(link.wire().lengthMm()) + " mm of cable",
                 volts,
                 Volts.atDevice(feeds, outlet, Volts.Charge.NOMINAL),
-                volts.filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from()).orElse(0.0),
+                volts.filter(v -> v.from() > 0)
+                        .map(v -> load.runningWatts() / v.from())
+                        .orElse(0.0),
                 load.runningWatts(),
                 load.peakWatts(),
                 0,
                 false,
-                volts.map(v -> v.from() >= link.input().minVolts() && v.to() <= link.input().maxVolts()).orElse(true)));
+                volts.map(v -> v.from() >= link.input().minVolts()
+                                && v.to() <= link.input().maxVolts())
+                        .orElse(true)));
         if (depth < DEEPEST) {
             feeds.outlets().stream()
                     .filter(o -> o.placed().id().equals(link.device().id()))
@@ -245,7 +256,8 @@ public record PowerSheet(
     }
 
     private static DeviceDay device(String build, Placed placed, Facet.PowerInput input, List<DayBlock> day) {
-        List<State> states = day.stream().map(b -> b.stateOf(build, placed.id())).toList();
+        List<State> states =
+                day.stream().map(b -> b.stateOf(build, placed.id())).toList();
         double wattHours = day.stream()
                 .mapToDouble(b -> b.hours() * FeedTree.draw(input, b.stateOf(build, placed.id())))
                 .sum();
@@ -279,10 +291,12 @@ public record PowerSheet(
     /** Changes that the hours on take: none while one set of cells lasts. */
     private static List<Island> islands(CheckContext context) {
         return context.rig().attached().stream()
-                .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream().map(c -> {
-                    double on = OwnCellsLast.hoursOn(context, p.id());
-                    return new Island(p.id(), p.title(), c.hours(), (int) Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1));
-                }))
+                .flatMap(p -> p.type().facets(SignalFacet.OwnCells.class).stream()
+                        .map(c -> {
+                            double on = OwnCellsLast.hoursOn(context, p.id());
+                            return new Island(p.id(), p.title(), c.hours(), (int)
+                                    Math.max(0, Math.ceil(on / c.hours() - 1e-9) - 1));
+                        }))
                 .toList();
     }
 
@@ -294,7 +308,9 @@ public record PowerSheet(
                 p.source().plate().map(Placed::title).orElse(""),
                 p.keepsOn(),
                 KeepsOn.carriesHours(
-                        context.rig(), context.feeds(), p.source(),
+                        context.rig(),
+                        context.feeds(),
+                        p.source(),
                         b -> Runtime.usableWattHours(b, context.job().brief().temperatureC(), context.rules())),
                 p.bootSeconds(),
                 p.runningWatts(),

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
@@ -40,7 +39,8 @@ public record SignalSheet(
     public record CableLine(CableSchedule.Row cable, List<String> twins) {}
 
     /** Something that is switched at a socket: the look on or off there, or quarter turns of the picture. */
-    public record SwitchRow(String box, String socket, List<String> lookKey, boolean look, String turnKey, int quarterTurns) {}
+    public record SwitchRow(
+            String box, String socket, List<String> lookKey, boolean look, String turnKey, int quarterTurns) {}
 
     /**
      * A box in the drawing.
@@ -65,7 +65,8 @@ public record SignalSheet(
             List<String> blind,
             List<String> lost) {}
 
-    public record LinkRow(String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
+    public record LinkRow(
+            String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
 
     /**
      * @param way box by box from the beginning
@@ -121,7 +122,10 @@ public record SignalSheet(
     private static List<SwitchRow> switches(CheckContext context, SignalGraph graph) {
         List<SwitchRow> rows = new ArrayList<>();
         for (Hop hop : graph.hops()) {
-            if (hop.kind() == Hop.Kind.CABLE && graph.carried(hop.from()).filter(c -> c == Carried.PICTURE).isPresent()) {
+            if (hop.kind() == Hop.Kind.CABLE
+                    && graph.carried(hop.from())
+                            .filter(c -> c == Carried.PICTURE)
+                            .isPresent()) {
                 Stream.of(hop.from(), hop.to())
                         .filter(s -> context.rig().find(s.placement()).isPresent())
                         .filter(s -> isSwitched(graph, s))
@@ -187,7 +191,9 @@ public record SignalSheet(
     private static List<String> lost(Outage outage, List<String> blind, Viewing viewing) {
         Stream<String> viewers = blind.stream().map(who -> who + " sees nothing");
         Stream<String> others = outage.lost().stream()
-                .map(l -> viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its " + l.carried().inWords());
+                .map(l ->
+                        viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its "
+                                + l.carried().inWords());
         return Stream.concat(viewers, others).distinct().toList();
     }
 
@@ -199,10 +205,15 @@ public record SignalSheet(
     }
 
     private static double ownCells(Box box) {
-        return box.type().facet(SignalFacet.OwnCells.class).map(SignalFacet.OwnCells::hours).orElse(0.0);
+        return box.type()
+                .facet(SignalFacet.OwnCells.class)
+                .map(SignalFacet.OwnCells::hours)
+                .orElse(0.0);
     }
 
-    /** Each box a column behind the last that leads to it; a ring of boxes ends after as many steps as there are boxes. */
+    /**
+     * Each box a column behind the last that leads to it; a ring of boxes ends after as many steps as there are boxes.
+     */
     private static Map<String, Integer> columns(SignalGraph graph) {
         Map<String, Integer> columns = new HashMap<>();
         List<Hop> between = graph.hops().stream()
@@ -237,20 +248,30 @@ public record SignalSheet(
     }
 
     private static String socket(SignalGraph graph, SocketRef ref) {
-        return graph.box(ref.placement()).orElseThrow().type().socket(ref.socket()).orElseThrow().title();
+        return graph.box(ref.placement())
+                .orElseThrow()
+                .type()
+                .socket(ref.socket())
+                .orElseThrow()
+                .title();
     }
 
     private static SeatRow seat(CheckContext context, Seat seat, SignalGraph graph) {
         Optional<Route> route = seat.route();
-        Optional<Looks> looks = route.map(r -> Looks.along(r, graph, context.rig().content()));
+        Optional<Looks> looks =
+                route.map(r -> Looks.along(r, graph, context.rig().content()));
         return new SeatRow(
                 seat.viewer(),
                 seat.display().map(Box::title).orElse(""),
                 seat.display().map(SignalSheet::label).orElse(""),
                 seat.isReached(),
-                route.map(r -> r.boxes().stream().map(b -> title(graph, b)).toList()).orElse(List.of()),
+                route.map(r -> r.boxes().stream().map(b -> title(graph, b)).toList())
+                        .orElse(List.of()),
                 route.flatMap(graph::sent).orElse(0.0),
-                looks.map(l -> l.at().stream().map(s -> title(graph, s.placement())).toList()).orElse(List.of()),
+                looks.map(l -> l.at().stream()
+                                .map(s -> title(graph, s.placement()))
+                                .toList())
+                        .orElse(List.of()),
                 looks.map(Looks::quarterTurns).orElse(0),
                 route.map(Route::links).orElse(0L),
                 seat.whyNot());
@@ -264,8 +285,10 @@ public record SignalSheet(
         SoundPlan plan = SoundPlan.of(graph, context.rig().content());
         List<SoundRow> rows = new ArrayList<>();
         for (SoundPlan.Line line : plan.lines()) {
-            Optional<SoundPlan.Sink> sink = line.into().flatMap(
-                    i -> plan.sinks().stream().filter(s -> s.input().equals(i)).findFirst());
+            Optional<SoundPlan.Sink> sink = line.into()
+                    .flatMap(i -> plan.sinks().stream()
+                            .filter(s -> s.input().equals(i))
+                            .findFirst());
             rows.add(new SoundRow(
                     title(graph, line.source().placement()),
                     line.gives().channels(),
@@ -274,7 +297,8 @@ public record SignalSheet(
                     sink.map(s -> s.takes().channels()).orElse(0),
                     line.powered(),
                     sink.map(SoundPlan.Sink::isFull).orElse(false),
-                    sink.map(x -> Switches.safety(x.input()).toString()).stream().toList(),
+                    sink.map(x -> Switches.safety(x.input()).toString()).stream()
+                            .toList(),
                     sink.map(SoundPlan.Sink::safetyDb).orElse(0)));
         }
         return rows;
@@ -283,7 +307,8 @@ public record SignalSheet(
     private static List<TimeRow> time(SignalGraph graph) {
         return graph.inputs(Carried.TIME).stream()
                 .map(i -> {
-                    Optional<Box> from = graph.to(i).flatMap(r -> graph.box(r.from().placement()));
+                    Optional<Box> from =
+                            graph.to(i).flatMap(r -> graph.box(r.from().placement()));
                     return new TimeRow(
                             title(graph, i.placement()),
                             from.map(Box::title).orElse(""),

@@ -89,9 +89,8 @@ public final class Wishes {
                 .adapters()
                 .from(freePort(context.rig(), on))
                 .to(child)
-                .orElseThrow(() -> new EditRefused(
-                        type.name() + " does not go there, and no chain of up to " + AdapterFinder.MOST_PIECES
-                                + " adapters joins the two."));
+                .orElseThrow(() -> new EditRefused(type.name() + " does not go there, and no chain of up to "
+                        + AdapterFinder.MOST_PIECES + " adapters joins the two."));
         return add(context, on, type, childPort, Optional.of(chain));
     }
 
@@ -100,8 +99,8 @@ public final class Wishes {
         Port parent = freePort(context.rig(), on);
         Port child = childPort(type, childPort);
         Scope scope = scopeOf(context, on.placement());
-        Chains.Hung hung = Chains.hang(
-                context, scope, on, chain.orElse(new AdapterFinder.Chain(List.of(), true, true, 0, 0)));
+        Chains.Hung hung =
+                Chains.hang(context, scope, on, chain.orElse(new AdapterFinder.Chain(List.of(), true, true, 0, 0)));
         if (chain.isEmpty()) {
             Mating.whyNot(parent, child, context.standards()).ifPresent(why -> {
                 throw new EditRefused(type.name() + " does not go there: " + why + ".");
@@ -185,7 +184,8 @@ public final class Wishes {
 
     private static Scope scopeOf(CheckContext context, String placement) {
         Build build = context.build();
-        return build.scopeOf(placement, context.rig().configuration().id(), context.rig().lens());
+        return build.scopeOf(
+                placement, context.rig().configuration().id(), context.rig().lens());
     }
 
     private static void requirePresent(Rig rig, String placement) {

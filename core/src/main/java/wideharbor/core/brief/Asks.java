@@ -75,7 +75,11 @@ public record Asks(
 
     /** A shoot that asks for nothing of its own. */
     public Asks(
-            List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes, Map<String, String> ways) {
+            List<ChangeDemand> changes,
+            RoomLimit room,
+            List<Spare> spares,
+            List<Tape> tapes,
+            Map<String, String> ways) {
         this(changes, room, spares, tapes, ways, Shoot.UNASKED);
     }
 
@@ -88,7 +92,8 @@ public record Asks(
 
     private static <T> List<T> bounded(String what, List<T> all) {
         if (all.size() > MOST) {
-            throw new IllegalArgumentException("A brief may ask for " + MOST + " " + what + ", but asks for " + all.size());
+            throw new IllegalArgumentException(
+                    "A brief may ask for " + MOST + " " + what + ", but asks for " + all.size());
         }
         return List.copyOf(all);
     }

@@ -41,14 +41,32 @@ public record Brief(
             Crew crew,
             String notes) {
         this(
-                dates, place, temperatureC, hoursOn, massFloorGrams, massCeilingGrams, configurations, lenses, crew,
-                notes, Asks.NOTHING);
+                dates,
+                place,
+                temperatureC,
+                hoursOn,
+                massFloorGrams,
+                massCeilingGrams,
+                configurations,
+                lenses,
+                crew,
+                notes,
+                Asks.NOTHING);
     }
 
     public Brief asking(Asks other) {
         return new Brief(
-                dates, place, temperatureC, hoursOn, massFloorGrams, massCeilingGrams, configurations, lenses, crew,
-                notes, other);
+                dates,
+                place,
+                temperatureC,
+                hoursOn,
+                massFloorGrams,
+                massCeilingGrams,
+                configurations,
+                lenses,
+                crew,
+                notes,
+                other);
     }
 
     /** Calendar days as the desk wrote them; load is the day and time the gear leaves. */
@@ -59,9 +77,8 @@ public record Brief(
             java.time.LocalDate back) {
         public Dates {
             if (load.toLocalDate().isBefore(prep) || shoot.isBefore(load.toLocalDate()) || back.isBefore(shoot)) {
-                throw new IllegalArgumentException(
-                        "Dates must run prep, load, shoot, return, but were " + prep + ", " + load + ", " + shoot + ", "
-                                + back);
+                throw new IllegalArgumentException("Dates must run prep, load, shoot, return, but were " + prep + ", "
+                        + load + ", " + shoot + ", " + back);
             }
         }
     }

@@ -32,7 +32,12 @@ public final class HouseRules {
         ROOM_INTRUSION(2.0, 0.1, 50, "mm", "Room kept free is drawn with a little to spare."),
         PLUG_STRAIGHT(45, 5, 200, "mm", "A straight plug with its first bend."),
         PLUG_RIGHT_ANGLE(20, 5, 200, "mm", "A right-angle plug with its first bend."),
-        CABLE_TURN(45, 0, 180, "degrees", "A display, a finder or an arm is turned so far on the day, with its cables in."),
+        CABLE_TURN(
+                45,
+                0,
+                180,
+                "degrees",
+                "A display, a finder or an arm is turned so far on the day, with its cables in."),
         NIGHT(10, 1, 23, "h", "From wrap to call, while the chargers run."),
         ARM_DRIFT(0.80, 0.1, 1, "", "Nearer its rating than this, an arm creeps during the day."),
         ROD_REAR(120, 0, 500, "mm", "Rods that stand out further behind meet the operator."),

@@ -14,38 +14,74 @@ final class PictureWays {
                     "Eyepiece or screen?",
                     answer("open", "As the operator says", "Both are ways to look."),
                     answer("both", "Both", "One for the eye, one for the room.", wants(Taste.FINDER_AND_SCREEN)),
-                    answer("finder", "The eyepiece alone", "A screen gives the picture away and weighs.", wants(Taste.FINDER_ALONE)),
+                    answer(
+                            "finder",
+                            "The eyepiece alone",
+                            "A screen gives the picture away and weighs.",
+                            wants(Taste.FINDER_ALONE)),
                     answer("screen", "The screen alone", "No pipe before the face.", wants(Taste.SCREEN_ALONE))),
             asks(
                     "screen-place",
                     "Where is the operator’s screen?",
                     answer("open", "Where it clears", "Swing and height are checked."),
-                    answer("low", "Before the handle, low", "The rig stays low and the handle free.", wants(Taste.SCREEN_LOW)),
-                    answer("high", "Above the handle", "It cannot swing into metal, and stays when the pad comes.", wants(Taste.SCREEN_HIGH))),
+                    answer(
+                            "low",
+                            "Before the handle, low",
+                            "The rig stays low and the handle free.",
+                            wants(Taste.SCREEN_LOW)),
+                    answer(
+                            "high",
+                            "Above the handle",
+                            "It cannot swing into metal, and stays when the pad comes.",
+                            wants(Taste.SCREEN_HIGH))),
             asks(
                     "finder-maker",
                     "Whose eyepiece?",
                     answer("open", "Any that fits", "The bus decides."),
                     answer("own", "The body maker’s", "It shows what the body knows.", wants(Taste.FINDER_OF_BODY)),
-                    answer("others", "The same on all bodies", "The operator’s eye knows one picture.", wants(Taste.FINDER_OF_OTHERS))),
+                    answer(
+                            "others",
+                            "The same on all bodies",
+                            "The operator’s eye knows one picture.",
+                            wants(Taste.FINDER_OF_OTHERS))),
             asks(
                     "finder-tube",
                     "Round or square tubes at the eyepiece?",
                     answer("open", "As the eyepiece comes", "Both hold when they are locked."),
-                    answer("square", "Square", "It does not drop or turn when it is loosened.", wants(Taste.TUBE_SQUARE)),
+                    answer(
+                            "square",
+                            "Square",
+                            "It does not drop or turn when it is loosened.",
+                            wants(Taste.TUBE_SQUARE)),
                     answer("round", "Round", "It is levelled to the eye, and locked.", wants(Taste.TUBE_ROUND))),
             asks(
                     "exposure",
                     "Where is exposure judged?",
                     answer("open", "As the brief says of its viewers", "Each display says what it is good for."),
-                    answer("display", "At a display", "One that is good for it, with the look on.", wants(Taste.EXPOSURE_DISPLAY)),
-                    answer("camera", "By the camera’s own tools", "A screen in the sun lies; the body’s scopes do not.", wants(Taste.EXPOSURE_CAMERA))),
+                    answer(
+                            "display",
+                            "At a display",
+                            "One that is good for it, with the look on.",
+                            wants(Taste.EXPOSURE_DISPLAY)),
+                    answer(
+                            "camera",
+                            "By the camera’s own tools",
+                            "A screen in the sun lies; the body’s scopes do not.",
+                            wants(Taste.EXPOSURE_CAMERA))),
             asks(
                     "look-place",
                     "Where is the look put on the picture?",
                     answer("open", "At one place on each way", "Twice is found wherever it is."),
-                    answer("body", "At the body’s outputs", "Everybody sees the same, whatever they look at.", wants(Taste.LOOK_AT_BODY)),
-                    answer("display", "At each display", "The clean picture goes down the line and may be recorded.", wants(Taste.LOOK_AT_DISPLAY))),
+                    answer(
+                            "body",
+                            "At the body’s outputs",
+                            "Everybody sees the same, whatever they look at.",
+                            wants(Taste.LOOK_AT_BODY)),
+                    answer(
+                            "display",
+                            "At each display",
+                            "The clean picture goes down the line and may be recorded.",
+                            wants(Taste.LOOK_AT_DISPLAY))),
             asks(
                     "lens-pool",
                     "May adapters stand between lens and body?",
@@ -55,28 +91,48 @@ final class PictureWays {
                     "focus",
                     "Who pulls focus?",
                     answer("open", "As the brief says", "Its crew is checked nowhere else."),
-                    answer("crew", "The drive follows the crew", "A motor nobody turns is weight; a puller without one is idle.", wants(Taste.DRIVE_FOR_PULLER))),
+                    answer(
+                            "crew",
+                            "The drive follows the crew",
+                            "A motor nobody turns is weight; a puller without one is idle.",
+                            wants(Taste.DRIVE_FOR_PULLER))),
             asks(
                     "matte-box",
                     "Is a matte box fitted?",
                     answer("open", "When something asks for it", "Filters and flags want one."),
                     answer("always", "Always", "It shades, braces and looks the part.", wants(Taste.MATTE_BOX)),
-                    answer("never", "Never", "A screw-on filter does; it is weight at the worst place.", wants(Taste.NO_MATTE_BOX))),
+                    answer(
+                            "never",
+                            "Never",
+                            "A screw-on filter does; it is weight at the worst place.",
+                            wants(Taste.NO_MATTE_BOX))),
             asks(
                     "filters",
                     "Filters for all lenses or for each?",
                     answer("open", "As the set comes", "Rings are found for each."),
-                    answer("one", "One size for all", "Rings stay on the lenses, filters go round.", wants(Taste.ONE_FRONT))),
+                    answer(
+                            "one",
+                            "One size for all",
+                            "Rings stay on the lenses, filters go round.",
+                            wants(Taste.ONE_FRONT))),
             asks(
                     "sound",
                     "Who has the sound?",
                     answer("open", "The brief says", "Some days nobody asks."),
-                    answer("rig", "The camera keeps some", "Without it nobody finds the take again.", wants(Taste.SOUND_ON_RIG))),
+                    answer(
+                            "rig",
+                            "The camera keeps some",
+                            "Without it nobody finds the take again.",
+                            wants(Taste.SOUND_ON_RIG))),
             asks(
                     "sound-safety",
                     "Is sound kept a second time?",
                     answer("open", "Not by us", "The sound department does."),
-                    answer("twice", "Yes", "A track at lower level or a second box saves the shout.", wants(Taste.SOUND_TWICE))),
+                    answer(
+                            "twice",
+                            "Yes",
+                            "A track at lower level or a second box saves the shout.",
+                            wants(Taste.SOUND_TWICE))),
             asks(
                     "time-place",
                     "Where does the timecode box sit?",
@@ -98,7 +154,11 @@ final class PictureWays {
                     "recording",
                     "Is the picture recorded twice?",
                     answer("open", "Once", "Larger cards."),
-                    answer("twice", "Twice", "The second copy leaves with somebody else.", wants(Taste.RECORDED_TWICE))));
+                    answer(
+                            "twice",
+                            "Twice",
+                            "The second copy leaves with somebody else.",
+                            wants(Taste.RECORDED_TWICE))));
 
     private PictureWays() {}
 }

@@ -23,14 +23,26 @@ final class PowerWays {
                     "battery-volts",
                     "Which batteries’ volts?",
                     answer("open", "What the body takes", "Windows are checked."),
-                    answer("low", "The 14 V class", "Every accessory and the older bodies are on it.", wants(Taste.VOLTS_LOW)),
-                    answer("high", "The 24 V class", "New bodies draw more; thinner cables do.", wants(Taste.VOLTS_HIGH))),
+                    answer(
+                            "low",
+                            "The 14 V class",
+                            "Every accessory and the older bodies are on it.",
+                            wants(Taste.VOLTS_LOW)),
+                    answer(
+                            "high",
+                            "The 24 V class",
+                            "New bodies draw more; thinner cables do.",
+                            wants(Taste.VOLTS_HIGH))),
             asks(
                     "battery-on",
                     "The body’s own battery or a plate?",
                     answer("open", "Either", "Watts and outlets decide."),
                     answer("body", "The body’s own", "No rails, a quick wrap.", wants(Taste.BATTERY_ON_BODY)),
-                    answer("plate", "A plate", "More power, ballast, and outlets for all.", wants(Taste.BATTERY_ON_PLATE))),
+                    answer(
+                            "plate",
+                            "A plate",
+                            "More power, ballast, and outlets for all.",
+                            wants(Taste.BATTERY_ON_PLATE))),
             asks(
                     "battery-size",
                     "Large batteries or small?",
@@ -53,7 +65,11 @@ final class PowerWays {
                     "central",
                     "One source for all devices?",
                     answer("open", "Islands are allowed", "Outlets run out."),
-                    answer("central", "One source, one switch", "Nothing is found flat at noon.", wants(Taste.FED_FROM_PLATES))),
+                    answer(
+                            "central",
+                            "One source, one switch",
+                            "Nothing is found flat at noon.",
+                            wants(Taste.FED_FROM_PLATES))),
             asks(
                     "power-plugs",
                     "Must power plugs lock?",
@@ -62,14 +78,21 @@ final class PowerWays {
             asks(
                     "idle",
                     "Is the camera off when idle?",
-                    answer("on", "On in the morning, off at night", "Boots cost time; the day is reckoned from on-time."),
+                    answer(
+                            "on",
+                            "On in the morning, off at night",
+                            "Boots cost time; the day is reckoned from on-time."),
                     answer("lunch", "Off at lunch", "An hour saved.", figure(Rule.ON_SHARE, 0.9)),
                     answer("idle", "Off between set-ups", "Batteries are few here.", figure(Rule.ON_SHARE, 0.7))),
             asks(
                     "charge",
                     "How much charge beyond the day?",
                     answer("none", "What the day needs", "Batteries are charged at lunch."),
-                    answer("quarter", "A quarter more", "Cold mornings and old cells.", figure(Rule.RUNTIME_RESERVE, 1.25)),
+                    answer(
+                            "quarter",
+                            "A quarter more",
+                            "Cold mornings and old cells.",
+                            figure(Rule.RUNTIME_RESERVE, 1.25)),
                     answer("half", "Half as much again", "No mains within reach.", figure(Rule.RUNTIME_RESERVE, 1.5))));
 
     private PowerWays() {}

@@ -20,12 +20,20 @@ final class PrepWays {
                     "When does the lens go on?",
                     answer("rig", "In its turn", "The rig’s order."),
                     answer("first", "First of all", "A small body is built around it.", ordered(Sequence.LENS_FIRST)),
-                    answer("last", "Last, when its support is ready", "Nothing heavy waits unheld.", ordered(Sequence.LENS_LAST))),
+                    answer(
+                            "last",
+                            "Last, when its support is ready",
+                            "Nothing heavy waits unheld.",
+                            ordered(Sequence.LENS_LAST))),
             asks(
                     "drive-order",
                     "Drive before the lens or after?",
                     answer("after", "After", "The gear is there to mesh with."),
-                    answer("before", "Before", "It is placed freely, then meshed.", ordered(Sequence.DRIVE_BEFORE_LENS))),
+                    answer(
+                            "before",
+                            "Before",
+                            "It is placed freely, then meshed.",
+                            ordered(Sequence.DRIVE_BEFORE_LENS))),
             asks(
                     "screen-order",
                     "When do screens go on?",
@@ -40,7 +48,11 @@ final class PrepWays {
                     "plugging",
                     "How are plugs put in?",
                     answer("plain", "Put in and pulled at", "Keyless ones go any way round."),
-                    answer("dots", "Dot to dot, each looked at", "Keyed ones break their pins.", figure(Rule.TIME_CABLE, 0.6))),
+                    answer(
+                            "dots",
+                            "Dot to dot, each looked at",
+                            "Keyed ones break their pins.",
+                            figure(Rule.TIME_CABLE, 0.6))),
             asks(
                     "cable-ties",
                     "How are cables kept?",
@@ -50,22 +62,38 @@ final class PrepWays {
                     "cable-sides",
                     "Must sockets face their cables?",
                     answer("note", "It is mentioned", "Short cables are nicer."),
-                    answer("yes", "Yes", "A cable across the rig is caught by somebody sooner or later.", weighs("access.ports-towards", Weight.CAUTION))),
+                    answer(
+                            "yes",
+                            "Yes",
+                            "A cable across the rig is caught by somebody sooner or later.",
+                            weighs("access.ports-towards", Weight.CAUTION))),
             asks(
                     "look-alikes",
                     "Are look-alike cables told apart before they leave?",
                     answer("note", "It is mentioned", "The assistants know their own."),
-                    answer("yes", "Yes", "Crews change, and a wrong one costs a body.", weighs("parts.look-alikes", Weight.CAUTION))),
+                    answer(
+                            "yes",
+                            "Yes",
+                            "Crews change, and a wrong one costs a body.",
+                            weighs("parts.look-alikes", Weight.CAUTION))),
             asks(
                     "spares",
                     "What is a missing spare?",
                     answer("read", "Told and read", "A runner can bring it."),
-                    answer("firm", "A reason to stay", "Far away there is no runner.", weighs("package.spares", Weight.STOP))),
+                    answer(
+                            "firm",
+                            "A reason to stay",
+                            "Far away there is no runner.",
+                            weighs("package.spares", Weight.STOP))),
             asks(
                     "change-times",
                     "What are the brief’s times for a change?",
                     answer("firm", "Limits", "The unit stands while a rig is rebuilt."),
-                    answer("wish", "Wishes", "Minutes are estimates; the day decides.", weighs("changeover.demand", Weight.CAUTION))));
+                    answer(
+                            "wish",
+                            "Wishes",
+                            "Minutes are estimates; the day decides.",
+                            weighs("changeover.demand", Weight.CAUTION))));
 
     private PrepWays() {}
 }

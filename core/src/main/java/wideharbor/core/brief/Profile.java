@@ -31,7 +31,8 @@ public record Profile(double heightMm, Brief.Crew.Side hand, Screen screen, Grip
             Require.within("Operator's height", heightMm, 1200, 2300, "mm");
         }
         if (reason.length() > 400) {
-            throw new IllegalArgumentException("The operator's reason must have at most 400 characters, but has " + reason.length());
+            throw new IllegalArgumentException(
+                    "The operator's reason must have at most 400 characters, but has " + reason.length());
         }
     }
 

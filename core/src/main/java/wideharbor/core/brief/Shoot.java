@@ -30,7 +30,10 @@ public record Shoot(
 
     /** Hours of the written day in which the rig is on; empty while nobody wrote any. */
     public OptionalDouble hoursOn() {
-        double on = day.stream().filter(b -> b.state() != DayBlock.State.OFF).mapToDouble(DayBlock::hours).sum();
+        double on = day.stream()
+                .filter(b -> b.state() != DayBlock.State.OFF)
+                .mapToDouble(DayBlock::hours)
+                .sum();
         return on > 0 ? OptionalDouble.of(on) : OptionalDouble.empty();
     }
 
@@ -94,7 +97,16 @@ public record Shoot(
     /** The same with people who fly. */
     public Shoot flying(int people) {
         return new Shoot(
-                orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, claimedHours, people);
+                orientation,
+                longestStretchHours,
+                insuredValue,
+                sound,
+                timecode,
+                viewers,
+                recordings,
+                day,
+                claimedHours,
+                people);
     }
 
     /** A day in blocks, and nobody who claims anything of a battery. */
@@ -124,7 +136,8 @@ public record Shoot(
         day = List.copyOf(day);
         double hours = day.stream().mapToDouble(DayBlock::hours).sum();
         if (hours > 24) {
-            throw new IllegalArgumentException("The blocks of a day last 24 h at the most, but these last " + hours + " h");
+            throw new IllegalArgumentException(
+                    "The blocks of a day last 24 h at the most, but these last " + hours + " h");
         }
     }
 }

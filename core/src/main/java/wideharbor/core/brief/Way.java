@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A question on which good houses differ, with the answers that may be chosen, each with its reason. The first answer is
- * the product's own.
+ * A question on which good houses differ, with the answers that may be chosen, each with its reason. The first answer
+ * is the product's own.
  */
 public record Way(String id, String question, List<Option> options) {
     public Way {

@@ -73,13 +73,15 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
      * @throws IllegalArgumentException naming the ways or answers there are
      */
     public static Option require(String way, String option, String whose) {
-        Way asked = find(way).orElseThrow(() -> new IllegalArgumentException(
-                "The " + whose + " chooses the way '" + way + "', but there are only "
-                        + String.join(", ", ALL.stream().map(Way::id).toList())));
+        Way asked = find(way)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The " + whose + " chooses the way '" + way + "', but there are only "
+                                + String.join(", ", ALL.stream().map(Way::id).toList())));
         return asked.option(option)
                 .orElseThrow(() -> new IllegalArgumentException("The " + whose + " chooses '" + option + "' for '" + way
                         + "', but there are only "
-                        + String.join(", ", asked.options().stream().map(Option::id).toList())));
+                        + String.join(
+                                ", ", asked.options().stream().map(Option::id).toList())));
     }
 
     public static Optional<Way> find(String id) {

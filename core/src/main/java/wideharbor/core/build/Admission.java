@@ -59,7 +59,8 @@ final class Admission {
 
     static void port(String who, PortRef ref, Content content, Catalogue catalogue) {
         if (content.placement(ref.placement()).isEmpty()) {
-            throw new IllegalArgumentException(who + " names placement '" + ref.placement() + "', which is not on file");
+            throw new IllegalArgumentException(
+                    who + " names placement '" + ref.placement() + "', which is not on file");
         }
         ItemType type = type(content, ref.placement(), catalogue);
         if (type.port(ref.port()).isEmpty()) {
@@ -82,29 +83,30 @@ final class Admission {
         }
         for (String part : cable.laid().along()) {
             if (content.placement(part).isEmpty()) {
-                throw new IllegalArgumentException("cable '" + cable.id() + "' is led along placement '" + part
-                        + "', which is not on file");
+                throw new IllegalArgumentException(
+                        "cable '" + cable.id() + "' is led along placement '" + part + "', which is not on file");
             }
         }
         String bay = cable.laid().stowedIn();
-        if (!bay.isEmpty() && type(content, bay, catalogue).facet(Facet.InnerBay.class).isEmpty()) {
-            throw new IllegalArgumentException("cable '" + cable.id() + "' lies in a bay of placement '" + bay
-                    + "', which has none");
+        if (!bay.isEmpty()
+                && type(content, bay, catalogue).facet(Facet.InnerBay.class).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "cable '" + cable.id() + "' lies in a bay of placement '" + bay + "', which has none");
         }
     }
 
     static void settingTarget(SettingKey key, Content content, Catalogue catalogue) {
         if (content.placement(key.placement()).isEmpty()) {
-            throw new IllegalArgumentException("setting '" + key + "' names placement '" + key.placement()
-                    + "', which is not on file");
+            throw new IllegalArgumentException(
+                    "setting '" + key + "' names placement '" + key.placement() + "', which is not on file");
         }
         ItemType type = type(content, key.placement(), catalogue);
         if (type.socket(key.port()).isPresent() && key.freedom() < Switches.COUNT) {
             return;
         }
         if (type.port(key.port()).isEmpty() && type.internalJoint(key.port()).isEmpty()) {
-            throw new IllegalArgumentException("setting '" + key + "' names port '" + key.port() + "', which "
-                    + type.name() + " does not have");
+            throw new IllegalArgumentException(
+                    "setting '" + key + "' names port '" + key.port() + "', which " + type.name() + " does not have");
         }
     }
 
@@ -117,16 +119,18 @@ final class Admission {
             }
         }
         if (up.containsKey(content.root())) {
-            throw new IllegalArgumentException("joint '" + up.get(content.root()).id()
-                    + "' locates the root placement '" + content.root() + "', which locates all others");
+            throw new IllegalArgumentException(
+                    "joint '" + up.get(content.root()).id() + "' locates the root placement '" + content.root()
+                            + "', which locates all others");
         }
         for (Placement placement : content.placements()) {
             int steps = 0;
             Optional<Joint> joint = Optional.ofNullable(up.get(placement.id()));
             while (joint.isPresent()) {
                 if (++steps > content.placements().size()) {
-                    throw new IllegalArgumentException("locating joints go round in a circle through placement '"
-                            + placement.id() + "' (joint '" + up.get(placement.id()).id() + "')");
+                    throw new IllegalArgumentException(
+                            "locating joints go round in a circle through placement '" + placement.id() + "' (joint '"
+                                    + up.get(placement.id()).id() + "')");
                 }
                 joint = Optional.ofNullable(up.get(joint.get().parent().placement()));
             }

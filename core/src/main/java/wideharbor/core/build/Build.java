@@ -32,8 +32,8 @@ public record Build(
             Configuration next = all.stream()
                     .filter(c -> c.id().equals(wanted))
                     .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("Configuration '" + from.id()
-                            + "' is based on '" + wanted + "', which this build does not have"));
+                    .orElseThrow(() -> new IllegalArgumentException("Configuration '" + from.id() + "' is based on '"
+                            + wanted + "', which this build does not have"));
             if (i > all.size()) {
                 throw new IllegalArgumentException("Configuration '" + from.id() + "' is based on itself");
             }
@@ -47,8 +47,8 @@ public record Build(
         String at = configuration;
         while (!at.isEmpty()) {
             String id = at;
-            Configuration next = configuration(id)
-                    .orElseThrow(() -> new EditRefused("There is no configuration '" + id + "'."));
+            Configuration next =
+                    configuration(id).orElseThrow(() -> new EditRefused("There is no configuration '" + id + "'."));
             chain.add(0, next);
             at = next.basedOn();
         }
@@ -152,16 +152,19 @@ public record Build(
     }
 
     private static boolean plugs(List<Command> overlay, String cable) {
-        return overlay.stream().anyMatch(c -> c instanceof Command.Connect p && p.cable().id().equals(cable));
+        return overlay.stream()
+                .anyMatch(c -> c instanceof Command.Connect p && p.cable().id().equals(cable));
     }
 
     private static boolean touches(List<Command> overlay, SettingKey key) {
         return places(overlay, key.placement())
-                || overlay.stream().anyMatch(c -> c instanceof Command.Set s && s.key().equals(key));
+                || overlay.stream()
+                        .anyMatch(c -> c instanceof Command.Set s && s.key().equals(key));
     }
 
     private static boolean places(List<Command> overlay, String placement) {
-        return overlay.stream().anyMatch(c -> c instanceof Command.Place p && p.placement().equals(placement));
+        return overlay.stream()
+                .anyMatch(c -> c instanceof Command.Place p && p.placement().equals(placement));
     }
 
     Build withBase(Content content) {

@@ -161,12 +161,12 @@ public final class Content {
     public boolean equals(Object other) {
         return this == other
                 || other instanceof Content c
-                && root.equals(c.root)
-                && placements.equals(c.placements)
-                && removed.equals(c.removed)
-                && joints.equals(c.joints)
-                && cables.equals(c.cables)
-                && settings.equals(c.settings);
+                        && root.equals(c.root)
+                        && placements.equals(c.placements)
+                        && removed.equals(c.removed)
+                        && joints.equals(c.joints)
+                        && cables.equals(c.cables)
+                        && settings.equals(c.settings);
     }
 
     @Override

@@ -119,7 +119,8 @@ final class Draft {
     private Command unplace(String id) {
         Placement old = present(id);
         boolean named = joints.values().stream()
-                        .anyMatch(j -> j.parent().placement().equals(id) || j.child().placement().equals(id))
+                        .anyMatch(j -> j.parent().placement().equals(id)
+                                || j.child().placement().equals(id))
                 || cables.values().stream().anyMatch(c -> c.names(id))
                 || settings.keySet().stream().anyMatch(k -> k.placement().equals(id));
         if (named || id.equals(root)) {
@@ -173,8 +174,8 @@ final class Draft {
     private void requireNoCircle(Joint joint) {
         String child = joint.child().placement();
         if (child.equals(root)) {
-            throw new IllegalArgumentException("joint '" + joint.id() + "' locates the root placement '" + root
-                    + "', which locates all others");
+            throw new IllegalArgumentException(
+                    "joint '" + joint.id() + "' locates the root placement '" + root + "', which locates all others");
         }
         Optional<Joint> up = Optional.of(joint);
         while (up.isPresent()) {
@@ -190,7 +191,10 @@ final class Draft {
     private Command set(Command.Set c, Catalogue catalogue) {
         present(c.key().placement());
         Admission.settingTarget(c.key(), content(), catalogue);
-        boolean atSocket = catalogue.require(placements.get(c.key().placement()).type()).socket(c.key().port()).isPresent();
+        boolean atSocket = catalogue
+                .require(placements.get(c.key().placement()).type())
+                .socket(c.key().port())
+                .isPresent();
         if (atSocket) {
             Switches.requireSense(c.key(), c.value());
         }

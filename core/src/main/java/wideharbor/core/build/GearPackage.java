@@ -55,8 +55,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
                 nextKit = nextKit.with(add.type(), add.count());
                 kitInverse.add(Scoped.kit(new Command.AddKit(add.type(), -add.count())));
             } else {
-                List<Command> now =
-                        overlays.computeIfAbsent(scoped.scope(), new Overlays(listed)::of);
+                List<Command> now = overlays.computeIfAbsent(scoped.scope(), new Overlays(listed)::of);
                 extend(now, scoped.command());
             }
         }
@@ -183,7 +182,8 @@ public record GearPackage(Kit kit, List<Build> builds) {
     }
 
     private static Command undoOf(Command command, Build build) {
-        String id = command instanceof Command.Configure c ? c.configuration().id() : ((Command.Unconfigure) command).id();
+        String id =
+                command instanceof Command.Configure c ? c.configuration().id() : ((Command.Unconfigure) command).id();
         return build.configuration(id)
                 .<Command>map(Command.Configure::new)
                 .orElseGet(() -> new Command.Unconfigure(id));

@@ -15,7 +15,6 @@ public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confide
         this(id, kind, parent, child, confidence, "");
     }
 
-
     public enum Kind {
         LOCATING,
         CLOSING

@@ -25,7 +25,8 @@ public record Kit(Map<TypeRef, Integer> counts) {
         Map<TypeRef, Integer> next = new LinkedHashMap<>(counts);
         int count = count(type) + change;
         if (count < 0) {
-            throw new EditRefused("The kit holds " + count(type) + " of " + type + "; " + -change + " cannot be taken.");
+            throw new EditRefused(
+                    "The kit holds " + count(type) + " of " + type + "; " + -change + " cannot be taken.");
         }
         if (count == 0) {
             next.remove(type);

@@ -19,8 +19,7 @@ public record SettingKey(String placement, String port, int freedom) {
     public static SettingKey parse(String written) {
         var match = WRITTEN.matcher(written);
         if (!match.matches()) {
-            throw new IllegalArgumentException(
-                    "A setting is written placement:port:index, but was '" + written + "'");
+            throw new IllegalArgumentException("A setting is written placement:port:index, but was '" + written + "'");
         }
         return new SettingKey(match.group(1), match.group(2), Integer.parseInt(match.group(3)));
     }
@@ -28,7 +27,11 @@ public record SettingKey(String placement, String port, int freedom) {
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof SettingKey o && placement.equals(o.placement) && port.equals(o.port) && freedom == o.freedom;
+        return this == other
+                || other instanceof SettingKey o
+                        && placement.equals(o.placement)
+                        && port.equals(o.port)
+                        && freedom == o.freedom;
     }
 
     @Override

@@ -12,7 +12,8 @@ public record SocketRef(String placement, String socket) {
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof SocketRef o && placement.equals(o.placement) && socket.equals(o.socket);
+        return this == other
+                || other instanceof SocketRef o && placement.equals(o.placement) && socket.equals(o.socket);
     }
 
     @Override

@@ -23,15 +23,14 @@ public final class Switches {
      * @throws EditRefused naming the limit
      */
     static void requireSense(SettingKey key, double value) {
-        int most =
-                switch (key.freedom()) {
-                    case LOOK -> 1;
-                    case SAFETY -> MOST_DB;
-                    default -> 3;
-                };
+        int most = switch (key.freedom()) {
+            case LOOK -> 1;
+            case SAFETY -> MOST_DB;
+            default -> 3;
+        };
         if (value != Math.rint(value) || value < 0 || value > most) {
-            throw new EditRefused("What is set at " + key.placement() + ", " + key.port() + " must be a whole number from 0 to "
-                    + most + ", but was " + value + ".");
+            throw new EditRefused("What is set at " + key.placement() + ", " + key.port()
+                    + " must be a whole number from 0 to " + most + ", but was " + value + ".");
         }
     }
 

@@ -48,7 +48,8 @@ public final class AdapterFinder {
         steps.forEach(graph::addVertex);
         Map<String, List<Step>> byIn = new LinkedHashMap<>();
         for (Step step : steps) {
-            byIn.computeIfAbsent(signature(step.inPort()), k -> new ArrayList<>()).add(step);
+            byIn.computeIfAbsent(signature(step.inPort()), k -> new ArrayList<>())
+                    .add(step);
         }
         Map<String, List<Step>> after = new LinkedHashMap<>();
         for (Step a : steps) {
@@ -97,7 +98,9 @@ public final class AdapterFinder {
         }
     }
 
-    /** An adapter in a chain: it hangs by {@code in} on what is before it and carries by {@code out} what comes after. */
+    /**
+     * An adapter in a chain: it hangs by {@code in} on what is before it and carries by {@code out} what comes after.
+     */
     public record Link(ItemType type, String in, String out) {}
 
     /**
@@ -109,7 +112,8 @@ public final class AdapterFinder {
     public record Chain(List<Link> links, boolean toolFree, boolean twistProof, double massGrams, double heightMm) {
         /** Names in order, "A, then B". */
         public String title() {
-            return String.join(", then ", links.stream().map(l -> l.type().name()).toList());
+            return String.join(
+                    ", then ", links.stream().map(l -> l.type().name()).toList());
         }
 
         /** One key for each kind of screw the adapters bring, in order; empty when all go on without a tool. */
@@ -147,10 +151,7 @@ public final class AdapterFinder {
 
     private double cost(Step step) {
         ItemType type = step.type().orElseThrow();
-        return PER_PIECE
-                + (isToolFree(step) ? 0 : NEEDS_TOOL)
-                + grams(type) * 10
-                + height(type, step.in(), step.out());
+        return PER_PIECE + (isToolFree(step) ? 0 : NEEDS_TOOL) + grams(type) * 10 + height(type, step.in(), step.out());
     }
 
     private double twist(Port a, Port b) {
@@ -159,7 +160,8 @@ public final class AdapterFinder {
 
     private static boolean isToolFree(Step step) {
         return (step.inPort().working().isToolFree() || step.inPort().screws().isEmpty())
-                && (step.outPort().working().isToolFree() || step.outPort().screws().isEmpty());
+                && (step.outPort().working().isToolFree()
+                        || step.outPort().screws().isEmpty());
     }
 
     private static double grams(ItemType type) {
@@ -188,8 +190,7 @@ public final class AdapterFinder {
         if (!open.containsVertex(TO) || open.inDegreeOf(TO) == 0 || open.outDegreeOf(FROM) == 0) {
             return chains;
         }
-        for (GraphPath<Step, DefaultWeightedEdge> path :
-                new YenKShortestPath<>(open).getPaths(FROM, TO, most * 3)) {
+        for (GraphPath<Step, DefaultWeightedEdge> path : new YenKShortestPath<>(open).getPaths(FROM, TO, most * 3)) {
             if (path.getLength() <= pieces + 1 && chains.size() < most) {
                 chains.add(chain(path.getVertexList(), carrying, carried));
             }

@@ -17,9 +17,7 @@ public final class Catalogue {
     private final Memo<TypeRef, List<Piece>> pieces = new Memo<>();
     private final Lazy<AdapterFinder> adapters = new Lazy<>();
 
-    /**
-     * @throws IllegalArgumentException when a revision occurs twice or a port names an unknown standard
-     */
+    /** @throws IllegalArgumentException when a revision occurs twice or a port names an unknown standard */
     public Catalogue(Collection<ItemType> all, Standards standards) {
         Map<TypeRef, ItemType> byRef = new LinkedHashMap<>();
         for (ItemType type : all) {
@@ -63,7 +61,10 @@ public final class Catalogue {
     public List<ItemType> current() {
         Map<String, ItemType> newest = new LinkedHashMap<>();
         for (ItemType type : types.values()) {
-            newest.merge(type.ref().id(), type, (a, b) -> b.ref().revision() > a.ref().revision() ? b : a);
+            newest.merge(
+                    type.ref().id(),
+                    type,
+                    (a, b) -> b.ref().revision() > a.ref().revision() ? b : a);
         }
         return List.copyOf(newest.values());
     }

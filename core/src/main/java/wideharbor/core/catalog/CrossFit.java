@@ -23,25 +23,30 @@ public final class CrossFit {
     public record Line(ItemType part, List<Cell> cells) {}
 
     /**
-     * One line for every part that goes on this body as it is or was made for it, by category and name, and one cell for
-     * each body in the order given.
+     * One line for every part that goes on this body as it is or was made for it, by category and name, and one cell
+     * for each body in the order given.
      */
     public static List<Line> of(Catalogue catalogue, ItemType body, List<ItemType> bodies) {
         List<Line> lines = new ArrayList<>();
         for (ItemType part : catalogue.current()) {
-            Optional<Vec3> facing =
-                    direct(catalogue, body, part, Optional.empty()).map(p -> p.normal().unit());
+            Optional<Vec3> facing = direct(catalogue, body, part, Optional.empty())
+                    .map(p -> p.normal().unit());
             if (part.category() != Category.BODY && (madeFor(part, body) || facing.isPresent())) {
                 lines.add(new Line(
                         part,
-                        bodies.stream().map(b -> cell(catalogue, b, part, facing)).toList()));
+                        bodies.stream()
+                                .map(b -> cell(catalogue, b, part, facing))
+                                .toList()));
             }
         }
-        lines.sort(Comparator.comparing((Line l) -> l.part().category()).thenComparing(l -> l.part().name()));
+        lines.sort(Comparator.comparing((Line l) -> l.part().category())
+                .thenComparing(l -> l.part().name()));
         return lines;
     }
 
-    /** On other bodies only the face that looks the same way counts: a base plate screwed to a side is no base plate. */
+    /**
+     * On other bodies only the face that looks the same way counts: a base plate screwed to a side is no base plate.
+     */
     private static Cell cell(Catalogue catalogue, ItemType body, ItemType part, Optional<Vec3> facing) {
         Optional<String> on = direct(catalogue, body, part, facing).map(Port::title);
         if (madeFor(part, body)) {
@@ -81,11 +86,14 @@ public final class CrossFit {
             AdapterFinder.Reach reach = catalogue.adapters().reach(on);
             for (Port own : part.ports()) {
                 Optional<AdapterFinder.Chain> chain = looks(on, facing)
-                        ? reach.to(own).filter(c -> c.links().stream().noneMatch(l -> l.type().equals(part)))
+                        ? reach.to(own)
+                                .filter(c -> c.links().stream()
+                                        .noneMatch(l -> l.type().equals(part)))
                         : Optional.empty();
                 if (chain.isPresent()
                         && (best.isEmpty()
-                                || chain.get().links().size() < best.get().links().size())) {
+                                || chain.get().links().size()
+                                        < best.get().links().size())) {
                     best = chain;
                 }
             }

@@ -6,7 +6,28 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
 /** What a part does for the job, beyond filling space. A part may have several. */
-public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Facet.Battery, Facet.Charger, Facet.PowerOutput, Facet.PowerInput, Facet.Cable, Facet.Support, Facet.Counterbalance, Facet.Pad, Facet.Pivot, Facet.Room, Facet.Feet, Facet.Gimbal, Facet.Spacer, Facet.Tool, Facet.Microphone, Facet.Arm, Facet.InnerBay, SignalFacet {
+public sealed interface Facet
+        permits Facet.Camera,
+                Facet.Lens,
+                Facet.Rods,
+                Facet.Battery,
+                Facet.Charger,
+                Facet.PowerOutput,
+                Facet.PowerInput,
+                Facet.Cable,
+                Facet.Support,
+                Facet.Counterbalance,
+                Facet.Pad,
+                Facet.Pivot,
+                Facet.Room,
+                Facet.Feet,
+                Facet.Gimbal,
+                Facet.Spacer,
+                Facet.Tool,
+                Facet.Microphone,
+                Facet.Arm,
+                Facet.InnerBay,
+                SignalFacet {
 
     /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
     /** The recorded window is 0 × 0 while it is not on file. */
@@ -32,7 +53,12 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
             double closeFocusMm)
             implements Facet {
         public Lens(
-                String mountPort, double focalMm, double tStop, double lengthMm, double frontDiameterMm, double squeeze) {
+                String mountPort,
+                double focalMm,
+                double tStop,
+                double lengthMm,
+                double frontDiameterMm,
+                double squeeze) {
             this(mountPort, focalMm, tStop, lengthMm, frontDiameterMm, squeeze, 0);
         }
 
@@ -121,7 +147,12 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
 
     /** Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source. */
     record PowerOutput(
-            String socket, double regulatedVolts, double efficiency, double continuousWatts, double peakWatts, double continuousAmps)
+            String socket,
+            double regulatedVolts,
+            double efficiency,
+            double continuousWatts,
+            double peakWatts,
+            double continuousAmps)
             implements Facet {
         public PowerOutput {
             Require.within("Regulated volts", regulatedVolts, 0, 100, "V");
@@ -149,7 +180,12 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
             implements Facet {
         /** What is there at once. */
         public PowerInput(
-                String socket, double minVolts, double maxVolts, double idleWatts, Figure runningWatts, Figure peakWatts) {
+                String socket,
+                double minVolts,
+                double maxVolts,
+                double idleWatts,
+                Figure runningWatts,
+                Figure peakWatts) {
             this(socket, minVolts, maxVolts, idleWatts, runningWatts, peakWatts, 0);
         }
 
@@ -192,8 +228,7 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
      *
      * @param balanceToleranceMm how far from the datum the centre of mass may sit and still count as balanced
      */
-    record Support(
-            String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way)
+    record Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way)
             implements Facet {
 
         /** How a support bears what it carries. */
@@ -252,7 +287,8 @@ public sealed interface Facet permits Facet.Camera, Facet.Lens, Facet.Rods, Face
     }
 
     /** The room inside a case, mm, what it may hold and what it weighs empty, g. */
-    record Room(double widthMm, double heightMm, double lengthMm, double mostGrams, double emptyGrams) implements Facet {
+    record Room(double widthMm, double heightMm, double lengthMm, double mostGrams, double emptyGrams)
+            implements Facet {
         public Room {
             Require.within("Inner width", widthMm, 20, 3000, "mm");
             Require.within("Inner height", heightMm, 20, 3000, "mm");

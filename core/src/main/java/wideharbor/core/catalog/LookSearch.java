@@ -23,7 +23,8 @@ public final class LookSearch {
             Map.of("a", 1, "one", 1, "two", 2, "three", 3, "four", 4, "six", 6);
     private static final Pattern SCREWS =
             Pattern.compile("(\\d+|one|two|three|four|six|a)?\\s*(?:x\\s*)?(1/4|3/8|m3|m4|m6)\\b(?:-\\d+)?");
-    private static final Pattern SLOT = Pattern.compile("(?:slot|dovetail|rail|jaw)s?\\s*(?:of\\s*)?(\\d+(?:\\.\\d+)?)");
+    private static final Pattern SLOT =
+            Pattern.compile("(?:slot|dovetail|rail|jaw)s?\\s*(?:of\\s*)?(\\d+(?:\\.\\d+)?)");
     private static final Pattern RODS = Pattern.compile("(?:rod|bore|bar)s?\\s*(?:of\\s*)?(\\d+(?:\\.\\d+)?)");
     private static final Pattern APART = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(?:mm)?\\s*apart");
     private static final Pattern SIZE =
@@ -59,7 +60,8 @@ public final class LookSearch {
                 hits.add(hit);
             }
         }
-        hits.sort(Comparator.comparingInt((Hit h) -> -h.score()).thenComparing(h -> h.type().name()));
+        hits.sort(Comparator.comparingInt((Hit h) -> -h.score())
+                .thenComparing(h -> h.type().name()));
         int best = hits.isEmpty() ? 0 : hits.get(0).score();
         return hits.stream().filter(h -> h.score() * 2 >= best).limit(most).toList();
     }
@@ -87,15 +89,18 @@ public final class LookSearch {
         }
         Matcher grams = GRAMS.matcher(text);
         Optional<Double> mass = grams.find()
-                ? Optional.of(Double.parseDouble(grams.group(1)) * (grams.group(2).equals("kg") ? 1000 : 1))
+                ? Optional.of(
+                        Double.parseDouble(grams.group(1)) * (grams.group(2).equals("kg") ? 1000 : 1))
                 : Optional.empty();
         Optional<String> look = List.of("flat", "round", "ring", "tube", "long").stream()
                 .filter(text::contains)
                 .findFirst();
         List<String> words = new ArrayList<>();
         for (String word : text.split("[^a-z]+")) {
-            boolean spoken = List.of("flat", "round", "long", "two", "one", "four", "three", "six", "screws", "screw", "hole",
-                            "holes", "slot", "mm", "with", "and", "apart", "thread", "of", "the", "pins", "kg", "in", "for", "x")
+            boolean spoken = List.of(
+                            "flat", "round", "long", "two", "one", "four", "three", "six", "screws", "screw", "hole",
+                            "holes", "slot", "mm", "with", "and", "apart", "thread", "of", "the", "pins", "kg", "in",
+                            "for", "x")
                     .contains(word);
             if (word.length() > 2 && !spoken) {
                 words.add(word);
@@ -117,7 +122,9 @@ public final class LookSearch {
         List<String> by = new ArrayList<>();
         int score = 0;
         for (String word : wanted.words()) {
-            String in = (type.name() + " " + type.category()).toLowerCase(Locale.ROOT).replace('_', ' ');
+            String in = (type.name() + " " + type.category())
+                    .toLowerCase(Locale.ROOT)
+                    .replace('_', ' ');
             if (Synonyms.of(word).stream().anyMatch(in::contains)) {
                 by.add(word);
                 score += 2;
@@ -159,7 +166,8 @@ public final class LookSearch {
     private static int screws(Catalogue catalogue, ItemType type, String thread) {
         int most = 0;
         for (Port port : type.ports()) {
-            String title = catalogue.standards().require(port.standard()).title().toLowerCase(Locale.ROOT);
+            String title =
+                    catalogue.standards().require(port.standard()).title().toLowerCase(Locale.ROOT);
             for (Port.Screw screw : port.screws()) {
                 if (screw.thread().toLowerCase(Locale.ROOT).startsWith(thread)) {
                     most = Math.max(most, screw.count());
@@ -186,7 +194,8 @@ public final class LookSearch {
         return type.ports().stream()
                 .filter(p -> catalogue.standards().require(p.standard()).family() == Standard.Family.ROD)
                 .anyMatch(p -> Math.abs(Mating.rodDiameter(p, catalogue.standards()) - diameter) < 0.15
-                        && apart.map(a -> Math.abs(Mating.rodSpacing(p, catalogue.standards()) - a) < 1).orElse(true));
+                        && apart.map(a -> Math.abs(Mating.rodSpacing(p, catalogue.standards()) - a) < 1)
+                                .orElse(true));
     }
 
     /** Length, height and width of the box around a part's matter, mm, in its own frame. */
@@ -198,8 +207,14 @@ public final class LookSearch {
                 if (!shape.keepClear()) {
                     for (Convex piece : Convex.of(shape)) {
                         Convex.Bounds b = piece.bounds();
-                        min = new Vec3(Math.min(min.x(), b.min().x()), Math.min(min.y(), b.min().y()), Math.min(min.z(), b.min().z()));
-                        max = new Vec3(Math.max(max.x(), b.max().x()), Math.max(max.y(), b.max().y()), Math.max(max.z(), b.max().z()));
+                        min = new Vec3(
+                                Math.min(min.x(), b.min().x()),
+                                Math.min(min.y(), b.min().y()),
+                                Math.min(min.z(), b.min().z()));
+                        max = new Vec3(
+                                Math.max(max.x(), b.max().x()),
+                                Math.max(max.y(), b.max().y()),
+                                Math.max(max.z(), b.max().z()));
                     }
                 }
             }

@@ -13,7 +13,8 @@ import wideharbor.core.quantity.Span;
  * @param link the rigid body it sits on
  * @param normal outward; {@code up} at a right angle to it. Mating puts normal on −normal and up on up
  * @param engagementMm how long a stretch this port grips when it clamps a carrier (rods, rails, dovetails)
- * @param mark what shows the one right way round ("red dot", "arrow to the lens"), at the port's up; empty when any will do
+ * @param mark what shows the one right way round ("red dot", "arrow to the lens"), at the port's up; empty when any
+ *     will do
  */
 public record Port(
         String id,
@@ -55,8 +56,23 @@ public record Port(
             Rating rating,
             Working working) {
         this(
-                id, title, standard, role, link, at, normal, up, occupancy, engagementMm, size, pins, screws, freedoms,
-                rating, working, "");
+                id,
+                title,
+                standard,
+                role,
+                link,
+                at,
+                normal,
+                up,
+                occupancy,
+                engagementMm,
+                size,
+                pins,
+                screws,
+                freedoms,
+                rating,
+                working,
+                "");
     }
 
     /** Unrated, and worked by its screws. */
@@ -76,8 +92,22 @@ public record Port(
             List<Screw> screws,
             List<Freedom> freedoms) {
         this(
-                id, title, standard, role, link, at, normal, up, occupancy, engagementMm, size, pins, screws, freedoms,
-                Rating.NONE, Working.BY_SCREWS);
+                id,
+                title,
+                standard,
+                role,
+                link,
+                at,
+                normal,
+                up,
+                occupancy,
+                engagementMm,
+                size,
+                pins,
+                screws,
+                freedoms,
+                Rating.NONE,
+                Working.BY_SCREWS);
     }
 
     public enum Role {

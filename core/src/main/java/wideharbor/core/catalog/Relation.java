@@ -28,7 +28,8 @@ public record Relation(Kind kind, String other, String why) {
 
     /** Whether a part is what this relation speaks of. */
     public boolean means(ItemType type) {
-        return type.ref().id().equals(other) || type.capabilities().stream().anyMatch(c -> c.name().equals(other));
+        return type.ref().id().equals(other)
+                || type.capabilities().stream().anyMatch(c -> c.name().equals(other));
     }
 
     /** Whether any part with a capability will do, rather than one type. */

@@ -3,7 +3,9 @@ package wideharbor.core.catalog;
 import java.util.List;
 import wideharbor.core.quantity.Require;
 
-/** What a part does with picture, sound, time and control: where it takes them in, passes them on, shows or keeps them. */
+/**
+ * What a part does with picture, sound, time and control: where it takes them in, passes them on, shows or keeps them.
+ */
 public sealed interface SignalFacet extends Facet {
 
     /** Sockets that it speaks of: the part must have them. */

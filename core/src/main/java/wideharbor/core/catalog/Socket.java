@@ -9,11 +9,17 @@ import wideharbor.core.quantity.Require;
  * @param normal the way the plug comes out; the zero vector when it is not on file
  */
 public record Socket(
-        String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at, Vec3 normal) {
+        String id,
+        String title,
+        Kind kind,
+        Direction direction,
+        String connector,
+        String pinOut,
+        Vec3 at,
+        Vec3 normal) {
 
     /** The way the plug comes out is not on file. */
     public static final Vec3 WAY_UNKNOWN = Vec3.ZERO;
-
 
     public enum Kind {
         POWER,

@@ -53,7 +53,14 @@ public record Changeover(
      * @param along parts that go with it in one piece
      * @param keys of the screws that are worked; empty when hands do it
      */
-    public record Step(Act act, String placement, String part, String where, List<String> along, List<String> keys, double minutes) {}
+    public record Step(
+            Act act,
+            String placement,
+            String part,
+            String where,
+            List<String> along,
+            List<String> keys,
+            double minutes) {}
 
     public boolean isToolFree() {
         return keys.isEmpty();
@@ -70,8 +77,7 @@ public record Changeover(
         steps = Sequencing.withCables(steps, cables(to, from, Act.PLUG, rules), to, rules.ways());
         Set<String> keys = new LinkedHashSet<>();
         steps.forEach(s -> keys.addAll(s.keys()));
-        double minutes = steps.stream().mapToDouble(Step::minutes).sum()
-                + keys.size() * rules.value(Rule.TIME_TOOL);
+        double minutes = steps.stream().mapToDouble(Step::minutes).sum() + keys.size() * rules.value(Rule.TIME_TOOL);
         return new Changeover(
                 from.configuration().id(),
                 to.configuration().id(),
@@ -91,7 +97,8 @@ public record Changeover(
         if (other.isEmpty()) {
             return true;
         }
-        boolean sameType = other.get().type().ref().equals(here.require(placement).type().ref());
+        boolean sameType =
+                other.get().type().ref().equals(here.require(placement).type().ref());
         return !sameType
                 || !here.locatedBy(placement)
                         .map(Changeover::place)
@@ -128,13 +135,17 @@ public record Changeover(
     private static boolean isGone(Rig here, Rig there, String placement) {
         Optional<Placed> other = there.find(placement);
         return other.isEmpty()
-                || !other.get().type().ref().equals(here.require(placement).type().ref());
+                || !other.get()
+                        .type()
+                        .ref()
+                        .equals(here.require(placement).type().ref());
     }
 
     /** Whether what carries it goes too, so that it goes along. */
     private static boolean parentGoes(Rig here, Rig there, String placement) {
         return here.locatedBy(placement)
-                .filter(j -> here.find(j.parent().placement()).isPresent() && isGone(here, there, j.parent().placement()))
+                .filter(j -> here.find(j.parent().placement()).isPresent()
+                        && isGone(here, there, j.parent().placement()))
                 .isPresent();
     }
 
@@ -149,9 +160,7 @@ public record Changeover(
     private static List<Step> over(Rig from, Rig to, HouseRules rules) {
         List<Step> steps = new ArrayList<>();
         for (Placed part : to.attached()) {
-            if (from.find(part.id()).isPresent()
-                    && !isGone(from, to, part.id())
-                    && isElsewhere(from, to, part.id())) {
+            if (from.find(part.id()).isPresent() && !isGone(from, to, part.id()) && isElsewhere(from, to, part.id())) {
                 Step away = step(Act.OVER, from, part, joined(from, part.id()), List.of(), rules);
                 Step back = step(Act.OVER, to, part, joined(to, part.id()), List.of(), rules);
                 Set<String> keys = new LinkedHashSet<>(away.keys());
@@ -161,7 +170,13 @@ public record Changeover(
                         .map(to::title)
                         .toList();
                 steps.add(new Step(
-                        Act.OVER, part.id(), part.title(), back.where(), with, List.copyOf(keys), away.minutes() + back.minutes()));
+                        Act.OVER,
+                        part.id(),
+                        part.title(),
+                        back.where(),
+                        with,
+                        List.copyOf(keys),
+                        away.minutes() + back.minutes()));
             }
         }
         return steps;
@@ -181,8 +196,7 @@ public record Changeover(
         return all;
     }
 
-    private static Step step(
-            Act act, Rig rig, Placed part, List<Joint> joints, List<String> along, HouseRules rules) {
+    private static Step step(Act act, Rig rig, Placed part, List<Joint> joints, List<String> along, HouseRules rules) {
         Set<String> keys = new LinkedHashSet<>();
         double minutes = 0;
         for (Joint joint : joints) {
@@ -192,7 +206,8 @@ public record Changeover(
         }
         String where = joints.stream()
                 .findFirst()
-                .map(j -> rig.title(j.parent().placement()) + ", " + rig.port(j.parent()).title())
+                .map(j -> rig.title(j.parent().placement()) + ", "
+                        + rig.port(j.parent()).title())
                 .orElse("");
         double worked = Math.max(minutes, rules.value(Rule.TIME_LEVER)) + lift(rig, part, rules);
         return new Step(act, part.id(), part.title(), where, along, List.copyOf(keys), worked);
@@ -202,7 +217,8 @@ public record Changeover(
     private static double lift(Rig rig, Placed part, HouseRules rules) {
         Set<String> side = rig.subtree(part.id());
         Set<String> lifted = new LinkedHashSet<>(side);
-        if (side.contains(rig.configuration().support()) || BEARERS.contains(part.type().category())) {
+        if (side.contains(rig.configuration().support())
+                || BEARERS.contains(part.type().category())) {
             lifted = new LinkedHashSet<>(rig.subtree(rig.content().root()));
             lifted.removeAll(side);
         }
@@ -227,7 +243,9 @@ public record Changeover(
         for (Motion motion : to.motions()) {
             Optional<Motion> before = from.motion(motion.key());
             if (before.isPresent() && Math.abs(before.get().value() - motion.value()) > 0.05) {
-                String unit = motion.freedom().unit().equals("°") ? "°" : " " + motion.freedom().unit();
+                String unit = motion.freedom().unit().equals("°")
+                        ? "°"
+                        : " " + motion.freedom().unit();
                 steps.add(new Step(
                         Act.SET,
                         motion.key().placement(),
@@ -250,12 +268,14 @@ public record Changeover(
     private static List<Step> cables(Rig here, Rig there, Act act, HouseRules rules) {
         List<Step> steps = new ArrayList<>();
         for (CableRun cable : here.content().cables()) {
-            if (isPlugged(here, cable) && !(isPlugged(there, cable) && there.content().cables().contains(cable))) {
+            if (isPlugged(here, cable)
+                    && !(isPlugged(there, cable) && there.content().cables().contains(cable))) {
                 steps.add(new Step(
                         act,
                         cable.id(),
                         here.catalogue().require(cable.type()).name(),
-                        here.title(cable.a().placement()) + " to " + here.title(cable.b().placement()),
+                        here.title(cable.a().placement()) + " to "
+                                + here.title(cable.b().placement()),
                         List.of(),
                         List.of(),
                         rules.value(Rule.TIME_CABLE)));
@@ -265,7 +285,8 @@ public record Changeover(
     }
 
     private static boolean isPlugged(Rig rig, CableRun cable) {
-        return rig.find(cable.a().placement()).isPresent() && rig.find(cable.b().placement()).isPresent();
+        return rig.find(cable.a().placement()).isPresent()
+                && rig.find(cable.b().placement()).isPresent();
     }
 
     private static List<String> recheck(Rig from, Rig to, List<Step> steps) {

@@ -4,7 +4,8 @@ package wideharbor.core.check;
  * What a check says of itself; screens and docs are made from it.
  *
  * @param perLens whether the answer depends on the lens in the slot, and so its findings' keys name the lens
- * @param basis what the answer rests on: with every lens that leaves that as it is the answer is the same, and asked once
+ * @param basis what the answer rests on: with every lens that leaves that as it is the answer is the same, and asked
+ *     once
  */
 public record CheckCard(
         String id,
@@ -44,6 +45,7 @@ public record CheckCard(
     }
 
     public CheckCard restingOn(Basis other) {
-        return new CheckCard(id, family, title, subjects, expectation, because, formula, source, severity, perLens, other);
+        return new CheckCard(
+                id, family, title, subjects, expectation, because, formula, source, severity, perLens, other);
     }
 }

@@ -85,7 +85,9 @@ public record CheckContext(
         return kept.viewing(this);
     }
 
-    /** Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still. */
+    /**
+     * Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still.
+     */
     public static final class Kept {
         private final Optional<CheckContext> like;
         private final Lazy<Clearances> clearances;
@@ -146,7 +148,10 @@ public record CheckContext(
         return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());
     }
 
-    /** Whether this is the rig with which what concerns the whole job is told: the first configuration of the first build. */
+    /**
+     * Whether this is the rig with which what concerns the whole job is told: the first configuration of the first
+     * build.
+     */
     public boolean isFirstOfJob() {
         Build first = job.gear().builds().get(0);
         return build.id().equals(first.id())

@@ -107,7 +107,10 @@ public final class CheckEngine {
     /** What one rig was asked, and on what it is the same as the first. */
     private record Asked(Set<CheckCard.Basis> same, List<Results> results) {}
 
-    /** Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every lens. */
+    /**
+     * Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every
+     * lens.
+     */
     boolean finds(Contexts contexts, FindingKey key) {
         List<String> lenses = key.lens().isEmpty() ? contexts.lenses() : List.of(key.lens());
         return lenses.stream().anyMatch(lens -> finds(contexts.with(lens), key));
@@ -122,7 +125,8 @@ public final class CheckEngine {
     }
 
     private boolean finds(CheckContext context, FindingKey key) {
-        return results(require(key.check()), context).findings().stream().anyMatch(f -> f.key().equals(key));
+        return results(require(key.check()), context).findings().stream()
+                .anyMatch(f -> f.key().equals(key));
     }
 
     private List<Results> results(CheckContext context) {
@@ -130,7 +134,10 @@ public final class CheckEngine {
     }
 
     private List<Results> results(CheckContext context, Predicate<Check> which) {
-        return checks.stream().filter(which).map(check -> results(check, context)).toList();
+        return checks.stream()
+                .filter(which)
+                .map(check -> results(check, context))
+                .toList();
     }
 
     private static Results results(Check check, CheckContext context) {

@@ -41,7 +41,9 @@ final class Contexts {
         CheckContext known = resolved.get(lens);
         if (known == null) {
             String first = lenses().get(0);
-            known = lens.equals(first) ? CheckContext.of(job, build, configuration, lens) : with(first).with(lens);
+            known = lens.equals(first)
+                    ? CheckContext.of(job, build, configuration, lens)
+                    : with(first).with(lens);
             resolved.put(lens, known);
         }
         return known;

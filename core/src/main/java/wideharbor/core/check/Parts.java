@@ -47,7 +47,11 @@ public final class Parts {
     /** An id that nothing on file has yet: the stem, then the stem with the lowest free number. */
     public static String freeId(Content content, String stem) {
         String id = stem;
-        for (int n = 2; content.placement(id).isPresent() || content.joint(id).isPresent() || content.cable(id).isPresent(); n++) {
+        for (int n = 2;
+                content.placement(id).isPresent()
+                        || content.joint(id).isPresent()
+                        || content.cable(id).isPresent();
+                n++) {
             id = stem + "-" + n;
         }
         return id;

@@ -38,11 +38,15 @@ public final class Proposer {
     public record Fix(
             String id, String kind, String title, List<Scoped> commands, List<String> cleared, Raised raised) {}
 
-    /** Fixes for the first {@value #MOST_FINDINGS} findings of a report, the weightiest first; the rest are not in the map. */
+    /**
+     * Fixes for the first {@value #MOST_FINDINGS} findings of a report, the weightiest first; the rest are not in the
+     * map.
+     */
     public Map<FindingKey, List<Fix>> propose(Job job, Report report) {
         Map<FindingKey, List<Fix>> fixes = new HashMap<>();
         Known known = new Known(job);
-        for (Finding finding : report.findings().subList(0, Math.min(MOST_FINDINGS, report.findings().size()))) {
+        for (Finding finding : report.findings()
+                .subList(0, Math.min(MOST_FINDINGS, report.findings().size()))) {
             fixes.put(finding.key(), propose(job, finding, known));
         }
         return fixes;
@@ -74,7 +78,10 @@ public final class Proposer {
 
         /** Whether the job has this configuration before the edit. */
         boolean has(FindingKey key) {
-            return job.gear().build(key.build()).configuration(key.configuration()).isPresent();
+            return job.gear()
+                    .build(key.build())
+                    .configuration(key.configuration())
+                    .isPresent();
         }
 
         Report report(FindingKey key) {
@@ -105,15 +112,21 @@ public final class Proposer {
         List<Fix> numbered = new ArrayList<>();
         for (Fix f : sorted) {
             numbered.add(new Fix(
-                    f.kind() + "-" + (numbered.size() + 1), f.kind(), f.title(), f.commands(), f.cleared(), f.raised()));
+                    f.kind() + "-" + (numbered.size() + 1),
+                    f.kind(),
+                    f.title(),
+                    f.commands(),
+                    f.cleared(),
+                    f.raised()));
         }
         return numbered;
     }
 
     private void attempt(Job job, FindingKey key, Check.Candidate candidate, Known known, List<Fix> tried) {
         try {
-            GearPackage after =
-                    job.gear().apply(key.build(), candidate.commands(), job.catalogue()).after();
+            GearPackage after = job.gear()
+                    .apply(key.build(), candidate.commands(), job.catalogue())
+                    .after();
             Contexts changed = known.contexts(key).after(job.with(after));
             // Most candidates that fail do so at their own finding: that alone is looked at first.
             if (engine.finds(changed, key)) {
@@ -122,7 +135,9 @@ public final class Proposer {
             Report before = known.report(key);
             Report report = engine.check(changed);
             Report.Change change = report.since(before);
-            if (report.find(key).isEmpty() && addsNoStop(report, before) && (!isShared(candidate) || sparesOthers(job.with(after), key, known))) {
+            if (report.find(key).isEmpty()
+                    && addsNoStop(report, before)
+                    && (!isShared(candidate) || sparesOthers(job.with(after), key, known))) {
                 tried.add(new Fix(
                         "",
                         candidate.kind(),

@@ -18,7 +18,9 @@ import wideharbor.core.job.Job;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
-/** Why each part is on a rig, as far as the build itself tells: what it carries, feeds, ties, shows, or is needed by. */
+/**
+ * Why each part is on a rig, as far as the build itself tells: what it carries, feeds, ties, shows, or is needed by.
+ */
 public final class Purposes {
     private Purposes() {}
 
@@ -61,7 +63,8 @@ public final class Purposes {
                 reasons.add(capability.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
             }
         }
-        if (part.type().facet(Facet.Battery.class).isPresent() || part.type().facet(Facet.Spacer.class).isPresent()) {
+        if (part.type().facet(Facet.Battery.class).isPresent()
+                || part.type().facet(Facet.Spacer.class).isPresent()) {
             reasons.add(part.type().facet(Facet.Battery.class).isPresent() ? "gives power" : "sets a height");
         }
         for (Placed other : rig.attached()) {
@@ -73,14 +76,17 @@ public final class Purposes {
         return reasons;
     }
 
-    /** Parts of the job that nothing relies on wherever they are on: a habit, or a purpose that the build does not tell. */
+    /**
+     * Parts of the job that nothing relies on wherever they are on: a habit, or a purpose that the build does not tell.
+     */
     public static List<Idle> idle(Job job) {
         List<Idle> all = new ArrayList<>();
         for (Build build : job.gear().builds()) {
             Map<String, String> seen = new LinkedHashMap<>();
             Set<String> useful = new LinkedHashSet<>();
             for (Configuration configuration : build.configurations()) {
-                String lens = build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
+                String lens =
+                        build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
                 Rig rig = Rig.resolve(build, configuration.id(), lens, job.catalogue());
                 for (Placed placed : rig.attached()) {
                     seen.putIfAbsent(placed.id(), placed.title());

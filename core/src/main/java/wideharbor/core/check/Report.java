@@ -22,7 +22,8 @@ public record Report(List<Finding> findings, Map<String, Integer> looked) {
     public Report of(String build, String configuration) {
         return new Report(
                 findings.stream()
-                        .filter(f -> f.key().build().equals(build) && f.key().configuration().equals(configuration))
+                        .filter(f -> f.key().build().equals(build)
+                                && f.key().configuration().equals(configuration))
                         .toList(),
                 looked);
     }

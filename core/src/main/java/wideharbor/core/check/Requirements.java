@@ -37,15 +37,15 @@ public final class Requirements {
         MetBy met = new MetBy(job);
         brief.configurations().forEach(c -> all.add(configuration(job, report, c, met)));
         brief.lenses().forEach(l -> all.add(lens(job, report, l, met)));
-        all.add(byCheck(
-                "day",
-                "hours and climate",
-                onFor(brief),
-                report,
-                "power.runtime",
-                met::batteries));
+        all.add(byCheck("day", "hours and climate", onFor(brief), report, "power.runtime", met::batteries));
         if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
-            all.add(byCheck("mass", "mass window", "Carried mass " + window(brief), report, "balance.mass-window", met::masses));
+            all.add(byCheck(
+                    "mass",
+                    "mass window",
+                    "Carried mass " + window(brief),
+                    report,
+                    "balance.mass-window",
+                    met::masses));
         }
         asks(job, report, met, all);
         return all;
@@ -68,7 +68,13 @@ public final class Requirements {
                     against.isEmpty() ? met.change(c) : titles(against)));
         }
         if (asks.room().depthMm() > 0 || asks.room().heightMm() > 0) {
-            all.add(byCheck("room", "room", "Fits a room " + room(asks.room()), report, "brief.room", () -> met.rooms(asks.room())));
+            all.add(byCheck(
+                    "room",
+                    "room",
+                    "Fits a room " + room(asks.room()),
+                    report,
+                    "brief.room",
+                    () -> met.rooms(asks.room())));
         }
         if (!asks.tapes().isEmpty()) {
             all.add(byCheck(
@@ -98,7 +104,9 @@ public final class Requirements {
         if (shoot.orientation() != Shoot.Orientation.ANY) {
             String picture = shoot.orientation() == Shoot.Orientation.BOTH
                     ? "Landscape and portrait pictures"
-                    : (shoot.orientation() == Shoot.Orientation.PORTRAIT ? "A portrait picture" : "A landscape picture");
+                    : (shoot.orientation() == Shoot.Orientation.PORTRAIT
+                            ? "A portrait picture"
+                            : "A landscape picture");
             all.add(byCheck("orientation", "picture", picture, report, "brief.orientation", met::orientations));
         }
         if (shoot.longestStretchHours() > 0) {
@@ -120,7 +128,8 @@ public final class Requirements {
                     () -> met.able(Capability.SHOWS_PICTURE)));
         }
         if (shoot.sound() != Shoot.Sound.NONE || shoot.timecode()) {
-            all.add(byCheck("sound", "sound and time", soundInWords(shoot), report, "brief.sound", () -> met.sound(shoot)));
+            all.add(byCheck(
+                    "sound", "sound and time", soundInWords(shoot), report, "brief.sound", () -> met.sound(shoot)));
         }
         for (Shoot.Recording r : shoot.recordings()) {
             all.add(new Requirement(
@@ -133,12 +142,11 @@ public final class Requirements {
     }
 
     private static String soundInWords(Shoot shoot) {
-        String sound =
-                switch (shoot.sound()) {
-                    case NONE -> "No sound";
-                    case CAMERA -> "Sound in the camera";
-                    case SEPARATE -> "Sound kept apart";
-                };
+        String sound = switch (shoot.sound()) {
+            case NONE -> "No sound";
+            case CAMERA -> "Sound in the camera";
+            case SEPARATE -> "Sound kept apart";
+        };
         return sound + (shoot.timecode() ? ", one time for all" : "");
     }
 
@@ -187,14 +195,20 @@ public final class Requirements {
                 .findFirst();
         String from = "configurations";
         if (build.isEmpty()) {
-            return new Requirement("configuration-" + id, from, "Works as " + id, Status.NOT_MET, List.of("no build has it"));
+            return new Requirement(
+                    "configuration-" + id, from, "Works as " + id, Status.NOT_MET, List.of("no build has it"));
         }
         String title = build.get().configuration(id).orElseThrow().title();
         List<Finding> stops = report.findings().stream()
                 .filter(f -> f.key().configuration().equals(id) && f.holds())
                 .filter(f -> !Verdict.isWaived(f, job.waivers()))
                 .toList();
-        return new Requirement("configuration-" + id, from, "Works as " + title, status(stops), stops.isEmpty() ? met.configuration(id) : titles(stops));
+        return new Requirement(
+                "configuration-" + id,
+                from,
+                "Works as " + title,
+                status(stops),
+                stops.isEmpty() ? met.configuration(id) : titles(stops));
     }
 
     private static Requirement lens(Job job, Report report, String id, MetBy met) {
@@ -210,7 +224,8 @@ public final class Requirements {
                 .filter(f -> f.key().lens().equals(id) && f.holds())
                 .filter(f -> !Verdict.isWaived(f, job.waivers()))
                 .toList();
-        return new Requirement("lens-" + id, "lenses", text, status(stops), stops.isEmpty() ? met.lens(id) : titles(stops));
+        return new Requirement(
+                "lens-" + id, "lenses", text, status(stops), stops.isEmpty() ? met.lens(id) : titles(stops));
     }
 
     private static Requirement byCheck(

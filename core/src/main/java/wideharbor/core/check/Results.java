@@ -56,7 +56,9 @@ public final class Results {
         findings.add(weighed(new Finding(key, severity, state, title, evidence, why)));
     }
 
-    /** A way of working may say that findings of the check's own weight weigh otherwise here; the finding says which. */
+    /**
+     * A way of working may say that findings of the check's own weight weigh otherwise here; the finding says which.
+     */
     private Finding weighed(Finding finding) {
         if (finding.severity() != card.severity()) {
             return finding;

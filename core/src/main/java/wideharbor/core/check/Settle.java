@@ -12,7 +12,10 @@ import wideharbor.core.rig.Closing;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
 
-/** Finds the settings that close closing joints (the height of a lens support), so that an edit elsewhere keeps them shut. */
+/**
+ * Finds the settings that close closing joints (the height of a lens support), so that an edit elsewhere keeps them
+ * shut.
+ */
 public final class Settle {
     private static final double ALREADY_SHUT = 0.01;
 

@@ -21,8 +21,8 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
     public static boolean isWaived(Finding finding, List<Job.Waiver> waivers) {
         String key = finding.key().toString();
         return waivers.stream()
-                .anyMatch(w -> w.finding().equals(key)
-                        && finding.evidence().excess() <= w.acceptedExcess() * 1.02 + 1e-6);
+                .anyMatch(w ->
+                        w.finding().equals(key) && finding.evidence().excess() <= w.acceptedExcess() * 1.02 + 1e-6);
     }
 
     public static Verdict of(Report report, Job job) {
@@ -44,10 +44,7 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
         Set<String> read = job.reads().stream().map(Job.CautionRead::finding).collect(Collectors.toSet());
         Map<String, Standing> each = new HashMap<>();
         for (Finding finding : findings) {
-            each.merge(
-                    finding.key().shared(),
-                    standing(finding, job, read),
-                    (a, b) -> a.compareTo(b) <= 0 ? a : b);
+            each.merge(finding.key().shared(), standing(finding, job, read), (a, b) -> a.compareTo(b) <= 0 ? a : b);
         }
         int[] counts = new int[Standing.values().length];
         each.values().forEach(s -> counts[s.ordinal()]++);
@@ -68,9 +65,10 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
         return switch (finding.severity()) {
             case NOTE -> Standing.NOTE;
             case CAUTION -> read.contains(finding.key().toString()) ? Standing.READ : Standing.UNREAD;
-            case STOP -> isWaived(finding, job.waivers())
-                    ? Standing.WAIVED
-                    : finding.state() == CheckState.FOUND ? Standing.STOP : Standing.OPEN;
+            case STOP ->
+                isWaived(finding, job.waivers())
+                        ? Standing.WAIVED
+                        : finding.state() == CheckState.FOUND ? Standing.STOP : Standing.OPEN;
         };
     }
 

@@ -19,8 +19,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * What is fed, cabled and switched on a rig: two rigs with the same of it get the same answers from all checks that rest
- * on nothing else.
+ * What is fed, cabled and switched on a rig: two rigs with the same of it get the same answers from all checks that
+ * rest on nothing else.
  *
  * @param joints those of batteries: the plates they sit on, and what is stuck to them
  * @param stands where the parts are that cables end at and are led along

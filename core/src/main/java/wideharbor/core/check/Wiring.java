@@ -24,9 +24,12 @@ public final class Wiring {
     /** The shortest cable that joins two sockets, from the kit first. */
     public static Optional<ItemType> cable(CheckContext context, Socket from, Socket to) {
         return context.catalogue().current().stream()
-                .filter(t -> t.facet(Facet.Cable.class).filter(w -> w.joins(from, to)).isPresent())
+                .filter(t -> t.facet(Facet.Cable.class)
+                        .filter(w -> w.joins(from, to))
+                        .isPresent())
                 .min(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
-                        .thenComparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm())
+                        .thenComparingDouble(
+                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm())
                         .thenComparing(t -> t.ref().id()));
     }
 
@@ -35,10 +38,16 @@ public final class Wiring {
     }
 
     public static Socket socket(CheckContext context, SocketRef ref) {
-        return context.rig().require(ref.placement()).type().socket(ref.socket()).orElseThrow();
+        return context.rig()
+                .require(ref.placement())
+                .type()
+                .socket(ref.socket())
+                .orElseThrow();
     }
 
-    /** A cable of a type between two sockets, with what leaves the kit for it. {@code taken} are ids given out before. */
+    /**
+     * A cable of a type between two sockets, with what leaves the kit for it. {@code taken} are ids given out before.
+     */
     public static List<Scoped> lay(
             CheckContext context, Scope scope, ItemType type, SocketRef from, SocketRef to, Set<String> taken) {
         String id = Chains.freeId(context, "k-" + to.placement(), taken);

@@ -8,11 +8,13 @@ import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
 
 /**
- * Pieces by the cubes of space their boxes reach into. Two pieces that meet share a cube; each pair is told once, in the
- * first cube that both reach. All lies in a few arrays: a rig is sorted in anew with every look at it.
+ * Pieces by the cubes of space their boxes reach into. Two pieces that meet share a cube; each pair is told once, in
+ * the first cube that both reach. All lies in a few arrays: a rig is sorted in anew with every look at it.
  */
 final class Cells {
-    /** About the size of a small part, mm: larger cubes hold strangers, smaller ones hold everything many times over. */
+    /**
+     * About the size of a small part, mm: larger cubes hold strangers, smaller ones hold everything many times over.
+     */
     private static final double EDGE = 60;
 
     /** More cubes than this are never made: then they are larger, and it only costs time. */
@@ -103,7 +105,8 @@ final class Cells {
                     int cube = cube(x, y, z);
                     for (int i = begin[cube]; i < begin[cube + 1]; i++) {
                         Clearances.Solid solid = solids.get(inside[i]);
-                        if (isFirst(from, 0, 6 * inside[i], x, y, z) && solid.convex().bounds().overlaps(box, tolerance)) {
+                        if (isFirst(from, 0, 6 * inside[i], x, y, z)
+                                && solid.convex().bounds().overlaps(box, tolerance)) {
                             told.accept(solid);
                         }
                     }

@@ -51,8 +51,7 @@ public final class Clearances {
     /** Matter of one part in the room that another keeps for something. */
     public record Intrusion(String keeper, Shape.Use use, String intruder, double depthMm, Convex.Bounds where) {}
 
-    private Clearances(
-            Rig rig, List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
+    private Clearances(Rig rig, List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
         this.rig = rig;
         this.solids = solids;
         this.cells = cells;
@@ -60,9 +59,11 @@ public final class Clearances {
         this.intrusions = intrusions;
         for (Solid solid : solids) {
             if (solid.use() == Shape.Use.SOLID) {
-                matter.computeIfAbsent(solid.placement(), k -> new ArrayList<>()).add(solid.convex());
+                matter.computeIfAbsent(solid.placement(), k -> new ArrayList<>())
+                        .add(solid.convex());
             } else {
-                rooms.computeIfAbsent(solid.placement(), k -> EnumSet.noneOf(Shape.Use.class)).add(solid.use());
+                rooms.computeIfAbsent(solid.placement(), k -> EnumSet.noneOf(Shape.Use.class))
+                        .add(solid.use());
             }
         }
     }
@@ -83,14 +84,21 @@ public final class Clearances {
                 toleranceMm,
                 solids.stream().filter(s -> still.contains(s.placement())).toList(),
                 still,
-                clashes.stream().filter(c -> still.contains(c.a()) && still.contains(c.b())).toList(),
+                clashes.stream()
+                        .filter(c -> still.contains(c.a()) && still.contains(c.b()))
+                        .toList(),
                 intrusions.stream()
                         .filter(i -> still.contains(i.keeper()) && still.contains(i.intruder()))
                         .toList());
     }
 
     private static Clearances of(
-            Rig rig, double toleranceMm, List<Solid> known, Set<String> still, List<Clash> met, List<Intrusion> intruded) {
+            Rig rig,
+            double toleranceMm,
+            List<Solid> known,
+            Set<String> still,
+            List<Clash> met,
+            List<Intrusion> intruded) {
         List<Solid> solids = new ArrayList<>(known);
         addSolids(rig, still, solids);
         Zones zones = new Zones(rig);
@@ -154,7 +162,10 @@ public final class Clearances {
             boolean inOrder = a.placement().compareTo(b.placement()) < 0;
             String first = inOrder ? a.placement() : b.placement();
             String second = inOrder ? b.placement() : a.placement();
-            clashes.merge(first + "|" + second, new Clash(first, second, depth, where), (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+            clashes.merge(
+                    first + "|" + second,
+                    new Clash(first, second, depth, where),
+                    (x, y) -> y.depthMm() > x.depthMm() ? y : x);
         } else {
             Solid keeper = a.use() == Shape.Use.SOLID ? b : a;
             Solid intruder = keeper == a ? b : a;
@@ -214,7 +225,10 @@ public final class Clearances {
         return false;
     }
 
-    /** A part whose matter a ray meets within so many millimetres, of several the first by id; empty when the way is free. */
+    /**
+     * A part whose matter a ray meets within so many millimetres, of several the first by id; empty when the way is
+     * free.
+     */
     public Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
         return solids.stream()
                 .filter(met(from, direction, within, except))
@@ -268,7 +282,9 @@ public final class Clearances {
 
         private static double spacing(Rig rig, Port port) {
             boolean rods = rig.catalogue().standards().require(port.standard()).family() == Standard.Family.ROD;
-            return rods ? Mating.rodSpacing(port, rig.catalogue().standards()) : port.size().spacingMm();
+            return rods
+                    ? Mating.rodSpacing(port, rig.catalogue().standards())
+                    : port.size().spacingMm();
         }
 
         private void add(Joint joint, Zone zone) {

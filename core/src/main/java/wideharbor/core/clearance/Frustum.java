@@ -23,8 +23,10 @@ public record Frustum(double frontMm, double slopeX, double slopeY) {
 
     /** Empty when there is no lens on the body, or the window is not on file. */
     public static Optional<Frustum> of(Rig rig) {
-        Optional<Facet.Camera> camera =
-                rig.require(rig.content().root()).type().facet(Facet.Camera.class).filter(c -> c.windowWidthMm() > 0);
+        Optional<Facet.Camera> camera = rig.require(rig.content().root())
+                .type()
+                .facet(Facet.Camera.class)
+                .filter(c -> c.windowWidthMm() > 0);
         if (camera.isEmpty()) {
             return Optional.empty();
         }
@@ -33,7 +35,10 @@ public record Frustum(double frontMm, double slopeX, double slopeY) {
             if (lens.isPresent()) {
                 return Optional.of(new Frustum(
                         lens.get().lengthMm(),
-                        camera.get().windowWidthMm() * lens.get().squeeze() / 2 / lens.get().focalMm(),
+                        camera.get().windowWidthMm()
+                                * lens.get().squeeze()
+                                / 2
+                                / lens.get().focalMm(),
                         camera.get().windowHeightMm() / 2 / lens.get().focalMm()));
             }
         }

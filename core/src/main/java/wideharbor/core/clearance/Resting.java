@@ -57,9 +57,7 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
      * part, far out and far up.
      */
     private static Optional<Plane> table(List<Corner> corners) {
-        Corner[] base = {
-            new Corner("", FAR, -FAR, FAR), new Corner("", -FAR, -FAR, FAR), new Corner("", 0, FAR, FAR)
-        };
+        Corner[] base = {new Corner("", FAR, -FAR, FAR), new Corner("", -FAR, -FAR, FAR), new Corner("", 0, FAR, FAR)};
         for (int step = 0; step < MOST_STEPS; step++) {
             Plane plane = through(base);
             Corner lowest = null;
@@ -117,7 +115,8 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
     private static final Corner ORIGIN = new Corner("", 0, 0, 0);
 
     private static double cross(Corner a, Corner b, Corner c) {
-        return (b.across() - a.across()) * (c.along() - a.along()) - (c.across() - a.across()) * (b.along() - a.along());
+        return (b.across() - a.across()) * (c.along() - a.along())
+                - (c.across() - a.across()) * (b.along() - a.along());
     }
 
     private static Resting stand(List<Corner> corners, Plane plane) {

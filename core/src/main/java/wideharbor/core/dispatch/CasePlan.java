@@ -19,9 +19,9 @@ import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 
 /**
- * Which piece goes into which case: largest first, beside its own kind where that has room, into cases of the kit before
- * others of the house. A piece fits by its bounds between the foam, a case is full by volume or by mass. A first plan:
- * whoever packs decides.
+ * Which piece goes into which case: largest first, beside its own kind where that has room, into cases of the kit
+ * before others of the house. A piece fits by its bounds between the foam, a case is full by volume or by mass. A first
+ * plan: whoever packs decides.
  *
  * @param loose what fits no case, or is one
  */
@@ -40,7 +40,13 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
      * @param forTwo heavier than one person lifts
      */
     public record PackedCase(
-            ItemType type, boolean inKit, List<Packed> contents, double grams, double fill, boolean unweighed, boolean forTwo) {}
+            ItemType type,
+            boolean inKit,
+            List<Packed> contents,
+            double grams,
+            double fill,
+            boolean unweighed,
+            boolean forTwo) {}
 
     /** A case being filled. */
     private static final class Open {
@@ -84,8 +90,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         }
 
         PackedCase closed(double forTwo) {
-            return new PackedCase(
-                    type, inKit, packed(contents), grams, volume / capacity(), unweighed, grams > forTwo);
+            return new PackedCase(type, inKit, packed(contents), grams, volume / capacity(), unweighed, grams > forTwo);
         }
     }
 
@@ -121,8 +126,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
                     .or(() -> another(more, piece, fill, Double.MAX_VALUE, open))
                     .ifPresentOrElse(c -> c.put(piece), () -> loose.merge(piece.type(), 1, Integer::sum));
         }
-        return new CasePlan(
-                open.stream().map(c -> c.closed(forTwo)).toList(), packed(loose));
+        return new CasePlan(open.stream().map(c -> c.closed(forTwo)).toList(), packed(loose));
     }
 
     private static Optional<Open> choose(List<Open> open, Piece piece, double fill, double mostGrams) {

@@ -20,7 +20,10 @@ public final class Gate {
         return stage == Stage.DRAFT ? Optional.empty() : Optional.of("It is " + word(stage) + " already.");
     }
 
-    /** Why this person cannot sign now: it must be built and clear, and nobody signs twice. People come as ids; {@code untaken} parts and standards came with a file. */
+    /**
+     * Why this person cannot sign now: it must be built and clear, and nobody signs twice. People come as ids;
+     * {@code untaken} parts and standards came with a file.
+     */
     public static Optional<String> whyNotSign(
             Stage stage, Verdict verdict, int untaken, List<String> signedBy, String who) {
         if (stage != Stage.BUILT) {
@@ -31,8 +34,9 @@ public final class Gate {
             return Optional.of(verdict.inWords() + ": a held package is not signed.");
         }
         if (untaken > 0) {
-            return Optional.of("The package rests on " + untaken + (untaken == 1 ? " part or standard" : " parts and standards")
-                    + " that came with a file; a lead must take them into the house first.");
+            return Optional.of(
+                    "The package rests on " + untaken + (untaken == 1 ? " part or standard" : " parts and standards")
+                            + " that came with a file; a lead must take them into the house first.");
         }
         if (signedBy.contains(who)) {
             return Optional.of("You have signed; the second signature must be another person's.");

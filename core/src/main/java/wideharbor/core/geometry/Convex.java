@@ -6,16 +6,19 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * A convex solid by its corners, with the directions along which it can be told apart from another (the separating
- * axis theorem: face normals, and crosses of edges). Immutable; placing it makes the next one.
+ * A convex solid by its corners, with the directions along which it can be told apart from another (the separating axis
+ * theorem: face normals, and crosses of edges). Immutable; placing it makes the next one.
  */
 public final class Convex {
     private final Vec3[] corners;
     private final Vec3[] normals;
     private final Vec3[] edges;
     private final Bounds bounds;
-    /** Whether it is just its bounds: a box that stands square. Most parts are, and two such need no search for an axis. */
+    /**
+     * Whether it is just its bounds: a box that stands square. Most parts are, and two such need no search for an axis.
+     */
     private final boolean square;
+
     private final Reach reach = new Reach();
 
     /** Along each own normal, from where to where a solid reaches; found with the first comparison. */
@@ -130,7 +133,9 @@ public final class Convex {
 
     static Convex of(List<Vec3> corners, List<Vec3> normals, List<Vec3> edges) {
         return new Convex(
-                corners.toArray(Vec3[]::new), distinct(normals).toArray(Vec3[]::new), distinct(edges).toArray(Vec3[]::new));
+                corners.toArray(Vec3[]::new),
+                distinct(normals).toArray(Vec3[]::new),
+                distinct(edges).toArray(Vec3[]::new));
     }
 
     /** Directions, each once, opposite ones counted as one. */
@@ -178,7 +183,8 @@ public final class Convex {
         if (least <= 0) {
             return least;
         }
-        Vec3[] tried = Arrays.copyOf(normals, normals.length + other.normals.length + edges.length * other.edges.length);
+        Vec3[] tried =
+                Arrays.copyOf(normals, normals.length + other.normals.length + edges.length * other.edges.length);
         System.arraycopy(other.normals, 0, tried, normals.length, other.normals.length);
         int count = normals.length + other.normals.length;
         for (Vec3 a : edges) {
@@ -199,7 +205,9 @@ public final class Convex {
         return least;
     }
 
-    /** Whether two solids are in each other by more than so many millimetres: {@link #depth} for who needs no figure. */
+    /**
+     * Whether two solids are in each other by more than so many millimetres: {@link #depth} for who needs no figure.
+     */
     public boolean isDeeperIn(Convex other, double mm) {
         if (square && other.square) {
             return bounds.depth(other.bounds) > mm;

@@ -7,9 +7,9 @@ import wideharbor.core.quantity.Require;
 /**
  * Reads the gaps round the coupler of a camera docked to a front unit on the same rods, and says what to do next.
  *
- * <p>Pitch = atan((top − bottom) / D): top wider means camera nose up. Yaw the same with right − left: right wider means
- * nose right. A gap alone cannot tell offset from tilt, so the steps at the coupler's rim are read too. Order: angle, then
- * height, then lateral, then read again: turning the camera moves the coupler by lever · tan(angle).
+ * <p>Pitch = atan((top − bottom) / D): top wider means camera nose up. Yaw the same with right − left: right wider
+ * means nose right. A gap alone cannot tell offset from tilt, so the steps at the coupler's rim are read too. Order:
+ * angle, then height, then lateral, then read again: turning the camera moves the coupler by lever · tan(angle).
  */
 public final class DockingGaps {
     private DockingGaps() {}
@@ -57,8 +57,8 @@ public final class DockingGaps {
     /**
      * One thing to do.
      *
-     * @param amount mm of shim (PITCH, HEIGHT: positive lifts, PITCH under the rear edge when positive, else the front),
-     *     or mm to shift (YAW at the rear end, LATERAL: positive to camera left; CLOSE: forward)
+     * @param amount mm of shim (PITCH, HEIGHT: positive lifts, PITCH under the rear edge when positive, else the
+     *     front), or mm to shift (YAW at the rear end, LATERAL: positive to camera left; CLOSE: forward)
      */
     public record Instruction(Act act, double amount, String words) {}
 
@@ -79,28 +79,45 @@ public final class DockingGaps {
         if (pitched) {
             double shim = r.base() * Math.tan(Math.toRadians(Math.abs(pitch)));
             String edge = pitch > 0 ? "rear" : "front";
-            steps.add(new Instruction(Act.PITCH, pitch > 0 ? shim : -shim, "Shim %s mm under the %s edge: the nose is %s by %s°"
-                    .formatted(two(shim), edge, pitch > 0 ? "up" : "down", two(Math.abs(pitch)))));
+            steps.add(new Instruction(
+                    Act.PITCH,
+                    pitch > 0 ? shim : -shim,
+                    "Shim %s mm under the %s edge: the nose is %s by %s°"
+                            .formatted(two(shim), edge, pitch > 0 ? "up" : "down", two(Math.abs(pitch)))));
         }
         if (yawed) {
             double shift = r.base() * Math.tan(Math.toRadians(Math.abs(yaw)));
-            steps.add(new Instruction(Act.YAW, yaw > 0 ? -shift : shift, "Move the rear end %s mm to camera %s: the nose points %s by %s°"
-                    .formatted(two(shift), yaw > 0 ? "right" : "left", yaw > 0 ? "right" : "left", two(Math.abs(yaw)))));
+            steps.add(new Instruction(
+                    Act.YAW,
+                    yaw > 0 ? -shift : shift,
+                    "Move the rear end %s mm to camera %s: the nose points %s by %s°"
+                            .formatted(
+                                    two(shift),
+                                    yaw > 0 ? "right" : "left",
+                                    yaw > 0 ? "right" : "left",
+                                    two(Math.abs(yaw)))));
         }
         double up = r.stepUp() - drop;
         if (Math.abs(up) > bandMm) {
-            steps.add(new Instruction(Act.HEIGHT, -up, up < 0
-                    ? "Shim %s mm under both edges: the camera then stands low".formatted(two(-up))
-                    : "Take %s mm out from under both edges, or lift the front unit as much".formatted(two(up))));
+            steps.add(new Instruction(
+                    Act.HEIGHT,
+                    -up,
+                    up < 0
+                            ? "Shim %s mm under both edges: the camera then stands low".formatted(two(-up))
+                            : "Take %s mm out from under both edges, or lift the front unit as much"
+                                    .formatted(two(up))));
         }
         double left = r.stepLeft() + swing;
         if (Math.abs(left) > bandMm) {
-            steps.add(new Instruction(Act.LATERAL, -left, "Shift the camera %s mm to camera %s"
-                    .formatted(two(Math.abs(left)), left > 0 ? "right" : "left")));
+            steps.add(new Instruction(
+                    Act.LATERAL,
+                    -left,
+                    "Shift the camera %s mm to camera %s".formatted(two(Math.abs(left)), left > 0 ? "right" : "left")));
         }
         double even = Math.min(Math.min(r.top(), r.bottom()), Math.min(r.left(), r.right()));
         if (steps.isEmpty() && even > bandMm) {
-            steps.add(new Instruction(Act.CLOSE, even, "Slide the camera %s mm forward on the rods".formatted(two(even))));
+            steps.add(new Instruction(
+                    Act.CLOSE, even, "Slide the camera %s mm forward on the rods".formatted(two(even))));
         }
         return new Plan(pitch, yaw, List.copyOf(steps), steps.isEmpty());
     }

@@ -23,7 +23,9 @@ final class Hulls {
                     if (k == i || k == j) {
                         continue;
                     }
-                    Vec3 normal = corners.get(j).minus(corners.get(i)).cross(corners.get(k).minus(corners.get(i)));
+                    Vec3 normal = corners.get(j)
+                            .minus(corners.get(i))
+                            .cross(corners.get(k).minus(corners.get(i)));
                     double length = normal.length();
                     if (length > FLAT && supports(corners, corners.get(i), normal.times(1 / length))) {
                         normals.add(normal.times(1 / length));

@@ -57,7 +57,8 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, Shap
 
     private static List<Vec3> circle(Vec3 centre, Vec3 other, double radius) {
         Vec3 axis = other.minus(centre).unit();
-        Vec3 aside = (Math.abs(axis.y()) < 0.9 ? Vec3.UP : Vec3.LEFT).cross(axis).unit();
+        Vec3 aside =
+                (Math.abs(axis.y()) < 0.9 ? Vec3.UP : Vec3.LEFT).cross(axis).unit();
         Vec3 third = axis.cross(aside);
         List<Vec3> points = new ArrayList<>(FACETS);
         for (int i = 0; i < FACETS; i++) {

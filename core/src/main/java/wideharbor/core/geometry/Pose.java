@@ -8,8 +8,7 @@ public record Pose(Vec3 r, Vec3 u, Vec3 n, Vec3 at) {
     public static final Pose IDENTITY = new Pose(Vec3.LEFT, Vec3.UP, Vec3.FORWARD, Vec3.ZERO);
 
     /** Half a turn about u: what mating does to the other port's frame (n on −n, u on u). */
-    public static final Pose FLIP =
-            new Pose(Vec3.LEFT.negated(), Vec3.UP, Vec3.FORWARD.negated(), Vec3.ZERO);
+    public static final Pose FLIP = new Pose(Vec3.LEFT.negated(), Vec3.UP, Vec3.FORWARD.negated(), Vec3.ZERO);
 
     /**
      * A port's frame from its outward normal and its up direction.

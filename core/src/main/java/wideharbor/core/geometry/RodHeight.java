@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import wideharbor.core.quantity.Require;
 
-/** The optical axis over the rods for a straight stack of plates: base to axis + plates + how far the rods lie below. */
+/**
+ * The optical axis over the rods for a straight stack of plates: base to axis + plates + how far the rods lie below.
+ */
 public final class RodHeight {
     private RodHeight() {}
 
@@ -26,9 +28,11 @@ public final class RodHeight {
         if (met) {
             words = "in tolerance";
         } else if (missing > 0) {
-            words = String.format(Locale.ROOT, "%.1f mm low: riser or shims of %.1f mm between body and bracket", missing, missing);
+            words = String.format(
+                    Locale.ROOT, "%.1f mm low: riser or shims of %.1f mm between body and bracket", missing, missing);
         } else {
-            words = String.format(Locale.ROOT, "%.1f mm high: fewer shims or a thinner plate; shims cannot help", -missing);
+            words = String.format(
+                    Locale.ROOT, "%.1f mm high: fewer shims or a thinner plate; shims cannot help", -missing);
         }
         return new Answer(sum, missing, met, words);
     }

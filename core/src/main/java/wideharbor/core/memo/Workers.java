@@ -3,7 +3,9 @@ package wideharbor.core.memo;
 import java.util.List;
 import java.util.function.Function;
 
-/** Who does independent pieces of work: the caller alone, or helpers beside it. The caller decides with whose threads. */
+/**
+ * Who does independent pieces of work: the caller alone, or helpers beside it. The caller decides with whose threads.
+ */
 public interface Workers {
     /** One after the other, on the thread that asks. */
     Workers ALONE = new Workers() {

@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import wideharbor.core.build.Build;
 import java.util.stream.Collectors;
+import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Content;
@@ -71,7 +71,12 @@ public final class Differences {
         for (TypeRef type : all) {
             int change = there.count(type) - here.count(type);
             if (change != 0) {
-                lines.add(new Line(Kind.CHANGED, "kit", type.toString(), here.count(type) + " pieces", there.count(type) + " pieces"));
+                lines.add(new Line(
+                        Kind.CHANGED,
+                        "kit",
+                        type.toString(),
+                        here.count(type) + " pieces",
+                        there.count(type) + " pieces"));
                 edit.add(Scoped.kit(new Command.AddKit(type, change)));
             }
         }
@@ -114,7 +119,9 @@ public final class Differences {
                     && toJoin.stream()
                             .map(id -> b.joint(id).orElseThrow())
                             .anyMatch(n -> n.kind() == Joint.Kind.LOCATING
-                                    && n.child().placement().equals(joint.child().placement()));
+                                    && n.child()
+                                            .placement()
+                                            .equals(joint.child().placement()));
             if (replaced) {
                 lines.add(new Line(Kind.CHANGED, "joint", joint.id(), words(joint, names), "replaced"));
                 edit.add(Scoped.base(new Command.Unjoin(joint.id())));
@@ -126,7 +133,8 @@ public final class Differences {
     }
 
     private static String words(Joint joint, Names names) {
-        return names.title(joint.child().placement()) + " on " + names.title(joint.parent().placement()) + " ("
+        return names.title(joint.child().placement()) + " on "
+                + names.title(joint.parent().placement()) + " ("
                 + joint.kind().name().toLowerCase(java.util.Locale.ROOT) + ", "
                 + joint.confidence().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + ")";
     }
@@ -144,12 +152,21 @@ public final class Differences {
                 weigh(part, edit);
             } else if (!old.get().weighedGrams().equals(part.weighedGrams())) {
                 lines.add(new Line(
-                        Kind.CHANGED, "mass of", part.id(), old.get().weighedGrams().toString(), part.weighedGrams().toString()));
+                        Kind.CHANGED,
+                        "mass of",
+                        part.id(),
+                        old.get().weighedGrams().toString(),
+                        part.weighedGrams().toString()));
                 edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
             }
             boolean off = b.isRemoved(part.id());
             if (off != a.isRemoved(part.id())) {
-                lines.add(new Line(Kind.CHANGED, "part", part.id(), off ? "on the rig" : "taken off", off ? "taken off" : "on the rig"));
+                lines.add(new Line(
+                        Kind.CHANGED,
+                        "part",
+                        part.id(),
+                        off ? "on the rig" : "taken off",
+                        off ? "taken off" : "on the rig"));
                 edit.add(Scoped.base(off ? new Command.Remove(part.id()) : new Command.Restore(part.id())));
             }
         }
@@ -189,12 +206,18 @@ public final class Differences {
     }
 
     private static String words(CableRun cable, Names names) {
-        return names.catalogue().require(cable.type()).name() + ", " + names.title(cable.a().placement()) + " to "
+        return names.catalogue().require(cable.type()).name() + ", "
+                + names.title(cable.a().placement()) + " to "
                 + names.title(cable.b().placement())
                 + (cable.laid().along().isEmpty()
                         ? ""
-                        : " along " + cable.laid().along().stream().map(names::title).collect(Collectors.joining(", ")))
-                + (cable.laid().stowedIn().isEmpty() ? "" : ", stowed in " + names.title(cable.laid().stowedIn()));
+                        : " along "
+                                + cable.laid().along().stream()
+                                        .map(names::title)
+                                        .collect(Collectors.joining(", ")))
+                + (cable.laid().stowedIn().isEmpty()
+                        ? ""
+                        : ", stowed in " + names.title(cable.laid().stowedIn()));
     }
 
     private static void settings(Content a, Content b, Names names, List<Line> lines, List<Scoped> edit) {
@@ -213,14 +236,30 @@ public final class Differences {
                     Double.toString(setting.value())));
             edit.add(Scoped.base(new Command.Set(setting.key(), setting.value(), setting.byFeel())));
         }
-        old.values().forEach(s -> lines.add(
-                new Line(Kind.ONLY_HERE, "setting", s.key().toString(), Double.toString(s.value()), "")));
+        old.values()
+                .forEach(s -> lines.add(
+                        new Line(Kind.ONLY_HERE, "setting", s.key().toString(), Double.toString(s.value()), "")));
     }
 
     private static void overlays(Build here, Build there, List<Line> lines, List<Scoped> edit) {
-        overlay("configuration", here.configurations(), there.configurations(), c -> c.id(), c -> c.overlay(),
-                id -> new Scope.InConfiguration(id), lines, edit);
-        overlay("lens", here.lenses(), there.lenses(), l -> l.id(), l -> l.overlay(), id -> new Scope.InLens(id), lines, edit);
+        overlay(
+                "configuration",
+                here.configurations(),
+                there.configurations(),
+                c -> c.id(),
+                c -> c.overlay(),
+                id -> new Scope.InConfiguration(id),
+                lines,
+                edit);
+        overlay(
+                "lens",
+                here.lenses(),
+                there.lenses(),
+                l -> l.id(),
+                l -> l.overlay(),
+                id -> new Scope.InLens(id),
+                lines,
+                edit);
     }
 
     private static <T> void overlay(

@@ -19,8 +19,8 @@ import wideharbor.core.rig.World;
 
 /** What there is to hold on a rig: from each side, and where each grip is from the shoulder. */
 public record Holds(List<Side> sides, List<Grip> grips) {
-    private static final Set<Category> FIRM =
-            EnumSet.of(Category.HANDLE, Category.CAGE, Category.ROD, Category.PLATE, Category.DOVETAIL, Category.SHOULDER);
+    private static final Set<Category> FIRM = EnumSet.of(
+            Category.HANDLE, Category.CAGE, Category.ROD, Category.PLATE, Category.DOVETAIL, Category.SHOULDER);
 
     /** The sides from which somebody takes hold, as the world stands. */
     public enum From {
@@ -94,7 +94,9 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         safe.sort(Comparator.comparing(p -> !p.type().can(Capability.IS_HANDHOLD)));
         near.sort(Comparator.comparingDouble((Placed p) -> -reach.get(p.id())));
         return new Side(
-                from, safe.stream().map(Placed::title).toList(), safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
+                from,
+                safe.stream().map(Placed::title).toList(),
+                safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
     }
 
     /** Heads and legs stay where they are when somebody takes the rig. */
@@ -103,7 +105,8 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     }
 
     private static boolean isFirm(Placed part) {
-        return part.type().can(Capability.IS_HANDHOLD) || FIRM.contains(part.type().category());
+        return part.type().can(Capability.IS_HANDHOLD)
+                || FIRM.contains(part.type().category());
     }
 
     private static double reach(Clearances clearances, Placed part, Vec3 out) {
@@ -129,9 +132,16 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         return rig.attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD))
                 .map(p -> {
-                    Vec3 off = p.pose().apply(p.type().links().get(0).centreOfMass()).minus(world.datum());
+                    Vec3 off = p.pose()
+                            .apply(p.type().links().get(0).centreOfMass())
+                            .minus(world.datum());
                     return new Grip(
-                            p.id(), p.title(), off.dot(world.left()), off.dot(world.up()), off.dot(world.forward()), off.length());
+                            p.id(),
+                            p.title(),
+                            off.dot(world.left()),
+                            off.dot(world.up()),
+                            off.dot(world.forward()),
+                            off.length());
                 })
                 .sorted(Comparator.comparing(Grip::placement))
                 .toList();

@@ -15,8 +15,8 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.quantity.Require;
 
 /**
- * One battery plate through a day: what is fitted is drawn down block by block, empty it is changed for the fullest that
- * is left, and empties are charged wherever there is mains. Time counts while on.
+ * One battery plate through a day: what is fitted is drawn down block by block, empty it is changed for the fullest
+ * that is left, and empties are charged wherever there is mains. Time counts while on.
  *
  * <p>What a block draws in an hour is P / (temperature factor · usable share) of a battery's own watt-hours: the cold
  * takes nothing away for good, it gives less while it lasts.
@@ -55,7 +55,8 @@ public record DayOfPower(
      *
      * @param fromShare of its charge when that begins
      */
-    public record Turn(int battery, boolean charging, double fromHour, double toHour, double fromShare, double toShare) {}
+    public record Turn(
+            int battery, boolean charging, double fromHour, double toHour, double fromShare, double toShare) {}
 
     /** A battery put on; interrupting when everything goes off for it. */
     public record Swap(double hour, boolean interrupting) {}
@@ -153,7 +154,9 @@ public record DayOfPower(
             while (last >= 0 && turns.get(last).battery() != cell.number) {
                 last--;
             }
-            boolean same = last >= 0 && turns.get(last).charging() == charging && from - turns.get(last).toHour() < EMPTY;
+            boolean same = last >= 0
+                    && turns.get(last).charging() == charging
+                    && from - turns.get(last).toHour() < EMPTY;
             double began = same ? turns.get(last).fromHour() : from;
             double with = same ? turns.get(last).fromShare() : shareBefore;
             Turn turn = new Turn(cell.number, charging, began, hour, with, cell.share());
@@ -165,9 +168,10 @@ public record DayOfPower(
         }
 
         /**
-         * From one event to the next: the fitted battery is empty, one in a bay is full, the block ends. Empties take turns
-         * in the bays; while nothing draws, so do partly charged spares and the fitted one after them. With nothing left to put on, all waits
-         * for the first that is full. At the end of the block what is charged, however far, can go on.
+         * From one event to the next: the fitted battery is empty, one in a bay is full, the block ends. Empties take
+         * turns in the bays; while nothing draws, so do partly charged spares and the fitted one after them. With
+         * nothing left to put on, all waits for the first that is full. At the end of the block what is charged,
+         * however far, can go on.
          */
         void through(DayBlock block, double usable) {
             double watts = plate.draw().applyAsDouble(block);
@@ -181,7 +185,8 @@ public record DayOfPower(
                 double begun = hour;
                 double before = fitted.share();
                 hour += step;
-                bays.forEach(b -> b.cell().left = Math.min(b.cell().capacity, b.cell().left + step * chargers.wattsPerBay()));
+                bays.forEach(b ->
+                        b.cell().left = Math.min(b.cell().capacity, b.cell().left + step * chargers.wattsPerBay()));
                 if (lit) {
                     fitted.left = Math.max(0, fitted.left - step * perHour);
                     drawn += step * watts;
@@ -198,14 +203,20 @@ public record DayOfPower(
             mark();
         }
 
-        /** Empties in the order in which they came off; while nothing draws, partly charged spares and the fitted one too. */
+        /**
+         * Empties in the order in which they came off; while nothing draws, partly charged spares and the fitted one
+         * too.
+         */
         private void fill(List<InBay> bays, int there, boolean off) {
             while (bays.size() < there && !empty.isEmpty()) {
                 Cell next = empty.poll();
                 bays.add(new InBay(next, hour, next.share()));
             }
             List<Cell> partly = off
-                    ? full.stream().filter(c -> !c.isFull()).sorted(Comparator.comparingDouble(c -> c.left)).toList()
+                    ? full.stream()
+                            .filter(c -> !c.isFull())
+                            .sorted(Comparator.comparingDouble(c -> c.left))
+                            .toList()
                     : List.of();
             for (Cell next : partly.subList(0, Math.max(0, Math.min(partly.size(), there - bays.size())))) {
                 full.remove(next);
@@ -286,7 +297,10 @@ public record DayOfPower(
                 rechargeHours(missing, chargers));
     }
 
-    /** The fewest bays of these chargers, of at most {@value #MOST_BAYS}, in which all are full again within so many hours. */
+    /**
+     * The fewest bays of these chargers, of at most {@value #MOST_BAYS}, in which all are full again within so many
+     * hours.
+     */
     public OptionalInt baysFor(double hours, double wattsPerBay) {
         Require.within("Watts of a bay", wattsPerBay, 1, 500, "W");
         return IntStream.rangeClosed(0, MOST_BAYS)

@@ -24,8 +24,7 @@ public final class FeedTree {
     private static final int DEEPEST = 12;
 
     /** A placed power output, the cable in it (if any) and what that feeds. */
-    public record Outlet(
-            Placed placed, Facet.PowerOutput spec, Optional<Link> link) {
+    public record Outlet(Placed placed, Facet.PowerOutput spec, Optional<Link> link) {
         public SocketRef ref() {
             return new SocketRef(placed.id(), spec.socket());
         }
@@ -54,7 +53,8 @@ public final class FeedTree {
                     .toList();
             outletsOf.put(placed.id(), outlets);
             outlets.forEach(o -> o.link()
-                    .ifPresent(l -> feeding.put(new SocketRef(l.device().id(), l.input().socket()), o)));
+                    .ifPresent(l ->
+                            feeding.put(new SocketRef(l.device().id(), l.input().socket()), o)));
         }
         this.sources = findSources();
     }
@@ -95,12 +95,15 @@ public final class FeedTree {
     private List<Source> findSources() {
         List<Source> found = new ArrayList<>();
         for (Placed placed : rig.attached()) {
-            placed.type().facet(Facet.Battery.class).filter(spec -> !isInner(placed)).ifPresent(spec -> {
-                Optional<Placed> plate = plateOf(placed, spec);
-                List<Outlet> outlets = new ArrayList<>(outletsOf(placed.id()));
-                plate.ifPresent(p -> outlets.addAll(outletsOf(p.id())));
-                found.add(new Source(placed, spec, plate, List.copyOf(outlets)));
-            });
+            placed.type()
+                    .facet(Facet.Battery.class)
+                    .filter(spec -> !isInner(placed))
+                    .ifPresent(spec -> {
+                        Optional<Placed> plate = plateOf(placed, spec);
+                        List<Outlet> outlets = new ArrayList<>(outletsOf(placed.id()));
+                        plate.ifPresent(p -> outlets.addAll(outletsOf(p.id())));
+                        found.add(new Source(placed, spec, plate, List.copyOf(outlets)));
+                    });
         }
         return List.copyOf(found);
     }
@@ -214,8 +217,9 @@ public final class FeedTree {
     }
 
     /**
-     * Watts on a battery while each part is in a state of its own, converters' losses included. A part that is off takes
-     * what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown} names them.
+     * Watts on a battery while each part is in a state of its own, converters' losses included. A part that is off
+     * takes what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown} names
+     * them.
      */
     public double drawOn(Source source, Function<String, State> state) {
         return source.outlets().stream()

@@ -11,8 +11,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * What keeps a rig on while a battery is changed: a plate that holds two, or a small battery in the bay of every part that
- * lives straight off the plate. A cable that lies in such a bay leaves no room for its battery.
+ * What keeps a rig on while a battery is changed: a plate that holds two, or a small battery in the bay of every part
+ * that lives straight off the plate. A cable that lies in such a bay leaves no room for its battery.
  */
 public enum KeepsOn {
     PLATE("changed while on"),
@@ -55,8 +55,10 @@ public enum KeepsOn {
                 .filter(o -> o.link().isPresent())
                 .mapToDouble(o -> {
                     Placed battery = innerBattery(rig, o.link().get().device()).orElseThrow();
-                    Facet.Battery spec = battery.type().facet(Facet.Battery.class).orElseThrow();
-                    return Runtime.hours(usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
+                    Facet.Battery spec =
+                            battery.type().facet(Facet.Battery.class).orElseThrow();
+                    return Runtime.hours(
+                            usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
                 })
                 .min();
     }
@@ -67,10 +69,12 @@ public enum KeepsOn {
 
     /** The battery in a part's own bay. */
     public static Optional<Placed> innerBattery(Rig rig, Placed part) {
-        return part.type().facet(Facet.InnerBay.class).flatMap(bay -> rig.carriedBy(part.id()).stream()
-                .filter(j -> j.parent().port().equals(bay.port()))
-                .flatMap(j -> rig.find(j.child().placement()).stream())
-                .findFirst());
+        return part.type()
+                .facet(Facet.InnerBay.class)
+                .flatMap(bay -> rig.carriedBy(part.id()).stream()
+                        .filter(j -> j.parent().port().equals(bay.port()))
+                        .flatMap(j -> rig.find(j.child().placement()).stream())
+                        .findFirst());
     }
 
     /** Cables that lie in a part's bay. */

@@ -12,7 +12,9 @@ public final class PowerSums {
     /** Cross-sections that are made, mm². */
     private static final double[] SECTIONS = {0.14, 0.25, 0.34, 0.5, 0.75, 1.0, 1.5, 2.5};
 
-    /** A claimed run time may imply this share of what the nameplates sum up to: they are seldom reached all at once. */
+    /**
+     * A claimed run time may imply this share of what the nameplates sum up to: they are seldom reached all at once.
+     */
     public static final double CLAIM_SHARE = 0.8;
 
     private PowerSums() {}
@@ -37,7 +39,13 @@ public final class PowerSums {
 
     /** Wh × health × temperature factor × usable share / load. */
     public static Lasting lasting(
-            double wattHours, double health, double celsius, double usable, double watts, double hours, double claimedHours) {
+            double wattHours,
+            double health,
+            double celsius,
+            double usable,
+            double watts,
+            double hours,
+            double claimedHours) {
         Require.within("Capacity", wattHours, 0.1, 10_000, "Wh");
         Require.within("Health", health, 0.01, 1, "");
         Require.within("Temperature", celsius, -60, 60, "°C");

@@ -29,7 +29,9 @@ public final class Runtime {
         return celsius < FACTORS[0][0] || celsius > FACTORS[FACTORS.length - 1][0] + 25;
     }
 
-    /** Watt-hours that one battery really gives at a temperature; NaN is never returned: an unknown capacity gives 0. */
+    /**
+     * Watt-hours that one battery really gives at a temperature; NaN is never returned: an unknown capacity gives 0.
+     */
     public static double usableWattHours(Facet.Battery battery, double celsius, HouseRules rules) {
         if (!(battery.wattHours() instanceof Figure.Known known)) {
             return 0;

@@ -48,8 +48,9 @@ public final class Volts {
     public static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
         FeedTree.Load load = tree.loadOn(outlet);
         return load.isComplete()
-                ? outlet.link().flatMap(link -> atOutlet(tree, outlet, charge)
-                        .map(given -> given - drop(load.runningWatts(), given, link.wire())))
+                ? outlet.link()
+                        .flatMap(link -> atOutlet(tree, outlet, charge)
+                                .map(given -> given - drop(load.runningWatts(), given, link.wire())))
                 : Optional.empty();
     }
 

@@ -40,7 +40,8 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
         List<Motion> own = new ArrayList<>();
         for (int i = 0; i < parent.freedoms().size(); i++) {
             Freedom freedom = parent.freedoms().get(i);
-            SettingKey key = new SettingKey(joint.parent().placement(), joint.parent().port(), i);
+            SettingKey key =
+                    new SettingKey(joint.parent().placement(), joint.parent().port(), i);
             own.add(motion(joint, key, freedom, freedom.range(), content, false));
         }
         return own;
@@ -71,7 +72,9 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
         }
         List<Motion> after = new ArrayList<>(carrierIsChild ? implied : List.of());
         after.addAll(childSide);
-        return through(after.subList(0, after.indexOf(of)), through(before, Pose.IDENTITY).then(Pose.FLIP));
+        return through(
+                after.subList(0, after.indexOf(of)),
+                through(before, Pose.IDENTITY).then(Pose.FLIP));
     }
 
     private static Pose through(List<Motion> motions, Pose pose) {

@@ -25,8 +25,7 @@ public record Placed(Placement placement, ItemType type, Map<String, Pose> poses
     }
 
     public Port port(String id) {
-        return type.port(id)
-                .orElseThrow(() -> new IllegalArgumentException(type.name() + " has no port '" + id + "'"));
+        return type.port(id).orElseThrow(() -> new IllegalArgumentException(type.name() + " has no port '" + id + "'"));
     }
 
     /** A port's frame in the rig frame. */

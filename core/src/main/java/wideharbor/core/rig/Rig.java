@@ -64,7 +64,8 @@ public final class Rig {
                 closingJoints.add(joint);
             } else {
                 locatedBy.put(joint.child().placement(), joint);
-                carries.computeIfAbsent(joint.parent().placement(), k -> new ArrayList<>()).add(joint);
+                carries.computeIfAbsent(joint.parent().placement(), k -> new ArrayList<>())
+                        .add(joint);
             }
         }
         List<Motion> moves = new ArrayList<>();
@@ -75,9 +76,8 @@ public final class Rig {
                 .filter(j -> attached.containsKey(j.parent().placement())
                         && attached.containsKey(j.child().placement()))
                 .toList();
-        this.locatingJoints = liveJoints.stream()
-                .filter(j -> j.kind() == Joint.Kind.LOCATING)
-                .toList();
+        this.locatingJoints =
+                liveJoints.stream().filter(j -> j.kind() == Joint.Kind.LOCATING).toList();
         this.closings = closingJoints.stream().flatMap(j -> close(j).stream()).toList();
         Optional<Pose> datum = datum();
         this.supported = datum.isPresent();
@@ -155,7 +155,8 @@ public final class Rig {
                     SettingKey key = new SettingKey(id, joint.id(), 0);
                     double value = content.value(key);
                     poses.put(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(value)));
-                    moves.add(new Motion(key, "", joint.freedom(), joint.freedom().range(), value, false));
+                    moves.add(
+                            new Motion(key, "", joint.freedom(), joint.freedom().range(), value, false));
                 }
             }
         }
@@ -200,9 +201,7 @@ public final class Rig {
         if (support == null) {
             return Optional.empty();
         }
-        return support.type()
-                .facet(Facet.Support.class)
-                .map(f -> support.portPose(f.datumPort()));
+        return support.type().facet(Facet.Support.class).map(f -> support.portPose(f.datumPort()));
     }
 
     private ItemType typeOf(String placement) {
@@ -305,7 +304,8 @@ public final class Rig {
     /** Whether something may still go on a port: a carrier always, a single port while it holds nothing. */
     public boolean isFree(PortRef ref) {
         return port(ref).occupancy() instanceof Port.Occupancy.Interval
-                || liveJoints.stream().noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
+                || liveJoints.stream()
+                        .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
     /** A part and everything that hangs on it. */
@@ -371,16 +371,18 @@ public final class Rig {
     }
 
     /** A clamp's stretch on a carrier, in the carrier's own coordinate. */
-    public record HeldStretch(
-            Joint joint, PortRef carrier, PortRef clamp, Span span) {}
+    public record HeldStretch(Joint joint, PortRef carrier, PortRef clamp, Span span) {}
 
     /**
-     * How the rig frame's points on what a motion moves would move, were it set to another value: everything else stays.
+     * How the rig frame's points on what a motion moves would move, were it set to another value: everything else
+     * stays.
      */
     public Pose displacement(Motion motion, double value) {
         Pose frame = frame(motion);
         Freedom freedom = motion.freedom();
-        return frame.then(freedom.at(value)).then(freedom.at(motion.value()).inverse()).then(frame.inverse());
+        return frame.then(freedom.at(value))
+                .then(freedom.at(motion.value()).inverse())
+                .then(frame.inverse());
     }
 
     private Pose frame(Motion motion) {
@@ -394,7 +396,8 @@ public final class Rig {
         Port own = port(joint.child());
         boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
         Pose port = require(joint.parent().placement()).portPose(on.id());
-        return port.then(JointMotions.of(joint, on, own, content, catalogue.standards()).frame(motion, carrierIsChild));
+        return port.then(
+                JointMotions.of(joint, on, own, content, catalogue.standards()).frame(motion, carrierIsChild));
     }
 
     /** Parts that a motion moves, for a hinge inside a part those that hang beyond it. */
@@ -403,9 +406,12 @@ public final class Rig {
             return subtree(content.joint(motion.joint()).orElseThrow().child().placement());
         }
         ItemType type = require(motion.key().placement()).type();
-        Set<String> links = new LinkedHashSet<>(List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
+        Set<String> links = new LinkedHashSet<>(
+                List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
         for (int round = 0; round < type.internalJoints().size(); round++) {
-            type.internalJoints().stream().filter(j -> links.contains(j.parentLink())).forEach(j -> links.add(j.childLink()));
+            type.internalJoints().stream()
+                    .filter(j -> links.contains(j.parentLink()))
+                    .forEach(j -> links.add(j.childLink()));
         }
         Set<String> all = new LinkedHashSet<>();
         for (Joint joint : carriedBy(motion.key().placement())) {

@@ -26,7 +26,8 @@ public record World(Vec3 up, Vec3 forward, Vec3 datum) {
 
     private static World level(Vec3 up, Vec3 at) {
         Vec3 flat = Vec3.FORWARD.minus(up.times(Vec3.FORWARD.dot(up)));
-        Vec3 forward = flat.length() < 1e-6 ? Vec3.UP.minus(up.times(Vec3.UP.dot(up))).unit() : flat.unit();
+        Vec3 forward =
+                flat.length() < 1e-6 ? Vec3.UP.minus(up.times(Vec3.UP.dot(up))).unit() : flat.unit();
         return new World(up, forward, at);
     }
 

@@ -26,7 +26,8 @@ public final class CableSchedule {
      * One cable.
      *
      * @param neededMm as the rig stands
-     * @param turnedMm when the joint that asks for most is turned, {@code turned} its part; the same and empty when none does
+     * @param turnedMm when the joint that asks for most is turned, {@code turned} its part; the same and empty when
+     *     none does
      * @param way points from socket to socket, rig frame: out along the plugs, between them along the rig's axes
      */
     public record Row(
@@ -86,9 +87,11 @@ public final class CableSchedule {
 
     /** What a cable needs in length, mm, were it plugged so. */
     public static double needed(Rig rig, CableRun cable, Dressing dressing) {
-        Facet.Cable wire = rig.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
+        Facet.Cable wire =
+                rig.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
         boolean straight = isStraight(rig, cable, wire);
-        return CableWay.of(rig, cable, straight ? wire.a() : wire.b(), straight ? wire.b() : wire.a(), dressing).neededMm();
+        return CableWay.of(rig, cable, straight ? wire.a() : wire.b(), straight ? wire.b() : wire.a(), dressing)
+                .neededMm();
     }
 
     /** Whether the cable's own end a is in the socket at a; plugged the other way round it serves as well. */
@@ -102,13 +105,18 @@ public final class CableSchedule {
 
     private static End end(Placed placed, SocketRef ref, Facet.CableEnd end) {
         return new End(
-                placed.title(), socket(placed, ref).title(), end.connector(), end.pinOut(), end.locking(), end.rightAngle());
+                placed.title(),
+                socket(placed, ref).title(),
+                end.connector(),
+                end.pinOut(),
+                end.locking(),
+                end.rightAngle());
     }
 
     /** Short enough for a sleeve of tape: build, cable and what is at the ends. */
     private static String label(Rig rig, CableRun cable) {
-        return rig.build().id().toUpperCase(java.util.Locale.ROOT) + " " + rig.title(cable.a().placement()) + " › "
-                + rig.title(cable.b().placement());
+        return rig.build().id().toUpperCase(java.util.Locale.ROOT) + " "
+                + rig.title(cable.a().placement()) + " › " + rig.title(cable.b().placement());
     }
 
     /** Other cables on file with the same plugs and other wiring. */
@@ -118,14 +126,17 @@ public final class CableSchedule {
                 .facet(Facet.Cable.class)
                 .orElseThrow();
         return rig.catalogue().all().stream()
-                .filter(t -> t.facet(Facet.Cable.class).filter(w -> isTwin(w, wire)).isPresent())
+                .filter(t ->
+                        t.facet(Facet.Cable.class).filter(w -> isTwin(w, wire)).isPresent())
                 .map(ItemType::name)
                 .toList();
     }
 
     private static boolean isTwin(Facet.Cable other, Facet.Cable wire) {
-        return samePlugs(other.a(), wire.a()) && samePlugs(other.b(), wire.b())
-                && (!other.a().pinOut().equals(wire.a().pinOut()) || !other.b().pinOut().equals(wire.b().pinOut()));
+        return samePlugs(other.a(), wire.a())
+                && samePlugs(other.b(), wire.b())
+                && (!other.a().pinOut().equals(wire.a().pinOut())
+                        || !other.b().pinOut().equals(wire.b().pinOut()));
     }
 
     private static boolean samePlugs(Facet.CableEnd a, Facet.CableEnd b) {

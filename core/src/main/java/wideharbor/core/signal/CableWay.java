@@ -17,8 +17,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * The way of one cable: out of a socket by the plug's length, along the rig's axes to the middle of each part that it is
- * led along, and into the other socket.
+ * The way of one cable: out of a socket by the plug's length, along the rig's axes to the middle of each part that it
+ * is led along, and into the other socket.
  */
 final class CableWay {
     /** Share of the way that is added so that nothing is taut. */
@@ -30,7 +30,9 @@ final class CableWay {
     /** A point that goes with a part. */
     private record Fixed(Vec3 at, String part) {}
 
-    /** How long the cable must be at the worst turn of one joint, and what turns then; empty when none asks for more. */
+    /**
+     * How long the cable must be at the worst turn of one joint, and what turns then; empty when none asks for more.
+     */
     record Travel(double neededMm, String what) {}
 
     private final List<Fixed> points;
@@ -105,7 +107,8 @@ final class CableWay {
     Travel travel(List<Turn> turns) {
         Travel most = new Travel(neededMm(), "");
         for (Turn turn : turns) {
-            long there = points.stream().filter(p -> turn.moved().contains(p.part())).count();
+            long there =
+                    points.stream().filter(p -> turn.moved().contains(p.part())).count();
             if (there == 0 || there == points.size()) {
                 continue;
             }
@@ -132,7 +135,8 @@ final class CableWay {
 
     private static Turn turn(Rig rig, Motion motion, double degrees) {
         List<Pose> ways = DoubleStream.of(-degrees, degrees)
-                .map(by -> Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value() + by)))
+                .map(by ->
+                        Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value() + by)))
                 .mapToObj(value -> rig.displacement(motion, value))
                 .toList();
         return new Turn(rig.title(motion.key().placement()), rig.movedBy(motion), ways);

@@ -32,8 +32,12 @@ public record ConnectOrder(String body, String source, List<String> on, List<Str
         List<Box> powered = new ArrayList<>(List.of(body));
         List<String> picture = new ArrayList<>();
         for (Hop hop : graph.hops()) {
-            boolean leaves = hop.kind() == Hop.Kind.CABLE && hop.from().placement().equals(body.id());
-            if (leaves && graph.carried(hop.from()).filter(c -> c == Carried.PICTURE).isPresent()) {
+            boolean leaves =
+                    hop.kind() == Hop.Kind.CABLE && hop.from().placement().equals(body.id());
+            if (leaves
+                    && graph.carried(hop.from())
+                            .filter(c -> c == Carried.PICTURE)
+                            .isPresent()) {
                 Box other = graph.box(hop.to().placement()).orElseThrow();
                 if (other.type().facet(Facet.PowerInput.class).isPresent()) {
                     powered.add(other);

@@ -13,8 +13,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * What goes dark when one box does: all that it feeds, and every input whose only way led through those. A box on its own
- * cells stays on, and one that keeps time keeps it.
+ * What goes dark when one box does: all that it feeds, and every input whose only way led through those. A box on its
+ * own cells stays on, and one that keeps time keeps it.
  *
  * @param dark boxes without power, the failed one first
  * @param lost inputs that were reached and are not any more
@@ -67,6 +67,7 @@ public record Outage(List<String> dark, List<Lost> lost) {
                 .filter(Optional::isPresent)
                 .toList();
         return !inputs.isEmpty()
-                && inputs.stream().allMatch(o -> dark.contains(o.orElseThrow().placed().id()));
+                && inputs.stream()
+                        .allMatch(o -> dark.contains(o.orElseThrow().placed().id()));
     }
 }

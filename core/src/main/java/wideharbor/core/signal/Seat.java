@@ -10,8 +10,7 @@ import wideharbor.core.brief.Shoot;
  * @param missing what is not there, when no picture is
  * @param whyNot why no picture is there, with the link that breaks; empty when one is
  */
-public record Seat(
-        Shoot.Viewer viewer, Optional<Box> display, Optional<Route> route, Missing missing, String whyNot) {
+public record Seat(Shoot.Viewer viewer, Optional<Box> display, Optional<Route> route, Missing missing, String whyNot) {
     public enum Missing {
         NOTHING,
         DISPLAY,

@@ -26,8 +26,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * Sockets joined by cables, by what passes through a part, and by radio. A signal begins at an output that nothing leads
- * to, and ends at an input. Shortest ways by breadth-first search.
+ * Sockets joined by cables, by what passes through a part, and by radio. A signal begins at an output that nothing
+ * leads to, and ends at an input. Shortest ways by breadth-first search.
  */
 public final class SignalGraph {
     private final Map<String, Box> boxes;
@@ -48,7 +48,9 @@ public final class SignalGraph {
                     .forEach(s -> graph.addVertex(box.socket(s.id())));
         }
         for (Hop hop : hops) {
-            if (graph.containsVertex(hop.from()) && graph.containsVertex(hop.to()) && !hop.from().equals(hop.to())) {
+            if (graph.containsVertex(hop.from())
+                    && graph.containsVertex(hop.to())
+                    && !hop.from().equals(hop.to())) {
                 graph.addEdge(hop.from(), hop.to(), hop);
             }
         }
@@ -78,14 +80,16 @@ public final class SignalGraph {
                 .filter(SignalGraph::hasSignal)
                 .map(Box::of)
                 .toList();
-        return there.equals(List.copyOf(boxes.values())) && List.copyOf(rig.content().cables()).equals(cables);
+        return there.equals(List.copyOf(boxes.values()))
+                && List.copyOf(rig.content().cables()).equals(cables);
     }
 
     /** The same with boxes from beside the rig, cabled so; radio reaches them too. */
     public SignalGraph with(List<Box> beside, List<Hop> cabled) {
         List<Box> all = new ArrayList<>(boxes.values());
         all.addAll(beside);
-        List<Hop> more = new ArrayList<>(hops.stream().filter(h -> h.kind() != Hop.Kind.RADIO).toList());
+        List<Hop> more = new ArrayList<>(
+                hops.stream().filter(h -> h.kind() != Hop.Kind.RADIO).toList());
         more.addAll(cabled);
         beside.forEach(box -> more.addAll(passages(box)));
         more.addAll(radio(all));
@@ -176,7 +180,10 @@ public final class SignalGraph {
         List<SocketRef> all = new ArrayList<>();
         for (Box box : boxes.values()) {
             for (SignalFacet.Signal signal : box.type().facets(SignalFacet.Signal.class)) {
-                boolean runs = box.type().socket(signal.socket()).filter(s -> s.direction() == direction).isPresent();
+                boolean runs = box.type()
+                        .socket(signal.socket())
+                        .filter(s -> s.direction() == direction)
+                        .isPresent();
                 if (signal.carried() == carried && runs) {
                     all.add(box.socket(signal.socket()));
                 }
@@ -232,7 +239,8 @@ public final class SignalGraph {
         Set<SocketRef> all = new HashSet<>();
         List<SocketRef> sources = sources(carried);
         if (!sources.isEmpty()) {
-            Graph<SocketRef, Hop> lit = dark.isEmpty() ? graph : new MaskSubgraph<>(graph, v -> false, h -> !stays(h, dark));
+            Graph<SocketRef, Hop> lit =
+                    dark.isEmpty() ? graph : new MaskSubgraph<>(graph, v -> false, h -> !stays(h, dark));
             new BreadthFirstIterator<>(lit, sources).forEachRemaining(all::add);
         }
         return all;
@@ -255,11 +263,16 @@ public final class SignalGraph {
                 .min(Comparator.comparingInt(r -> r.hops().size()));
     }
 
-    /** Where the way to an input that nothing reaches ends, walked back from the input: the socket that nothing leads to. */
+    /**
+     * Where the way to an input that nothing reaches ends, walked back from the input: the socket that nothing leads
+     * to.
+     */
     public SocketRef brokenAt(SocketRef input) {
         SocketRef at = input;
         for (int walked = 0; walked <= graph.vertexSet().size(); walked++) {
-            Optional<Hop> into = graph.containsVertex(at) ? graph.incomingEdgesOf(at).stream().findFirst() : Optional.empty();
+            Optional<Hop> into = graph.containsVertex(at)
+                    ? graph.incomingEdgesOf(at).stream().findFirst()
+                    : Optional.empty();
             if (into.isEmpty()) {
                 return at;
             }
@@ -293,7 +306,10 @@ public final class SignalGraph {
         Box box = boxes.get(socket.placement());
         boolean out = box.type().facets(SignalFacet.PictureOut.class).stream()
                 .anyMatch(p -> p.socket().equals(socket.socket()) && p.takesLook());
-        boolean in = box.type().facet(SignalFacet.Display.class).filter(SignalFacet.Display::takesLook).isPresent()
+        boolean in = box.type()
+                        .facet(SignalFacet.Display.class)
+                        .filter(SignalFacet.Display::takesLook)
+                        .isPresent()
                 && carried(socket).filter(c -> c == Carried.PICTURE).isPresent()
                 && direction(box, socket) == Socket.Direction.IN;
         return out || in;

@@ -37,11 +37,15 @@ public record SoundPlan(List<Line> lines, List<Sink> sinks) {
             Optional<Route> route = graph.to(input);
             route.ifPresent(routes::add);
             int safety = (int) Math.round(content.value(Switches.safety(input)));
-            port(graph, input).ifPresent(takes -> sinks.add(new Sink(
-                    input,
-                    takes,
-                    route.flatMap(r -> port(graph, r.from())).map(SoundPort::channels).orElse(0) * (safety > 0 ? 2 : 1),
-                    safety)));
+            port(graph, input)
+                    .ifPresent(takes -> sinks.add(new Sink(
+                            input,
+                            takes,
+                            route.flatMap(r -> port(graph, r.from()))
+                                            .map(SoundPort::channels)
+                                            .orElse(0)
+                                    * (safety > 0 ? 2 : 1),
+                            safety)));
         }
         List<Line> lines = new ArrayList<>();
         for (SocketRef source : graph.sources(Carried.SOUND)) {
@@ -52,7 +56,9 @@ public record SoundPlan(List<Line> lines, List<Sink> sinks) {
                         .findFirst();
                 boolean ownPower = !gives.phantom()
                         || graph.box(source.placement()).orElseThrow().hasOwnCells();
-                boolean given = into.flatMap(i -> port(graph, i)).filter(SoundPort::phantom).isPresent();
+                boolean given = into.flatMap(i -> port(graph, i))
+                        .filter(SoundPort::phantom)
+                        .isPresent();
                 lines.add(new Line(source, gives, into, ownPower || given));
             });
         }

@@ -21,9 +21,10 @@ import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Seat.Missing;
 
 /**
- * Who of the brief's viewers sees the picture of a rig, and how it gets there. A viewer with a cable looks at a display on
- * the rig; one by radio at a display out of the kit, with a receiver and a cable of its own. Each takes the least trusted
- * display that is good enough: what is good enough for one is so for all who ask less, so no other share serves more.
+ * Who of the brief's viewers sees the picture of a rig, and how it gets there. A viewer with a cable looks at a display
+ * on the rig; one by radio at a display out of the kit, with a receiver and a cable of its own. Each takes the least
+ * trusted display that is good enough: what is good enough for one is so for all who ask less, so no other share serves
+ * more.
  *
  * @param graph the rig with the stations beside it
  */
@@ -33,11 +34,9 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
     public static Viewing of(Job job, Rig rig, SignalGraph onRig) {
         String build = rig.build().id();
         String first = job.gear().builds().get(0).id();
-        Predicate<Viewer> looksHere =
-                v -> v.build().equals(build) || v.build().isEmpty() && build.equals(first);
-        List<Station> stations = stations(job).stream()
-                .filter(s -> looksHere.test(s.viewer()))
-                .toList();
+        Predicate<Viewer> looksHere = v -> v.build().equals(build) || v.build().isEmpty() && build.equals(first);
+        List<Station> stations =
+                stations(job).stream().filter(s -> looksHere.test(s.viewer())).toList();
         List<Box> beside = new ArrayList<>();
         List<Hop> cabled = new ArrayList<>();
         for (Station s : stations) {
@@ -73,7 +72,8 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
 
     private static List<Seat> cableSeats(Job job, Predicate<Viewer> looksHere, SignalGraph graph) {
         List<Box> free = new ArrayList<>(graph.boxes().stream()
-                .filter(b -> b.onRig() && b.type().facet(SignalFacet.Display.class).isPresent())
+                .filter(b ->
+                        b.onRig() && b.type().facet(SignalFacet.Display.class).isPresent())
                 .toList());
         List<Seat> seats = new ArrayList<>();
         for (Viewer viewer : demanding(job, v -> !v.byRadio() && looksHere.test(v))) {
@@ -101,7 +101,8 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
     }
 
     private static Seat seat(Viewer viewer, Box display, SignalGraph graph) {
-        Optional<Route> route = graph.to(display.id(), Carried.PICTURE).or(() -> graph.to(display.id(), Carried.FINDER));
+        Optional<Route> route =
+                graph.to(display.id(), Carried.PICTURE).or(() -> graph.to(display.id(), Carried.FINDER));
         return route.isPresent()
                 ? new Seat(viewer, Optional.of(display), route, Missing.NOTHING, "")
                 : new Seat(viewer, Optional.of(display), route, Missing.LINK, broken(display, graph));
@@ -123,15 +124,27 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
 
     private static Seat seat(Station s, SignalGraph graph) {
         if (s.display().isEmpty()) {
-            return none(s, Missing.DISPLAY, "no display in the kit is left that is good for " + word(s.viewer().trust()));
+            return none(
+                    s,
+                    Missing.DISPLAY,
+                    "no display in the kit is left that is good for "
+                            + word(s.viewer().trust()));
         }
         if (s.receiver().isEmpty()) {
-            return none(s, Missing.RECEIVER, "no receiver in the kit is left for " + s.display().get().title());
+            return none(
+                    s,
+                    Missing.RECEIVER,
+                    "no receiver in the kit is left for " + s.display().get().title());
         }
         if (s.cable().isEmpty()) {
-            return none(s, Missing.CABLE, "no cable in the kit is left from receiver to " + s.display().get().title());
+            return none(
+                    s,
+                    Missing.CABLE,
+                    "no cable in the kit is left from receiver to "
+                            + s.display().get().title());
         }
-        boolean sent = graph.boxes().stream().anyMatch(b -> b.onRig() && radio(b.type(), true).isPresent());
+        boolean sent = graph.boxes().stream()
+                .anyMatch(b -> b.onRig() && radio(b.type(), true).isPresent());
         return sent ? seat(s.viewer(), s.display().get(), graph) : none(s, Missing.SENDER, "no transmitter on the rig");
     }
 
@@ -153,10 +166,14 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
         for (Viewer viewer : demanding(job, Viewer::byRadio)) {
             number++;
             Optional<ItemType> display = take(
-                    job, left, t -> t.facet(SignalFacet.Display.class).isPresent() && trust(t).compareTo(viewer.trust()) >= 0,
+                    job,
+                    left,
+                    t -> t.facet(SignalFacet.Display.class).isPresent() && trust(t).compareTo(viewer.trust()) >= 0,
                     Comparator.comparing(Viewing::trust));
-            Optional<ItemType> receiver = display.flatMap(d -> take(job, left, t -> radio(t, false).isPresent(), NO_ORDER));
-            Optional<ItemType> cable = receiver.flatMap(r -> take(job, left, t -> joins(t, r, display.get()), SHORTEST));
+            Optional<ItemType> receiver =
+                    display.flatMap(d -> take(job, left, t -> radio(t, false).isPresent(), NO_ORDER));
+            Optional<ItemType> cable =
+                    receiver.flatMap(r -> take(job, left, t -> joins(t, r, display.get()), SHORTEST));
             int n = number;
             all.add(new Station(
                     viewer,
@@ -168,8 +185,8 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
     }
 
     private static final Comparator<ItemType> NO_ORDER = (a, b) -> 0;
-    private static final Comparator<ItemType> SHORTEST =
-            Comparator.comparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm());
+    private static final Comparator<ItemType> SHORTEST = Comparator.comparingDouble(
+            t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm());
 
     private static Optional<ItemType> take(
             Job job, Map<TypeRef, Integer> left, Predicate<ItemType> which, Comparator<ItemType> order) {
@@ -186,7 +203,9 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
         Optional<Facet.Cable> wire = cable.facet(Facet.Cable.class);
         Optional<Socket> from = pictureSocket(receiver, Socket.Direction.OUT);
         Optional<Socket> to = pictureSocket(display, Socket.Direction.IN);
-        return wire.isPresent() && from.isPresent() && to.isPresent()
+        return wire.isPresent()
+                && from.isPresent()
+                && to.isPresent()
                 && wire.get().joins(from.get(), to.get());
     }
 

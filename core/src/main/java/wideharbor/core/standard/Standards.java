@@ -44,9 +44,10 @@ public final class Standards {
 
     /** The seed: rod heights and spacings as commonly drawn, to be confirmed with each maker's drawing. */
     public static Standards seed() {
-        return new Standards(new LinkedHashMap<>()).with(Stream.of(threads(), plates(), carriers(), rods(), rest())
-                .flatMap(List::stream)
-                .toList());
+        return new Standards(new LinkedHashMap<>())
+                .with(Stream.of(threads(), plates(), carriers(), rods(), rest())
+                        .flatMap(List::stream)
+                        .toList());
     }
 
     private static List<Standard> threads() {
@@ -184,8 +185,7 @@ public final class Standards {
     }
 
     private static Standard plain(String id, String title, Family family, boolean gendered, Entry entry) {
-        return new Standard(
-                id, 1, title, family, gendered, Twist.RESISTS, entry, 0, "", new Standard.Facts.None());
+        return new Standard(id, 1, title, family, gendered, Twist.RESISTS, entry, 0, "", new Standard.Facts.None());
     }
 
     private static Standard rods(String id, String title, double diameter, double spacing, double height) {

@@ -29,10 +29,17 @@ public final class ToolList {
      * @param where the places they sit, part and port
      */
     public record Fastener(
-            String thread, int count, boolean captive, List<String> keys, Map<String, String> held, List<String> near, List<String> where) {
+            String thread,
+            int count,
+            boolean captive,
+            List<String> keys,
+            Map<String, String> held,
+            List<String> near,
+            List<String> where) {
         /** Stable over which parts use it. */
         public String id() {
-            return "keys-" + String.join("-", keys).toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+            return "keys-"
+                    + String.join("-", keys).toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
         }
     }
 
@@ -84,10 +91,12 @@ public final class ToolList {
                 }
             }
             if (!fit.isEmpty()) {
-                return new Fastener(like.thread(), count, like.captive(), like.keys(), fit, List.of(), List.copyOf(where));
+                return new Fastener(
+                        like.thread(), count, like.captive(), like.keys(), fit, List.of(), List.copyOf(where));
             }
             for (String other : held.keySet()) {
-                boolean close = like.keys().stream().anyMatch(k -> KeySize.parse(k).isNear(KeySize.parse(other)));
+                boolean close =
+                        like.keys().stream().anyMatch(k -> KeySize.parse(k).isNear(KeySize.parse(other)));
                 if (close && !like.keys().contains(other)) {
                     near.add(other);
                 }

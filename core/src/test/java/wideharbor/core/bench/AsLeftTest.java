@@ -29,9 +29,19 @@ class AsLeftTest {
     @Test
     void everySlideIsAMarkWithItsPartAndUnit() {
         List<AsLeft.Mark> marks = AsLeft.marks(Bag.onRods(300).resolve());
-        assertEquals(List.of("rods:rods:0 -50.0 mm", "box:rods:0 200.0 mm"),
-                marks.stream().filter(m -> m.value() != 0).map(m -> m.key() + " " + m.value() + " " + m.unit()).toList());
-        assertEquals("box", marks.stream().filter(m -> m.key().placement().equals("box")).findFirst().orElseThrow().part());
+        assertEquals(
+                List.of("rods:rods:0 -50.0 mm", "box:rods:0 200.0 mm"),
+                marks.stream()
+                        .filter(m -> m.value() != 0)
+                        .map(m -> m.key() + " " + m.value() + " " + m.unit())
+                        .toList());
+        assertEquals(
+                "box",
+                marks.stream()
+                        .filter(m -> m.key().placement().equals("box"))
+                        .findFirst()
+                        .orElseThrow()
+                        .part());
     }
 
     @Test
@@ -55,7 +65,10 @@ class AsLeftTest {
         Job pushed = job;
         for (AsLeft.Mark mark : left) {
             double by = Math.round(random.nextDouble() * 40) / 2.0;
-            pushed = apply(pushed, List.of(Scoped.base(new Command.Set(SettingKey.parse(mark.key().toString()), mark.value() + by, false))));
+            pushed = apply(
+                    pushed,
+                    List.of(Scoped.base(
+                            new Command.Set(SettingKey.parse(mark.key().toString()), mark.value() + by, false))));
         }
         Job back = apply(pushed, AsLeft.comeBack(look(pushed), left));
         assertEquals(left, AsLeft.marks(look(back).rig()), "seed " + seed);

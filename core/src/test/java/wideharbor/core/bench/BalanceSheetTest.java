@@ -32,12 +32,16 @@ class BalanceSheetTest {
     @Test
     void aLineForEveryLens() {
         BalanceSheet sheet = sheet(0);
-        assertEquals(List.of("light", "heavy"), sheet.lenses().stream().map(BalanceSheet.WithLens::lens).toList());
+        assertEquals(
+                List.of("light", "heavy"),
+                sheet.lenses().stream().map(BalanceSheet.WithLens::lens).toList());
         assertTrue(sheet.lenses().get(1).carriedGrams() > sheet.lenses().get(0).carriedGrams());
         assertTrue(sheet.lenses().get(1).offMm() > sheet.lenses().get(0).offMm(), "the heavy lens pulls ahead");
     }
 
-    /** The dovetail's 1000 g stay on the head; all else of what is carried moves by the millimetre: k = 1 − 1000 / M. */
+    /**
+     * The dovetail's 1000 g stay on the head; all else of what is carried moves by the millimetre: k = 1 − 1000 / M.
+     */
     @Test
     void aMillimetreMovesTheCentreByTheShareThatMoves() {
         BalanceSheet sheet = sheet(0);
@@ -46,7 +50,10 @@ class BalanceSheetTest {
                 .findFirst()
                 .orElseThrow();
         for (int i = 0; i < sheet.lenses().size(); i++) {
-            assertEquals(1 - 1000 / sheet.lenses().get(i).carriedGrams(), Math.abs(dovetail.perMm().get(i)), 1e-6);
+            assertEquals(
+                    1 - 1000 / sheet.lenses().get(i).carriedGrams(),
+                    Math.abs(dovetail.perMm().get(i)),
+                    1e-6);
         }
     }
 
@@ -64,7 +71,8 @@ class BalanceSheetTest {
             double by = Math.round(random.nextDouble() * 120 - 60);
             BalanceSheet then = sheet(by);
             for (int l = 0; l < now.lenses().size(); l++) {
-                double told = now.lenses().get(l).offMm() + by * dovetail.perMm().get(l);
+                double told =
+                        now.lenses().get(l).offMm() + by * dovetail.perMm().get(l);
                 assertEquals(then.lenses().get(l).offMm(), told, 0.05, "seed " + seed + ", by " + by);
             }
         }

@@ -55,13 +55,17 @@ class ConfigurationsTest {
         job = apply(job, Configurations.derive(look(job, Rigs.STUDIO), "On the shoulder"));
         job = apply(job, List.of(Scoped.base(new Command.Set(BOX, 150, false))));
         assertEquals(150, box(job, "on-the-shoulder"));
-        job = apply(job, List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 120, false))));
+        job = apply(
+                job,
+                List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 120, false))));
         assertEquals(150, box(job, Rigs.STUDIO));
         assertEquals(120, box(job, "on-the-shoulder"));
         Job chained = apply(job, Configurations.derive(look(job, "on-the-shoulder"), "Tight"));
         assertEquals(120, box(chained, "tight"), "a configuration follows the one it is based on");
         Job copied = apply(job, Configurations.copy(look(job, "on-the-shoulder"), "Copy"));
-        copied = apply(copied, List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 110, false))));
+        copied = apply(
+                copied,
+                List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 110, false))));
         assertEquals(120, box(copied, "copy"), "a copy goes its own way");
     }
 
@@ -71,7 +75,9 @@ class ConfigurationsTest {
         Random random = new Random(7);
         for (int i = 0; i < 40; i++) {
             Build build = job.gear().build(Rigs.BUILD);
-            String at = build.configurations().get(random.nextInt(build.configurations().size())).id();
+            String at = build.configurations()
+                    .get(random.nextInt(build.configurations().size()))
+                    .id();
             CheckContext here = look(job, at);
             List<Scoped> edit;
             try {
@@ -83,19 +89,27 @@ class ConfigurationsTest {
                     default -> Configurations.hereOnly(List.of(Scoped.base(new Command.Set(BOX, 100 + i, false))), at);
                 };
                 GearPackage.Applied applied = job.gear().apply(Rigs.BUILD, edit, job.catalogue());
-                GearPackage back = applied.after().apply(Rigs.BUILD, applied.inverse(), job.catalogue()).after();
+                GearPackage back = applied.after()
+                        .apply(Rigs.BUILD, applied.inverse(), job.catalogue())
+                        .after();
                 assertEquals(sorted(job.gear()), sorted(back), "edit " + i);
                 job = job.with(applied.after());
             } catch (EditRefused refused) {
-                assertTrue(refused.getMessage().contains("at least one") || refused.getMessage().contains("based on")
-                        || refused.getMessage().contains("at most"), refused.getMessage());
+                assertTrue(
+                        refused.getMessage().contains("at least one")
+                                || refused.getMessage().contains("based on")
+                                || refused.getMessage().contains("at most"),
+                        refused.getMessage());
             }
         }
     }
 
     /** Taking one out and putting it back may change the order of the tabs, nothing else. */
     private static List<String> sorted(GearPackage gear) {
-        return gear.build(Rigs.BUILD).configurations().stream().map(Object::toString).sorted().toList();
+        return gear.build(Rigs.BUILD).configurations().stream()
+                .map(Object::toString)
+                .sorted()
+                .toList();
     }
 
     @Test
@@ -103,20 +117,33 @@ class ConfigurationsTest {
         Job job = Bag.onRods(300).job();
         job = apply(job, Configurations.derive(look(job, Rigs.STUDIO), "Other"));
         job = apply(job, List.of(new Scoped(new Scope.InConfiguration("other"), new Command.Set(BOX, 120, false))));
-        job = apply(job, List.of(
-                Scoped.base(new Command.Unjoin("j-box")), Scoped.base(new Command.Unset(BOX)), Scoped.base(new Command.Unplace("box"))));
-        Finding conflict = CheckEngine.standard().check(job).of("configuration.conflict").get(0);
+        job = apply(
+                job,
+                List.of(
+                        Scoped.base(new Command.Unjoin("j-box")),
+                        Scoped.base(new Command.Unset(BOX)),
+                        Scoped.base(new Command.Unplace("box"))));
+        Finding conflict =
+                CheckEngine.standard().check(job).of("configuration.conflict").get(0);
         assertEquals("other", conflict.key().configuration());
-        Proposer.Fix drop = new Proposer(CheckEngine.standard()).propose(job, conflict).get(0);
+        Proposer.Fix drop =
+                new Proposer(CheckEngine.standard()).propose(job, conflict).get(0);
         assertEquals("Drop this change of Other", drop.title());
-        assertEquals(List.of(), CheckEngine.standard().check(apply(job, drop.commands())).of("configuration.conflict"));
+        assertEquals(
+                List.of(),
+                CheckEngine.standard().check(apply(job, drop.commands())).of("configuration.conflict"));
     }
 
     @Test
     void anOverlayItselfMayNotSayNonsense() {
         Job job = Bag.onRods(300).job();
-        EditRefused refused = assertThrows(EditRefused.class, () -> apply(job, List.of(
-                new Scoped(new Scope.InConfiguration(Rigs.STUDIO), new Command.Set(SettingKey.parse("ghost:x:0"), 1, false)))));
+        EditRefused refused = assertThrows(
+                EditRefused.class,
+                () -> apply(
+                        job,
+                        List.of(new Scoped(
+                                new Scope.InConfiguration(Rigs.STUDIO),
+                                new Command.Set(SettingKey.parse("ghost:x:0"), 1, false)))));
         assertTrue(refused.getMessage().contains("ghost"), refused.getMessage());
     }
 
@@ -126,20 +153,38 @@ class ConfigurationsTest {
         assertThrows(EditRefused.class, () -> apply(job, Configurations.remove(look(job, Rigs.STUDIO))));
         Job two = apply(job, Configurations.derive(look(job, Rigs.STUDIO), "Two"));
         assertThrows(EditRefused.class, () -> apply(two, Configurations.remove(look(two, Rigs.STUDIO))));
-        assertEquals(1, apply(two, Configurations.remove(look(two, "two"))).gear().build(Rigs.BUILD).configurations().size());
+        assertEquals(
+                1,
+                apply(two, Configurations.remove(look(two, "two")))
+                        .gear()
+                        .build(Rigs.BUILD)
+                        .configurations()
+                        .size());
     }
 
-    /** A corner joins the body's right side to the head: then the body's left looks up, and what stood under it is off. */
+    /**
+     * A corner joins the body's right side to the head: then the body's left looks up, and what stood under it is off.
+     */
     @Test
     void portraitPutsTheSupportUnderASide() {
-        ItemType corner = part("corner").can(Capability.ADAPTS).weighs(300, Vec3.ZERO)
+        ItemType corner = part("corner")
+                .can(Capability.ADAPTS)
+                .weighs(300, Vec3.ZERO)
                 .face("in", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
-                .port("out", "flat-base", Role.A, new Vec3(0, -12, 0), DOWN, Vec3.FORWARD).make();
-        ItemType body = part("body").weighs(3000, new Vec3(0, 0, -80))
+                .port("out", "flat-base", Role.A, new Vec3(0, -12, 0), DOWN, Vec3.FORWARD)
+                .make();
+        ItemType body = part("body")
+                .weighs(3000, new Vec3(0, 0, -80))
                 .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
-                .face("right", Role.B, new Vec3(-60, 0, -80), RIGHT, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-        Rigs rigs = Rigs.rig().with("body", body).with("corner", corner).with("head", Bag.head())
-                .join("j-corner", "body:base", "corner:in").join("j-head", "corner:out", "head:top").on("head");
+                .face("right", Role.B, new Vec3(-60, 0, -80), RIGHT, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", body)
+                .with("corner", corner)
+                .with("head", Bag.head())
+                .join("j-corner", "body:base", "corner:in")
+                .join("j-head", "corner:out", "head:top")
+                .on("head");
         Job job = rigs.job();
         assertEquals("top", look(job, Rigs.STUDIO).rig().world().bodyFaceUp());
         job = apply(job, Configurations.portrait(look(job, Rigs.STUDIO), "Portrait", Configurations.Side.RIGHT));
@@ -149,19 +194,33 @@ class ConfigurationsTest {
         assertTrue(turned.find("head").isPresent());
         assertEquals("top", look(job, Rigs.STUDIO).rig().world().bodyFaceUp(), "the first stays as it was");
         Job left = job;
-        assertThrows(EditRefused.class, () -> Configurations.portrait(look(left, Rigs.STUDIO), "Other", Configurations.Side.LEFT));
+        assertThrows(
+                EditRefused.class,
+                () -> Configurations.portrait(look(left, Rigs.STUDIO), "Other", Configurations.Side.LEFT));
     }
 
     @Test
     void theOtherShoulderTakesWhatFindsAPort() {
-        ItemType body = part("body").weighs(3000, Vec3.ZERO)
+        ItemType body = part("body")
+                .weighs(3000, Vec3.ZERO)
                 .face("left", Role.B, new Vec3(60, 0, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
                 .face("right", Role.B, new Vec3(-60, 0, 0), RIGHT, Vec3.UP, 0, Port.Pins.NONE)
-                .port("shoe", "cold-shoe", Role.A, new Vec3(60, 40, 0), Vec3.LEFT, Vec3.UP).make();
-        ItemType grip = part("grip").face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
-        ItemType lamp = part("lamp").port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
-        Job job = Rigs.rig().with("body", body).with("grip", grip).with("lamp", lamp)
-                .join("j", "body:left", "grip:foot").join("k", "body:shoe", "lamp:foot").on("none").job();
+                .port("shoe", "cold-shoe", Role.A, new Vec3(60, 40, 0), Vec3.LEFT, Vec3.UP)
+                .make();
+        ItemType grip = part("grip")
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .make();
+        ItemType lamp = part("lamp")
+                .port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .make();
+        Job job = Rigs.rig()
+                .with("body", body)
+                .with("grip", grip)
+                .with("lamp", lamp)
+                .join("j", "body:left", "grip:foot")
+                .join("k", "body:shoe", "lamp:foot")
+                .on("none")
+                .job();
         Configurations.Sides sides = Configurations.otherShoulder(look(job, Rigs.STUDIO), "Left shoulder");
         assertEquals(List.of("grip"), sides.moved());
         assertEquals(List.of("lamp"), sides.staying());
@@ -174,17 +233,25 @@ class ConfigurationsTest {
     void twoAreToldSideBySide() {
         Job job = Bag.onHead().job();
         job = apply(job, Configurations.derive(look(job, Rigs.STUDIO), "Low"));
-        job = apply(job, Configurations.hereOnly(
-                List.of(Scoped.base(new Command.Remove("head")), Scoped.base(new Command.Set(SettingKey.parse("dovetail:rail:0"), 30, false))),
-                "low"));
+        job = apply(
+                job,
+                Configurations.hereOnly(
+                        List.of(
+                                Scoped.base(new Command.Remove("head")),
+                                Scoped.base(new Command.Set(SettingKey.parse("dovetail:rail:0"), 30, false))),
+                        "low"));
         Comparison c = Comparison.of(CheckEngine.standard(), look(job, Rigs.STUDIO), look(job, "low"));
         assertEquals(List.of("head"), c.onlyOne());
         assertEquals(List.of(), c.onlyOther());
-        assertEquals(new Comparison.Differs("dovetail", "slide", "0.0 mm", "30.0 mm"), c.differs().get(0));
+        assertEquals(
+                new Comparison.Differs("dovetail", "slide", "0.0 mm", "30.0 mm"),
+                c.differs().get(0));
         assertTrue(c.other().offMm().isEmpty());
     }
 
-    /** 5.2 kg carried, of which the dovetail of 1 kg moves with the head: 1 mm of slide moves the centre by 4.2 / 5.2. */
+    /**
+     * 5.2 kg carried, of which the dovetail of 1 kg moves with the head: 1 mm of slide moves the centre by 4.2 / 5.2.
+     */
     @Test
     void aSlidesInfluenceIsItsShareOfTheMass() {
         CheckContext context = Bag.onHead().context();
@@ -194,7 +261,9 @@ class ConfigurationsTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(4.2 / 5.2, Math.abs(slide.perMm().get(0)), 1e-6);
-        double serves = (slide.serves().orElseThrow().from() + slide.serves().orElseThrow().to()) / 2;
+        double serves = (slide.serves().orElseThrow().from()
+                        + slide.serves().orElseThrow().to())
+                / 2;
         double then = sheet.lenses().get(0).offMm() + slide.perMm().get(0) * (serves - slide.value());
         assertEquals(0, then, 1e-6, "the middle of what serves brings it over the support");
     }
@@ -202,7 +271,10 @@ class ConfigurationsTest {
     @Test
     void withoutASupportThereIsNoSheet() {
         assertTrue(BalanceSheet.of(Bag.onRods(300).context()).isEmpty());
-        assertThrows(EditRefused.class, () -> Configurations.carryBy(Bag.onHead().context(), "quick"));
-        assertEquals(Facet.Support.Way.STANDS, Bag.head().facet(Facet.Support.class).orElseThrow().way());
+        assertThrows(
+                EditRefused.class, () -> Configurations.carryBy(Bag.onHead().context(), "quick"));
+        assertEquals(
+                Facet.Support.Way.STANDS,
+                Bag.head().facet(Facet.Support.class).orElseThrow().way());
     }
 }

@@ -28,17 +28,26 @@ class FitAndBudgetTest {
     private static final PortRef TOP = new PortRef("body", "top");
 
     private static ItemType lamp() {
-        return part("lamp").weighs(500, new Vec3(0, 20, 0)).port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
+        return part("lamp")
+                .weighs(500, new Vec3(0, 20, 0))
+                .port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .make();
     }
 
     private static ItemType shoeBlock() {
-        return part("shoe-block").can(Capability.ADAPTS).weighs(30, Vec3.ZERO)
+        return part("shoe-block")
+                .can(Capability.ADAPTS)
+                .weighs(30, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
-                .port("shoe", "cold-shoe", Role.A, new Vec3(0, 8, 0), Vec3.UP, Vec3.FORWARD).make();
+                .port("shoe", "cold-shoe", Role.A, new Vec3(0, 8, 0), Vec3.UP, Vec3.FORWARD)
+                .make();
     }
 
     private static ItemType handle() {
-        return part("handle").weighs(400, new Vec3(0, 30, 0)).face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
+        return part("handle")
+                .weighs(400, new Vec3(0, 30, 0))
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .make();
     }
 
     private static Rigs rigs() {
@@ -50,7 +59,10 @@ class FitAndBudgetTest {
         List<Fit.Offer> offers = Fit.offers(rigs().context(), TOP);
         assertEquals("handle", offers.get(0).type().name());
         assertTrue(offers.get(0).chain().isEmpty());
-        Fit.Offer lamp = offers.stream().filter(o -> o.type().name().equals("lamp")).findFirst().orElseThrow();
+        Fit.Offer lamp = offers.stream()
+                .filter(o -> o.type().name().equals("lamp"))
+                .findFirst()
+                .orElseThrow();
         assertEquals("shoe-block", lamp.chain().orElseThrow().title());
     }
 
@@ -65,20 +77,29 @@ class FitAndBudgetTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(530, lamp.effect().massGrams(), 1e-9);
-        assertEquals(2, lamp.effect().raised().trialFits(), lamp.effect().raised().toString());
-        GearPackage after = context.job().gear()
-                .apply(Rigs.BUILD, Wishes.add(context, TOP, lamp.offer()), context.catalogue()).after();
+        assertEquals(
+                2, lamp.effect().raised().trialFits(), lamp.effect().raised().toString());
+        GearPackage after = context.job()
+                .gear()
+                .apply(Rigs.BUILD, Wishes.add(context, TOP, lamp.offer()), context.catalogue())
+                .after();
         CheckContext then = CheckContext.of(context.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, "");
-        assertEquals(lamp.effect().massGrams(), then.carried().grams() - context.carried().grams(), 1e-9);
+        assertEquals(
+                lamp.effect().massGrams(),
+                then.carried().grams() - context.carried().grams(),
+                1e-9);
         assertEquals(
                 lamp.effect().shiftMm().orElseThrow(),
-                then.balance().orElseThrow().offMm().from() - context.balance().orElseThrow().offMm().from(),
+                then.balance().orElseThrow().offMm().from()
+                        - context.balance().orElseThrow().offMm().from(),
                 1e-9);
     }
 
     @Test
     void aPartThatNothingJoinsIsRefusedInWords() {
-        ItemType odd = part("odd").port("foot", "gimbal-plate", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
+        ItemType odd = part("odd")
+                .port("foot", "gimbal-plate", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .make();
         CheckContext context = rigs().knows(odd).context();
         assertTrue(assertThrows(EditRefused.class, () -> Wishes.addThrough(context, TOP, odd, "foot"))
                 .getMessage()
@@ -87,23 +108,46 @@ class FitAndBudgetTest {
 
     @Test
     void aTrialFitIsRecordedAndUndone() {
-        Rigs rigs = Rigs.rig().with("body", Bag.body()).with("handle", handle()).join("j", "body:top", "handle:foot", Joint.Confidence.PLAUSIBLE).on("none");
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("handle", handle())
+                .join("j", "body:top", "handle:foot", Joint.Confidence.PLAUSIBLE)
+                .on("none");
         CheckContext context = rigs.context();
-        GearPackage.Applied applied = context.job().gear().apply(Rigs.BUILD, Wishes.tried(context, "handle"), context.catalogue());
-        assertEquals(Joint.Confidence.TRIED_BY_US, applied.after().build("a").base().joint("j").orElseThrow().confidence());
-        GearPackage back = applied.after().apply(Rigs.BUILD, applied.inverse(), context.catalogue()).after();
+        GearPackage.Applied applied =
+                context.job().gear().apply(Rigs.BUILD, Wishes.tried(context, "handle"), context.catalogue());
+        assertEquals(
+                Joint.Confidence.TRIED_BY_US,
+                applied.after().build("a").base().joint("j").orElseThrow().confidence());
+        GearPackage back = applied.after()
+                .apply(Rigs.BUILD, applied.inverse(), context.catalogue())
+                .after();
         assertEquals(context.job().gear(), back);
     }
 
     /** Body's top hole is used by the handle, its side face is free until a plate stands before it. */
     @Test
     void mountingPointsAreUsedFreeOrCovered() {
-        Rigs rigs = Rigs.rig().with("body", Bag.body()).with("handle", handle()).join("j", "body:top", "handle:foot").on("none");
-        assertEquals(MountBudget.State.USED, place(rigs, MountBudget.Face.TOP, "body:top").state());
-        assertEquals(MountBudget.State.FREE, place(rigs, MountBudget.Face.LEFT, "body:side").state());
-        ItemType wall = part("wall").shaped(new Shape.Box(new Vec3(66, -100, -40), new Vec3(72, 20, 40), Shape.Use.SOLID))
-                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
-        Rigs covered = Rigs.rig().with("body", Bag.body()).with("wall", wall).join("j", "body:top", "wall:foot").on("none");
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("handle", handle())
+                .join("j", "body:top", "handle:foot")
+                .on("none");
+        assertEquals(
+                MountBudget.State.USED,
+                place(rigs, MountBudget.Face.TOP, "body:top").state());
+        assertEquals(
+                MountBudget.State.FREE,
+                place(rigs, MountBudget.Face.LEFT, "body:side").state());
+        ItemType wall = part("wall")
+                .shaped(new Shape.Box(new Vec3(66, -100, -40), new Vec3(72, 20, 40), Shape.Use.SOLID))
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .make();
+        Rigs covered = Rigs.rig()
+                .with("body", Bag.body())
+                .with("wall", wall)
+                .join("j", "body:top", "wall:foot")
+                .on("none");
         MountBudget.Place side = place(covered, MountBudget.Face.LEFT, "body:side");
         assertEquals(MountBudget.State.WASTED, side.state());
         assertEquals("wall", side.by());
@@ -121,15 +165,28 @@ class FitAndBudgetTest {
     void aDragAlongATrackIsWhatTheFullAnswerGives() {
         Rigs before = Bag.onRods(300);
         Drawing drawing = Drawing.of(before.context(), View.RIGHT);
-        Drawing.Track track = drawing.tracks().stream().filter(t -> t.placement().equals("rods")).findFirst().orElseThrow();
+        Drawing.Track track = drawing.tracks().stream()
+                .filter(t -> t.placement().equals("rods"))
+                .findFirst()
+                .orElseThrow();
         assertTrue(track.moves().contains("box"), "what is clamped on the rods goes along");
         double by = 7;
         Drawing after = Drawing.of(before.set("rods:rods:0", track.value() + by).context(), View.RIGHT);
-        assertEquals(at(drawing, "box:rods").across() + track.perMm().across() * by, at(after, "box:rods").across(), 1e-9);
-        assertEquals(at(drawing, "box:rods").upward() + track.perMm().upward() * by, at(after, "box:rods").upward(), 1e-9);
+        assertEquals(
+                at(drawing, "box:rods").across() + track.perMm().across() * by,
+                at(after, "box:rods").across(),
+                1e-9);
+        assertEquals(
+                at(drawing, "box:rods").upward() + track.perMm().upward() * by,
+                at(after, "box:rods").upward(),
+                1e-9);
     }
 
     private static View.Point at(Drawing drawing, String port) {
-        return drawing.ports().stream().filter(p -> p.ref().equals(port)).findFirst().orElseThrow().at();
+        return drawing.ports().stream()
+                .filter(p -> p.ref().equals(port))
+                .findFirst()
+                .orElseThrow()
+                .at();
     }
 }

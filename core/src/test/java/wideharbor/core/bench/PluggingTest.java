@@ -50,15 +50,27 @@ class PluggingTest {
     @Test
     void offersOpenInputsOfTheSameKind() {
         List<Plugging.Offer> offers = Plugging.offers(rigs().context(), SDI_1);
-        assertEquals(List.of("screen", "other"), offers.stream().map(o -> o.to().part()).toList());
-        assertEquals(List.of("screen"), Plugging.offers(rigs().cable("k", LONG, "body:sdi-2", "other:sdi").context(), SDI_1).stream().map(o -> o.to().part()).toList());
+        assertEquals(
+                List.of("screen", "other"),
+                offers.stream().map(o -> o.to().part()).toList());
+        assertEquals(
+                List.of("screen"),
+                Plugging.offers(
+                                rigs().cable("k", LONG, "body:sdi-2", "other:sdi")
+                                        .context(),
+                                SDI_1)
+                        .stream()
+                        .map(o -> o.to().part())
+                        .toList());
     }
 
     /** A cable that reaches comes before one in the kit that does not. */
     @Test
     void whatReachesComesFirst() {
         Plugging.Offer offer = Plugging.offers(rigs().context(), SDI_1).get(0);
-        assertEquals(List.of(LONG, SHORT), offer.cables().stream().map(Plugging.Choice::type).toList());
+        assertEquals(
+                List.of(LONG, SHORT),
+                offer.cables().stream().map(Plugging.Choice::type).toList());
         assertEquals(2, offer.cables().get(1).inKit());
         assertTrue(offer.cables().get(1).lengthMm() < offer.cables().get(1).neededMm());
     }
@@ -67,7 +79,9 @@ class PluggingTest {
     void fromAnInputItLeadsToOutputs() {
         assertEquals(
                 List.of("sdi-1", "sdi-2"),
-                Plugging.offers(rigs().context(), SCREEN).stream().map(o -> o.to().title()).toList());
+                Plugging.offers(rigs().context(), SCREEN).stream()
+                        .map(o -> o.to().title())
+                        .toList());
     }
 
     /** It comes out of the kit, and goes back into it. */
@@ -82,17 +96,24 @@ class PluggingTest {
                 .apply(Rigs.BUILD, Plugging.unplug(context(plugged), cable.id()), plugged.catalogue())
                 .after();
         assertEquals(rigs.job().gear().kit().counts(), back.kit().counts());
-        assertEquals(rigs.job().gear().build(Rigs.BUILD).base(), back.build(Rigs.BUILD).base());
+        assertEquals(
+                rigs.job().gear().build(Rigs.BUILD).base(),
+                back.build(Rigs.BUILD).base());
     }
 
     @Test
     void whatIsTakenOrDoesNotFitIsRefused() {
         Rigs taken = rigs().cable("k", LONG, "body:sdi-1", "other:sdi");
         assertTrue(assertThrows(EditRefused.class, () -> Plugging.plug(taken.context(), SDI_1, SCREEN, SHORT))
-                .getMessage().contains("sdi-1 of body is taken"));
-        assertTrue(assertThrows(EditRefused.class, () -> Plugging.plug(rigs().context(), SDI_1, SCREEN, Signals.power()))
-                .getMessage().contains("does not join"));
-        assertTrue(assertThrows(EditRefused.class, () -> Plugging.unplug(rigs().context(), "gone")).getMessage().contains("no cable 'gone'"));
+                .getMessage()
+                .contains("sdi-1 of body is taken"));
+        assertTrue(
+                assertThrows(EditRefused.class, () -> Plugging.plug(rigs().context(), SDI_1, SCREEN, Signals.power()))
+                        .getMessage()
+                        .contains("does not join"));
+        assertTrue(assertThrows(EditRefused.class, () -> Plugging.unplug(rigs().context(), "gone"))
+                .getMessage()
+                .contains("no cable 'gone'"));
     }
 
     /** Laid and laid back: the inverse of the edit restores it, and what it names cannot be taken off file. */
@@ -100,10 +121,23 @@ class PluggingTest {
     void layingIsUndone() {
         Rigs rigs = rigs().cable("k", LONG, "body:sdi-1", "screen:sdi");
         Job job = rigs.job();
-        var applied = job.gear().apply(
-                Rigs.BUILD, Plugging.lay(rigs.context(), "k", new CableRun.Laid(List.of("other"), "")), job.catalogue());
-        assertEquals(List.of("other"), applied.after().build(Rigs.BUILD).base().cable("k").orElseThrow().laid().along());
-        GearPackage back = applied.after().apply(Rigs.BUILD, applied.inverse(), job.catalogue()).after();
+        var applied = job.gear()
+                .apply(
+                        Rigs.BUILD,
+                        Plugging.lay(rigs.context(), "k", new CableRun.Laid(List.of("other"), "")),
+                        job.catalogue());
+        assertEquals(
+                List.of("other"),
+                applied.after()
+                        .build(Rigs.BUILD)
+                        .base()
+                        .cable("k")
+                        .orElseThrow()
+                        .laid()
+                        .along());
+        GearPackage back = applied.after()
+                .apply(Rigs.BUILD, applied.inverse(), job.catalogue())
+                .after();
         assertEquals(job.gear().build(Rigs.BUILD).base(), back.build(Rigs.BUILD).base());
     }
 
@@ -118,6 +152,7 @@ class PluggingTest {
     private static String refused(Rigs rigs, CableRun.Laid laid) {
         Job job = rigs.job();
         List<Scoped> edit = Plugging.lay(rigs.context(), "k", laid);
-        return assertThrows(EditRefused.class, () -> job.gear().apply(Rigs.BUILD, edit, job.catalogue())).getMessage();
+        return assertThrows(EditRefused.class, () -> job.gear().apply(Rigs.BUILD, edit, job.catalogue()))
+                .getMessage();
     }
 }

@@ -29,15 +29,22 @@ class PowerSheetTest {
     }
 
     private static ItemType charger(int bays) {
-        return part("charger").is(Category.POWER).weighs(2000, Vec3.ZERO).facet(new Facet.Charger("v-mount", bays, 60)).make();
+        return part("charger")
+                .is(Category.POWER)
+                .weighs(2000, Vec3.ZERO)
+                .facet(new Facet.Charger("v-mount", bays, 60))
+                .make();
     }
 
     /** 45 / 12 = 3.75 A at the outlet; 3.75 · 2 · 0.5 · 0.1 = 0.375 V lost; 11.625 V and 3.87 A at the device. */
     @Test
     void theTreeTellsVoltsAmperesAndWattsAtEveryStep() {
         List<PowerSheet.Row> tree = PowerSheet.of(rigs().context(), Change.NONE).tree();
-        assertEquals(List.of("battery-100", "out-1", "device", "out-2"), tree.stream().map(PowerSheet.Row::title).toList());
-        assertEquals(List.of(0, 1, 2, 1), tree.stream().map(PowerSheet.Row::depth).toList());
+        assertEquals(
+                List.of("battery-100", "out-1", "device", "out-2"),
+                tree.stream().map(PowerSheet.Row::title).toList());
+        assertEquals(
+                List.of(0, 1, 2, 1), tree.stream().map(PowerSheet.Row::depth).toList());
         assertEquals(3.75, tree.get(1).amps(), 1e-9);
         assertEquals(11.625, tree.get(2).volts().orElseThrow().from(), 1e-9);
         assertEquals(45 / 11.625, tree.get(2).amps(), 1e-9);
@@ -65,23 +72,39 @@ class PowerSheetTest {
         assertEquals(0, then(rigs, new Change(Optional.empty(), 1, 0)), 1e-9);
         assertEquals(0, then(rigs, new Change(Optional.of(large), 0, 0)), 1e-9);
         assertEquals(2, then(rigs, new Change(Optional.empty(), 0, 1)), 1e-9, "no block has mains");
-        assertEquals(List.of(large), PowerSheet.of(rigs.context(), Change.NONE).plates().get(0).others());
+        assertEquals(
+                List.of(large),
+                PowerSheet.of(rigs.context(), Change.NONE).plates().get(0).others());
     }
 
     private static double then(Rigs rigs, Change change) {
-        return PowerSheet.of(rigs.context(), change).plates().get(0).then().orElseThrow().darkHours();
+        return PowerSheet.of(rigs.context(), change)
+                .plates()
+                .get(0)
+                .then()
+                .orElseThrow()
+                .darkHours();
     }
 
     @Test
     void blocksAndChargersOfTheKitCount() {
         Shoot day = new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
+                Shoot.Orientation.ANY,
+                0,
+                0,
+                Shoot.Sound.NONE,
+                false,
+                List.of(),
+                List.of(),
                 List.of(
                         new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
                         new DayBlock("meal", DayBlock.State.OFF, 2, 25, true),
                         new DayBlock("evening", DayBlock.State.ON, 2, 25, false)));
-        Rigs rigs = rigs().inKit(Bag.battery("battery-100", Figure.maker(100)), 1).inKit(charger(2), 1).shooting(day);
-        PowerSheet.PlateDay plate = PowerSheet.of(rigs.context(), Change.NONE).plates().get(0);
+        Rigs rigs = rigs().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
+                .inKit(charger(2), 1)
+                .shooting(day);
+        PowerSheet.PlateDay plate =
+                PowerSheet.of(rigs.context(), Change.NONE).plates().get(0);
         assertEquals(2, plate.bays());
         assertEquals(2, plate.atHand());
         assertEquals(3, plate.needed(), "250 Wh of their own without the meal");
@@ -94,7 +117,8 @@ class PowerSheetTest {
                 .with("device", Bag.device("device", new Figure.Unknown("no plate"), Figure.maker(60)))
                 .join("j-device", "body:side", "device:foot")
                 .cable("k", Bag.cable("cable", "1+ 2−", 0.1, 500), "plate:out-1", "device:in");
-        PowerSheet.PlateDay plate = PowerSheet.of(rigs.context(), Change.NONE).plates().get(0);
+        PowerSheet.PlateDay plate =
+                PowerSheet.of(rigs.context(), Change.NONE).plates().get(0);
         assertEquals(List.of("device"), plate.unknown());
         assertTrue(plate.now().isEmpty());
     }

@@ -8,9 +8,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.build.Command;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
@@ -36,8 +36,13 @@ class SignalSheetTest {
                 .inKit(Signals.picture(), 1)
                 .set("body:sdi-1:0", 1)
                 .shooting(new Shoot(
-                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, true,
-                        List.of(new Viewer("Agency", Trust.FRAME, true), new Viewer("Desk", Trust.EXPOSURE, false)), List.of()));
+                        Shoot.Orientation.ANY,
+                        0,
+                        0,
+                        Shoot.Sound.NONE,
+                        true,
+                        List.of(new Viewer("Agency", Trust.FRAME, true), new Viewer("Desk", Trust.EXPOSURE, false)),
+                        List.of()));
     }
 
     private static SignalSheet.BoxRow box(SignalSheet sheet, String id) {
@@ -60,10 +65,16 @@ class SignalSheetTest {
     void eachBoxTellsWhatGoesWithIt() {
         SignalSheet sheet = SignalSheet.of(village().context());
         assertEquals(List.of("Agency"), box(sheet, "link").blind());
-        assertEquals(List.of("Agency sees nothing"), box(sheet, "link").lost().stream().filter(l -> l.contains("sees")).toList());
+        assertEquals(
+                List.of("Agency sees nothing"),
+                box(sheet, "link").lost().stream()
+                        .filter(l -> l.contains("sees"))
+                        .toList());
         assertEquals(
                 List.of("Agency sees nothing", "Desk sees nothing"),
-                box(sheet, "body").lost().stream().filter(l -> l.contains("sees")).toList());
+                box(sheet, "body").lost().stream()
+                        .filter(l -> l.contains("sees"))
+                        .toList());
         assertEquals(List.of("body loses its time"), box(sheet, "clock").lost());
     }
 
@@ -79,9 +90,16 @@ class SignalSheetTest {
                     .cable("k1", Signals.picture(), "body:sdi-1", "loop:in")
                     .cable("k2", Signals.picture(), "loop:out", "screen:sdi")
                     .shooting(new Shoot(
-                            Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false,
-                            List.of(new Viewer("Agency", Trust.FRAME, false)), List.of()));
-            assertEquals(live ? List.of("Agency") : List.of(), box(SignalSheet.of(rigs.context()), "loop").blind());
+                            Shoot.Orientation.ANY,
+                            0,
+                            0,
+                            Shoot.Sound.NONE,
+                            false,
+                            List.of(new Viewer("Agency", Trust.FRAME, false)),
+                            List.of()));
+            assertEquals(
+                    live ? List.of("Agency") : List.of(),
+                    box(SignalSheet.of(rigs.context()), "loop").blind());
         }
     }
 
@@ -113,10 +131,16 @@ class SignalSheetTest {
         Rigs rigs = village();
         var gear = rigs.job().gear();
         List<Scoped> sideways = List.of(Scoped.base(new Command.Set(SettingKey.parse("body:sdi-1:1"), 3, false)));
-        assertEquals(3, gear.apply(Rigs.BUILD, sideways, rigs.catalogue()).after().build(Rigs.BUILD).base()
-                .value(SettingKey.parse("body:sdi-1:1")));
+        assertEquals(
+                3,
+                gear.apply(Rigs.BUILD, sideways, rigs.catalogue())
+                        .after()
+                        .build(Rigs.BUILD)
+                        .base()
+                        .value(SettingKey.parse("body:sdi-1:1")));
         for (double nonsense : new double[] {4, -1, 0.5}) {
-            List<Scoped> edit = List.of(Scoped.base(new Command.Set(SettingKey.parse("body:sdi-1:1"), nonsense, false)));
+            List<Scoped> edit =
+                    List.of(Scoped.base(new Command.Set(SettingKey.parse("body:sdi-1:1"), nonsense, false)));
             String why = org.junit.jupiter.api.Assertions.assertThrows(
                             EditRefused.class, () -> gear.apply(Rigs.BUILD, edit, rigs.catalogue()))
                     .getMessage();

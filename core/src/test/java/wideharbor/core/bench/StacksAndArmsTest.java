@@ -34,8 +34,16 @@ class StacksAndArmsTest {
     /** Plates that may go between. */
     private static ItemType adapts(ItemType t) {
         return new ItemType(
-                t.ref(), t.maker(), t.name(), t.category(), java.util.Set.of(Capability.ADAPTS), t.links(),
-                t.internalJoints(), t.ports(), t.sockets(), t.facets());
+                t.ref(),
+                t.maker(),
+                t.name(),
+                t.category(),
+                java.util.Set.of(Capability.ADAPTS),
+                t.links(),
+                t.internalJoints(),
+                t.ports(),
+                t.sockets(),
+                t.facets());
     }
 
     @Nested
@@ -63,7 +71,8 @@ class StacksAndArmsTest {
         /** Without the quick plate the bridge sits at 66 + 24 + 10 = 100 and is the lower stack: it comes first. */
         @Test
         void theLowestOfTheFewestComesFirst() {
-            PlateStacks.Stack first = PlateStacks.of(house, Bag.body(), Bag.head(), "", 1).get(0);
+            PlateStacks.Stack first =
+                    PlateStacks.of(house, Bag.body(), Bag.head(), "", 1).get(0);
             assertEquals("bridge, then dovetail", first.chain().title());
             assertEquals(100, first.axisHeightMm(), 1e-6);
         }
@@ -77,19 +86,25 @@ class StacksAndArmsTest {
 
         @Test
         void whatStandsInTheWayIsTold() {
-            ItemType tall = part("tall").is(Category.PLATE).can(Capability.ADAPTS)
+            ItemType tall = part("tall")
+                    .is(Category.PLATE)
+                    .can(Capability.ADAPTS)
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("flat", "flat-base", Role.A, new Vec3(0, -10, 0), DOWN, Vec3.FORWARD)
                     .shaped(new Shape.Box(new Vec3(-50, -10, -50), new Vec3(50, 0, 50), Shape.Use.SOLID))
-                    .shaped(new Shape.Box(new Vec3(62, 0, -20), new Vec3(66, 60, 20), Shape.Use.SOLID)).make();
-            ItemType doored = part("body").is(Category.BODY)
+                    .shaped(new Shape.Box(new Vec3(62, 0, -20), new Vec3(66, 60, 20), Shape.Use.SOLID))
+                    .make();
+            ItemType doored = part("body")
+                    .is(Category.BODY)
                     .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .shaped(new Shape.Box(new Vec3(-60, -66, -160), new Vec3(60, 60, 0), Shape.Use.SOLID))
                     .shaped(new Shape.Box(new Vec3(60, -40, -120), new Vec3(100, 20, -40), Shape.Use.CARD_DOOR))
-                    .facet(new Facet.Camera("mount", 6, 0, 0)).make();
+                    .facet(new Facet.Camera("mount", 6, 0, 0))
+                    .make();
             Catalogue with = new Catalogue(List.of(doored, tall, Bag.head()), Standards.seed());
-            PlateStacks.Stack stack = PlateStacks.of(with, doored, Bag.head(), "", 1).get(0);
+            PlateStacks.Stack stack =
+                    PlateStacks.of(with, doored, Bag.head(), "", 1).get(0);
             assertEquals(List.of("tall stands in the room for the card door"), stack.blocks());
         }
 
@@ -102,13 +117,19 @@ class StacksAndArmsTest {
 
     @Nested
     class OfTheBody {
-        private final ItemType other = part("other").is(Category.BODY)
-                .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
-        private final ItemType grip = part("grip").wants(Relation.Kind.MADE_FOR, "body")
-                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
-        private final ItemType block = part("block").can(Capability.ADAPTS)
+        private final ItemType other = part("other")
+                .is(Category.BODY)
+                .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .make();
+        private final ItemType grip = part("grip")
+                .wants(Relation.Kind.MADE_FOR, "body")
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .make();
+        private final ItemType block = part("block")
+                .can(Capability.ADAPTS)
                 .port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
-                .face("head", Role.B, new Vec3(0, 8, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make();
+                .face("head", Role.B, new Vec3(0, 8, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
 
         @Test
         void crossFitSaysHowItGoesOnEachBody() {
@@ -125,12 +146,20 @@ class StacksAndArmsTest {
         @Test
         void ownPartsAreKeptOrReplaced() {
             Rigs free = Rigs.rig().with("body", Bag.body()).knows(grip).on("none");
-            assertEquals(OwnParts.State.WOULD_GO_ON, OwnParts.of(free.context()).get(0).state());
-            Rigs kept = Rigs.rig().with("body", Bag.body()).with("g", grip).join("j", "body:top", "g:foot").on("none");
+            assertEquals(
+                    OwnParts.State.WOULD_GO_ON,
+                    OwnParts.of(free.context()).get(0).state());
+            Rigs kept = Rigs.rig()
+                    .with("body", Bag.body())
+                    .with("g", grip)
+                    .join("j", "body:top", "g:foot")
+                    .on("none");
             assertEquals(OwnParts.State.KEPT, OwnParts.of(kept.context()).get(0).state());
             Rigs full = Rigs.rig().with("body", Bag.body()).knows(grip).on("none");
             for (String port : List.of("base", "top", "side")) {
-                ItemType plug = part("plug-" + port).face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
+                ItemType plug = part("plug-" + port)
+                        .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                        .make();
                 full = full.with("p-" + port, plug).join("j-" + port, "body:" + port, "p-" + port + ":foot");
             }
             OwnParts.Own own = OwnParts.of(full.context()).get(0);
@@ -144,23 +173,55 @@ class StacksAndArmsTest {
         /** Foot on the body's top at y 70; two bars of 100 with hinges about z, and a turn about the foot. */
         private Rigs arm() {
             ItemType arm = part("arm")
-                    .link("foot", 50, Vec3.ZERO).link("lower", 100, Vec3.ZERO).link("upper", 100, Vec3.ZERO)
-                    .hinge("swing", "foot", "lower", Vec3.ZERO, new Freedom.Rotate("lean", Freedom.Axis.N, -100, 100, 0))
-                    .hinge("elbow", "lower", "upper", new Vec3(0, 100, 0), new Freedom.Rotate("elbow", Freedom.Axis.N, -150, 150, 0))
+                    .link("foot", 50, Vec3.ZERO)
+                    .link("lower", 100, Vec3.ZERO)
+                    .link("upper", 100, Vec3.ZERO)
+                    .hinge(
+                            "swing",
+                            "foot",
+                            "lower",
+                            Vec3.ZERO,
+                            new Freedom.Rotate("lean", Freedom.Axis.N, -100, 100, 0))
+                    .hinge(
+                            "elbow",
+                            "lower",
+                            "upper",
+                            new Vec3(0, 100, 0),
+                            new Freedom.Rotate("elbow", Freedom.Axis.N, -150, 150, 0))
                     .port(on("base", "foot", Vec3.ZERO, DOWN))
                     .port(on("tip", "upper", new Vec3(0, 100, 0), Vec3.UP))
                     .facet(new Facet.Arm("base", "tip", List.of(new Facet.Bears(0, 5))))
                     .make();
-            return Rigs.rig().with("body", Bag.body()).with("arm", arm).join("j", "body:top", "arm:base").on("none");
+            return Rigs.rig()
+                    .with("body", Bag.body())
+                    .with("arm", arm)
+                    .join("j", "body:top", "arm:base")
+                    .on("none");
         }
 
         private Port on(String id, String link, Vec3 at, Vec3 normal) {
-            return new Port(id, id, "thread-3-8", Role.A, link, at, normal, Vec3.FORWARD, new Port.Occupancy.Single(), 0,
-                    Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of());
+            return new Port(
+                    id,
+                    id,
+                    "thread-3-8",
+                    Role.A,
+                    link,
+                    at,
+                    normal,
+                    Vec3.FORWARD,
+                    new Port.Occupancy.Single(),
+                    0,
+                    Port.Size.STANDARD,
+                    Port.Pins.NONE,
+                    List.of(),
+                    List.of());
         }
 
         private Vec3 tipAfter(CheckContext context, List<Scoped> edit) {
-            var after = context.job().gear().apply(Rigs.BUILD, edit, context.catalogue()).after();
+            var after = context.job()
+                    .gear()
+                    .apply(Rigs.BUILD, edit, context.catalogue())
+                    .after();
             CheckContext then = CheckContext.of(context.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, "");
             return ArmPlacing.tip(then.rig(), then.rig().require("arm"));
         }
@@ -169,7 +230,10 @@ class StacksAndArmsTest {
         @Test
         void theTipComesToThePoint() {
             CheckContext context = arm().context();
-            assertEquals(270, ArmPlacing.tip(context.rig(), context.rig().require("arm")).y(), 1e-6);
+            assertEquals(
+                    270,
+                    ArmPlacing.tip(context.rig(), context.rig().require("arm")).y(),
+                    1e-6);
             for (Vec3 target : List.of(new Vec3(120, 130, -80), new Vec3(-90, 190, -80), new Vec3(10, 240, -80))) {
                 Vec3 tip = tipAfter(context, ArmPlacing.tipTo(context, "arm", target));
                 assertEquals(0, tip.minus(target).length(), 2.0, () -> "tip at " + tip + " for " + target);
@@ -180,8 +244,8 @@ class StacksAndArmsTest {
         @Test
         void outOfReachIsSaidInMillimetres() {
             CheckContext context = arm().context();
-            EditRefused refused = assertThrows(
-                    EditRefused.class, () -> ArmPlacing.tipTo(context, "arm", new Vec3(0, 470, -80)));
+            EditRefused refused =
+                    assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(context, "arm", new Vec3(0, 470, -80)));
             assertTrue(refused.getMessage().contains("200.0 mm short"), refused.getMessage());
             assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(context, "arm", new Vec3(0, 200, 20)));
             assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(context, "body", Vec3.ZERO));

@@ -19,7 +19,11 @@ import wideharbor.core.testkit.Rigs;
 
 class WishesTest {
     private static Rig after(CheckContext context, List<Scoped> edit) {
-        Build build = context.job().gear().apply(Rigs.BUILD, edit, context.catalogue()).after().build(Rigs.BUILD);
+        Build build = context.job()
+                .gear()
+                .apply(Rigs.BUILD, edit, context.catalogue())
+                .after()
+                .build(Rigs.BUILD);
         return Rig.resolve(build, Rigs.STUDIO, context.rig().lens(), context.catalogue());
     }
 
@@ -76,16 +80,21 @@ class WishesTest {
 
     @Test
     void fitOffersOnlyWhatMatesAndTheKitFirst() {
-        CheckContext context = Bag.onRods(300).knows(Bag.head()).inKit(Bag.lensSupport(), 1).context();
+        CheckContext context =
+                Bag.onRods(300).knows(Bag.head()).inKit(Bag.lensSupport(), 1).context();
         List<Fit.Offer> offers = Fit.offers(context, new PortRef("rods", "rods"));
         // The bridge plate would need 100 free in one stretch; bracket and box leave 90 and 90.
-        assertEquals(List.of("support", "box"), offers.stream().map(o -> o.type().name()).toList());
+        assertEquals(
+                List.of("support", "box"),
+                offers.stream().map(o -> o.type().name()).toList());
         assertEquals(1, offers.get(0).inKit());
     }
 
     @Test
     void freePortsLeaveOutTakenOnesAndTheDatum() {
-        List<String> free = Fit.freePorts(Bag.onHead().context()).stream().map(p -> p.ref().toString()).toList();
+        List<String> free = Fit.freePorts(Bag.onHead().context()).stream()
+                .map(p -> p.ref().toString())
+                .toList();
         assertTrue(free.contains("body:top"), free.toString());
         assertTrue(!free.contains("body:base") && !free.contains("head:tilt"), free.toString());
     }

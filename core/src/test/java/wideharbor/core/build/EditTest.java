@@ -47,15 +47,29 @@ class EditTest {
                 Scoped.lens("a", new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
                 Scoped.kit(new Command.AddKit(SPARE.ref(), 2)));
         Job known = new Job(
-                job.id(), job.title(), job.brief(), job.rules(),
-                new Catalogue(with(job.catalogue().all(), Bag.head()), job.catalogue().standards()),
-                job.gear(), List.of(), List.of());
+                job.id(),
+                job.title(),
+                job.brief(),
+                job.rules(),
+                new Catalogue(
+                        with(job.catalogue().all(), Bag.head()), job.catalogue().standards()),
+                job.gear(),
+                List.of(),
+                List.of());
         GearPackage.Applied done = known.gear().apply(Rigs.BUILD, edit.subList(0, 4), known.catalogue());
         assertNotEquals(known.gear(), done.after());
-        assertEquals(known.gear(), done.after().apply(Rigs.BUILD, done.inverse(), known.catalogue()).after());
+        assertEquals(
+                known.gear(),
+                done.after()
+                        .apply(Rigs.BUILD, done.inverse(), known.catalogue())
+                        .after());
         GearPackage.Applied rest = known.gear().apply(Rigs.BUILD, edit.subList(4, 8), known.catalogue());
         assertEquals(5, rest.after().kit().count(SPARE.ref()));
-        assertEquals(known.gear(), rest.after().apply(Rigs.BUILD, rest.inverse(), known.catalogue()).after());
+        assertEquals(
+                known.gear(),
+                rest.after()
+                        .apply(Rigs.BUILD, rest.inverse(), known.catalogue())
+                        .after());
     }
 
     /** Random edits, undone one after another from the last: the package is as it was. */
@@ -92,7 +106,8 @@ class EditTest {
             case 1 -> Scoped.base(new Command.Restore(part));
             case 2 -> Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), random.nextInt(50), false));
             case 3 -> Scoped.lens("a", new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
-            case 4 -> Scoped.base(new Command.Retype("rods", Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
+            case 4 ->
+                Scoped.base(new Command.Retype("rods", Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
             case 5 -> Scoped.kit(new Command.AddKit(SPARE.ref(), random.nextInt(5) - 2));
             case 6 -> Scoped.base(new Command.Weigh(part, Figure.maker(random.nextInt(900))));
             default -> Scoped.base(new Command.Unjoin("j-" + part));
@@ -123,7 +138,11 @@ class EditTest {
         refused(
                 job,
                 new Command.Join(new Joint(
-                        "again", Joint.Kind.LOCATING, Rigs.port("body:top"), Rigs.port("quick:top"), Joint.Confidence.PLAUSIBLE)),
+                        "again",
+                        Joint.Kind.LOCATING,
+                        Rigs.port("body:top"),
+                        Rigs.port("quick:top"),
+                        Joint.Confidence.PLAUSIBLE)),
                 "already held by joint 'j-quick'");
     }
 
@@ -152,9 +171,7 @@ class EditTest {
         assertThrows(
                 EditRefused.class,
                 () -> apply(
-                        job,
-                        Scoped.base(new Command.Remove("box")),
-                        Scoped.kit(new Command.AddKit(SPARE.ref(), -4))));
+                        job, Scoped.base(new Command.Remove("box")), Scoped.kit(new Command.AddKit(SPARE.ref(), -4))));
         assertTrue(!job.gear().build(Rigs.BUILD).base().isRemoved("box"));
         assertEquals(3, job.gear().kit().count(SPARE.ref()));
     }
@@ -162,14 +179,15 @@ class EditTest {
     @Test
     void aLensOverlayPlacesItsLensAndItsOwnSettings() {
         Job job = sample().job();
-        GearPackage after =
-                apply(job, Scoped.lens("b", new Command.Set(SettingKey.parse("box:rods:0"), 240, false))).after();
+        GearPackage after = apply(job, Scoped.lens("b", new Command.Set(SettingKey.parse("box:rods:0"), 240, false)))
+                .after();
         Build build = after.build(Rigs.BUILD);
         Content withA = build.content(Rigs.STUDIO, "a", job.catalogue());
         Content withB = build.content(Rigs.STUDIO, "b", job.catalogue());
         assertEquals(200, withA.value(SettingKey.parse("box:rods:0")));
         assertEquals(240, withB.value(SettingKey.parse("box:rods:0")));
-        assertTrue(withA.placement("lens-a").isPresent() && withA.placement("lens-b").isEmpty());
+        assertTrue(withA.placement("lens-a").isPresent()
+                && withA.placement("lens-b").isEmpty());
         assertEquals(new Scope.InLens("b"), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, "b"));
         assertEquals(new Scope.Base(), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, "a"));
     }

@@ -22,9 +22,9 @@ class AdapterFinderTest {
     private static final Port RAIL = Parts.plain("rail", "nato-rail", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD);
     private static final Port HOLE = Parts.plain("hole", "thread-1-4", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD);
 
-    private static ItemType adapter(String id, String in, Role inRole, String out, Role outRole, double height, double grams) {
-        return part(id)
-                .can(Capability.ADAPTS)
+    private static ItemType adapter(
+            String id, String in, Role inRole, String out, Role outRole, double height, double grams) {
+        return part(id).can(Capability.ADAPTS)
                 .weighs(grams, Vec3.ZERO)
                 .port("foot", in, inRole, Vec3.ZERO, DOWN, Vec3.FORWARD)
                 .port("head", out, outRole, new Vec3(0, height, 0), Vec3.UP, Vec3.FORWARD)
@@ -57,7 +57,9 @@ class AdapterFinderTest {
                         adapter("to-rosette", "nato-rail", Role.B, "rosette-31.8", Role.EITHER, 10, 5),
                         adapter("from-rosette", "rosette-31.8", Role.EITHER, "thread-1-4", Role.A, 10, 5))
                 .between(RAIL, HOLE, 4);
-        assertEquals(List.of("light", "heavy", "to-rosette, then from-rosette"), chains.stream().map(AdapterFinder.Chain::title).toList());
+        assertEquals(
+                List.of("light", "heavy", "to-rosette, then from-rosette"),
+                chains.stream().map(AdapterFinder.Chain::title).toList());
     }
 
     @Test
@@ -96,7 +98,8 @@ class AdapterFinderTest {
     @ValueSource(longs = {2, 19, 404})
     void oneSearchForAllAgreesWithPairByPair(long seed) {
         Random random = new Random(seed);
-        List<String> standards = List.of("nato-rail", "thread-1-4", "thread-3-8", "cold-shoe", "rosette-31.8", "m4-pair", "ball-1in");
+        List<String> standards =
+                List.of("nato-rail", "thread-1-4", "thread-3-8", "cold-shoe", "rosette-31.8", "m4-pair", "ball-1in");
         List<ItemType> types = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             types.add(adapter(
@@ -113,7 +116,8 @@ class AdapterFinderTest {
                 Optional<AdapterFinder.Chain> one = reach.to(b);
                 String where = "seed " + seed + ", " + from + " to " + to;
                 assertEquals(pair.isEmpty(), one.isEmpty(), where);
-                one.ifPresent(c -> assertEquals(pair.get(0).links().size(), c.links().size(), where));
+                one.ifPresent(
+                        c -> assertEquals(pair.get(0).links().size(), c.links().size(), where));
                 pair.forEach(c -> joins(a, c, b, seedRows, where));
             }
         }
@@ -147,18 +151,33 @@ class AdapterFinderTest {
             Port a = port(pick(ids, random), random);
             Port b = random.nextBoolean() ? port(a.standard(), random) : port(pick(ids, random), random);
             assertEquals(
-                    Mating.mates(a, b, standards), Mating.mates(b, a, standards), "seed " + seed + ": " + a + " and " + b);
+                    Mating.mates(a, b, standards),
+                    Mating.mates(b, a, standards),
+                    "seed " + seed + ": " + a + " and " + b);
             assertEquals(Mating.resistsTwist(a, b, standards), Mating.resistsTwist(b, a, standards));
         }
     }
 
     private static Port port(String standard, Random random) {
         Port.Pins.Kind kind = Port.Pins.Kind.values()[random.nextInt(4)];
-        Port.Pins pins = kind == Port.Pins.Kind.NONE ? Port.Pins.NONE : new Port.Pins(kind, 1 + random.nextInt(2), 4, 12);
+        Port.Pins pins =
+                kind == Port.Pins.Kind.NONE ? Port.Pins.NONE : new Port.Pins(kind, 1 + random.nextInt(2), 4, 12);
         Port.Occupancy occupancy =
                 random.nextInt(3) == 0 ? new Port.Occupancy.Interval(0, 100, 0) : new Port.Occupancy.Single();
         return new Port(
-                "p", "p", standard, role(random), "main", Vec3.ZERO, Vec3.UP, Vec3.FORWARD, occupancy, 0,
-                random.nextInt(4) == 0 ? new Port.Size(14.8, 60) : Port.Size.STANDARD, pins, List.of(), List.of());
+                "p",
+                "p",
+                standard,
+                role(random),
+                "main",
+                Vec3.ZERO,
+                Vec3.UP,
+                Vec3.FORWARD,
+                occupancy,
+                0,
+                random.nextInt(4) == 0 ? new Port.Size(14.8, 60) : Port.Size.STANDARD,
+                pins,
+                List.of(),
+                List.of());
     }
 }

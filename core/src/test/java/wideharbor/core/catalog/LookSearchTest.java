@@ -28,7 +28,8 @@ class LookSearchTest {
             .shaped(new Shape.Box(new Vec3(-60, -11, -62), new Vec3(60, 0, 62), Shape.Use.SOLID))
             .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
             .make();
-    private static final Catalogue HOUSE = new Catalogue(List.of(TOUCH, QUICK, Bag.rods(300), Bag.box()), Standards.seed());
+    private static final Catalogue HOUSE =
+            new Catalogue(List.of(TOUCH, QUICK, Bag.rods(300), Bag.box()), Standards.seed());
 
     @Test
     void whatIsHeldInTheHandIsReadFromWords() {
@@ -51,7 +52,9 @@ class LookSearchTest {
 
     @Test
     void measuredSizesAreTakenInAnyOrder() {
-        assertEquals("Quick-plate", LookSearch.find(HOUSE, "124 x 11 x 120", 10).get(0).type().name());
+        assertEquals(
+                "Quick-plate",
+                LookSearch.find(HOUSE, "124 x 11 x 120", 10).get(0).type().name());
         assertEquals(new Vec3(120, 11, 124), LookSearch.size(QUICK));
     }
 

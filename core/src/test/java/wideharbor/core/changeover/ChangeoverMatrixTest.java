@@ -19,13 +19,30 @@ import wideharbor.core.testkit.Rigs;
 class ChangeoverMatrixTest {
     private static Rigs rigs() {
         return Bag.onHead()
-                .configuration(new Configuration("bare", "Bare", "none", 0, 0, List.of(new Command.Remove("dovetail"), new Command.Remove("head"))))
-                .configuration(new Configuration("body", "Body", "none", 0, 0, List.of(
-                        new Command.Remove("quick"), new Command.Remove("bridge"), new Command.Remove("dovetail"), new Command.Remove("head"))));
+                .configuration(new Configuration(
+                        "bare",
+                        "Bare",
+                        "none",
+                        0,
+                        0,
+                        List.of(new Command.Remove("dovetail"), new Command.Remove("head"))))
+                .configuration(new Configuration(
+                        "body",
+                        "Body",
+                        "none",
+                        0,
+                        0,
+                        List.of(
+                                new Command.Remove("quick"),
+                                new Command.Remove("bridge"),
+                                new Command.Remove("dovetail"),
+                                new Command.Remove("head"))));
     }
 
     private static ChangeoverMatrix matrix(Asks.ChangeDemand... demands) {
-        Job job = rigs().asking(new Asks(List.of(demands), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), Shoot.UNASKED)).job();
+        Job job = rigs().asking(
+                        new Asks(List.of(demands), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), Shoot.UNASKED))
+                .job();
         return ChangeoverMatrix.of(job, job.gear().build(Rigs.BUILD), "");
     }
 
@@ -51,8 +68,12 @@ class ChangeoverMatrixTest {
                 new Asks.ChangeDemand("studio", "bare", 5, true), new Asks.ChangeDemand("studio", "body", 5, true));
         assertTrue(cell(asked, "studio", "bare").met());
         assertFalse(cell(asked, "studio", "body").met(), "it takes a key");
-        assertTrue(cell(matrix(new Asks.ChangeDemand("studio", "body", 5, false)), "studio", "body").met());
-        assertFalse(cell(matrix(new Asks.ChangeDemand("studio", "body", 1, false)), "studio", "body").met(), "1.5 minutes");
+        assertTrue(cell(matrix(new Asks.ChangeDemand("studio", "body", 5, false)), "studio", "body")
+                .met());
+        assertFalse(
+                cell(matrix(new Asks.ChangeDemand("studio", "body", 1, false)), "studio", "body")
+                        .met(),
+                "1.5 minutes");
         assertTrue(cell(asked, "body", "studio").demand().isEmpty(), "the way back is another demand");
     }
 }

@@ -38,7 +38,9 @@ class ChangeoverTest {
     @Test
     void whatHangsTogetherComesOffTogether() {
         Changeover way = between(
-                Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head"))), Rigs.STUDIO, "other");
+                Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head"))),
+                Rigs.STUDIO,
+                "other");
         assertEquals(1, way.steps().size());
         Changeover.Step step = way.steps().get(0);
         assertEquals(Changeover.Act.OFF, step.act());
@@ -51,8 +53,12 @@ class ChangeoverTest {
     @Test
     void screwsCostMinutesAndAKey() {
         Changeover way = between(
-                Bag.onHead().configuration(other(
-                        new Command.Remove("quick"), new Command.Remove("bridge"), new Command.Remove("dovetail"), new Command.Remove("head"))),
+                Bag.onHead()
+                        .configuration(other(
+                                new Command.Remove("quick"),
+                                new Command.Remove("bridge"),
+                                new Command.Remove("dovetail"),
+                                new Command.Remove("head"))),
                 Rigs.STUDIO,
                 "other");
         assertEquals(List.of("hex 3/16 in"), way.keys());
@@ -62,11 +68,21 @@ class ChangeoverTest {
 
     @Test
     void aPartThatSitsElsewhereGoesOver() {
-        ItemType lamp = part("lamp").face("foot", Role.A, Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD, 1, Port.Pins.NONE).make();
-        Rigs rigs = Rigs.rig().with("body", Bag.body()).with("lamp", lamp).join("j", "body:top", "lamp:foot").on("none")
+        ItemType lamp = part("lamp")
+                .face("foot", Role.A, Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD, 1, Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("lamp", lamp)
+                .join("j", "body:top", "lamp:foot")
+                .on("none")
                 .configuration(other(
                         new Command.Unjoin("j"),
-                        new Command.Join(new Joint("k", Joint.Kind.LOCATING, Rigs.port("body:side"), Rigs.port("lamp:foot"),
+                        new Command.Join(new Joint(
+                                "k",
+                                Joint.Kind.LOCATING,
+                                Rigs.port("body:side"),
+                                Rigs.port("lamp:foot"),
                                 Joint.Confidence.TRIED_BY_US))));
         Changeover way = between(rigs, Rigs.STUDIO, "other");
         assertEquals(Changeover.Act.OVER, way.steps().get(0).act());
@@ -82,14 +98,24 @@ class ChangeoverTest {
         assertEquals("slide to 150.0 mm", way.steps().get(0).where());
     }
 
-    /** Head of 6 kg off: the body's 3 kg, plates and dovetail make 5.2 kg, no lift; with a body of 9 kg it is one, 1.5 min. */
+    /**
+     * Head of 6 kg off: the body's 3 kg, plates and dovetail make 5.2 kg, no lift; with a body of 9 kg it is one, 1.5
+     * min.
+     */
     @Test
     void whatIsHeavyTakesTimeOfItsOwn() {
         Configuration off = other(new Command.Remove("head"));
-        double light = between(Bag.onHead().configuration(off), Rigs.STUDIO, "other").minutes();
-        Rigs heavy = Bag.onHead().with("brick", part("brick").weighs(6000, Vec3.ZERO)
-                        .face("foot", Role.A, Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD, 1, Port.Pins.NONE).make())
-                .join("j-brick", "body:top", "brick:foot").configuration(off);
+        double light =
+                between(Bag.onHead().configuration(off), Rigs.STUDIO, "other").minutes();
+        Rigs heavy = Bag.onHead()
+                .with(
+                        "brick",
+                        part("brick")
+                                .weighs(6000, Vec3.ZERO)
+                                .face("foot", Role.A, Vec3.ZERO, Vec3.UP.negated(), Vec3.FORWARD, 1, Port.Pins.NONE)
+                                .make())
+                .join("j-brick", "body:top", "brick:foot")
+                .configuration(off);
         assertEquals(light + 1.5, between(heavy, Rigs.STUDIO, "other").minutes(), 1e-9);
     }
 
@@ -132,8 +158,10 @@ class ChangeoverTest {
         return way.steps().stream().filter(s -> s.act() == act).count();
     }
 
-    private static ItemType screwed(String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Capability... can) {
-        var made = part(id).is(category).weighs(100, Vec3.ZERO)
+    private static ItemType screwed(
+            String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Capability... can) {
+        var made = part(id).is(category)
+                .weighs(100, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE);
         for (var c : can) {
             made = made.can(c);
@@ -148,25 +176,56 @@ class ChangeoverTest {
             body = body.face(face, Role.B, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE);
         }
         ItemType cable = Bag.cable("cable", "1+ 2−", 0.02, 300);
-        var gone = new Command[] {new Command.Remove("screen"), new Command.Remove("drive"), new Command.Remove("lens"), new Command.Remove("brace")};
-        Rigs rigs = Rigs.rig().with("body", body.make())
-                .with("screen", socketed("screen", wideharbor.core.catalog.Category.MONITOR, wideharbor.core.catalog.Socket.Direction.IN))
-                .with("drive", socketed("drive", wideharbor.core.catalog.Category.OTHER, wideharbor.core.catalog.Socket.Direction.OUT))
+        var gone = new Command[] {
+            new Command.Remove("screen"),
+            new Command.Remove("drive"),
+            new Command.Remove("lens"),
+            new Command.Remove("brace")
+        };
+        Rigs rigs = Rigs.rig()
+                .with("body", body.make())
+                .with(
+                        "screen",
+                        socketed(
+                                "screen",
+                                wideharbor.core.catalog.Category.MONITOR,
+                                wideharbor.core.catalog.Socket.Direction.IN))
+                .with(
+                        "drive",
+                        socketed(
+                                "drive",
+                                wideharbor.core.catalog.Category.OTHER,
+                                wideharbor.core.catalog.Socket.Direction.OUT))
                 .with("lens", screwed("lens", wideharbor.core.catalog.Category.LENS))
-                .with("brace", screwed("brace", wideharbor.core.catalog.Category.LENS_SUPPORT, wideharbor.core.catalog.Capability.BRACES_LENS))
-                .join("1", "body:a", "screen:foot").join("2", "body:b", "drive:foot").join("3", "body:c", "lens:foot").join("4", "body:d", "brace:foot")
+                .with(
+                        "brace",
+                        screwed(
+                                "brace",
+                                wideharbor.core.catalog.Category.LENS_SUPPORT,
+                                wideharbor.core.catalog.Capability.BRACES_LENS))
+                .join("1", "body:a", "screen:foot")
+                .join("2", "body:b", "drive:foot")
+                .join("3", "body:c", "lens:foot")
+                .join("4", "body:d", "brace:foot")
                 .cable("k", cable, "drive:s", "screen:s")
-                .on("none").configuration(other(gone));
+                .on("none")
+                .configuration(other(gone));
         var build = rigs.build();
         Changeover way = Changeover.between(
                 Rig.resolve(build, "other", "", rigs.catalogue()),
                 Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue()),
-                new HouseRules(java.util.Map.of(), new wideharbor.core.brief.Ways(java.util.Map.of(), java.util.Map.of(), ways)));
-        return way.steps().stream().map(s -> s.act() == Changeover.Act.PLUG ? "plug" : s.part()).toList();
+                new HouseRules(
+                        java.util.Map.of(),
+                        new wideharbor.core.brief.Ways(java.util.Map.of(), java.util.Map.of(), ways)));
+        return way.steps().stream()
+                .map(s -> s.act() == Changeover.Act.PLUG ? "plug" : s.part())
+                .toList();
     }
 
-    private static ItemType socketed(String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Socket.Direction way) {
-        var made = part(id).is(category).weighs(100, Vec3.ZERO)
+    private static ItemType socketed(
+            String id, wideharbor.core.catalog.Category category, wideharbor.core.catalog.Socket.Direction way) {
+        var made = part(id).is(category)
+                .weighs(100, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .socket("s", way, "circular 2-pin", "1+ 2−");
         return (id.equals("drive") ? made.can(wideharbor.core.catalog.Capability.DRIVES_LENS) : made).make();
@@ -175,10 +234,14 @@ class ChangeoverTest {
     @Test
     void theCrewsOrderIsKeptAndTheBraceIsThereBeforeTheLens() {
         assertEquals(List.of("screen", "lens", "brace", "drive", "plug"), order(java.util.Map.of()));
-        assertEquals(List.of("brace", "lens", "screen", "drive", "plug"), order(java.util.Map.of("lens-order", "first")));
-        assertEquals(List.of("screen", "brace", "lens", "drive", "plug"), order(java.util.Map.of("lens-order", "last")));
-        assertEquals(List.of("drive", "screen", "lens", "brace", "plug"), order(java.util.Map.of("drive-order", "before")));
-        assertEquals(List.of("lens", "brace", "screen", "drive", "plug"), order(java.util.Map.of("screen-order", "last")));
+        assertEquals(
+                List.of("brace", "lens", "screen", "drive", "plug"), order(java.util.Map.of("lens-order", "first")));
+        assertEquals(
+                List.of("screen", "brace", "lens", "drive", "plug"), order(java.util.Map.of("lens-order", "last")));
+        assertEquals(
+                List.of("drive", "screen", "lens", "brace", "plug"), order(java.util.Map.of("drive-order", "before")));
+        assertEquals(
+                List.of("lens", "brace", "screen", "drive", "plug"), order(java.util.Map.of("screen-order", "last")));
     }
 
     @Test
@@ -203,7 +266,9 @@ class ChangeoverTest {
         assertEquals(java.util.Map.of(Bag.bridge().ref(), 1), twin.inKit());
         assertEquals(way.minutes(), twin.savedMinutes(), 1e-9, "no lens to hand over");
         assertTrue(!twin.worthIt());
-        var impatient = new HouseRules(java.util.Map.of(HouseRules.Rule.TWIN_MINUTES, 1.0, HouseRules.Rule.TIME_LEVER, 5.0));
-        assertTrue(Twin.of(from, to, Changeover.between(from, to, impatient), kit, impatient).worthIt());
+        var impatient =
+                new HouseRules(java.util.Map.of(HouseRules.Rule.TWIN_MINUTES, 1.0, HouseRules.Rule.TIME_LEVER, 5.0));
+        assertTrue(Twin.of(from, to, Changeover.between(from, to, impatient), kit, impatient)
+                .worthIt());
     }
 }

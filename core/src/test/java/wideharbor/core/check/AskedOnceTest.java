@@ -38,7 +38,8 @@ class AskedOnceTest {
     }
 
     private static Command plugs() {
-        return new Command.Connect(new CableRun("k2", WIRE.ref(), new SocketRef("plate", "out-2"), new SocketRef("spare", "in")));
+        return new Command.Connect(
+                new CableRun("k2", WIRE.ref(), new SocketRef("plate", "out-2"), new SocketRef("spare", "in")));
     }
 
     /** Every check with every lens, one after the other, as the plain rule says. */
@@ -62,8 +63,11 @@ class AskedOnceTest {
     void withLensesThatLeaveTheWiringAsItIs() {
         sameAsPlain(rig());
         Contexts contexts = Contexts.of(rig().job(), Rigs.BUILD, Rigs.STUDIO);
-        assertEquals(Set.of(CheckCard.Basis.WIRING, CheckCard.Basis.LAID_WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
-        assertEquals(Set.of(), contexts.with("l75").sameAs(rig().context("l35")), "of another job nothing is taken over");
+        assertEquals(
+                Set.of(CheckCard.Basis.WIRING, CheckCard.Basis.LAID_WIRING),
+                contexts.with("l75").sameAs(contexts.with("l35")));
+        assertEquals(
+                Set.of(), contexts.with("l75").sameAs(rig().context("l35")), "of another job nothing is taken over");
     }
 
     /** This lens brings a cable along: what is fed is another thing with it. */
@@ -72,7 +76,9 @@ class AskedOnceTest {
         Rigs rigs = rig().lens("l135", Bag.lens("lens-135", 2600, 90, 200), "body:mount", "mount", plugs());
         sameAsPlain(rigs);
         Report report = CheckEngine.standard().check(rigs.job());
-        assertTrue(report.findings().stream().anyMatch(f -> f.title().equals("spare has no power")), "unfed with the first two");
+        assertTrue(
+                report.findings().stream().anyMatch(f -> f.title().equals("spare has no power")),
+                "unfed with the first two");
     }
 
     /** The lens with the cable first: the others are not like it. */
@@ -90,8 +96,16 @@ class AskedOnceTest {
     /** A lens for which the lamp is turned away: fed as before, but the cable lies elsewhere. */
     @Test
     void aPartThatStandsElsewhereIsLaidAnew() {
-        ItemType swivel = Parts.part("swivel").weighs(500, Vec3.ZERO)
-                .moving("foot", "thread-3-8", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, new Freedom.Rotate("turn", Freedom.Axis.N, -90, 90, 0))
+        ItemType swivel = Parts.part("swivel")
+                .weighs(500, Vec3.ZERO)
+                .moving(
+                        "foot",
+                        "thread-3-8",
+                        Port.Role.A,
+                        Vec3.ZERO,
+                        Parts.RIGHT,
+                        Vec3.UP,
+                        new Freedom.Rotate("turn", Freedom.Axis.N, -90, 90, 0))
                 .plug("in", Socket.Direction.IN, new Vec3(0, 0, 400), Vec3.FORWARD)
                 .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
                 .make();
@@ -100,7 +114,11 @@ class AskedOnceTest {
                 .join("j", "body:side", "swivel:foot")
                 .cable("k", Bag.cable("wire-700", "1+ 2−", 0.01, 700), "plate:out-1", "swivel:in")
                 .lens("l35", Bag.lens("lens-35", 1200, 60, 120), "body:mount", "mount")
-                .lens("l75", Bag.lens("lens-75", 1900, 80, 160), "body:mount", "mount",
+                .lens(
+                        "l75",
+                        Bag.lens("lens-75", 1900, 80, 160),
+                        "body:mount",
+                        "mount",
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
         Contexts contexts = Contexts.of(rigs.job(), Rigs.BUILD, Rigs.STUDIO);

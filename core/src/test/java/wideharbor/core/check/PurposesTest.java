@@ -47,7 +47,8 @@ class PurposesTest {
         Rigs rigs = with(block("clip"))
                 .with("other", block("other").wants(Relation.Kind.NEEDS, "clip").make())
                 .join("j-other", "body:side", "other:foot");
-        assertTrue(Purposes.idle(rigs.job()).stream().noneMatch(i -> i.placement().equals("it")));
+        assertTrue(
+                Purposes.idle(rigs.job()).stream().noneMatch(i -> i.placement().equals("it")));
         assertEquals(List.of("needed by other"), Purposes.of(rigs.resolve(), "it"));
     }
 
@@ -55,13 +56,29 @@ class PurposesTest {
     @Test
     void oneReasonInOneConfigurationIsEnough() {
         Rigs rigs = Bag.onHead()
-                .with("it", block("it").face("top", Role.B, new Vec3(0, 10, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make())
+                .with(
+                        "it",
+                        block("it")
+                                .face("top", Role.B, new Vec3(0, 10, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                                .make())
                 .join("j-it", "body:top", "it:foot")
                 .knows(block("lamp").make())
-                .configuration(new Configuration("lit", "Lit", "head", 0, 0, List.of(
-                        new Command.Place("lamp", Parts.ref("lamp"), ""),
-                        new Command.Join(new Joint("j-lamp", Joint.Kind.LOCATING, Rigs.port("it:top"), Rigs.port("lamp:foot"),
-                                Joint.Confidence.TRIED_BY_US)))));
-        assertEquals(List.of("lamp"), Purposes.idle(rigs.job()).stream().map(Purposes.Idle::placement).toList());
+                .configuration(new Configuration(
+                        "lit",
+                        "Lit",
+                        "head",
+                        0,
+                        0,
+                        List.of(
+                                new Command.Place("lamp", Parts.ref("lamp"), ""),
+                                new Command.Join(new Joint(
+                                        "j-lamp",
+                                        Joint.Kind.LOCATING,
+                                        Rigs.port("it:top"),
+                                        Rigs.port("lamp:foot"),
+                                        Joint.Confidence.TRIED_BY_US)))));
+        assertEquals(
+                List.of("lamp"),
+                Purposes.idle(rigs.job()).stream().map(Purposes.Idle::placement).toList());
     }
 }

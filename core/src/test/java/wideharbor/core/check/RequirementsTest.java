@@ -27,19 +27,22 @@ class RequirementsTest {
                 .collect(java.util.stream.Collectors.toMap(Requirement::id, r -> r));
     }
 
-    private static Asks asks(List<Asks.ChangeDemand> changes, Asks.RoomLimit room, List<Asks.Spare> spares, List<Asks.Tape> tapes) {
+    private static Asks asks(
+            List<Asks.ChangeDemand> changes, Asks.RoomLimit room, List<Asks.Spare> spares, List<Asks.Tape> tapes) {
         return new Asks(changes, room, spares, tapes, Map.of(), Shoot.UNASKED);
     }
 
     private static Rigs stripped() {
-        return Bag.onHead().configuration(new Configuration(
-                "bare", "Bare", "head", 0, 0, List.of(new Command.Remove("quick"))));
+        return Bag.onHead()
+                .configuration(new Configuration("bare", "Bare", "head", 0, 0, List.of(new Command.Remove("quick"))));
     }
 
     /** With nothing found against them: what meets them is named. */
     @Test
     void configurationAndLensAreMetByWhatTheyAre() {
-        Job job = Bag.onHead().lens("l50", Bag.lens("prime-50", 1200, 60, 120), "body:mount", "mount").job();
+        Job job = Bag.onHead()
+                .lens("l50", Bag.lens("prime-50", 1200, 60, 120), "body:mount", "mount")
+                .job();
         List<Requirement> all = Requirements.of(job, new CheckEngine(List.of()).check(job));
         Requirement studio = all.get(0);
         assertEquals(Status.MET, studio.status());
@@ -67,13 +70,21 @@ class RequirementsTest {
 
     @Test
     void aWrittenDayIsToldByItsBlocks() {
-        Rigs rigs = Bag.onHead().shooting(new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
-                List.of(
-                        new DayBlock("Deck", DayBlock.State.ON, 3, -4, false),
-                        new DayBlock("Meal", DayBlock.State.OFF, 1, 15, true),
-                        new DayBlock("Rail", DayBlock.State.STANDBY, 1.5, -6, false))));
-        assertEquals("On for 4 h 30 in 3 blocks, down to −6 °C", of(rigs).get("day").text());
+        Rigs rigs = Bag.onHead()
+                .shooting(new Shoot(
+                        Shoot.Orientation.ANY,
+                        0,
+                        0,
+                        Shoot.Sound.NONE,
+                        false,
+                        List.of(),
+                        List.of(),
+                        List.of(
+                                new DayBlock("Deck", DayBlock.State.ON, 3, -4, false),
+                                new DayBlock("Meal", DayBlock.State.OFF, 1, 15, true),
+                                new DayBlock("Rail", DayBlock.State.STANDBY, 1.5, -6, false))));
+        assertEquals(
+                "On for 4 h 30 in 3 blocks, down to −6 °C", of(rigs).get("day").text());
     }
 
     @Test
@@ -85,17 +96,27 @@ class RequirementsTest {
         assertEquals(Status.NOT_MET, of(Bag.onHead().window(0, 500)).get("mass").status());
     }
 
-    /** Down to the body takes two screws and a key: within half an hour with tools, not within half a minute without. */
+    /**
+     * Down to the body takes two screws and a key: within half an hour with tools, not within half a minute without.
+     */
     @Test
     void aChangeIsMetByItsStepsOrTheFindingIsNamed() {
-        Rigs quick = stripped().asking(asks(
-                List.of(new Asks.ChangeDemand("studio", "bare", 30, false)), Asks.RoomLimit.ANY, List.of(), List.of()));
+        Rigs quick = stripped()
+                .asking(asks(
+                        List.of(new Asks.ChangeDemand("studio", "bare", 30, false)),
+                        Asks.RoomLimit.ANY,
+                        List.of(),
+                        List.of()));
         Requirement met = of(quick).get("change-studio-bare");
         assertEquals(Status.MET, met.status());
         assertTrue(met.decidedBy().get(0).matches("\\d+ steps, .* min, .*"), met.toString());
         assertEquals("Studio to Bare in 30 min", met.text());
-        Rigs hurried = stripped().asking(asks(
-                List.of(new Asks.ChangeDemand("studio", "bare", 0.5, true)), Asks.RoomLimit.ANY, List.of(), List.of()));
+        Rigs hurried = stripped()
+                .asking(asks(
+                        List.of(new Asks.ChangeDemand("studio", "bare", 0.5, true)),
+                        Asks.RoomLimit.ANY,
+                        List.of(),
+                        List.of()));
         Requirement not = of(hurried).get("change-studio-bare");
         assertTrue(not.status() != Status.MET, not.toString());
         assertEquals("Studio to Bare in 0.5 min, no tools", not.text());
@@ -103,8 +124,12 @@ class RequirementsTest {
 
     @Test
     void aChangeToWhatIsNotThereIsNotMet() {
-        Rigs rigs = Bag.onHead().asking(asks(
-                List.of(new Asks.ChangeDemand("studio", "gone", 30, false)), Asks.RoomLimit.ANY, List.of(), List.of()));
+        Rigs rigs = Bag.onHead()
+                .asking(asks(
+                        List.of(new Asks.ChangeDemand("studio", "gone", 30, false)),
+                        Asks.RoomLimit.ANY,
+                        List.of(),
+                        List.of()));
         Requirement gone = of(rigs).get("change-studio-gone");
         assertEquals(List.of("No configuration gone to change to"), gone.decidedBy());
         assertTrue(gone.status() != Status.MET);
@@ -121,15 +146,22 @@ class RequirementsTest {
                         List.of(new Asks.Tape("door", 900, "l50"))));
         Map<String, Requirement> all = of(rigs);
         assertEquals("Fits a room 1200 mm deep and 900 mm high", all.get("room").text());
-        assertEquals("2 to spare of each lens support", all.get("spare-LENS_SUPPORT").text());
+        assertEquals(
+                "2 to spare of each lens support", all.get("spare-LENS_SUPPORT").text());
         assertEquals("Focuses on 1 taped distances", all.get("tapes").text());
     }
 
     @Test
     void soundAndViewersAreMetByWhatIsThere() {
-        Rigs rigs = Bag.onHead().shooting(new Shoot(
-                Shoot.Orientation.LANDSCAPE, 2, 0, Shoot.Sound.SEPARATE, false,
-                List.of(new Shoot.Viewer("Director", Trust.FRAME, false)), List.of()));
+        Rigs rigs = Bag.onHead()
+                .shooting(new Shoot(
+                        Shoot.Orientation.LANDSCAPE,
+                        2,
+                        0,
+                        Shoot.Sound.SEPARATE,
+                        false,
+                        List.of(new Shoot.Viewer("Director", Trust.FRAME, false)),
+                        List.of()));
         Map<String, Requirement> all = of(rigs);
         assertEquals("Sound kept apart", all.get("sound").text());
         assertEquals("1 viewers, a display each", all.get("viewers").text());

@@ -21,8 +21,12 @@ class SubjectsTest {
     private Set<String> of(String... subjects) {
         return Subjects.placements(
                 new Finding(
-                        new FindingKey("x", "a", "studio", "", List.of(subjects)), Severity.NOTE, CheckState.FOUND, "t",
-                        new Evidence.Statement("is", "should be"), "w"),
+                        new FindingKey("x", "a", "studio", "", List.of(subjects)),
+                        Severity.NOTE,
+                        CheckState.FOUND,
+                        "t",
+                        new Evidence.Statement("is", "should be"),
+                        "w"),
                 rig);
     }
 

@@ -74,10 +74,18 @@ class VerdictInWordsTest {
     void aWaiverOpensWhereItGetsWorse() {
         Finding accepted = finding("studio", Severity.STOP, CheckState.FOUND, 60);
         List<Job.Waiver> waivers = List.of(new Job.Waiver(
-                accepted.key().toString(), accepted.evidence().excess(), "tried on the bench", "lead", "2026-11-24T09:00:00Z"));
+                accepted.key().toString(),
+                accepted.evidence().excess(),
+                "tried on the bench",
+                "lead",
+                "2026-11-24T09:00:00Z"));
         assertTrue(Verdict.isWaived(accepted, waivers));
-        assertTrue(Verdict.isWaived(finding("studio", Severity.STOP, CheckState.FOUND, 55), waivers), "better than accepted");
+        assertTrue(
+                Verdict.isWaived(finding("studio", Severity.STOP, CheckState.FOUND, 55), waivers),
+                "better than accepted");
         assertFalse(Verdict.isWaived(finding("studio", Severity.STOP, CheckState.FOUND, 75), waivers));
-        assertFalse(Verdict.isWaived(finding("shoulder", Severity.STOP, CheckState.FOUND, 60), waivers), "elsewhere nobody accepted it");
+        assertFalse(
+                Verdict.isWaived(finding("shoulder", Severity.STOP, CheckState.FOUND, 60), waivers),
+                "elsewhere nobody accepted it");
     }
 }

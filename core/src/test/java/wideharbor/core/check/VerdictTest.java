@@ -41,16 +41,23 @@ class VerdictTest {
     /** One fault of the base shows in two configurations: one caution; read in one of them alone it is still unread. */
     @Test
     void whatConfigurationsShareCountsOnceAsItsWeightiestStands() {
-        Job job = Bag.onHead().configuration(new wideharbor.core.build.Configuration("low", "Low", "head", 0, 0, List.of())).job();
+        Job job = Bag.onHead()
+                .configuration(new wideharbor.core.build.Configuration("low", "Low", "head", 0, 0, List.of()))
+                .job();
         Report report = ENGINE.check(job);
         assertEquals(2, report.findings().size());
         assertEquals("Held by 1 unread caution", Verdict.of(report, job).inWords());
         String one = report.findings().get(0).key().toString();
         String other = report.findings().get(1).key().toString();
         assertEquals(FindingKey.shared(one), FindingKey.shared(other));
-        assertFalse(Verdict.of(report, accepting(job, List.of(new Job.CautionRead(one, "tech", "now")), List.of())).clear());
-        Verdict both = Verdict.of(report, accepting(
-                job, List.of(new Job.CautionRead(one, "tech", "now"), new Job.CautionRead(other, "tech", "now")), List.of()));
+        assertFalse(Verdict.of(report, accepting(job, List.of(new Job.CautionRead(one, "tech", "now")), List.of()))
+                .clear());
+        Verdict both = Verdict.of(
+                report,
+                accepting(
+                        job,
+                        List.of(new Job.CautionRead(one, "tech", "now"), new Job.CautionRead(other, "tech", "now")),
+                        List.of()));
         assertTrue(both.clear());
         assertEquals(1, both.readCautions());
     }
@@ -95,7 +102,10 @@ class VerdictTest {
         assertEquals(Requirements.Status.UNDECIDED, status(list, "day"), "no battery to look at");
     }
 
-    /** Who reads "met" sees by what: the lens by its name, the window by the mass that lies in it, the day by its batteries. */
+    /**
+     * Who reads "met" sees by what: the lens by its name, the window by the mass that lies in it, the day by its
+     * batteries.
+     */
     @Test
     void aMetRequirementNamesWhatMeetsIt() {
         Job job = Bag.onHead()
@@ -113,11 +123,19 @@ class VerdictTest {
     }
 
     private static List<String> decidedBy(List<Requirements.Requirement> list, String id) {
-        return list.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().decidedBy();
+        return list.stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .decidedBy();
     }
 
     private static Requirements.Status status(List<Requirements.Requirement> list, String id) {
-        return list.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow().status();
+        return list.stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .status();
     }
 
     @Test
@@ -141,8 +159,9 @@ class VerdictTest {
         int tried = 0;
         for (var entry : new Proposer(ENGINE).propose(job, before).entrySet()) {
             for (Proposer.Fix fix : entry.getValue()) {
-                Report after = ENGINE.check(
-                        job.with(job.gear().apply(Rigs.BUILD, fix.commands(), job.catalogue()).after()));
+                Report after = ENGINE.check(job.with(job.gear()
+                        .apply(Rigs.BUILD, fix.commands(), job.catalogue())
+                        .after()));
                 assertTrue(after.find(entry.getKey()).isEmpty(), fix.title());
                 assertTrue(after.since(before).raised().stream().noneMatch(Finding::holds), fix.title());
                 tried++;

@@ -22,18 +22,31 @@ import wideharbor.core.testkit.Rigs;
 class WaysTest {
     /** What holds something up, tips, falls, burns or hurts: no way of working makes it weigh less. */
     private static final Set<String> SAFETY = Set.of(
-            "mount.held", "rails.stop", "joints.twist", "ports.load", "arms.rating", "balance.tipping", "balance.hang",
-            "access.interference", "power.volts", "power.output", "power.battery", "cables.plugs", "lens.support");
+            "mount.held",
+            "rails.stop",
+            "joints.twist",
+            "ports.load",
+            "arms.rating",
+            "balance.tipping",
+            "balance.hang",
+            "access.interference",
+            "power.volts",
+            "power.output",
+            "power.battery",
+            "cables.plugs",
+            "lens.support");
 
     private static Rigs asking(Map<String, String> ways) {
-        return Bag.onRods(300).asking(new Asks(
-                List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", 1)), List.of(), ways));
+        return Bag.onRods(300)
+                .asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", 1)), List.of(), ways));
     }
 
     @Test
     void anAnswerGivesACheckAnotherWeightAndTheFindingSaysWhich() {
         verify(new SparesPacked()).given(asking(Map.of())).finds(Severity.CAUTION, CheckState.FOUND);
-        Finding firm = verify(new SparesPacked()).given(asking(Map.of("spares", "firm"))).finds(Severity.STOP, CheckState.FOUND);
+        Finding firm = verify(new SparesPacked())
+                .given(asking(Map.of("spares", "firm")))
+                .finds(Severity.STOP, CheckState.FOUND);
         assertTrue(firm.why().endsWith("What is a missing spare? A reason to stay (job)."), firm.why());
     }
 
@@ -42,7 +55,8 @@ class WaysTest {
         HouseRules house = HouseRules.DEFAULTS.inHouse(Map.of("rods-straight", "fine"), Map.of());
         assertEquals(0.3, house.value(Rule.ROD_SAG));
         assertEquals(1.0, house.forJob(Map.of("rods-straight", "rough")).value(Rule.ROD_SAG));
-        HouseRules own = new HouseRules(Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of(), Map.of()));
+        HouseRules own = new HouseRules(
+                Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of(), Map.of()));
         assertEquals(0.7, own.value(Rule.ROD_SAG));
         assertEquals(0.5, HouseRules.DEFAULTS.value(Rule.ROD_SAG));
     }
@@ -51,7 +65,9 @@ class WaysTest {
     void theOperatorStandsBetweenHouseAndJob() {
         Ways ways = new Ways(Map.of("hands", "more"), Map.of("hands", "little"), Map.of());
         assertEquals(8, new HouseRules(Map.of(), ways).value(Rule.HAND_CAUTION));
-        assertEquals(Ways.From.OPERATOR, ways.chosen(Ways.find("hands").orElseThrow()).from());
+        assertEquals(
+                Ways.From.OPERATOR,
+                ways.chosen(Ways.find("hands").orElseThrow()).from());
         assertEquals(15, new HouseRules(Map.of(), ways.ofJob(Map.of("hands", "usual"))).value(Rule.HAND_CAUTION));
         assertEquals(25, new HouseRules(Map.of(), ways.ofPerson(Map.of())).value(Rule.HAND_CAUTION));
     }
@@ -80,9 +96,13 @@ class WaysTest {
 
     @Test
     void unknownWaysAndAnswersAreNamed() {
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of(), Map.of()))
-                .getMessage().contains("there are only rod-class"));
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of(), Map.of("spares", "maybe")))
-                .getMessage().contains("there are only read, firm"));
+        assertTrue(assertThrows(
+                        IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of(), Map.of()))
+                .getMessage()
+                .contains("there are only rod-class"));
+        assertTrue(assertThrows(
+                        IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of(), Map.of("spares", "maybe")))
+                .getMessage()
+                .contains("there are only read, firm"));
     }
 }

@@ -24,7 +24,8 @@ class CellsTest {
         List<Clearances.Solid> all = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Vec3 at = new Vec3(random.nextDouble() * room, random.nextDouble() * room, random.nextDouble() * room);
-            Vec3 size = new Vec3(5 + random.nextDouble() * 150, 5 + random.nextDouble() * 60, 5 + random.nextDouble() * 60);
+            Vec3 size =
+                    new Vec3(5 + random.nextDouble() * 150, 5 + random.nextDouble() * 60, 5 + random.nextDouble() * 60);
             all.add(solid("s" + i, at.minus(new Vec3(room / 2, room / 2, room / 2)), size));
         }
         return all;
@@ -40,7 +41,10 @@ class CellsTest {
         Set<String> all = new HashSet<>();
         for (int i = 0; i < solids.size(); i++) {
             for (int j = Math.max(i + 1, known); j < solids.size(); j++) {
-                if (solids.get(i).convex().bounds().overlaps(solids.get(j).convex().bounds(), 0)) {
+                if (solids.get(i)
+                        .convex()
+                        .bounds()
+                        .overlaps(solids.get(j).convex().bounds(), 0)) {
                     all.add(pair(solids.get(i), solids.get(j)));
                 }
             }

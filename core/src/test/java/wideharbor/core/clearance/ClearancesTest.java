@@ -43,8 +43,19 @@ class ClearancesTest {
     /** Stands on the body and reaches down before it; slides fore and aft. */
     private static ItemType hanger() {
         Port foot = new Port(
-                "foot", "foot", "thread-3-8", Port.Role.A, "main", Vec3.ZERO, DOWN, Vec3.FORWARD,
-                new Port.Occupancy.Single(), 0, Port.Size.STANDARD, Port.Pins.NONE, List.of(),
+                "foot",
+                "foot",
+                "thread-3-8",
+                Port.Role.A,
+                "main",
+                Vec3.ZERO,
+                DOWN,
+                Vec3.FORWARD,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                Port.Pins.NONE,
+                List.of(),
                 List.of(new Freedom.Slide("slide", Freedom.Axis.U, -200, 200, 0)));
         return part("hanger")
                 .shaped(box(new Vec3(-15, 0, 0), new Vec3(15, 10, 120), Use.SOLID))
@@ -54,8 +65,7 @@ class ClearancesTest {
     }
 
     private static ItemType lens(String id, double length, double radius) {
-        return part(id)
-                .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, length), radius, Use.SOLID))
+        return part(id).shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, length), radius, Use.SOLID))
                 .port("mount", "mount-pl", Port.Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .facet(new Facet.Lens("mount", 50, 2, length, 100, 1))
                 .make();
@@ -88,7 +98,9 @@ class ClearancesTest {
         assertFalse(fat.clashes().isEmpty());
         assertEquals(
                 List.of("body|lens-fat"),
-                fat.intrusions().stream().map(i -> i.keeper() + "|" + i.intruder()).toList());
+                fat.intrusions().stream()
+                        .map(i -> i.keeper() + "|" + i.intruder())
+                        .toList());
         assertEquals(List.of(), Clearances.of(rig(0, "slim"), TOLERANCE).clashes());
     }
 
@@ -108,7 +120,9 @@ class ClearancesTest {
     void aPartThatMovedIsLookedAtAnew() {
         Clearances before = Clearances.of(rig(120, "fat"), TOLERANCE);
         Rig then = rig(-120, "fat");
-        assertNotEquals(before.matterOf("hanger").get(0).bounds(), Clearances.of(then, TOLERANCE).matterOf("hanger").get(0).bounds());
+        assertNotEquals(
+                before.matterOf("hanger").get(0).bounds(),
+                Clearances.of(then, TOLERANCE).matterOf("hanger").get(0).bounds());
         same(then, before.with(then, TOLERANCE));
     }
 
@@ -129,8 +143,11 @@ class ClearancesTest {
     void aRoomAndARayNameTheirPartsInOrder() {
         Clearances fat = Clearances.of(rig(0, "fat"), TOLERANCE);
         assertEquals(List.of("hanger"), fat.standIn(fat.matterOf("lens-fat"), Set.of("lens-fat", "body"), TOLERANCE));
-        assertEquals("body", fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of()).orElse(""));
-        assertEquals("hanger", fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of("body")).orElse(""));
+        assertEquals(
+                "body", fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of()).orElse(""));
+        assertEquals(
+                "hanger",
+                fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of("body")).orElse(""));
         assertEquals("", fat.metBy(new Vec3(200, 20, 300), BACK, 400, Set.of()).orElse(""));
     }
 }

@@ -16,14 +16,21 @@ class DispatchTest {
 
     @Test
     void signingNeedsBuiltClearAndAnotherPerson() {
-        assertEquals("It must be marked built first.", Gate.whyNotSign(Stage.DRAFT, CLEAR, 0, List.of(), "tech").orElseThrow());
+        assertEquals(
+                "It must be marked built first.",
+                Gate.whyNotSign(Stage.DRAFT, CLEAR, 0, List.of(), "tech").orElseThrow());
         assertEquals(
                 "Held by 2 stops, 1 undecided, 1 unread caution: a held package is not signed.",
                 Gate.whyNotSign(Stage.BUILT, HELD, 0, List.of(), "tech").orElseThrow());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "tech").isPresent());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "lead").isEmpty());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 1, List.of(), "tech").orElseThrow().contains("a lead must take them"));
-        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, 0, List.of("tech", "lead"), "desk").isPresent());
+        assertTrue(
+                Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "tech").isPresent());
+        assertTrue(
+                Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "lead").isEmpty());
+        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 1, List.of(), "tech")
+                .orElseThrow()
+                .contains("a lead must take them"));
+        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, 0, List.of("tech", "lead"), "desk")
+                .isPresent());
     }
 
     @Test
@@ -41,7 +48,10 @@ class DispatchTest {
         assertTrue(Gate.whyNotBuilt(Stage.SIGNED).isPresent());
     }
 
-    /** Two screws into the body, two into the quick plate; both lenses of the set add none, so four go along, not twelve. */
+    /**
+     * Two screws into the body, two into the quick plate; both lenses of the set add none, so four go along, not
+     * twelve.
+     */
     @Test
     void screwsAreCountedOnceForAllLensesAndNameTheKeyThatIsMissing() {
         var job = Bag.onRods(300)
@@ -77,16 +87,23 @@ class DispatchTest {
         assertEquals(1, pieces(lines, "box"));
         assertEquals(4, pieces(lines, "battery-100"));
         assertEquals("body", lines.get(0).type().name(), "bodies first");
-        Figure.Known four = (Figure.Known) PullList.lineGrams(
-                lines.stream().filter(l -> l.type().name().equals("battery-100")).findFirst().orElseThrow());
+        Figure.Known four = (Figure.Known) PullList.lineGrams(lines.stream()
+                .filter(l -> l.type().name().equals("battery-100"))
+                .findFirst()
+                .orElseThrow());
         assertEquals(4000, four.value(), 1e-9);
     }
 
     private static int pieces(List<PullList.Line> lines, String name) {
-        return lines.stream().filter(l -> l.type().name().equals(name)).mapToInt(PullList.Line::pieces).sum();
+        return lines.stream()
+                .filter(l -> l.type().name().equals(name))
+                .mapToInt(PullList.Line::pieces)
+                .sum();
     }
 
-    /** Whatever configurations leave out or take on, the package holds what each of them needs at once with any lens. */
+    /**
+     * Whatever configurations leave out or take on, the package holds what each of them needs at once with any lens.
+     */
     @Test
     void thePackageCoversEveryConfiguration() {
         java.util.Random random = new java.util.Random(20261125);
@@ -103,7 +120,8 @@ class DispatchTest {
                     }
                 }
                 for (int more = random.nextInt(3); more > 0; more--) {
-                    overlay.add(new wideharbor.core.build.Command.Place("more-" + more, Bag.box().ref(), ""));
+                    overlay.add(new wideharbor.core.build.Command.Place(
+                            "more-" + more, Bag.box().ref(), ""));
                 }
                 rigs.configuration(new wideharbor.core.build.Configuration("c" + c, "C" + c, "none", 0, 0, overlay));
             }
@@ -119,7 +137,8 @@ class DispatchTest {
                             .filter(p -> !content.isRemoved(p.id()))
                             .forEach(p -> needed.merge(p.type(), 1, Integer::sum));
                     needed.forEach((type, count) -> assertTrue(
-                            held.getOrDefault(type, 0) >= count, type + " in " + configuration.id() + " with " + lens.id()));
+                            held.getOrDefault(type, 0) >= count,
+                            type + " in " + configuration.id() + " with " + lens.id()));
                 }
             }
         }

@@ -20,7 +20,9 @@ class ConvexTest {
     void twoBoxesShareWhatTheShortestShiftParts() {
         Convex moved = box(10).placed(Pose.translation(new Vec3(15, 3, 2)));
         assertEquals(5, box(10).depth(moved), 1e-9);
-        assertTrue(box(10).depth(box(10).placed(Pose.translation(new Vec3(20, 0, 0)))) <= 1e-9, "touching is not overlapping");
+        assertTrue(
+                box(10).depth(box(10).placed(Pose.translation(new Vec3(20, 0, 0)))) <= 1e-9,
+                "touching is not overlapping");
     }
 
     /** Turned by 45° its corner reaches 10·√2 = 14.14: 22 between middles leaves 2.14. */
@@ -33,7 +35,8 @@ class ConvexTest {
     /** A rod of 15 runs through a clamp bored 16 without touching; beside the bore it is in the wall. */
     @Test
     void aBoreIsAnOpening() {
-        Convex rod = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -100), new Vec3(0, 0, 100), 7.5, Shape.Use.SOLID)).get(0);
+        Convex rod = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -100), new Vec3(0, 0, 100), 7.5, Shape.Use.SOLID))
+                .get(0);
         List<Convex> wall = Convex.of(new Shape.Ring(new Vec3(0, 0, -10), new Vec3(0, 0, 10), 20, 9, Shape.Use.SOLID));
         assertTrue(wall.stream().allMatch(w -> w.depth(rod) <= 0));
         Convex aside = rod.placed(Pose.translation(new Vec3(10, 0, 0)));
@@ -45,8 +48,14 @@ class ConvexTest {
     void aHullIsItsCorners() {
         Convex wedge = Convex.of(new Shape.Hull(
                         List.of(
-                                new Vec3(-10, 0, 0), new Vec3(10, 0, 0), new Vec3(-10, 40, 0), new Vec3(10, 40, 0),
-                                new Vec3(-10, 0, 100), new Vec3(10, 0, 100), new Vec3(-10, 1, 100), new Vec3(10, 1, 100)),
+                                new Vec3(-10, 0, 0),
+                                new Vec3(10, 0, 0),
+                                new Vec3(-10, 40, 0),
+                                new Vec3(10, 40, 0),
+                                new Vec3(-10, 0, 100),
+                                new Vec3(10, 0, 100),
+                                new Vec3(-10, 1, 100),
+                                new Vec3(10, 1, 100)),
                         Shape.Use.SOLID))
                 .get(0);
         Convex cube = Convex.box(new Vec3(-5, 20, 80), new Vec3(5, 30, 90));
@@ -71,7 +80,10 @@ class ConvexTest {
         for (int i = 0; i < 200; i++) {
             Convex a = box(5 + random.nextDouble() * 20).placed(pose(random));
             Convex b = Convex.of(new Shape.Cylinder(
-                            Vec3.ZERO, new Vec3(0, 10 + random.nextDouble() * 40, 0), 5 + random.nextDouble() * 10, Shape.Use.SOLID))
+                            Vec3.ZERO,
+                            new Vec3(0, 10 + random.nextDouble() * 40, 0),
+                            5 + random.nextDouble() * 10,
+                            Shape.Use.SOLID))
                     .get(0)
                     .placed(pose(random));
             Pose move = pose(random);
@@ -92,15 +104,22 @@ class ConvexTest {
                 .then(Pose.rotation(axis, random.nextDouble() * 360));
     }
 
-    /** Whether two are in each other is the same with and without the figure, for boxes, bars and wedges in any attitude. */
+    /**
+     * Whether two are in each other is the same with and without the figure, for boxes, bars and wedges in any
+     * attitude.
+     */
     @ParameterizedTest
     @ValueSource(longs = {21, 22, 23})
     void deeperThanAgreesWithTheDepth(long seed) {
         Random random = new Random(seed);
-        Convex bar = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -40), new Vec3(0, 0, 40), 12, Shape.Use.SOLID)).get(0);
+        Convex bar = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -40), new Vec3(0, 0, 40), 12, Shape.Use.SOLID))
+                .get(0);
         int deep = 0;
         for (int i = 0; i < 400; i++) {
-            Pose pose = Pose.translation(new Vec3(random.nextDouble() * 110 - 55, random.nextDouble() * 110 - 55, random.nextDouble() * 110 - 55))
+            Pose pose = Pose.translation(new Vec3(
+                            random.nextDouble() * 110 - 55,
+                            random.nextDouble() * 110 - 55,
+                            random.nextDouble() * 110 - 55))
                     .then(Pose.rotation(Vec3.UP, random.nextInt(360)))
                     .then(Pose.rotation(Vec3.LEFT, random.nextInt(360)));
             Convex other = (i % 2 == 0 ? bar : box(15)).placed(pose);

@@ -12,7 +12,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class DockingGapsTest {
-    private static DockingGaps.Reading gaps(double top, double bottom, double left, double right, double up, double aside) {
+    private static DockingGaps.Reading gaps(
+            double top, double bottom, double left, double right, double up, double aside) {
         return new DockingGaps.Reading(top, bottom, left, right, up, aside, 86, 120, 110);
     }
 
@@ -30,7 +31,9 @@ class DockingGapsTest {
         assertEquals(0.2998, plan.pitchDegrees(), 1e-4);
         assertEquals(List.of(DockingGaps.Act.PITCH, DockingGaps.Act.HEIGHT), acts(plan));
         assertEquals(0.5756, plan.steps().get(0).amount(), 1e-4);
-        assertTrue(plan.steps().get(0).words().contains("rear edge"), plan.steps().get(0).words());
+        assertTrue(
+                plan.steps().get(0).words().contains("rear edge"),
+                plan.steps().get(0).words());
         assertEquals(0.6279, plan.steps().get(1).amount(), 1e-4);
     }
 
@@ -62,7 +65,8 @@ class DockingGapsTest {
     void anEvenGapIsClosedLast() {
         DockingGaps.Plan plan = DockingGaps.read(gaps(0.5, 0.5, 0.5, 0.5, 0, 0), 0.1);
         assertEquals(List.of(DockingGaps.Act.CLOSE), acts(plan));
-        assertTrue(DockingGaps.read(gaps(0.08, 0.05, 0.06, 0.1, 0.05, -0.05), 0.1).seated());
+        assertTrue(
+                DockingGaps.read(gaps(0.08, 0.05, 0.06, 0.1, 0.05, -0.05), 0.1).seated());
     }
 
     @ParameterizedTest
@@ -82,8 +86,8 @@ class DockingGapsTest {
             double pitch = (random.nextDouble() - 0.5) * 1.6;
             double up = (random.nextDouble() - 0.5) * 4;
             double open = 86 * Math.tan(Math.toRadians(pitch));
-            DockingGaps.Plan plan = DockingGaps.read(
-                    gaps(Math.max(0, open) + 0.2, Math.max(0, -open) + 0.2, 0.2, 0.2, up, 0), 0.05);
+            DockingGaps.Plan plan =
+                    DockingGaps.read(gaps(Math.max(0, open) + 0.2, Math.max(0, -open) + 0.2, 0.2, 0.2, up, 0), 0.05);
             double turned = plan.steps().stream().anyMatch(s -> s.act() == DockingGaps.Act.PITCH) ? pitch : 0;
             double lifted = plan.steps().stream()
                     .filter(s -> s.act() == DockingGaps.Act.HEIGHT)

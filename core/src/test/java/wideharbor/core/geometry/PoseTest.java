@@ -74,10 +74,14 @@ class PoseTest {
         Outline box = Outline.of(
                 new Shape.Box(new Vec3(-1, -2, -3), new Vec3(1, 2, 3), Shape.Use.SOLID), Pose.IDENTITY, View.RIGHT);
         assertEquals(4, box.border().size());
-        Outline ring = Outline.of(
-                new Shape.Ring(Vec3.ZERO, Vec3.FORWARD, 10, 8, Shape.Use.SOLID), Pose.IDENTITY, View.FRONT);
+        Outline ring =
+                Outline.of(new Shape.Ring(Vec3.ZERO, Vec3.FORWARD, 10, 8, Shape.Use.SOLID), Pose.IDENTITY, View.FRONT);
         assertEquals(28, ring.bore().size());
-        assertEquals(0, Outline.of(new Shape.Ring(Vec3.ZERO, Vec3.FORWARD, 10, 8, Shape.Use.SOLID), Pose.IDENTITY, View.LEFT).bore().size());
+        assertEquals(
+                0,
+                Outline.of(new Shape.Ring(Vec3.ZERO, Vec3.FORWARD, 10, 8, Shape.Use.SOLID), Pose.IDENTITY, View.LEFT)
+                        .bore()
+                        .size());
     }
 
     static void same(Vec3 expected, Vec3 actual) {

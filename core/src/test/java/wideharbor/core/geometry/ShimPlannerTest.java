@@ -27,7 +27,8 @@ class ShimPlannerTest {
 
     @Test
     void fewestPiecesFirst() {
-        assertEquals(List.of("2.0"), ShimPlanner.plan(2.0, BOX, 0.25).orElseThrow().ids());
+        assertEquals(
+                List.of("2.0"), ShimPlanner.plan(2.0, BOX, 0.25).orElseThrow().ids());
     }
 
     @Test
@@ -39,7 +40,8 @@ class ShimPlannerTest {
     /** Ten of 0.1 make exactly 1.0: sums in whole micrometres. */
     @Test
     void sumsAreExact() {
-        ShimPlanner.Plan plan = ShimPlanner.plan(0.6, List.of(new Shim("0.1", 0.1, 10)), 0).orElseThrow();
+        ShimPlanner.Plan plan =
+                ShimPlanner.plan(0.6, List.of(new Shim("0.1", 0.1, 10)), 0).orElseThrow();
         assertEquals(0, plan.errorMm());
         assertEquals(6, plan.ids().size());
     }

@@ -31,7 +31,10 @@ class DifferencesTest {
     }
 
     private static List<String> lines(Rigs here, Rigs there) {
-        return Differences.between(here.build(), there.build(), there.catalogue().and(here.catalogue())).lines().stream()
+        return Differences.between(
+                        here.build(), there.build(), there.catalogue().and(here.catalogue()))
+                .lines()
+                .stream()
                 .map(l -> l.kind() + " " + l.what() + " " + l.id())
                 .toList();
     }
@@ -73,7 +76,10 @@ class DifferencesTest {
     }
 
     private static Differences.Line line(Rigs here, Rigs there, String what) {
-        return Differences.between(here.build(), there.build(), there.catalogue().and(here.catalogue())).lines().stream()
+        return Differences.between(
+                        here.build(), there.build(), there.catalogue().and(here.catalogue()))
+                .lines()
+                .stream()
                 .filter(l -> l.what().equals(what))
                 .findFirst()
                 .orElseThrow();
@@ -86,10 +92,12 @@ class DifferencesTest {
         assertEquals("wire, plate to lamp", other.here());
         assertEquals("longer, plate to lamp", other.there());
         Rigs laid = fed(WIRE).laid("k", new CableRun.Laid(List.of("body"), ""));
-        assertEquals("wire, plate to lamp along body", line(fed(WIRE), laid, "cable").there());
+        assertEquals(
+                "wire, plate to lamp along body", line(fed(WIRE), laid, "cable").there());
         assertEquals(laid.build().base(), taken(fed(WIRE), laid).base());
         assertEquals(List.of("NEW cable k2"), lines(fed(WIRE), fed(WIRE).cable("k2", WIRE, "plate:out-2", "lamp:in")));
-        assertEquals(List.of("ONLY_HERE cable k2"), lines(fed(WIRE).cable("k2", WIRE, "plate:out-2", "lamp:in"), fed(WIRE)));
+        assertEquals(
+                List.of("ONLY_HERE cable k2"), lines(fed(WIRE).cable("k2", WIRE, "plate:out-2", "lamp:in"), fed(WIRE)));
     }
 
     /** Where it hangs, by which joint, and how sure we are of it. */
@@ -108,7 +116,10 @@ class DifferencesTest {
                 .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
                 .join("j-other", "body:top", "lamp:foot")
                 .cable("k", WIRE, "plate:out-1", "lamp:in");
-        assertEquals(List.of("NEW joint j-other", "CHANGED joint j-lamp"), lines(side, renamed), "located by one joint at a time");
+        assertEquals(
+                List.of("NEW joint j-other", "CHANGED joint j-lamp"),
+                lines(side, renamed),
+                "located by one joint at a time");
         assertEquals(renamed.build().base(), taken(side, renamed).base());
     }
 
@@ -137,9 +148,13 @@ class DifferencesTest {
                 .after()
                 .build("a");
         Differences.Result result = Differences.between(plain, there, catalogue);
-        assertEquals(List.of("mass of", "part"), result.lines().stream().map(Differences.Line::what).toList());
+        assertEquals(
+                List.of("mass of", "part"),
+                result.lines().stream().map(Differences.Line::what).toList());
         assertEquals("taken off", result.lines().get(1).there());
-        assertEquals(there.base(), package_.apply("a", result.edit(), catalogue).after().build("a").base());
+        assertEquals(
+                there.base(),
+                package_.apply("a", result.edit(), catalogue).after().build("a").base());
         Differences.Result back = Differences.between(there, plain, catalogue);
         assertEquals("on the rig", back.lines().get(1).there());
     }
@@ -152,7 +167,9 @@ class DifferencesTest {
         Rigs here = Bag.onRods(300).configuration(bare);
         Rigs there = Bag.onRods(300).configuration(stripped);
         assertEquals("1 changes on the base", line(here, there, "configuration").there());
-        assertEquals(stripped.overlay(), taken(here, there).configuration("bare").orElseThrow().overlay());
+        assertEquals(
+                stripped.overlay(),
+                taken(here, there).configuration("bare").orElseThrow().overlay());
         assertEquals(List.of("NEW configuration bare"), lines(Bag.onRods(300), there));
         assertEquals(List.of("ONLY_HERE configuration bare"), lines(here, Bag.onRods(300)));
     }

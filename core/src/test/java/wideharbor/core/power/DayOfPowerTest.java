@@ -43,7 +43,8 @@ class DayOfPowerTest {
 
     @Test
     void withNothingLeftTheRestOfTheBlockIsDark() {
-        DayOfPower day = DayOfPower.of(plate(45, 20, 1), List.of(block(State.ON, 3), block(State.ON, 1)), 0.9, Chargers.NONE);
+        DayOfPower day =
+                DayOfPower.of(plate(45, 20, 1), List.of(block(State.ON, 3), block(State.ON, 1)), 0.9, Chargers.NONE);
         assertEquals(2, day.darkHours(), 1e-9);
         assertEquals(2, DayOfPower.needed(plate(45, 20, 1), List.of(block(State.ON, 3), block(State.ON, 1)), 0.9));
     }
@@ -59,7 +60,10 @@ class DayOfPowerTest {
     @Test
     void standbyDrawsLessAndOffNothing() {
         DayOfPower day = DayOfPower.of(
-                plate(45, 15, 1), List.of(block(State.STANDBY, 2), block(State.OFF, 5), block(State.ON, 1)), 0.9, Chargers.NONE);
+                plate(45, 15, 1),
+                List.of(block(State.STANDBY, 2), block(State.OFF, 5), block(State.ON, 1)),
+                0.9,
+                Chargers.NONE);
         assertEquals(2 * 15 + 45, day.drawnWattHours(), 1e-9);
         assertEquals(1 - 75 / 90.0, day.line().get(day.line().size() - 1).share(), 1e-9);
     }
@@ -67,7 +71,10 @@ class DayOfPowerTest {
     @Test
     void aPlateForChangesWhileOnInterruptsNothing() {
         Plate hot = new Plate(45, 15, List.of(100.0, 100.0), true);
-        assertTrue(!DayOfPower.of(hot, List.of(block(State.ON, 3)), 0.9, Chargers.NONE).swaps().get(0).interrupting());
+        assertTrue(!DayOfPower.of(hot, List.of(block(State.ON, 3)), 0.9, Chargers.NONE)
+                .swaps()
+                .get(0)
+                .interrupting());
     }
 
     /**
@@ -92,7 +99,11 @@ class DayOfPowerTest {
         assertEquals(2, day.baysFor(2, 60).orElseThrow());
         assertEquals(1, day.baysFor(4, 60).orElseThrow());
         assertTrue(day.baysFor(1, 60).isEmpty(), "one battery alone takes 1 h 40");
-        assertEquals(0, DayOfPower.of(plate(45, 15, 2), List.of(block(State.OFF, 4)), 0.9, Chargers.NONE).baysFor(1, 60).orElseThrow());
+        assertEquals(
+                0,
+                DayOfPower.of(plate(45, 15, 2), List.of(block(State.OFF, 4)), 0.9, Chargers.NONE)
+                        .baysFor(1, 60)
+                        .orElseThrow());
     }
 
     /** Never more bays for a longer night or faster bays. */
@@ -112,8 +123,9 @@ class DayOfPowerTest {
     }
 
     /**
-     * Two batteries, three hours on, a meal on one bay of 60 W, three hours on: the first two hours, then an hour in the
-     * bay to 60 %, the second for one hour before the meal and one after it, then the first again until it is empty.
+     * Two batteries, three hours on, a meal on one bay of 60 W, three hours on: the first two hours, then an hour in
+     * the bay to 60 %, the second for one hour before the meal and one after it, then the first again until it is
+     * empty.
      */
     @Test
     void everyBatteryHasItsTurns() {
@@ -128,21 +140,26 @@ class DayOfPowerTest {
     }
 
     /**
-     * Empty after two hours, the first gets 60 of 100 Wh at the first meal; at the second, with nothing empty, it gets the
-     * other 40 before the fitted one takes its turn.
+     * Empty after two hours, the first gets 60 of 100 Wh at the first meal; at the second, with nothing empty, it gets
+     * the other 40 before the fitted one takes its turn.
      */
     @Test
     void aPartlyChargedSpareIsToppedUpAtTheNextMeal() {
         DayOfPower day = DayOfPower.of(
-                plate(45, 15, 2), List.of(block(State.ON, 2.5), meal(1), block(State.ON, 0.5), meal(1)), 0.9, new Chargers(1, 60));
-        List<DayOfPower.Turn> first = day.turns().stream().filter(t -> t.battery() == 1).toList();
+                plate(45, 15, 2),
+                List.of(block(State.ON, 2.5), meal(1), block(State.ON, 0.5), meal(1)),
+                0.9,
+                new Chargers(1, 60));
+        List<DayOfPower.Turn> first =
+                day.turns().stream().filter(t -> t.battery() == 1).toList();
         assertTurn(1, true, 2.5, 3.5, 0, 0.6, first.get(1));
         assertTurn(1, true, 4, 4 + 40 / 60.0, 0.6, 1, first.get(2));
         assertEquals(1, day.toRecharge(), "the fitted one, a third of an hour in the bay");
         assertEquals(50 - 20, day.missing().get(0), 1e-9);
     }
 
-    private static void assertTurn(int battery, boolean charging, double from, double to, double before, double after, DayOfPower.Turn turn) {
+    private static void assertTurn(
+            int battery, boolean charging, double from, double to, double before, double after, DayOfPower.Turn turn) {
         assertEquals(battery, turn.battery());
         assertEquals(charging, turn.charging());
         assertEquals(from, turn.fromHour(), 1e-9);
@@ -151,7 +168,9 @@ class DayOfPowerTest {
         assertEquals(after, turn.toShare(), 1e-9);
     }
 
-    /** No battery is in two places, none gains on the rig or loses in a bay, and never are more in bays than there are. */
+    /**
+     * No battery is in two places, none gains on the rig or loses in a bay, and never are more in bays than there are.
+     */
     @ParameterizedTest
     @ValueSource(longs = {1, 7, 42, 1977, 20261126})
     void turnsOfABatteryDoNotOverlap(long seed) {
@@ -159,16 +178,21 @@ class DayOfPowerTest {
         for (int i = 0; i < 50; i++) {
             int bays = random.nextInt(4);
             DayOfPower day = DayOfPower.of(
-                    plate(20 + random.nextInt(80), 10, 1 + random.nextInt(6)), anyDay(random), 0.9, bays == 0 ? Chargers.NONE : new Chargers(bays, 60));
+                    plate(20 + random.nextInt(80), 10, 1 + random.nextInt(6)),
+                    anyDay(random),
+                    0.9,
+                    bays == 0 ? Chargers.NONE : new Chargers(bays, 60));
             String where = "seed " + seed + ", day " + i;
             for (DayOfPower.Turn a : day.turns()) {
                 assertTrue(a.charging() ? a.toShare() >= a.fromShare() : a.toShare() <= a.fromShare(), where);
-                long beside = day.turns().stream().filter(b -> b != a && b.fromHour() < a.toHour() - 1e-9 && b.toHour() > a.fromHour() + 1e-9)
+                long beside = day.turns().stream()
+                        .filter(b -> b != a && b.fromHour() < a.toHour() - 1e-9 && b.toHour() > a.fromHour() + 1e-9)
                         .filter(b -> b.battery() == a.battery() || !a.charging() && !b.charging())
                         .count();
                 assertEquals(0, beside, where + ": " + a);
                 long inBays = day.turns().stream()
-                        .filter(b -> b.charging() && b.fromHour() <= a.fromHour() + 1e-9 && b.toHour() > a.fromHour() + 1e-9)
+                        .filter(b ->
+                                b.charging() && b.fromHour() <= a.fromHour() + 1e-9 && b.toHour() > a.fromHour() + 1e-9)
                         .count();
                 assertTrue(inBays <= bays, where);
             }
@@ -177,15 +201,22 @@ class DayOfPowerTest {
 
     @Test
     void withoutABayNothingIsFullAgain() {
-        assertEquals(Double.POSITIVE_INFINITY, DayOfPower.of(plate(45, 15, 1), List.of(block(State.ON, 1)), 0.9, Chargers.NONE).rechargeHours());
-        assertEquals(0, DayOfPower.of(plate(45, 15, 1), List.of(block(State.OFF, 1)), 0.9, Chargers.NONE).rechargeHours());
+        assertEquals(
+                Double.POSITIVE_INFINITY,
+                DayOfPower.of(plate(45, 15, 1), List.of(block(State.ON, 1)), 0.9, Chargers.NONE)
+                        .rechargeHours());
+        assertEquals(
+                0,
+                DayOfPower.of(plate(45, 15, 1), List.of(block(State.OFF, 1)), 0.9, Chargers.NONE)
+                        .rechargeHours());
     }
 
     private static List<DayBlock> anyDay(Random random) {
         List<DayBlock> day = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             State state = State.values()[random.nextInt(3)];
-            day.add(new DayBlock("b" + i, state, 0.25 + random.nextInt(8) / 4.0, random.nextInt(40) - 12, random.nextBoolean()));
+            day.add(new DayBlock(
+                    "b" + i, state, 0.25 + random.nextInt(8) / 4.0, random.nextInt(40) - 12, random.nextBoolean()));
         }
         return day;
     }
@@ -229,6 +260,7 @@ class DayOfPowerTest {
     }
 
     private static double dark(double watts, List<Double> cells, List<DayBlock> day, Chargers chargers) {
-        return DayOfPower.of(new Plate(watts, 10, cells, false), day, 0.9, chargers).darkHours();
+        return DayOfPower.of(new Plate(watts, 10, cells, false), day, 0.9, chargers)
+                .darkHours();
     }
 }

@@ -26,11 +26,14 @@ class FlowTest {
 
     /** A body with room for many boxes, a plate with four outputs of different efficiency, a battery. */
     private static Rigs base(double... efficiencies) {
-        Parts body = Parts.part("body").weighs(3000, Vec3.ZERO).face("base", Port.Role.B, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE);
+        Parts body = Parts.part("body")
+                .weighs(3000, Vec3.ZERO)
+                .face("base", Port.Role.B, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE);
         for (int i = 0; i < FACES; i++) {
             body.face("face-" + i, Port.Role.B, new Vec3(0, 10 * i, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE);
         }
-        Parts plate = Parts.part("plate").weighs(300, Vec3.ZERO)
+        Parts plate = Parts.part("plate")
+                .weighs(300, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .port("battery", "v-mount", Port.Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP);
         for (int i = 0; i < efficiencies.length; i++) {
@@ -47,7 +50,8 @@ class FlowTest {
     }
 
     private static ItemType box(String id, double idle, double watts, double... efficiencies) {
-        Parts box = Parts.part(id).weighs(100, Vec3.ZERO)
+        Parts box = Parts.part(id)
+                .weighs(100, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .facet(new Facet.PowerInput("in", 9, 30, idle, Figure.maker(watts), Figure.maker(watts)));
@@ -62,12 +66,14 @@ class FlowTest {
 
     private static Rigs hang(Rigs rigs, int face, ItemType type, String from) {
         String id = type.ref().id();
-        return rigs.with(id, type).join("j-" + id, "body:face-" + face, id + ":foot").cable("k-" + id, WIRE, from, id + ":in");
+        return rigs.with(id, type)
+                .join("j-" + id, "body:face-" + face, id + ":foot")
+                .cable("k-" + id, WIRE, from, id + ":in");
     }
 
     /**
-     * A hub of 2 W behind an output of 0.95 passes 18 W on at 0.9: 20 W into that output, 22 W into the hub, 23.16 W from
-     * the battery; 20 W are delivered, 2 lost in the hub and 1.16 in the plate.
+     * A hub of 2 W behind an output of 0.95 passes 18 W on at 0.9: 20 W into that output, 22 W into the hub, 23.16 W
+     * from the battery; 20 W are delivered, 2 lost in the hub and 1.16 in the plate.
      */
     @Test
     void whatIsNotDeliveredIsHeat() {
@@ -81,7 +87,10 @@ class FlowTest {
         assertEquals(2 + 22 / 0.95 - 22, flow.lostWatts(), 1e-9);
     }
 
-    /** Standby of both: lamp 6 / 0.9 + hub 1, over 0.95. The hub off takes the lamp with it; the lamp off leaves the hub. */
+    /**
+     * Standby of both: lamp 6 / 0.9 + hub 1, over 0.95. The hub off takes the lamp with it; the lamp off leaves the
+     * hub.
+     */
     @Test
     void eachPartInAStateOfItsOwn() {
         Rigs rigs = base(0.95);
@@ -92,8 +101,13 @@ class FlowTest {
         assertEquals((6 / 0.9 + 1) / 0.95, feeds.idleOn(source), 1e-9);
         assertEquals(0, feeds.drawOn(source, part -> part.equals("hub") ? State.OFF : State.ON), 1e-9);
         assertEquals(2 / 0.95, feeds.drawOn(source, part -> part.equals("lamp") ? State.OFF : State.ON), 1e-9);
-        assertEquals((18 / 0.9 + 1) / 0.95, feeds.drawOn(source, part -> part.equals("hub") ? State.STANDBY : State.ON), 1e-9);
-        assertEquals(List.of("hub", "lamp"), feeds.under(source).stream().map(l -> l.device().id()).toList());
+        assertEquals(
+                (18 / 0.9 + 1) / 0.95,
+                feeds.drawOn(source, part -> part.equals("hub") ? State.STANDBY : State.ON),
+                1e-9);
+        assertEquals(
+                List.of("hub", "lamp"),
+                feeds.under(source).stream().map(l -> l.device().id()).toList());
     }
 
     /** Any tree of boxes that pass power on: what the battery gives is what arrives and what is lost. */

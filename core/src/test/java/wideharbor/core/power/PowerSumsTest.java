@@ -37,19 +37,30 @@ class PowerSumsTest {
     @Test
     void anOutputIsTheSumOfItsDevices() {
         assertTrue(PowerSums.output(List.of(18.0, 9.0, 4.0), 12, 50, 5).isMet());
-        assertEquals(31 / 12.0, PowerSums.output(List.of(18.0, 9.0, 4.0), 12, 50, 5).amps(), 1e-9);
+        assertEquals(
+                31 / 12.0, PowerSums.output(List.of(18.0, 9.0, 4.0), 12, 50, 5).amps(), 1e-9);
         assertFalse(PowerSums.output(List.of(18.0, 9.0, 4.0), 12, 30, 5).isMet());
         assertFalse(PowerSums.output(List.of(18.0, 9.0, 4.0), 12, 50, 2.5).isMet());
     }
 
-    /** 60 W at 12 V are 5 A; 3 m of 0.5 mm² are 0.035 Ω/m: 5 · 2 · 3 · 0.035 = 1.05 V, 10.95 V there; 0.75 mm² leaves 11.3. */
+    /**
+     * 60 W at 12 V are 5 A; 3 m of 0.5 mm² are 0.035 Ω/m: 5 · 2 · 3 · 0.035 = 1.05 V, 10.95 V there; 0.75 mm² leaves
+     * 11.3.
+     */
     @Test
     void aLongThinCableLeavesTooLittle() {
         List<PowerSums.Wire> all = PowerSums.cable(60, 12, 11, 3000);
-        PowerSums.Wire half = all.stream().filter(w -> w.sectionMm2() == 0.5).findFirst().orElseThrow();
+        PowerSums.Wire half =
+                all.stream().filter(w -> w.sectionMm2() == 0.5).findFirst().orElseThrow();
         assertEquals(10.95, half.voltsThere(), 1e-9);
         assertFalse(half.met());
-        assertEquals(0.75, all.stream().filter(PowerSums.Wire::met).findFirst().orElseThrow().sectionMm2());
+        assertEquals(
+                0.75,
+                all.stream()
+                        .filter(PowerSums.Wire::met)
+                        .findFirst()
+                        .orElseThrow()
+                        .sectionMm2());
     }
 
     @ParameterizedTest
@@ -67,7 +78,9 @@ class PowerSumsTest {
 
     @Test
     void nonsenseNamesTheLimit() {
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> PowerSums.lasting(0, 1, 20, 0.9, 10, 1, 0)).getMessage().contains("Capacity"));
+        assertTrue(assertThrows(IllegalArgumentException.class, () -> PowerSums.lasting(0, 1, 20, 0.9, 10, 1, 0))
+                .getMessage()
+                .contains("Capacity"));
         assertThrows(IllegalArgumentException.class, () -> PowerSums.cable(60, 12, 11, 5));
         assertThrows(IllegalArgumentException.class, () -> PowerSums.output(List.of(-1.0), 12, 50, 5));
     }
@@ -82,7 +95,8 @@ class PowerSumsTest {
             double celsius = -30 + random.nextDouble() * 60;
             double watts = 5 + random.nextDouble() * 200;
             double hours = PowerSums.lasting(wh, 0.9, celsius, 0.9, watts, 8, 0).hoursEach();
-            assertTrue(PowerSums.lasting(wh * 1.2, 0.9, celsius, 0.9, watts, 8, 0).hoursEach() >= hours);
+            assertTrue(
+                    PowerSums.lasting(wh * 1.2, 0.9, celsius, 0.9, watts, 8, 0).hoursEach() >= hours);
             assertTrue(PowerSums.lasting(wh, 0.9, celsius - 5, 0.9, watts, 8, 0).hoursEach() <= hours + 1e-12);
             List<PowerSums.Wire> wires = PowerSums.cable(watts, 12, 11, 100 + random.nextDouble() * 9000);
             for (int k = 1; k < wires.size(); k++) {

@@ -16,7 +16,17 @@ import wideharbor.core.testkit.Bag;
 class RuntimeTest {
     /** Linear between the points, held outside them. */
     @ParameterizedTest
-    @CsvSource({"25, 1.00", "30, 1.00", "10, 0.95", "17.5, 0.975", "0, 0.88", "-4, 0.832", "-10, 0.76", "-20, 0.60", "-35, 0.60"})
+    @CsvSource({
+        "25, 1.00",
+        "30, 1.00",
+        "10, 0.95",
+        "17.5, 0.975",
+        "0, 0.88",
+        "-4, 0.832",
+        "-10, 0.76",
+        "-20, 0.60",
+        "-35, 0.60"
+    })
     void temperatureFactor(double celsius, double factor) {
         assertEquals(factor, Runtime.temperatureFactor(celsius), 1e-9);
     }
@@ -42,7 +52,10 @@ class RuntimeTest {
         assertTrue(Double.isInfinite(Runtime.hours(100, 0)));
     }
 
-    /** 48 W through 10 m of 0.02 Ω/m: at 12 V 4 A and 1.6 V less, at 14.4 V 3.33 A and 1.33 less, at 16.8 V 2.86 A and 1.14 less. */
+    /**
+     * 48 W through 10 m of 0.02 Ω/m: at 12 V 4 A and 1.6 V less, at 14.4 V 3.33 A and 1.33 less, at 16.8 V 2.86 A and
+     * 1.14 less.
+     */
     @ParameterizedTest
     @CsvSource({"END, 10.4", "NOMINAL, 13.0667", "FULL, 15.6571"})
     void voltsAtEachCharge(Volts.Charge charge, double there) {

@@ -44,8 +44,16 @@ class RigTest {
     void aSlideMovesWhatHangsOnIt() {
         Rig still = Bag.onHead().resolve();
         Rig slid = Bag.onHead().set("dovetail:rail:0", 30).resolve();
-        assertEquals(30, slid.require("head").pose().at().z() - still.require("head").pose().at().z(), 1e-9);
-        assertEquals(0, slid.require("bridge").pose().at().z() - still.require("bridge").pose().at().z(), 1e-9);
+        assertEquals(
+                30,
+                slid.require("head").pose().at().z()
+                        - still.require("head").pose().at().z(),
+                1e-9);
+        assertEquals(
+                0,
+                slid.require("bridge").pose().at().z()
+                        - still.require("bridge").pose().at().z(),
+                1e-9);
     }
 
     /** The load on a joint is what lies on the side away from the support. */
@@ -98,7 +106,14 @@ class RigTest {
         ItemType body = part("body")
                 .weighs(3000, new Vec3(0, 0, -90))
                 .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, wideharbor.core.catalog.Port.Pins.NONE)
+                .face(
+                        "base",
+                        Role.B,
+                        new Vec3(0, -66, -80),
+                        DOWN,
+                        Vec3.FORWARD,
+                        0,
+                        wideharbor.core.catalog.Port.Pins.NONE)
                 .port("right", "flat-base", Role.A, new Vec3(-60, 0, -80), Parts.RIGHT, Vec3.FORWARD)
                 .facet(new Facet.Camera("mount", 6, 0, 0))
                 .make();
@@ -146,8 +161,8 @@ class RigTest {
         var after = job.gear()
                 .apply(
                         Rigs.BUILD,
-                        java.util.List.of(wideharbor.core.build.Scoped.base(
-                                new wideharbor.core.build.Command.Remove("bridge"))),
+                        java.util.List.of(
+                                wideharbor.core.build.Scoped.base(new wideharbor.core.build.Command.Remove("bridge"))),
                         job.catalogue())
                 .after();
         Rig rig = Rig.resolve(after.build(Rigs.BUILD), Rigs.STUDIO, "", job.catalogue());
@@ -161,10 +176,19 @@ class RigTest {
     @Test
     void anUnknownMassIsNeverZero() {
         Rig rig = Bag.onHead()
-                .with("odd", part("odd")
-                        .weighs(Figure.unknown("no scale"), Vec3.ZERO)
-                        .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, wideharbor.core.catalog.Port.Pins.NONE)
-                        .make())
+                .with(
+                        "odd",
+                        part("odd")
+                                .weighs(Figure.unknown("no scale"), Vec3.ZERO)
+                                .face(
+                                        "foot",
+                                        Role.A,
+                                        Vec3.ZERO,
+                                        DOWN,
+                                        Vec3.FORWARD,
+                                        2,
+                                        wideharbor.core.catalog.Port.Pins.NONE)
+                                .make())
                 .join("j", "body:top", "odd:foot")
                 .resolve();
         Mass mass = Mass.of(rig, rig.carried());

@@ -35,24 +35,42 @@ class CableScheduleTest {
 
     private static ItemType cable(double length, boolean rightAngle) {
         Facet.CableEnd end = new Facet.CableEnd("BNC", "usual", true, rightAngle);
-        return Parts.part("c-" + (int) length + (rightAngle ? "-ra" : "")).is(Category.CABLE).weighs(40, Vec3.ZERO)
-                .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, length)).make();
+        return Parts.part("c-" + (int) length + (rightAngle ? "-ra" : ""))
+                .is(Category.CABLE)
+                .weighs(40, Vec3.ZERO)
+                .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, length))
+                .make();
     }
 
-    /** A socket at the body's back that looks back; an arm at its left that turns about the left axis, 100 ahead of which a screen hangs. */
+    /**
+     * A socket at the body's back that looks back; an arm at its left that turns about the left axis, 100 ahead of
+     * which a screen hangs.
+     */
     private static Rigs rig(double length, boolean rightAngle, double fromDegrees, double toDegrees) {
-        ItemType body = Parts.part("body").is(Category.BODY).weighs(3000, Vec3.ZERO)
+        ItemType body = Parts.part("body")
+                .is(Category.BODY)
+                .weighs(3000, Vec3.ZERO)
                 .socket(socket("out", Socket.Direction.OUT, new Vec3(0, 0, -100), Parts.BACK))
                 .face("side", Port.Role.B, new Vec3(50, 0, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
                 .face("top", Port.Role.B, new Vec3(0, 60, -50), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .make();
-        ItemType screen = Parts.part("screen").is(Category.MONITOR).weighs(500, Vec3.ZERO)
-                .moving("foot", "thread-3-8", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP,
+        ItemType screen = Parts.part("screen")
+                .is(Category.MONITOR)
+                .weighs(500, Vec3.ZERO)
+                .moving(
+                        "foot",
+                        "thread-3-8",
+                        Port.Role.A,
+                        Vec3.ZERO,
+                        Parts.RIGHT,
+                        Vec3.UP,
                         new Freedom.Rotate("turn", Freedom.Axis.N, fromDegrees, toDegrees, 0))
                 .socket(socket("in", Socket.Direction.IN, new Vec3(0, 0, 100), Socket.WAY_UNKNOWN))
                 .make();
-        ItemType clip = Parts.part("clip").weighs(10, new Vec3(0, 10, 0))
-                .face("foot", Port.Role.A, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
+        ItemType clip = Parts.part("clip")
+                .weighs(10, new Vec3(0, 10, 0))
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .make();
         return Rigs.rig()
                 .with("body", body)
                 .with("screen", screen)
@@ -100,8 +118,9 @@ class CableScheduleTest {
     }
 
     /**
-     * Turned by 45° about the axis to the left the socket goes from (50, 0, 100) to (50, ∓70.7, 70.7): 50 across, 70.7 in
-     * height and 215.7 along: (45 + 336.4 + 45) · 1.1 = 469.06. As it stands 430 mm reach, turned they do not: a note.
+     * Turned by 45° about the axis to the left the socket goes from (50, 0, 100) to (50, ∓70.7, 70.7): 50 across, 70.7
+     * in height and 215.7 along: (45 + 336.4 + 45) · 1.1 = 469.06. As it stands 430 mm reach, turned they do not: a
+     * note.
      */
     @Test
     void whatIsTurnedMayPullIt() {
@@ -123,7 +142,10 @@ class CableScheduleTest {
         assertEquals(turned, row(rig(430, false, -20, 20)).turnedMm(), 1e-6);
     }
 
-    /** A displacement is what the rig itself would do: set to the value and resolved anew, every moved part stands there. */
+    /**
+     * A displacement is what the rig itself would do: set to the value and resolved anew, every moved part stands
+     * there.
+     */
     @ParameterizedTest
     @ValueSource(longs = {1, 7, 42, 1977, 20261126})
     void aDisplacementIsWhatTheRigWouldDo(long seed) {
@@ -131,11 +153,20 @@ class CableScheduleTest {
         for (int i = 0; i < 20; i++) {
             double now = random.nextInt(180) - 90;
             double then = random.nextInt(180) - 90;
-            Rig rig = rig(430, false, -90, 90).set("screen:foot:0", now).context().rig();
-            Rig set = rig(430, false, -90, 90).set("screen:foot:0", then).context().rig();
+            Rig rig =
+                    rig(430, false, -90, 90).set("screen:foot:0", now).context().rig();
+            Rig set = rig(430, false, -90, 90)
+                    .set("screen:foot:0", then)
+                    .context()
+                    .rig();
             Motion motion = rig.motions().get(0);
-            Vec3 moved = rig.displacement(motion, then).apply(rig.require("screen").socketAt("in"));
-            assertEquals(0, moved.minus(set.require("screen").socketAt("in")).length(), 1e-9, "seed " + seed + ", from " + now + " to " + then);
+            Vec3 moved =
+                    rig.displacement(motion, then).apply(rig.require("screen").socketAt("in"));
+            assertEquals(
+                    0,
+                    moved.minus(set.require("screen").socketAt("in")).length(),
+                    1e-9,
+                    "seed " + seed + ", from " + now + " to " + then);
             assertEquals(java.util.Set.of("screen"), rig.movedBy(motion));
         }
     }
@@ -143,20 +174,70 @@ class CableScheduleTest {
     /** The same through a hinge inside a part, and what hangs beyond it goes along. */
     @Test
     void aHingeMovesWhatHangsBeyondIt() {
-        ItemType arm = Parts.part("arm").link("main", 100, Vec3.ZERO).link("tip", 100, new Vec3(0, 0, 50))
-                .hinge("elbow", "main", "tip", new Vec3(0, 0, 80), new Freedom.Rotate("elbow", Freedom.Axis.R, -90, 90, 0))
-                .port(new Port("foot", "foot", "thread-3-8", Port.Role.A, "main", Vec3.ZERO, Parts.BACK, Vec3.UP, new Port.Occupancy.Single(), 0, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of()))
-                .port(new Port("end", "end", "thread-3-8", Port.Role.B, "tip", new Vec3(0, 0, 60), Vec3.FORWARD, Vec3.UP, new Port.Occupancy.Single(), 0, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of()))
+        ItemType arm = Parts.part("arm")
+                .link("main", 100, Vec3.ZERO)
+                .link("tip", 100, new Vec3(0, 0, 50))
+                .hinge(
+                        "elbow",
+                        "main",
+                        "tip",
+                        new Vec3(0, 0, 80),
+                        new Freedom.Rotate("elbow", Freedom.Axis.R, -90, 90, 0))
+                .port(new Port(
+                        "foot",
+                        "foot",
+                        "thread-3-8",
+                        Port.Role.A,
+                        "main",
+                        Vec3.ZERO,
+                        Parts.BACK,
+                        Vec3.UP,
+                        new Port.Occupancy.Single(),
+                        0,
+                        Port.Size.STANDARD,
+                        Port.Pins.NONE,
+                        List.of(),
+                        List.of()))
+                .port(new Port(
+                        "end",
+                        "end",
+                        "thread-3-8",
+                        Port.Role.B,
+                        "tip",
+                        new Vec3(0, 0, 60),
+                        Vec3.FORWARD,
+                        Vec3.UP,
+                        new Port.Occupancy.Single(),
+                        0,
+                        Port.Size.STANDARD,
+                        Port.Pins.NONE,
+                        List.of(),
+                        List.of()))
                 .make();
-        ItemType body = Parts.part("body").weighs(1, Vec3.ZERO).face("front", Port.Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE).make();
-        ItemType lamp = Parts.part("lamp").weighs(1, Vec3.ZERO).face("foot", Port.Role.A, Vec3.ZERO, Parts.BACK, Vec3.UP, 2, Port.Pins.NONE).make();
-        Rigs rigs = Rigs.rig().with("body", body).with("arm", arm).with("lamp", lamp)
-                .join("a", "body:front", "arm:foot").join("l", "arm:end", "lamp:foot").on("none");
+        ItemType body = Parts.part("body")
+                .weighs(1, Vec3.ZERO)
+                .face("front", Port.Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
+                .make();
+        ItemType lamp = Parts.part("lamp")
+                .weighs(1, Vec3.ZERO)
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.BACK, Vec3.UP, 2, Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", body)
+                .with("arm", arm)
+                .with("lamp", lamp)
+                .join("a", "body:front", "arm:foot")
+                .join("l", "arm:end", "lamp:foot")
+                .on("none");
         Rig straight = rigs.context().rig();
         Rig bent = rigs.set("arm:elbow:0", 30).context().rig();
-        Motion elbow = straight.motions().stream().filter(m -> m.joint().isEmpty()).findFirst().orElseThrow();
+        Motion elbow = straight.motions().stream()
+                .filter(m -> m.joint().isEmpty())
+                .findFirst()
+                .orElseThrow();
         assertEquals(java.util.Set.of("lamp"), straight.movedBy(elbow));
-        Vec3 moved = straight.displacement(elbow, 30).apply(straight.require("lamp").pose().at());
+        Vec3 moved = straight.displacement(elbow, 30)
+                .apply(straight.require("lamp").pose().at());
         assertEquals(0, moved.minus(bent.require("lamp").pose().at()).length(), 1e-9);
     }
 }

@@ -41,7 +41,9 @@ class SignalGraphTest {
         SignalGraph graph = SignalGraph.of(resolved(chain(true)));
         Route route = graph.to("screen", Carried.PICTURE).orElseThrow();
         assertEquals(List.of("body", "loop", "screen"), route.boxes());
-        assertEquals(List.of(Hop.Kind.CABLE, Hop.Kind.LIVE, Hop.Kind.CABLE), route.hops().stream().map(Hop::kind).toList());
+        assertEquals(
+                List.of(Hop.Kind.CABLE, Hop.Kind.LIVE, Hop.Kind.CABLE),
+                route.hops().stream().map(Hop::kind).toList());
         assertEquals(2, route.links());
         assertEquals(3.0, graph.sent(route).orElseThrow());
         assertEquals(3.0, graph.narrowest(route).orElseThrow().gigabits());
@@ -60,21 +62,28 @@ class SignalGraphTest {
         assertEquals(new SocketRef("loop", "in"), graph.brokenAt(new SocketRef("screen", "sdi")));
     }
 
-    /** A body whose power goes takes everything with it; a live loop what is behind it; a wire through takes nothing. */
+    /**
+     * A body whose power goes takes everything with it; a live loop what is behind it; a wire through takes nothing.
+     */
     @Test
     void aBoxWithoutPowerTakesWhatIsBehindIt() {
         Rig live = resolved(chain(true));
         Outage loop = Outage.of("loop", live, FeedTree.of(live), SignalGraph.of(live));
         assertEquals(List.of("loop"), loop.dark());
         assertEquals(
-                List.of("loop:in", "screen:sdi"), loop.lost().stream().map(l -> l.input().toString()).toList());
+                List.of("loop:in", "screen:sdi"),
+                loop.lost().stream().map(l -> l.input().toString()).toList());
         Rig wire = resolved(chain(false));
         assertEquals(
                 List.of("loop:in"),
                 Outage.of("loop", wire, FeedTree.of(wire), SignalGraph.of(wire)).lost().stream()
                         .map(l -> l.input().toString())
                         .toList());
-        assertEquals(2, Outage.of("body", live, FeedTree.of(live), SignalGraph.of(live)).lost().size());
+        assertEquals(
+                2,
+                Outage.of("body", live, FeedTree.of(live), SignalGraph.of(live))
+                        .lost()
+                        .size());
     }
 
     /** The battery goes: all that lives off its plate goes, and what keeps time on its own cells does not. */
@@ -96,7 +105,9 @@ class SignalGraphTest {
         Rig rig = resolved(rigs);
         Outage outage = Outage.of("battery", rig, FeedTree.of(rig), SignalGraph.of(rig));
         assertEquals(List.of("battery", "plate", "body", "screen"), outage.dark());
-        assertEquals(List.of("clock"), Outage.of("clock", rig, FeedTree.of(rig), SignalGraph.of(rig)).dark());
+        assertEquals(
+                List.of("clock"),
+                Outage.of("clock", rig, FeedTree.of(rig), SignalGraph.of(rig)).dark());
         assertFalse(outage.dark().contains("clock"), "it keeps its time");
     }
 
@@ -109,8 +120,7 @@ class SignalGraphTest {
                 .inKit(Signals.display("large", Trust.COLOUR, 3), 1)
                 .inKit(Signals.receiver("one"), 2)
                 .inKit(Signals.picture(), 2)
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
+                .shooting(new Shoot(Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
     }
 
     private static Viewing viewing(Rigs rigs) {
@@ -121,12 +131,16 @@ class SignalGraphTest {
     /** Who asks little gets little, so that the one who judges colour finds the display for it. */
     @Test
     void eachTakesTheLeastDisplayThatWillDo() {
-        Viewing both = viewing(village(
-                2, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
-        assertEquals(List.of("Agency", "Colourist"), both.seats().stream().map(s -> s.viewer().who()).toList());
+        Viewing both = viewing(
+                village(2, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
+        assertEquals(
+                List.of("Agency", "Colourist"),
+                both.seats().stream().map(s -> s.viewer().who()).toList());
         assertEquals(
                 List.of("small", "large"),
-                both.seats().stream().map(s -> s.display().orElseThrow().type().name()).toList());
+                both.seats().stream()
+                        .map(s -> s.display().orElseThrow().type().name())
+                        .toList());
         assertTrue(both.seats().stream().allMatch(Seat::isReached));
         Route way = both.seats().get(0).route().orElseThrow();
         assertEquals(3, way.links(), "cable, radio, cable");
@@ -134,8 +148,8 @@ class SignalGraphTest {
 
     @Test
     void aTransmitterServesSoManyAndThenTheWayBreaksAtTheReceiver() {
-        Viewing one = viewing(village(
-                1, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
+        Viewing one = viewing(
+                village(1, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
         assertEquals(1, one.seats().stream().filter(Seat::isReached).count());
         Seat left = one.seats().stream().filter(s -> !s.isReached()).findFirst().orElseThrow();
         assertEquals(Seat.Missing.LINK, left.missing());
@@ -157,8 +171,13 @@ class SignalGraphTest {
                 .inKit(Signals.receiver("one"), 1)
                 .inKit(Signals.picture(), 1)
                 .shooting(new Shoot(
-                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false,
-                        List.of(new Viewer("A", Trust.FRAME, true)), List.of()));
+                        Shoot.Orientation.ANY,
+                        0,
+                        0,
+                        Shoot.Sound.NONE,
+                        false,
+                        List.of(new Viewer("A", Trust.FRAME, true)),
+                        List.of()));
         assertEquals(Seat.Missing.SENDER, viewing(silent).seats().get(0).missing());
     }
 
@@ -193,7 +212,8 @@ class SignalGraphTest {
                     .cable("k1", Signals.cable(Carried.SOUND, 600), "mic:out", "body:audio")
                     .set("body:audio:2", 12);
             Rig rig = resolved(rigs);
-            SoundPlan.Sink sink = SoundPlan.of(SignalGraph.of(rig), rig.content()).sinks().get(0);
+            SoundPlan.Sink sink =
+                    SoundPlan.of(SignalGraph.of(rig), rig.content()).sinks().get(0);
             assertEquals(2 * channels, sink.channelsIn());
             assertEquals(12, sink.safetyDb());
             assertEquals(channels == 2, sink.isFull());
@@ -227,7 +247,8 @@ class SignalGraphTest {
                 .with("screen", Signals.display("screen", Trust.FOCUS, 3))
                 .join("j", "body:face-1", "screen:foot")
                 .cable("k", Signals.cable(Carried.PICTURE, 100), "body:sdi-1", "screen:sdi");
-        CableSchedule.Row row = CableSchedule.of(resolved(rigs), new Dressing(45, 20, 45)).get(0);
+        CableSchedule.Row row =
+                CableSchedule.of(resolved(rigs), new Dressing(45, 20, 45)).get(0);
         assertEquals(110, row.neededMm(), 1e-6);
         assertTrue(row.isTooShort());
         assertEquals("A body › screen", row.label());

@@ -55,13 +55,18 @@ class SignalPropertiesTest {
                 .join("j-screen", "body:face-6", "screen:foot");
         for (int i = 0; i < BOXES - 1; i++) {
             boolean live = random.nextBoolean();
-            rigs.with("loop" + i, Signals.loop("loop-" + live, live)).join("j" + i, "body:face-" + i, "loop" + i + ":foot");
+            rigs.with("loop" + i, Signals.loop("loop-" + live, live))
+                    .join("j" + i, "body:face-" + i, "loop" + i + ":foot");
         }
         // Two boxes live off one plate: when it goes, both go.
         rigs.cable("p1", Signals.power(), "plate:out-1", "loop0:power");
         rigs.cable("p2", Signals.power(), "plate:out-2", "loop1:power");
         for (int k = 0; k < plugs.size(); k++) {
-            rigs.cable("k" + k, Signals.picture(), plugs.get(k).from(), plugs.get(k).to());
+            rigs.cable(
+                    "k" + k,
+                    Signals.picture(),
+                    plugs.get(k).from(),
+                    plugs.get(k).to());
         }
         return SignalGraphTest.resolved(rigs);
     }
@@ -101,7 +106,8 @@ class SignalPropertiesTest {
                 Route way = graph.to(lost.input()).orElseThrow();
                 assertTrue(
                         way.boxes().stream().anyMatch(dark::contains),
-                        "seed " + seed + ": " + lost.input() + " was lost, but " + way.boxes() + " does not touch " + dark);
+                        "seed " + seed + ": " + lost.input() + " was lost, but " + way.boxes() + " does not touch "
+                                + dark);
             }
             Set<SocketRef> gone = outage.lost().stream().map(Outage.Lost::input).collect(Collectors.toSet());
             for (SocketRef input : reached(graph)) {

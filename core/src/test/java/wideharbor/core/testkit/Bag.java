@@ -57,8 +57,7 @@ public final class Bag {
     }
 
     public static ItemType rods(String id, String standard, double diameter, int length) {
-        return part(id)
-                .is(Category.ROD)
+        return part(id).is(Category.ROD)
                 .weighs(300, new Vec3(0, 0, length / 2.0))
                 .carrier("rods", standard, Role.A, Vec3.ZERO, Vec3.UP, 0, length)
                 .facet(new Facet.Rods("rods", diameter, length))
@@ -97,8 +96,7 @@ public final class Bag {
     }
 
     public static ItemType lens(String id, double grams, double centre, double length) {
-        return part(id)
-                .is(Category.LENS)
+        return part(id).is(Category.LENS)
                 .weighs(grams, new Vec3(0, 0, centre))
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .carrier("barrel", "lens-brace", Role.B, new Vec3(0, -45, 120), DOWN, -30, 30)
@@ -114,14 +112,19 @@ public final class Bag {
                 .can(Capability.BRACES_LENS)
                 .can(Capability.RIDES_ON_AXIS)
                 .clamp("rods", "rod-15-lw", Role.B, Vec3.ZERO, DOWN, 20)
-                .moving("cradle", "lens-brace", Role.A, new Vec3(0, 20, 0), Vec3.UP, Vec3.FORWARD,
+                .moving(
+                        "cradle",
+                        "lens-brace",
+                        Role.A,
+                        new Vec3(0, 20, 0),
+                        Vec3.UP,
+                        Vec3.FORWARD,
                         new Freedom.Slide("height", Freedom.Axis.N, 0, 40, 0))
                 .make();
     }
 
     public static ItemType spacer(String id, double height, boolean shim) {
-        return part(id)
-                .is(shim ? Category.SHIM : Category.RISER)
+        return part(id).is(shim ? Category.SHIM : Category.RISER)
                 .weighs(20, Vec3.ZERO)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .face("bottom", Role.B, new Vec3(0, -height, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
@@ -131,8 +134,7 @@ public final class Bag {
 
     /** 14.4 V nominal, 12 at the end, 16.8 full; 150 W continuous. */
     public static ItemType battery(String id, Figure wattHours) {
-        return part(id)
-                .is(Category.BATTERY)
+        return part(id).is(Category.BATTERY)
                 .weighs(1000, Vec3.ZERO)
                 .port("plug", "v-mount", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .facet(new Facet.Battery("plug", wattHours, 1, 16.8, 14.4, 12, 150, 200))
@@ -155,8 +157,7 @@ public final class Bag {
 
     /** 11 to 17 V. */
     public static ItemType device(String id, Figure watts, Figure peak) {
-        return part(id)
-                .weighs(500, Vec3.ZERO)
+        return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .facet(new Facet.PowerInput("in", 11, 17, 1, watts, peak))
@@ -165,8 +166,7 @@ public final class Bag {
 
     public static ItemType cable(String id, String pinOut, double ohmPerMetre, double length) {
         Facet.CableEnd end = new Facet.CableEnd("circular 2-pin", pinOut, true, false);
-        return part(id)
-                .is(Category.CABLE)
+        return part(id).is(Category.CABLE)
                 .weighs(40, Vec3.ZERO)
                 .facet(new Facet.Cable(end, end, Socket.Kind.POWER, ohmPerMetre, length))
                 .make();
@@ -222,8 +222,7 @@ public final class Bag {
 
     /** Takes 9 to 30 V and gives 12 V at 0.9, 40 W; takes 1 W itself. */
     public static ItemType regulator(String id) {
-        return part(id)
-                .is(Category.POWER)
+        return part(id).is(Category.POWER)
                 .weighs(100, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
@@ -235,8 +234,7 @@ public final class Bag {
 
     /** A device of 30 W with a bay for a small battery; starts in 20 s. */
     public static ItemType withBay(String id) {
-        return part(id)
-                .weighs(500, Vec3.ZERO)
+        return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .port("bay", "slide-pack", Role.A, new Vec3(0, 0, -20), BACK, Vec3.UP)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")

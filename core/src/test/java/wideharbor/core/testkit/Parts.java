@@ -97,16 +97,40 @@ public final class Parts {
     public Parts carrier(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double from, double to) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
         return port(new Port(
-                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(),
-                new Port.Occupancy.Interval(from, to, 0), 0, p.size(), p.pins(), p.screws(), p.freedoms()));
+                p.id(),
+                p.title(),
+                p.standard(),
+                p.role(),
+                p.link(),
+                p.at(),
+                p.normal(),
+                p.up(),
+                new Port.Occupancy.Interval(from, to, 0),
+                0,
+                p.size(),
+                p.pins(),
+                p.screws(),
+                p.freedoms()));
     }
 
     /** A clamp that grips a carrier over a length. */
     public Parts clamp(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double length) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
         return port(new Port(
-                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), length,
-                p.size(), p.pins(), p.screws(), p.freedoms()));
+                p.id(),
+                p.title(),
+                p.standard(),
+                p.role(),
+                p.link(),
+                p.at(),
+                p.normal(),
+                p.up(),
+                p.occupancy(),
+                length,
+                p.size(),
+                p.pins(),
+                p.screws(),
+                p.freedoms()));
     }
 
     /** A screwed face: so many screws, these pins. */
@@ -114,19 +138,44 @@ public final class Parts {
         List<Port.Screw> kinds =
                 screws == 0 ? List.of() : List.of(new Port.Screw("3/8-16", screws, true, List.of("hex 3/16 in")));
         return port(new Port(
-                port, port, "thread-3-8", role, "main", at, normal, up, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, pins, kinds, List.of()));
+                port,
+                port,
+                "thread-3-8",
+                role,
+                "main",
+                at,
+                normal,
+                up,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                pins,
+                kinds,
+                List.of()));
     }
 
     public Parts moving(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up, Freedom freedom) {
         Port p = plain(port, standard, role, at, normal, up);
         return port(new Port(
-                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), 0,
-                p.size(), p.pins(), p.screws(), List.of(freedom)));
+                p.id(),
+                p.title(),
+                p.standard(),
+                p.role(),
+                p.link(),
+                p.at(),
+                p.normal(),
+                p.up(),
+                p.occupancy(),
+                0,
+                p.size(),
+                p.pins(),
+                p.screws(),
+                List.of(freedom)));
     }
 
     public Parts socket(String socket, Socket.Direction direction, String connector, String pinOut) {
-        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO, Socket.WAY_UNKNOWN));
+        sockets.add(new Socket(
+                socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO, Socket.WAY_UNKNOWN));
         return this;
     }
 
@@ -137,24 +186,53 @@ public final class Parts {
 
     /** A power socket whose plug comes out along a direction. */
     public Parts plug(String socket, Socket.Direction direction, Vec3 at, Vec3 out) {
-        sockets.add(new Socket(
-                socket, socket, Socket.Kind.POWER, direction, "circular 2-pin", "1+ 2−", at, out));
+        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, "circular 2-pin", "1+ 2−", at, out));
         return this;
     }
 
     /** The same port with a rating and a way of working. */
     public static Port worked(Port p, Port.Rating rating, Port.Working working) {
         return new Port(
-                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(),
-                p.engagementMm(), p.size(), p.pins(), p.screws(), p.freedoms(), rating, working);
+                p.id(),
+                p.title(),
+                p.standard(),
+                p.role(),
+                p.link(),
+                p.at(),
+                p.normal(),
+                p.up(),
+                p.occupancy(),
+                p.engagementMm(),
+                p.size(),
+                p.pins(),
+                p.screws(),
+                p.freedoms(),
+                rating,
+                working);
     }
 
     /** A plain port with a mark at its up. */
-    public Parts marked(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, String mark, Freedom... free) {
+    public Parts marked(
+            String port, String standard, Port.Role role, Vec3 at, Vec3 normal, String mark, Freedom... free) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
         return port(new Port(
-                p.id(), p.title(), p.standard(), p.role(), p.link(), p.at(), p.normal(), p.up(), p.occupancy(), 0,
-                p.size(), p.pins(), p.screws(), List.of(free), p.rating(), p.working(), mark));
+                p.id(),
+                p.title(),
+                p.standard(),
+                p.role(),
+                p.link(),
+                p.at(),
+                p.normal(),
+                p.up(),
+                p.occupancy(),
+                0,
+                p.size(),
+                p.pins(),
+                p.screws(),
+                List.of(free),
+                p.rating(),
+                p.working(),
+                mark));
     }
 
     public Parts wants(Relation.Kind kind, String other) {
@@ -170,14 +248,35 @@ public final class Parts {
     public ItemType make() {
         List<Link> all = links.isEmpty() ? List.of(new Link("main", mass, centre, shapes)) : links;
         return new ItemType(
-                ref(id), "Tarnwick", id, category, Set.copyOf(capabilities), all, hinges, ports, sockets, facets,
+                ref(id),
+                "Tarnwick",
+                id,
+                category,
+                Set.copyOf(capabilities),
+                all,
+                hinges,
+                ports,
+                sockets,
+                facets,
                 relations);
     }
 
     public static Port plain(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up) {
         return new Port(
-                port, port, standard, role, "main", at, normal, up, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of());
+                port,
+                port,
+                standard,
+                role,
+                "main",
+                at,
+                normal,
+                up,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                Port.Pins.NONE,
+                List.of(),
+                List.of());
     }
 
     public static Port.Pins pins(Port.Pins.Kind kind) {

@@ -197,9 +197,10 @@ public final class Rigs {
     }
 
     public Build build() {
-        Content content = Content.of(
-                placements.get(0).id(), placements, List.of(), joints, cables, settings, catalogue());
-        List<Configuration> all = new ArrayList<>(List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())));
+        Content content =
+                Content.of(placements.get(0).id(), placements, List.of(), joints, cables, settings, catalogue());
+        List<Configuration> all =
+                new ArrayList<>(List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())));
         all.addAll(more);
         return new Build(BUILD, "A camera", content, all, lenses);
     }

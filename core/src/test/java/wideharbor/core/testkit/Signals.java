@@ -64,8 +64,7 @@ public final class Signals {
     }
 
     private static Parts device(String id) {
-        return part(id)
-                .weighs(500, Vec3.ZERO)
+        return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE)
                 .socket("power", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .facet(new Facet.PowerInput("power", 11, 17, 1, Figure.maker(8), Figure.maker(10)));
@@ -86,7 +85,9 @@ public final class Signals {
     /** Gives out what it takes in: as a wire, or only while it has power. */
     public static ItemType loop(String id, boolean live) {
         Parts loop = in(device(id), "in", Carried.PICTURE, 3);
-        return out(loop, "out", Carried.PICTURE, 3).facet(new SignalFacet.Passage("in", "out", live)).make();
+        return out(loop, "out", Carried.PICTURE, 3)
+                .facet(new SignalFacet.Passage("in", "out", live))
+                .make();
     }
 
     public static ItemType sender(String family, String band, int receivers) {
@@ -103,13 +104,19 @@ public final class Signals {
 
     /** Keeps time on its own cells. */
     public static ItemType clock() {
-        Parts clock = part("clock").can(Capability.KEEPS_TIME).weighs(50, Vec3.ZERO)
+        Parts clock = part("clock")
+                .can(Capability.KEEPS_TIME)
+                .weighs(50, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE);
-        return out(clock, "tc", Carried.TIME, 0).facet(new SignalFacet.OwnCells(20)).make();
+        return out(clock, "tc", Carried.TIME, 0)
+                .facet(new SignalFacet.OwnCells(20))
+                .make();
     }
 
     public static ItemType microphone(int channels, boolean phantom) {
-        Parts mic = part("mic").can(Capability.HEARS).weighs(100, Vec3.ZERO)
+        Parts mic = part("mic")
+                .can(Capability.HEARS)
+                .weighs(100, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE);
         return out(mic, "out", Carried.SOUND, 0)
                 .facet(new SignalFacet.SoundPort("out", true, channels, phantom))
@@ -145,7 +152,8 @@ public final class Signals {
 
     /** A display that takes a picture by another plug than bodies give. */
     public static ItemType otherPlug(String id) {
-        return device(id).is(Category.MONITOR)
+        return device(id)
+                .is(Category.MONITOR)
                 .socket(socket("hdmi", Socket.Kind.PICTURE, Socket.Direction.IN, "HDMI", Vec3.ZERO))
                 .facet(new SignalFacet.Signal("hdmi", Carried.PICTURE, 3, false))
                 .facet(new SignalFacet.Display(Trust.FRAME, true, Tube.NONE))
@@ -154,7 +162,9 @@ public final class Signals {
 
     public static ItemType hdmi() {
         Facet.CableEnd end = new Facet.CableEnd("HDMI", "usual", false, false);
-        return part("c-hdmi").is(Category.CABLE).weighs(40, Vec3.ZERO)
+        return part("c-hdmi")
+                .is(Category.CABLE)
+                .weighs(40, Vec3.ZERO)
                 .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, 500))
                 .make();
     }
@@ -175,7 +185,8 @@ public final class Signals {
     }
 
     private static ItemType plate() {
-        Parts plate = part("plate").weighs(300, Vec3.ZERO)
+        Parts plate = part("plate")
+                .weighs(300, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE)
                 .port("battery", "v-mount", Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP);
         for (int i = 0; i < 5; i++) {

@@ -27,7 +27,9 @@ public final class Verify {
     }
 
     public static Verify verify(Check check) {
-        return new Verify(check, Rigs.rig().with("body", Parts.part("body").make()).on("none").job());
+        return new Verify(
+                check,
+                Rigs.rig().with("body", Parts.part("body").make()).on("none").job());
     }
 
     public Verify given(Rigs rigs) {
@@ -83,10 +85,12 @@ public final class Verify {
         Report before = engine.check(job);
         Finding finding = before.of(check.card().id()).get(0);
         List<Proposer.Fix> fixes = new Proposer(engine).propose(job, finding);
-        Optional<Proposer.Fix> fix = fixes.stream().filter(f -> f.kind().equals(kind)).findFirst();
+        Optional<Proposer.Fix> fix =
+                fixes.stream().filter(f -> f.kind().equals(kind)).findFirst();
         assertTrue(fix.isPresent(), () -> "a fix of kind " + kind + " expected, but offered are " + fixes);
-        GearPackage after =
-                job.gear().apply(Rigs.BUILD, fix.get().commands(), job.catalogue()).after();
+        GearPackage after = job.gear()
+                .apply(Rigs.BUILD, fix.get().commands(), job.catalogue())
+                .after();
         Report then = engine.check(job.with(after));
         assertTrue(then.find(finding.key()).isEmpty(), "the fix clears its finding");
         long stopsBefore = before.findings().stream().filter(Finding::holds).count();

@@ -14,7 +14,9 @@ import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.rig.Placed;
 
-/** Room that a part keeps free for one purpose is free: one check per purpose, so that each has its id and its reason. */
+/**
+ * Room that a part keeps free for one purpose is free: one check per purpose, so that each has its id and its reason.
+ */
 public final class KeptRoom implements Check {
     private final Shape.Use use;
     private final String room;
@@ -39,26 +41,66 @@ public final class KeptRoom implements Check {
     /** All of them. */
     public static List<Check> all() {
         return List.of(
-                new KeptRoom(Shape.Use.CARD_DOOR, "card-door", "card door",
-                        "a card that cannot be changed stops the day", Severity.STOP),
-                new KeptRoom(Shape.Use.BATTERY_PATH, "battery-path", "battery's way off",
-                        "a battery that cannot be changed stops the day", Severity.STOP),
-                new KeptRoom(Shape.Use.VENT, "vent", "vent",
-                        "a covered fan runs loud, then the body shuts down", Severity.CAUTION),
-                new KeptRoom(Shape.Use.PORT_PANEL, "port-panel", "port panel",
-                        "a socket that cannot be reached is a socket less", Severity.CAUTION),
-                new KeptRoom(Shape.Use.LENS_RELEASE, "lens-release", "lens release",
-                        "every lens change then begins with taking something off", Severity.CAUTION),
-                new KeptRoom(Shape.Use.CONTROLS, "controls", "controls",
-                        "buttons behind a part are pressed by feel, or not at all", Severity.CAUTION),
-                new KeptRoom(Shape.Use.DISPLAY_SWING, "display-swing", "swing of the display",
-                        "a screen that meets metal breaks, or stays where nobody sees it", Severity.CAUTION),
-                new KeptRoom(Shape.Use.ANTENNA, "antenna", "antenna",
-                        "metal or a hand at the antenna shortens the link", Severity.CAUTION),
-                new KeptRoom(Shape.Use.HAND, "hand", "hand in the handle",
-                        "fingers that do not fit hold something that gives way", Severity.CAUTION),
-                new KeptRoom(Shape.Use.EYE, "eye", "eye at the finder",
-                        "the operator's head must get there", Severity.CAUTION));
+                new KeptRoom(
+                        Shape.Use.CARD_DOOR,
+                        "card-door",
+                        "card door",
+                        "a card that cannot be changed stops the day",
+                        Severity.STOP),
+                new KeptRoom(
+                        Shape.Use.BATTERY_PATH,
+                        "battery-path",
+                        "battery's way off",
+                        "a battery that cannot be changed stops the day",
+                        Severity.STOP),
+                new KeptRoom(
+                        Shape.Use.VENT,
+                        "vent",
+                        "vent",
+                        "a covered fan runs loud, then the body shuts down",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.PORT_PANEL,
+                        "port-panel",
+                        "port panel",
+                        "a socket that cannot be reached is a socket less",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.LENS_RELEASE,
+                        "lens-release",
+                        "lens release",
+                        "every lens change then begins with taking something off",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.CONTROLS,
+                        "controls",
+                        "controls",
+                        "buttons behind a part are pressed by feel, or not at all",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.DISPLAY_SWING,
+                        "display-swing",
+                        "swing of the display",
+                        "a screen that meets metal breaks, or stays where nobody sees it",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.ANTENNA,
+                        "antenna",
+                        "antenna",
+                        "metal or a hand at the antenna shortens the link",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.HAND,
+                        "hand",
+                        "hand in the handle",
+                        "fingers that do not fit hold something that gives way",
+                        Severity.CAUTION),
+                new KeptRoom(
+                        Shape.Use.EYE,
+                        "eye",
+                        "eye at the finder",
+                        "the operator's head must get there",
+                        Severity.CAUTION));
     }
 
     @Override

@@ -47,7 +47,10 @@ public final class MicrophonePlace implements Check {
         Vec3 axis = placed.pose().turn(microphone.axis().unit());
         Optional<Frustum> view = Frustum.of(context.rig());
         Frustum.Sight sight = view.map(v -> v.of(capsule)).orElse(Frustum.Sight.OUT);
-        String lens = context.build().lens(context.rig().lens()).map(l -> " of " + l.title()).orElse("");
+        String lens = context.build()
+                .lens(context.rig().lens())
+                .map(l -> " of " + l.title())
+                .orElse("");
         if (sight == Frustum.Sight.IN) {
             results.found(
                     Severity.STOP,
@@ -64,8 +67,7 @@ public final class MicrophonePlace implements Check {
         } else {
             results.fine();
         }
-        Optional<String> blocked =
-                context.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
+        Optional<String> blocked = context.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
         if (blocked.isPresent()) {
             results.found(
                     List.of(placed.id(), "ahead"),

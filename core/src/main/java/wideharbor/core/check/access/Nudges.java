@@ -52,7 +52,8 @@ final class Nudges {
     /** Motions of one joint, and those that a part has in itself. */
     private static void collect(CheckContext context, String placement, String joint, Set<Motion> found) {
         for (Motion motion : context.rig().motions()) {
-            boolean inItself = motion.joint().isEmpty() && motion.key().placement().equals(placement);
+            boolean inItself =
+                    motion.joint().isEmpty() && motion.key().placement().equals(placement);
             if (inItself || !joint.isEmpty() && motion.joint().equals(joint)) {
                 found.add(motion);
             }
@@ -60,9 +61,10 @@ final class Nudges {
     }
 
     private static void set(CheckContext context, Motion motion, double value, List<Candidate> all) {
-        boolean known = all.stream().anyMatch(c -> c.commands().get(0).command() instanceof Command.Set other
-                && other.key().equals(motion.key())
-                && Math.abs(other.value() - value) < 0.01);
+        boolean known = all.stream()
+                .anyMatch(c -> c.commands().get(0).command() instanceof Command.Set other
+                        && other.key().equals(motion.key())
+                        && Math.abs(other.value() - value) < 0.01);
         if (known || !motion.range().holds(value, 0.01) || Math.abs(value - motion.value()) < 0.01) {
             return;
         }
@@ -74,8 +76,6 @@ final class Nudges {
         all.add(new Candidate(
                 "nudge",
                 title,
-                List.of(new Scoped(
-                        context.scopeOf(motion.key()),
-                        new Command.Set(motion.key(), value, false)))));
+                List.of(new Scoped(context.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
     }
 }

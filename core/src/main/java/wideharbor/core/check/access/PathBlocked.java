@@ -47,18 +47,23 @@ public final class PathBlocked implements Check {
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
         for (Joint joint : rig.locatingJoints()) {
-            Standard.Entry entry =
-                    context.standards().require(rig.port(joint.parent()).standard()).entry();
+            Standard.Entry entry = context.standards()
+                    .require(rig.port(joint.parent()).standard())
+                    .entry();
             if (entry != Standard.Entry.SCREWED && isBought(context, joint)) {
                 judge(context, joint, entry, results);
             }
         }
     }
 
-    /** What carries the rig (legs, head, dovetail) is there first: the rest of the rig comes onto it, not it onto the rig. */
+    /**
+     * What carries the rig (legs, head, dovetail) is there first: the rest of the rig comes onto it, not it onto the
+     * rig.
+     */
     private static boolean isBought(CheckContext context, Joint joint) {
         Rig rig = context.rig();
-        return !rig.subtree(joint.child().placement()).contains(rig.configuration().support());
+        return !rig.subtree(joint.child().placement())
+                .contains(rig.configuration().support());
     }
 
     private static void judge(CheckContext context, Joint joint, Standard.Entry entry, Results results) {
@@ -139,7 +144,9 @@ public final class PathBlocked implements Check {
             double ahead = WAY_OUT;
             double behind = WAY_OUT;
             if (parent.port(joint.parent().port()).occupancy() instanceof Port.Occupancy.Interval carrier) {
-                double at = rig.held(joint).map(h -> (h.span().from() + h.span().to()) / 2).orElse(0.0);
+                double at = rig.held(joint)
+                        .map(h -> (h.span().from() + h.span().to()) / 2)
+                        .orElse(0.0);
                 ahead = carrier.toMm() - at + WAY_OUT;
                 behind = at - carrier.fromMm() + WAY_OUT;
             }
@@ -158,8 +165,9 @@ public final class PathBlocked implements Check {
 
     private static List<String> blockers(CheckContext context, List<Convex> matter, Way way, Set<String> except) {
         Vec3 by = way.direction().times(way.length());
-        List<Convex> swept =
-                matter.stream().flatMap(piece -> swept(piece.bounds(), by).stream()).toList();
+        List<Convex> swept = matter.stream()
+                .flatMap(piece -> swept(piece.bounds(), by).stream())
+                .toList();
         return context.clearances().standIn(swept, except, 1);
     }
 

@@ -49,7 +49,8 @@ public final class PlugRoom implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         for (CableRun cable : context.rig().content().cables()) {
-            Optional<Facet.Cable> wire = context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<Facet.Cable> wire =
+                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
             if (wire.isPresent()) {
                 judge(context, cable, cable.a(), wire.get(), results);
                 judge(context, cable, cable.b(), wire.get(), results);
@@ -65,13 +66,16 @@ public final class PlugRoom implements Check {
         }
         Facet.CableEnd end = end(socket.get(), wire);
         double length = context.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
-        List<String> inTheWay = context.clearances()
-                .standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
+        List<String> inTheWay =
+                context.clearances().standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
         if (inTheWay.isEmpty()) {
             results.fine();
             return;
         }
-        String names = inTheWay.stream().map(context.rig()::title).reduce((a, b) -> a + ", " + b).orElseThrow();
+        String names = inTheWay.stream()
+                .map(context.rig()::title)
+                .reduce((a, b) -> a + ", " + b)
+                .orElseThrow();
         results.found(
                 List.of(cable.id(), ref.toString()),
                 names + " stands where the plug at " + socket.get().title() + " goes",
@@ -108,8 +112,12 @@ public final class PlugRoom implements Check {
     /** The same cable with right-angle plugs. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        CableRun cable = context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
-        Facet.Cable now = context.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
+        CableRun cable =
+                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        Facet.Cable now = context.catalogue()
+                .require(cable.type())
+                .facet(Facet.Cable.class)
+                .orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (ItemType other : Parts.byNearness(context)) {
             Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);

@@ -93,8 +93,11 @@ public final class PortsTowards implements Check {
     }
 
     private static boolean joins(Rig rig, CableRun cable, String part) {
-        boolean here = cable.a().placement().equals(part) != cable.b().placement().equals(part);
-        return here && rig.find(cable.a().placement()).isPresent() && rig.find(cable.b().placement()).isPresent();
+        boolean here =
+                cable.a().placement().equals(part) != cable.b().placement().equals(part);
+        return here
+                && rig.find(cable.a().placement()).isPresent()
+                && rig.find(cable.b().placement()).isPresent();
     }
 
     private static double saving(Rig rig, Placed part, Motion turn, List<CableRun> cables) {
@@ -124,8 +127,7 @@ public final class PortsTowards implements Check {
                         "turn",
                         "Turn " + context.rig().title(part) + " round",
                         List.of(new Scoped(
-                                context.scopeOf(m.key()),
-                                new Command.Set(m.key(), turned(m.value()), false)))))
+                                context.scopeOf(m.key()), new Command.Set(m.key(), turned(m.value()), false)))))
                 .toList();
     }
 }

@@ -64,9 +64,13 @@ public final class SetDown implements Check {
         if (!tender.isEmpty()) {
             results.found(
                     List.of("set-down"),
-                    "Put down, it rests on " + String.join(" and ", tender.stream().map(rig::title).toList()),
+                    "Put down, it rests on "
+                            + String.join(
+                                    " and ", tender.stream().map(rig::title).toList()),
                     new Evidence.Statement(
-                            String.join(", ", rest.contacts().stream().map(rig::title).toList()),
+                            String.join(
+                                    ", ",
+                                    rest.contacts().stream().map(rig::title).toList()),
                             "plates, rods, cage, pad or handles"),
                     "As it is worn it leans " + Say.one(rest.leanDegrees())
                             + "° on the table. Keep a stand or a saddle for it.");

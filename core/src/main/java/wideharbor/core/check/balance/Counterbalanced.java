@@ -52,7 +52,8 @@ public final class Counterbalanced implements Check {
         double left = Statics.noseDown(1000, has - nearest, 0, TILT);
         results.found(
                 List.of(posture.support().id(), "counterbalance"),
-                posture.support().title() + (has < springs.fromKgMm() ? " springs back" : " lets the camera drop")
+                posture.support().title()
+                        + (has < springs.fromKgMm() ? " springs back" : " lets the camera drop")
                         + Posture.withLens(context),
                 Evidence.Amount.between(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm"),
                 "At " + Say.one(TILT) + "° " + Say.one(Math.abs(left)) + " N·m are left to the drag. Lower or raise the"

@@ -35,10 +35,22 @@ public final class GimbalAxes implements Check {
         Posture.of(context, Facet.Support.Way.GIMBAL).ifPresent(posture -> {
             Optional<Facet.Gimbal> gimbal = posture.support().type().facet(Facet.Gimbal.class);
             if (Posture.isWeighed(posture, results) && gimbal.isPresent()) {
-                axis(posture, results, "side", Math.abs(posture.leftMm()), gimbal.get().sideMm(),
-                        posture.leftMm() > 0 ? "left" : "right", Posture.withLens(context));
-                axis(posture, results, "height", Math.abs(posture.upMm()), gimbal.get().heightMm(),
-                        posture.upMm() > 0 ? "above" : "below", Posture.withLens(context));
+                axis(
+                        posture,
+                        results,
+                        "side",
+                        Math.abs(posture.leftMm()),
+                        gimbal.get().sideMm(),
+                        posture.leftMm() > 0 ? "left" : "right",
+                        Posture.withLens(context));
+                axis(
+                        posture,
+                        results,
+                        "height",
+                        Math.abs(posture.upMm()),
+                        gimbal.get().heightMm(),
+                        posture.upMm() > 0 ? "above" : "below",
+                        Posture.withLens(context));
             }
         });
     }

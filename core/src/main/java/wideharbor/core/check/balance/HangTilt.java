@@ -62,8 +62,9 @@ public final class HangTilt implements Check {
                 List.of(hook, "tilt"),
                 "Hangs " + Say.one(Math.abs(tilt)) + "° nose " + (tilt > 0 ? "down" : "up") + Posture.withLens(context),
                 Evidence.Amount.between(tilt, -allowed, allowed, "°"),
-                "The centre of mass is " + Say.mm(Math.abs(posture.aheadMm())) + (posture.aheadMm() > 0 ? " ahead" : " behind")
-                        + " and " + Say.mm(-posture.upMm()) + " below the hook.");
+                "The centre of mass is " + Say.mm(Math.abs(posture.aheadMm()))
+                        + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Say.mm(-posture.upMm())
+                        + " below the hook.");
     }
 
     /** The slide that brings the centre of mass under the hook. */

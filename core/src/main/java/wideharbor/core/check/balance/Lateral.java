@@ -33,7 +33,8 @@ public final class Lateral implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Posture.of(context)
-                .filter(p -> p.facet().way() == Facet.Support.Way.SHOULDER || p.facet().way() == Facet.Support.Way.HANGS)
+                .filter(p -> p.facet().way() == Facet.Support.Way.SHOULDER
+                        || p.facet().way() == Facet.Support.Way.HANGS)
                 .ifPresent(posture -> {
                     if (Posture.isWeighed(posture, results)) {
                         judge(context, posture, results);
@@ -53,6 +54,7 @@ public final class Lateral implements Check {
                 List.of(posture.support().id(), "lateral"),
                 Say.mm(Math.abs(off)) + " heavy to the " + side + Posture.withLens(context),
                 Evidence.Amount.between(off, -allowed, allowed, "mm"),
-                "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left") + ", takes the twist.");
+                "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left")
+                        + ", takes the twist.");
     }
 }

@@ -38,7 +38,9 @@ public final class LensSupport implements Check {
         LensMoment lens = context.lensMoment().get();
         String title = context.rig().title(lens.lens());
         if (!lens.carried().isComplete()) {
-            results.notChecked(List.of(lens.lens()), "no mass on file for " + String.join(", ", lens.carried().unweighed()));
+            results.notChecked(
+                    List.of(lens.lens()),
+                    "no mass on file for " + String.join(", ", lens.carried().unweighed()));
         } else if (lens.support().isPresent()) {
             braced(lens, title, results);
         } else if (lens.momentNm() > lens.limitNm()) {
@@ -73,7 +75,8 @@ public final class LensSupport implements Check {
                     List.of(lens.lens()),
                     title + " lifts its mount by " + Say.one(-r.mountNewton()) + " N",
                     Evidence.Amount.atLeast(r.mountNewton(), 0, "N"),
-                    "The support at " + Say.length(r.atMm()) + " stands behind the lens's centre of mass; move it forward.");
+                    "The support at " + Say.length(r.atMm())
+                            + " stands behind the lens's centre of mass; move it forward.");
         } else {
             results.fine();
         }

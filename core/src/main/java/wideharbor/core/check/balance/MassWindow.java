@@ -2,6 +2,7 @@ package wideharbor.core.check.balance;
 
 import java.util.List;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckContext;
@@ -9,7 +10,6 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 

@@ -33,14 +33,15 @@ public final class PivotDrop implements Check {
 
     @Override
     public void run(CheckContext context, Results results) {
-        Posture.of(context, Facet.Support.Way.PIVOT).ifPresent(posture -> posture.support()
-                .type()
-                .facet(Facet.Pivot.class)
-                .ifPresent(pivot -> {
-                    if (Posture.isWeighed(posture, results)) {
-                        judge(context, posture, pivot, results);
-                    }
-                }));
+        Posture.of(context, Facet.Support.Way.PIVOT)
+                .ifPresent(posture -> posture.support()
+                        .type()
+                        .facet(Facet.Pivot.class)
+                        .ifPresent(pivot -> {
+                            if (Posture.isWeighed(posture, results)) {
+                                judge(context, posture, pivot, results);
+                            }
+                        }));
     }
 
     private static void judge(CheckContext context, Posture posture, Facet.Pivot pivot, Results results) {
@@ -65,7 +66,8 @@ public final class PivotDrop implements Check {
                     "Leans " + Say.one(Statics.hangTilt(off, drop)) + "° nose "
                             + (posture.aheadMm() > 0 ? "down" : "up") + Posture.withLens(context),
                     Evidence.Amount.atMost(off, posture.facet().balanceToleranceMm(), "mm"),
-                    "The centre of mass is " + Say.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pivot.");
+                    "The centre of mass is " + Say.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
+                            + " the pivot.");
             return;
         }
         results.fine();

@@ -53,6 +53,9 @@ public record Posture(Placed support, Facet.Support facet, Mass carried, double 
     }
 
     static String withLens(CheckContext context) {
-        return context.build().lens(context.rig().lens()).map(l -> " with " + l.title()).orElse("");
+        return context.build()
+                .lens(context.rig().lens())
+                .map(l -> " with " + l.title())
+                .orElse("");
     }
 }

@@ -72,7 +72,8 @@ public final class ShoulderHold implements Check {
             results.found(
                     List.of(pad, "grips"),
                     "Nothing ahead of the pad to hold",
-                    new Evidence.Statement("no grip more than " + Say.length(LEAST_ARM) + " ahead", "grips within reach"),
+                    new Evidence.Statement(
+                            "no grip more than " + Say.length(LEAST_ARM) + " ahead", "grips within reach"),
                     "Without grips the rig falls forward or back off the shoulder.");
             return;
         }

@@ -49,7 +49,8 @@ public final class SlideForBalance implements Check {
         SlideBalance balance = context.balance().get();
         if (!balance.carried().isComplete()) {
             results.notChecked(
-                    List.of(support), "no mass on file for " + String.join(", ", balance.carried().unweighed()));
+                    List.of(support),
+                    "no mass on file for " + String.join(", ", balance.carried().unweighed()));
             return;
         }
         Span off = balance.offMm();
@@ -59,9 +60,12 @@ public final class SlideForBalance implements Check {
             results.fine();
             return;
         }
-        Evidence evidence = Evidence.Amount.between(middle, -tolerance, tolerance, "mm")
-                .ranging(off, Figure.Source.MAKER);
-        String lens = context.build().lens(context.rig().lens()).map(l -> " with " + l.title()).orElse("");
+        Evidence evidence =
+                Evidence.Amount.between(middle, -tolerance, tolerance, "mm").ranging(off, Figure.Source.MAKER);
+        String lens = context.build()
+                .lens(context.rig().lens())
+                .map(l -> " with " + l.title())
+                .orElse("");
         if (off.to() >= -tolerance && off.from() <= tolerance && Math.abs(middle) <= tolerance) {
             results.undecided(
                     List.of(support),
@@ -114,13 +118,16 @@ public final class SlideForBalance implements Check {
         SettingKey key = slide.get().motion().key();
         List<Candidate> all = new ArrayList<>();
         boolean severalLenses = context.build().lenses().size() > 1;
-        Scope shared = context.build().scopeOf(key, context.rig().configuration().id(), "");
+        Scope shared =
+                context.build().scopeOf(key, context.rig().configuration().id(), "");
         if (severalLenses) {
-            forAll(context, key).ifPresent(v -> all.add(candidate(
-                    slide.get(), key, v, shared, ", one setting for every lens", context)));
+            forAll(context, key)
+                    .ifPresent(v ->
+                            all.add(candidate(slide.get(), key, v, shared, ", one setting for every lens", context)));
         }
         // A part of this configuration alone has one setting: the lens's own changes hold in the others, too.
-        boolean perLens = severalLenses && context.build().base().placement(key.placement()).isPresent();
+        boolean perLens = severalLenses
+                && context.build().base().placement(key.placement()).isPresent();
         Scope scope = perLens ? new Scope.InLens(context.rig().lens()) : shared;
         String suffix = perLens ? " for this lens" : "";
         all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix, context));
@@ -133,9 +140,7 @@ public final class SlideForBalance implements Check {
         double shift = slide.sense() * (rounded - slide.motion().value());
         List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, rounded, false))));
         return new Candidate(
-                "slide",
-                "Slide camera " + Say.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix,
-                edit);
+                "slide", "Slide camera " + Say.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix, edit);
     }
 
     /** The middle of the settings at which every lens is within tolerance; empty when none serves all. */
@@ -143,11 +148,12 @@ public final class SlideForBalance implements Check {
         double low = Double.NEGATIVE_INFINITY;
         double high = Double.POSITIVE_INFINITY;
         for (var lens : context.build().lenses()) {
-            Rig rig = Rig.resolve(
-                    context.build(), context.rig().configuration().id(), lens.id(), context.catalogue());
+            Rig rig = Rig.resolve(context.build(), context.rig().configuration().id(), lens.id(), context.catalogue());
             Optional<SlideBalance> balance = SlideBalance.of(rig);
             Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide);
-            if (slide.isEmpty() || !slide.get().motion().key().equals(key) || slide.get().movesGrams() <= 0) {
+            if (slide.isEmpty()
+                    || !slide.get().motion().key().equals(key)
+                    || slide.get().movesGrams() <= 0) {
                 return Optional.empty();
             }
             double spread = balance.get().offMm().length() / 2;

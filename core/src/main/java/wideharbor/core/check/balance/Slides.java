@@ -24,7 +24,9 @@ final class Slides {
 
     private Slides() {}
 
-    /** Slides along the axis that shift the carried mass, each set so that it balances, as far as its travel lets it. */
+    /**
+     * Slides along the axis that shift the carried mass, each set so that it balances, as far as its travel lets it.
+     */
     static List<Check.Candidate> balancing(CheckContext context) {
         List<Check.Candidate> all = new ArrayList<>();
         Posture posture = Posture.of(context).orElse(null);
@@ -41,21 +43,28 @@ final class Slides {
                 continue;
             }
             Joint joint = rig.content().joint(motion.joint()).orElseThrow();
-            boolean supportSide = rig.subtree(joint.child().placement()).contains(posture.support().id());
+            boolean supportSide = rig.subtree(joint.child().placement())
+                    .contains(posture.support().id());
             double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();
             double bodySide = posture.carried().grams();
             double by = supportSide
                     ? -Statics.slide(posture.aheadMm(), 1, 1)
                     : Statics.slide(posture.aheadMm(), bodySide, Math.max(1, moved));
             double value = motion.value() + by * Math.signum(along);
-            double kept = Math.max(motion.range().from(), Math.min(motion.range().to(), value));
+            double kept =
+                    Math.max(motion.range().from(), Math.min(motion.range().to(), value));
             double rounded = Math.round(kept * 2) / 2.0;
             if (Math.abs(rounded - motion.value()) >= 0.5) {
                 all.add(new Check.Candidate(
                         "slide",
-                        "Set " + rig.title(motion.key().placement()) + ", " + motion.freedom().title() + " to " + Say.mm(rounded),
+                        "Set " + rig.title(motion.key().placement()) + ", "
+                                + motion.freedom().title() + " to " + Say.mm(rounded),
                         List.of(new Scoped(
-                                context.build().scopeOf(motion.key(), rig.configuration().id(), ""),
+                                context.build()
+                                        .scopeOf(
+                                                motion.key(),
+                                                rig.configuration().id(),
+                                                ""),
                                 new Command.Set(motion.key(), rounded, false)))));
             }
         }
@@ -70,7 +79,9 @@ final class Slides {
                 continue;
             }
             for (ItemType other : Parts.byNearness(context)) {
-                if (other.facet(Facet.Battery.class).isPresent() && !other.equals(placed.type()) && samePort(placed.type(), other)) {
+                if (other.facet(Facet.Battery.class).isPresent()
+                        && !other.equals(placed.type())
+                        && samePort(placed.type(), other)) {
                     all.add(new Check.Candidate(
                             "counterweight",
                             other.name() + " in place of " + placed.title(),

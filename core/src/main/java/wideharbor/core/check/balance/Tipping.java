@@ -46,7 +46,8 @@ public final class Tipping implements Check {
     private static void judge(CheckContext context, Placed legs, Facet.Feet feet, Results results) {
         Rig rig = context.rig();
         Mass all = Mass.of(rig, rig.subtree(rig.content().root()));
-        List<String> open = all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
+        List<String> open =
+                all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
         if (!open.isEmpty()) {
             results.notChecked(List.of(legs.id()), "no mass on file for " + String.join(", ", open));
             return;
@@ -63,7 +64,8 @@ public final class Tipping implements Check {
         var middle = legs.pose().at();
         double height = all.centre().dot(world.up()) - floor(context, legs);
         double off = Math.hypot(
-                all.centre().minus(middle).dot(world.forward()), all.centre().minus(middle).dot(world.left()));
+                all.centre().minus(middle).dot(world.forward()),
+                all.centre().minus(middle).dot(world.left()));
         double inner = feet.count() > 2 ? feet.radiusMm() * Math.cos(Math.PI / feet.count()) : feet.radiusMm();
         double angle = Statics.tipAngle(inner - off, height);
         double need = context.rule(Rule.TIP_ANGLE);

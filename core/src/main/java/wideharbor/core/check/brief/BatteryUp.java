@@ -49,8 +49,8 @@ public final class BatteryUp {
     private record Foot(ItemType type, Port port) {}
 
     /**
-     * Every face on top that takes the plate, or another plate for the same battery, as it is or through a few adapters;
-     * where none is free, a handle gives way with what hangs on it. None when no battery is behind.
+     * Every face on top that takes the plate, or another plate for the same battery, as it is or through a few
+     * adapters; where none is free, a handle gives way with what hangs on it. None when no battery is behind.
      */
     public static List<Move> moves(CheckContext context, Scope scope) {
         Optional<Load> found = rearmost(context);
@@ -98,7 +98,8 @@ public final class BatteryUp {
 
     private static List<Foot> feet(CheckContext context, Load load) {
         Rig rig = context.rig();
-        List<Foot> all = new ArrayList<>(List.of(new Foot(load.part().type(), rig.port(load.joint().child()))));
+        List<Foot> all = new ArrayList<>(
+                List.of(new Foot(load.part().type(), rig.port(load.joint().child()))));
         Optional<Joint> held = rig.carriedBy(load.part().id()).stream()
                 .filter(j -> rig.require(j.child().placement()).type().category() == Category.BATTERY)
                 .findFirst();
@@ -109,12 +110,13 @@ public final class BatteryUp {
         for (ItemType type : Parts.byNearness(context)) {
             boolean holds = type.category() == Category.POWER
                     && !type.ref().equals(load.part().type().ref())
-                    && type.port(grip.id()).filter(p -> p.standard().equals(grip.standard())).isPresent()
-                    && load.part().type().sockets().stream().allMatch(s -> type.socket(s.id()).isPresent());
+                    && type.port(grip.id())
+                            .filter(p -> p.standard().equals(grip.standard()))
+                            .isPresent()
+                    && load.part().type().sockets().stream()
+                            .allMatch(s -> type.socket(s.id()).isPresent());
             if (holds) {
-                type.ports().stream()
-                        .filter(p -> !p.id().equals(grip.id()))
-                        .forEach(p -> all.add(new Foot(type, p)));
+                type.ports().stream().filter(p -> !p.id().equals(grip.id())).forEach(p -> all.add(new Foot(type, p)));
             }
         }
         return all;
@@ -137,13 +139,15 @@ public final class BatteryUp {
         boolean other = !foot.type().ref().equals(load.part().type().ref());
         Chains.Hung hung = Chains.hang(context, scope, place.on(), chain);
         List<Scoped> edit = new ArrayList<>();
-        List<String> off = place.gives().map(h -> new ArrayList<>(rig.subtree(h))).orElseGet(ArrayList::new);
+        List<String> off =
+                place.gives().map(h -> new ArrayList<>(rig.subtree(h))).orElseGet(ArrayList::new);
         Collections.reverse(off);
         off.forEach(id -> edit.add(new Scoped(scope, new Command.Remove(id))));
         edit.add(new Scoped(scope, new Command.Unjoin(load.joint().id())));
         if (other) {
             edit.add(new Scoped(scope, new Command.Retype(part, foot.type().ref())));
-            edit.addAll(Parts.exchange(context, load.part().type().ref(), foot.type().ref()));
+            edit.addAll(Parts.exchange(
+                    context, load.part().type().ref(), foot.type().ref()));
         }
         edit.addAll(hung.commands());
         edit.add(new Scoped(
@@ -156,9 +160,14 @@ public final class BatteryUp {
                         Joint.Confidence.PLAUSIBLE))));
         String through = chain.links().isEmpty() ? "" : " through " + chain.title();
         return new Move(
-                (other ? foot.type().name() + " in place of " + load.part().title() + ", on " : load.part().title() + " to ")
-                        + rig.title(place.on().placement()) + ", " + rig.port(place.on()).title() + through
-                        + place.gives().map(h -> "; " + rig.title(h) + " comes off"
+                (other
+                                ? foot.type().name() + " in place of "
+                                        + load.part().title() + ", on "
+                                : load.part().title() + " to ")
+                        + rig.title(place.on().placement()) + ", "
+                        + rig.port(place.on()).title() + through
+                        + place.gives()
+                                .map(h -> "; " + rig.title(h) + " comes off"
                                         + (off.size() > 1 ? " with " + (off.size() - 1) + " on it" : ""))
                                 .orElse(""),
                 edit);
@@ -170,7 +179,8 @@ public final class BatteryUp {
         Vec3 forward = rig.world().forward();
         Placed behind = null;
         for (Placed part : rig.attached()) {
-            boolean further = behind == null || part.pose().at().dot(forward) < behind.pose().at().dot(forward);
+            boolean further = behind == null
+                    || part.pose().at().dot(forward) < behind.pose().at().dot(forward);
             if (part.type().category() == Category.BATTERY && further) {
                 behind = part;
             }

@@ -63,7 +63,8 @@ public final class ChangeDemands implements Check {
             results.fine();
             return;
         }
-        String name = context.rig().configuration().title() + " to " + to.configuration().title();
+        String name = context.rig().configuration().title() + " to "
+                + to.configuration().title();
         if (way.minutes() > demand.minutes()) {
             results.found(
                     subjects,

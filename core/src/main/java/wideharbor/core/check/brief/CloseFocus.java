@@ -49,7 +49,9 @@ public final class CloseFocus implements Check {
         }
         double close = fitted.get().type().facet(Facet.Lens.class).orElseThrow().closeFocusMm();
         if (close <= 0) {
-            results.notChecked(List.of(fitted.get().id(), "close-focus"), "no close focus on file for " + fitted.get().title());
+            results.notChecked(
+                    List.of(fitted.get().id(), "close-focus"),
+                    "no close focus on file for " + fitted.get().title());
             return;
         }
         for (Asks.Tape tape : tapes) {
@@ -60,7 +62,8 @@ public final class CloseFocus implements Check {
                         List.of(fitted.get().id(), "tape-" + tape.what()),
                         tape.what() + " is nearer than " + fitted.get().title() + " focuses",
                         Evidence.Amount.atLeast(tape.distanceMm(), close, "mm"),
-                        "Move back by " + Say.length(close - tape.distanceMm()) + ", take another lens, or a close-up glass.");
+                        "Move back by " + Say.length(close - tape.distanceMm())
+                                + ", take another lens, or a close-up glass.");
             }
         }
     }

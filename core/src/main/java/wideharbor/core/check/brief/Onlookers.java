@@ -27,17 +27,17 @@ public final class Onlookers implements Check {
     private static final int MOST = 4;
 
     private static final CheckCard CARD = new CheckCard(
-            "brief.viewers",
-            "brief",
-            "A picture for every viewer",
-            "every viewer that the brief names, with the displays of rig and kit",
-            "a display that is good enough is there for each, and the picture gets to it: by cable on the rig, by radio with "
-                    + "receiver and cable of its own",
-            "somebody who came to look stands behind somebody’s shoulder all day",
-            "the way walked from the body to the display; each viewer takes the least display that will do",
-            "the brief; sockets and radios on file",
-            Severity.STOP,
-            false)
+                    "brief.viewers",
+                    "brief",
+                    "A picture for every viewer",
+                    "every viewer that the brief names, with the displays of rig and kit",
+                    "a display that is good enough is there for each, and the picture gets to it: by cable on the rig, by radio with "
+                            + "receiver and cable of its own",
+                    "somebody who came to look stands behind somebody’s shoulder all day",
+                    "the way walked from the body to the display; each viewer takes the least display that will do",
+                    "the brief; sockets and radios on file",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -57,7 +57,8 @@ public final class Onlookers implements Check {
                     List.of("viewer", who),
                     who + " sees no picture",
                     new Evidence.Statement(seat.whyNot(), "a picture"),
-                    "The brief wants " + who + " to judge " + seat.viewer().trust().name().toLowerCase(java.util.Locale.ROOT)
+                    "The brief wants " + who + " to judge "
+                            + seat.viewer().trust().name().toLowerCase(java.util.Locale.ROOT)
                             + (seat.viewer().byRadio() ? ", by radio." : "."));
         }
     }
@@ -74,20 +75,27 @@ public final class Onlookers implements Check {
 
     private static List<Candidate> pack(CheckContext context, Seat seat) {
         return switch (seat.missing()) {
-            case DISPLAY -> pack(
-                    context,
-                    t -> t.facet(Display.class)
-                            .filter(d -> d.trust().compareTo(seat.viewer().trust()) >= 0)
-                            .isPresent(),
-                    Comparator.comparing(t -> t.facet(Display.class).orElseThrow().trust()));
-            case RECEIVER -> pack(
-                    context, t -> t.facets(Radio.class).stream().anyMatch(r -> !r.sends()), Comparator.comparing(ItemType::name));
-            case CABLE -> pack(
-                    context,
-                    t -> t.facet(Facet.Cable.class)
-                            .filter(w -> w.carries() == Socket.Kind.PICTURE)
-                            .isPresent(),
-                    Comparator.comparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
+            case DISPLAY ->
+                pack(
+                        context,
+                        t -> t.facet(Display.class)
+                                .filter(d -> d.trust().compareTo(seat.viewer().trust()) >= 0)
+                                .isPresent(),
+                        Comparator.comparing(
+                                t -> t.facet(Display.class).orElseThrow().trust()));
+            case RECEIVER ->
+                pack(
+                        context,
+                        t -> t.facets(Radio.class).stream().anyMatch(r -> !r.sends()),
+                        Comparator.comparing(ItemType::name));
+            case CABLE ->
+                pack(
+                        context,
+                        t -> t.facet(Facet.Cable.class)
+                                .filter(w -> w.carries() == Socket.Kind.PICTURE)
+                                .isPresent(),
+                        Comparator.comparingDouble(
+                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
             case SENDER -> Laying.transmitter(context);
             case NOTHING, LINK -> List.of();
         };

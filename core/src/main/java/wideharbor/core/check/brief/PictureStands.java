@@ -39,15 +39,17 @@ public final class PictureStands implements Check {
         Orientation wanted = context.job().brief().asks().shoot().orientation();
         Build build = context.build();
         Configuration first = build.configurations().get(0);
-        if (wanted == Orientation.ANY || !context.rig().configuration().id().equals(first.id())
+        if (wanted == Orientation.ANY
+                || !context.rig().configuration().id().equals(first.id())
                 || !isFirstLens(build, context.rig().lens())) {
             return;
         }
         List<Boolean> stands = new ArrayList<>();
         for (Configuration configuration : build.configurations()) {
             if (context.job().brief().configurations().contains(configuration.id())) {
-                stands.add(isRolled(Rig.resolve(build, configuration.id(), context.rig().lens(), context.catalogue())
-                        .world()));
+                stands.add(isRolled(
+                        Rig.resolve(build, configuration.id(), context.rig().lens(), context.catalogue())
+                                .world()));
             }
         }
         ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");

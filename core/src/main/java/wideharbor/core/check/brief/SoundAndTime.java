@@ -10,7 +10,10 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 
-/** Sound and time as the brief has them: a microphone when the camera keeps the sound, a timecode box when times must agree. */
+/**
+ * Sound and time as the brief has them: a microphone when the camera keeps the sound, a timecode box when times must
+ * agree.
+ */
 public final class SoundAndTime implements Check {
     private static final CheckCard CARD = new CheckCard(
             "brief.sound",

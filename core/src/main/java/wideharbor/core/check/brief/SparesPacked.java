@@ -39,7 +39,10 @@ public final class SparesPacked implements Check {
         for (Asks.Spare spare : context.job().brief().asks().spares()) {
             Set<ItemType> onRig = new LinkedHashSet<>();
             context.rig().attached().forEach(p -> onRig.add(p.type()));
-            context.rig().content().cables().forEach(c -> onRig.add(context.catalogue().require(c.type())));
+            context.rig()
+                    .content()
+                    .cables()
+                    .forEach(c -> onRig.add(context.catalogue().require(c.type())));
             for (ItemType type : onRig) {
                 if (type.category().name().equals(spare.category())) {
                     judge(context, type, spare.pieces(), results);

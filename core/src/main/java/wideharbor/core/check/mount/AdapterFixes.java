@@ -24,7 +24,11 @@ final class AdapterFixes {
         for (AdapterFinder.Chain chain : context.catalogue()
                 .adapters()
                 .between(context.rig().port(joint.parent()), context.rig().port(joint.child()), MOST_CHAINS)) {
-            all.add(new Candidate("adapter", "Put " + chain.title() + " between: " + Say.mm(chain.heightMm()) + ", " + Math.round(chain.massGrams()) + " g", Chains.between(context, joint, chain)));
+            all.add(new Candidate(
+                    "adapter",
+                    "Put " + chain.title() + " between: " + Say.mm(chain.heightMm()) + ", "
+                            + Math.round(chain.massGrams()) + " g",
+                    Chains.between(context, joint, chain)));
         }
         return all;
     }

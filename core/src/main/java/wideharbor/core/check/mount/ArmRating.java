@@ -78,8 +78,11 @@ public final class ArmRating implements Check {
         results.found(
                 over ? Severity.STOP : Severity.CAUTION,
                 List.of(arm.id()),
-                arm.title() + " bears " + Say.two(moment) + " N·m, rated " + Say.two(rating) + " at " + Say.one(elevation) + "°",
+                arm.title() + " bears " + Say.two(moment) + " N·m, rated " + Say.two(rating) + " at "
+                        + Say.one(elevation) + "°",
                 Evidence.Amount.atMost(moment, over ? rating : drift, "N·m"),
-                over ? "It sinks at this angle; shorten the reach or raise it." : "Over this share of its rating it drifts during the day.");
+                over
+                        ? "It sinks at this angle; shorten the reach or raise it."
+                        : "Over this share of its rating it drifts during the day.");
     }
 }

@@ -52,10 +52,7 @@ public final class HeldByNothing implements Check {
         if (loose.since().isEmpty()) {
             return "It was never joined to anything.";
         }
-        String chain = loose.chain().stream()
-                .skip(1)
-                .map(context.rig()::title)
-                .collect(Collectors.joining(", "));
+        String chain = loose.chain().stream().skip(1).map(context.rig()::title).collect(Collectors.joining(", "));
         String since = "Held by nothing since " + context.rig().title(loose.since()) + " was taken off";
         return chain.isEmpty() ? since + "." : since + "; it hung there by way of " + chain + ".";
     }
@@ -67,7 +64,8 @@ public final class HeldByNothing implements Check {
             results.fine();
             return;
         }
-        String missing = context.rig().title(a ? cable.b().placement() : cable.a().placement());
+        String missing =
+                context.rig().title(a ? cable.b().placement() : cable.a().placement());
         results.found(
                 Severity.CAUTION,
                 List.of(cable.id()),
@@ -84,9 +82,7 @@ public final class HeldByNothing implements Check {
                 .map(d -> new Candidate(
                         "restore",
                         "Put " + context.rig().title(d.since()) + " back",
-                        List.of(new Scoped(
-                                context.scopeOf(d.since()),
-                                new Command.Restore(d.since())))))
+                        List.of(new Scoped(context.scopeOf(d.since()), new Command.Restore(d.since())))))
                 .toList();
     }
 }

@@ -49,7 +49,9 @@ public final class JointsClose implements Check {
             String b = context.rig().title(closing.joint().child().placement());
             double miss = Math.max(Math.abs(closing.gapMm()), closing.offsetMm());
             if (miss > gapLimit + 1e-6) {
-                String how = Math.abs(closing.gapMm()) < closing.offsetMm() ? " off" : closing.gapMm() > 0 ? " apart" : " into";
+                String how = Math.abs(closing.gapMm()) < closing.offsetMm()
+                        ? " off"
+                        : closing.gapMm() > 0 ? " apart" : " into";
                 results.found(
                         List.of(closing.joint().id()),
                         b + " " + Say.mm(miss) + (how.equals(" into") ? " into " : how + " from ") + a,
@@ -67,7 +69,9 @@ public final class JointsClose implements Check {
         }
     }
 
-    /** A height on the parts closes it; at a docked front unit, spacers between the camera and what carries the unit. */
+    /**
+     * A height on the parts closes it; at a docked front unit, spacers between the camera and what carries the unit.
+     */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         String joint = finding.key().subjects().get(0);
@@ -79,7 +83,10 @@ public final class JointsClose implements Check {
         context.rig().closings().stream()
                 .map(Closing::joint)
                 .filter(j -> j.id().equals(joint))
-                .filter(j -> context.standards().require(context.rig().port(j.parent()).standard()).family() == Family.DOCK)
+                .filter(j -> context.standards()
+                                .require(context.rig().port(j.parent()).standard())
+                                .family()
+                        == Family.DOCK)
                 .forEach(j -> all.addAll(docking(j, context)));
         return all;
     }
@@ -92,9 +99,7 @@ public final class JointsClose implements Check {
         double low = height(context.rig(), unit) - height(context.rig(), camera);
         List<Candidate> all = new ArrayList<>();
         for (Joint carrying : context.rig().pathToRoot(unit.placement())) {
-            all.addAll(low > 0
-                    ? Spacers.insert(context, carrying, low)
-                    : Spacers.takeOut(context, carrying, -low));
+            all.addAll(low > 0 ? Spacers.insert(context, carrying, low) : Spacers.takeOut(context, carrying, -low));
         }
         return all;
     }
@@ -105,6 +110,9 @@ public final class JointsClose implements Check {
 
     private static boolean onRods(Rig rig, String placement) {
         return rig.pathToRoot(placement).stream()
-                .anyMatch(j -> rig.require(j.parent().placement()).type().facet(Facet.Rods.class).isPresent());
+                .anyMatch(j -> rig.require(j.parent().placement())
+                        .type()
+                        .facet(Facet.Rods.class)
+                        .isPresent());
     }
 }

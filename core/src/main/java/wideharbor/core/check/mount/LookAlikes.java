@@ -80,14 +80,18 @@ public final class LookAlikes implements Check {
     /** Cables and rods only, each type once: the number of pairs stays small. */
     private static List<ItemType> inPackage(CheckContext context) {
         Set<ItemType> all = new LinkedHashSet<>();
-        context.rig().content().cables().forEach(c -> all.add(context.catalogue().require(c.type())));
+        context.rig()
+                .content()
+                .cables()
+                .forEach(c -> all.add(context.catalogue().require(c.type())));
         context.rig().attached().stream()
                 .map(p -> p.type())
                 .filter(t -> t.facet(Facet.Rods.class).isPresent())
                 .forEach(all::add);
         context.kit().counts().keySet().stream()
                 .map(context.catalogue()::require)
-                .filter(t -> t.facet(Facet.Cable.class).isPresent() || t.facet(Facet.Rods.class).isPresent())
+                .filter(t -> t.facet(Facet.Cable.class).isPresent()
+                        || t.facet(Facet.Rods.class).isPresent())
                 .forEach(all::add);
         return List.copyOf(all);
     }
@@ -102,7 +106,8 @@ public final class LookAlikes implements Check {
             boolean wires = ca.get().a().pinOut().equals(cb.get().a().pinOut())
                     && ca.get().b().pinOut().equals(cb.get().b().pinOut());
             return plugs && !wires
-                    ? Optional.of("Same plugs, other wiring: " + ca.get().b().pinOut() + " and " + cb.get().b().pinOut() + ".")
+                    ? Optional.of("Same plugs, other wiring: " + ca.get().b().pinOut() + " and "
+                            + cb.get().b().pinOut() + ".")
                     : Optional.empty();
         }
         Optional<Facet.Rods> ra = a.facet(Facet.Rods.class);
@@ -110,7 +115,8 @@ public final class LookAlikes implements Check {
         if (ra.isPresent() && rb.isPresent()) {
             double off = Math.abs(ra.get().diameterMm() - rb.get().diameterMm());
             return off > SAME && off < NEARLY
-                    ? Optional.of("Nearly one diameter: " + ra.get().diameterMm() + " and " + rb.get().diameterMm() + " mm.")
+                    ? Optional.of("Nearly one diameter: " + ra.get().diameterMm() + " and "
+                            + rb.get().diameterMm() + " mm.")
                     : Optional.empty();
         }
         return Optional.empty();

@@ -66,7 +66,8 @@ public final class NeedsWithIt implements Check {
                 .map(ItemType::name)
                 .findFirst()
                 .orElseGet(() -> relation.namesCapability()
-                        ? "something that " + relation.other().toLowerCase(Locale.ROOT).replace('_', ' ')
+                        ? "something that "
+                                + relation.other().toLowerCase(Locale.ROOT).replace('_', ' ')
                         : relation.other());
     }
 
@@ -123,7 +124,8 @@ public final class NeedsWithIt implements Check {
     private static List<Candidate> through(CheckContext context, List<PortRef> free, ItemType type) {
         List<Candidate> all = new ArrayList<>();
         for (PortRef on : free) {
-            AdapterFinder.Reach reach = context.catalogue().adapters().from(context.rig().port(on));
+            AdapterFinder.Reach reach =
+                    context.catalogue().adapters().from(context.rig().port(on));
             for (Port own : type.ports()) {
                 if (all.size() < MOST_TRIED) {
                     reach.to(own).ifPresent(c -> all.add(candidate(context, on, c.links(), type, own)));
@@ -140,7 +142,10 @@ public final class NeedsWithIt implements Check {
         links.add(new AdapterFinder.Link(type, own.id(), own.id()));
         String by = between.isEmpty()
                 ? ""
-                : " by " + String.join(" and ", between.stream().map(l -> l.type().name()).toList());
+                : " by "
+                        + String.join(
+                                " and ",
+                                between.stream().map(l -> l.type().name()).toList());
         return new Candidate(
                 "add",
                 "Add " + type.name() + " on " + context.rig().title(on.placement()) + by,

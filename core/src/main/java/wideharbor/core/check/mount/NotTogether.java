@@ -54,16 +54,16 @@ public final class NotTogether implements Check {
         }
     }
 
-    /** Either of the two comes off; only one that carries nothing can, or what hangs on it would be a stop of its own. */
+    /**
+     * Either of the two comes off; only one that carries nothing can, or what hangs on it would be a stop of its own.
+     */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         return finding.key().subjects().stream()
                 .map(id -> new Candidate(
                         "take-off",
                         "Take " + context.rig().title(id) + " off",
-                        List.of(new Scoped(
-                                context.scopeOf(id),
-                                new Command.Remove(id)))))
+                        List.of(new Scoped(context.scopeOf(id), new Command.Remove(id)))))
                 .toList();
     }
 }

@@ -58,7 +58,8 @@ public final class OneContactTwists implements Check {
             return;
         }
         Mass load = Mass.of(rig, rig.loadOn(joint));
-        Pose port = rig.require(joint.parent().placement()).portPose(joint.parent().port());
+        Pose port =
+                rig.require(joint.parent().placement()).portPose(joint.parent().port());
         Vec3 arm = load.centre().minus(port.at()).times(0.001);
         Vec3 weight = rig.world().up().times(-load.grams() / 1000 * G);
         double moment = Math.abs(arm.cross(weight).dot(port.n()));
@@ -69,7 +70,10 @@ public final class OneContactTwists implements Check {
         results.found(
                 gravityTurnsIt ? Severity.STOP : Severity.CAUTION,
                 List.of(joint.id()),
-                part + (gravityTurnsIt ? " turns on its one screw: " + Say.two(moment) + " N·m" : " can turn on one screw"),
+                part
+                        + (gravityTurnsIt
+                                ? " turns on its one screw: " + Say.two(moment) + " N·m"
+                                : " can turn on one screw"),
                 gravityTurnsIt
                         ? Evidence.Amount.atMost(moment, limit, "N·m")
                         : new Evidence.Statement("one contact, no pins", "pins on both faces or a second contact"),
@@ -81,7 +85,8 @@ public final class OneContactTwists implements Check {
     /** The same part with pins or more screws, where the catalogue has one; its other ports stay the same. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Joint joint = context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        Joint joint =
+                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = context.rig().require(ref.placement()).type();
@@ -109,6 +114,7 @@ public final class OneContactTwists implements Check {
         Set<String> side = rig.subtree(joint.child().placement());
         return rig.closings().stream()
                 .map(c -> c.joint())
-                .anyMatch(j -> side.contains(j.parent().placement()) != side.contains(j.child().placement()));
+                .anyMatch(j -> side.contains(j.parent().placement())
+                        != side.contains(j.child().placement()));
     }
 }

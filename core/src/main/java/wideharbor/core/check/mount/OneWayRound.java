@@ -77,9 +77,7 @@ public final class OneWayRound implements Check {
                     && m.value() != 0
                     && m.freedom() instanceof Freedom.Rotate turn
                     && turn.axis() == Freedom.Axis.N) {
-                edit.add(new Scoped(
-                        context.scopeOf(m.key()),
-                        new Command.Set(m.key(), 0, false)));
+                edit.add(new Scoped(context.scopeOf(m.key()), new Command.Set(m.key(), 0, false)));
             }
         }
         return edit.isEmpty() ? List.of() : List.of(new Candidate("turn", "Turn it mark to mark", edit));

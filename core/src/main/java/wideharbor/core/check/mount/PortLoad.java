@@ -77,18 +77,22 @@ public final class PortLoad implements Check {
     private static void judge(CheckContext context, Joint joint, Limit limit, Results results) {
         Rig rig = context.rig();
         Mass load = Mass.of(rig, rig.loadOn(joint));
-        String port = rig.port(limit.weaker()).title() + " of " + rig.title(limit.weaker().placement());
+        String port = rig.port(limit.weaker()).title() + " of "
+                + rig.title(limit.weaker().placement());
         List<String> subjects = List.of(joint.id());
         if (!load.isComplete()) {
             results.notChecked(subjects, "no mass on file for " + String.join(", ", load.unweighed()) + ", on " + port);
             return;
         }
-        Vec3 at = rig.require(joint.parent().placement()).portPose(joint.parent().port()).at();
+        Vec3 at = rig.require(joint.parent().placement())
+                .portPose(joint.parent().port())
+                .at();
         Vec3 arm = load.centre().minus(at).times(0.001);
-        double moment = arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
+        double moment =
+                arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
         if (limit.grams() > 0 && load.grams() > limit.grams() + 1e-6) {
-            Evidence evidence = Evidence.Amount.atMost(load.grams(), limit.grams(), "g")
-                    .ranging(load.range(), Figure.Source.MAKER);
+            Evidence evidence =
+                    Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER);
             results.found(
                     subjects,
                     Say.kg(load.grams()) + " on " + port + ", rated for " + Say.kg(limit.grams()),

@@ -17,7 +17,9 @@ import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
 
-/** A port takes one part; a carrier takes several as long as their stretches do not overlap; a socket takes one plug. */
+/**
+ * A port takes one part; a carrier takes several as long as their stretches do not overlap; a socket takes one plug.
+ */
 public final class PortTaken implements Check {
     private static final double SLACK_MM = 0.05;
 
@@ -70,8 +72,9 @@ public final class PortTaken implements Check {
     private static void carriers(Rig rig, Results results) {
         Map<PortRef, List<Rig.HeldStretch>> held = new LinkedHashMap<>();
         for (Joint joint : rig.liveJoints()) {
-            rig.held(joint).ifPresent(h -> held.computeIfAbsent(h.carrier(), k -> new ArrayList<>())
-                    .add(h));
+            rig.held(joint)
+                    .ifPresent(h -> held.computeIfAbsent(h.carrier(), k -> new ArrayList<>())
+                            .add(h));
         }
         held.values().forEach(stretches -> {
             for (int i = 0; i < stretches.size(); i++) {
@@ -87,7 +90,8 @@ public final class PortTaken implements Check {
             results.fine();
             return;
         }
-        double shared = Math.min(a.span().to(), b.span().to()) - Math.max(a.span().from(), b.span().from());
+        double shared = Math.min(a.span().to(), b.span().to())
+                - Math.max(a.span().from(), b.span().from());
         results.found(
                 List.of(a.joint().id(), b.joint().id()),
                 rig.title(a.clamp().placement()) + " and " + rig.title(b.clamp().placement()) + " overlap by "

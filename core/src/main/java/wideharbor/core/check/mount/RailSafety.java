@@ -51,7 +51,8 @@ public final class RailSafety implements Check {
                 continue;
             }
             Port own = rig.port(joint.child());
-            Pose face = rig.require(joint.parent().placement()).portPose(joint.parent().port());
+            Pose face = rig.require(joint.parent().placement())
+                    .portPose(joint.parent().port());
             boolean hangs = face.n().dot(rig.world().up()) < HANGS;
             boolean leans = Math.abs(face.u().dot(rig.world().up())) > LEANS;
             if (!hangs && !leans || on.working().secured() || own.working().secured()) {
@@ -71,13 +72,16 @@ public final class RailSafety implements Check {
     /** A part of the same category with the same ports whose clamp has a stop. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Joint joint = context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        Joint joint =
+                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (var ref : List.of(joint.child(), joint.parent())) {
             ItemType now = context.rig().require(ref.placement()).type();
             for (ItemType other : Parts.byNearness(context)) {
                 boolean secured = other.category() == now.category()
-                        && other.port(ref.port()).filter(p -> p.working().secured()).isPresent();
+                        && other.port(ref.port())
+                                .filter(p -> p.working().secured())
+                                .isPresent();
                 if (secured) {
                     all.add(new Candidate(
                             "stop",

@@ -71,12 +71,17 @@ public final class SettingInRange implements Check {
         String what = motion.freedom().title();
         if (!motion.range().holds(motion.value(), SLACK)) {
             boolean low = motion.value() < motion.range().from();
-            double past = low ? motion.range().from() - motion.value() : motion.value() - motion.range().to();
+            double past = low
+                    ? motion.range().from() - motion.value()
+                    : motion.value() - motion.range().to();
             results.found(
                     List.of(motion.key().toString()),
                     part + ": " + what + " " + Say.one(past) + " " + unit + " past its end",
                     Evidence.Amount.between(
-                            motion.value(), motion.range().from(), motion.range().to(), unit),
+                            motion.value(),
+                            motion.range().from(),
+                            motion.range().to(),
+                            unit),
                     "Travel is what carrier, clamp and stops leave.");
         } else if (betweenTeeth(motion)) {
             results.found(
@@ -119,8 +124,6 @@ public final class SettingInRange implements Check {
         return new Candidate(
                 "set",
                 "Set " + context.rig().title(motion.key().placement()) + " to " + Say.one(value) + " " + unit,
-                List.of(new Scoped(
-                        context.scopeOf(motion.key()),
-                        new Command.Set(motion.key(), value, false))));
+                List.of(new Scoped(context.scopeOf(motion.key()), new Command.Set(motion.key(), value, false))));
     }
 }

@@ -45,7 +45,8 @@ public final class ToolsPacked implements Check {
             String keys = String.join(" or ", fastener.keys());
             String near = fastener.near().isEmpty()
                     ? "It is needed at " + fastener.where().get(0) + "."
-                    : "Packed is " + String.join(", ", fastener.near()) + ", which is near but not on this screw's list.";
+                    : "Packed is " + String.join(", ", fastener.near())
+                            + ", which is near but not on this screw's list.";
             results.found(
                     List.of(fastener.id()),
                     "No " + keys + " packed for " + fastener.count() + (fastener.count() == 1 ? " screw " : " screws ")
@@ -68,9 +69,7 @@ public final class ToolsPacked implements Check {
                         .anyMatch(t -> t.keys().stream().anyMatch(fastener.keys()::contains));
                 if (drives) {
                     all.add(new Candidate(
-                            "tool",
-                            "Pack " + type.name(),
-                            List.of(Scoped.kit(new Command.AddKit(type.ref(), 1)))));
+                            "tool", "Pack " + type.name(), List.of(Scoped.kit(new Command.AddKit(type.ref(), 1)))));
                 }
             }
         }

@@ -39,13 +39,15 @@ public final class TrialFit implements Check {
                 results.fine();
                 continue;
             }
-            String pair = rig.title(joint.child().placement()) + " on " + rig.title(joint.parent().placement());
+            String pair = rig.title(joint.child().placement()) + " on "
+                    + rig.title(joint.parent().placement());
             results.found(
                     plausible ? Severity.CAUTION : Severity.NOTE,
                     List.of(joint.id()),
                     "Trial fit: " + pair,
                     new Evidence.Statement(
-                            plausible ? "fits by its figures only" : "someone says that it fits", "tried, or tested by the maker"),
+                            plausible ? "fits by its figures only" : "someone says that it fits",
+                            "tried, or tested by the maker"),
                     "Fit it once on the bench, then record it on the part's card.");
         }
     }

@@ -44,7 +44,8 @@ public final class FinderAtEye implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Brief.Crew crew = context.job().brief().crew();
-        if (!crew.profile().knowsHeight() || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+        if (!crew.profile().knowsHeight()
+                || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
         for (Placed part : context.rig().attached()) {

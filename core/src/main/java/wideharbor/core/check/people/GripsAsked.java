@@ -60,8 +60,18 @@ public final class GripsAsked implements Check {
         }
         Profile.Grips asked = crew.profile().grips();
         boolean pair = ahead.stream().anyMatch(g -> Math.abs(g.leftMm()) <= MIDDLE);
-        side(results, crew, "left", asked != Profile.Grips.RIGHT && asked != Profile.Grips.ANY, pair || ahead.stream().anyMatch(g -> g.leftMm() > MIDDLE));
-        side(results, crew, "right", asked != Profile.Grips.LEFT && asked != Profile.Grips.ANY, pair || ahead.stream().anyMatch(g -> g.leftMm() < -MIDDLE));
+        side(
+                results,
+                crew,
+                "left",
+                asked != Profile.Grips.RIGHT && asked != Profile.Grips.ANY,
+                pair || ahead.stream().anyMatch(g -> g.leftMm() > MIDDLE));
+        side(
+                results,
+                crew,
+                "right",
+                asked != Profile.Grips.LEFT && asked != Profile.Grips.ANY,
+                pair || ahead.stream().anyMatch(g -> g.leftMm() < -MIDDLE));
     }
 
     private static void side(Results results, Brief.Crew crew, String side, boolean asked, boolean there) {

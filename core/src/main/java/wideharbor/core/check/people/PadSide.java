@@ -40,9 +40,11 @@ public final class PadSide implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Brief.Crew crew = context.job().brief().crew();
-        Posture.of(context, Facet.Support.Way.SHOULDER).map(Posture::support).ifPresent(pad -> pad.type()
-                .facet(Facet.Pad.class)
-                .ifPresent(facet -> judge(context, crew, pad, facet, results)));
+        Posture.of(context, Facet.Support.Way.SHOULDER)
+                .map(Posture::support)
+                .ifPresent(pad -> pad.type()
+                        .facet(Facet.Pad.class)
+                        .ifPresent(facet -> judge(context, crew, pad, facet, results)));
     }
 
     private static boolean looksToHead(CheckContext context, Brief.Crew crew, Placed pad, Facet.Pad facet) {
@@ -59,8 +61,10 @@ public final class PadSide implements Check {
         results.found(
                 List.of(pad.id()),
                 pad.title() + " has its cut-out away from the neck",
-                new Evidence.Statement("cut-out to the " + (needs.equals("left") ? "right" : "left"), "to the " + needs),
-                "It lies on the " + shoulder + " shoulder of " + crew.operator() + ", so the neck is on its " + needs + ".");
+                new Evidence.Statement(
+                        "cut-out to the " + (needs.equals("left") ? "right" : "left"), "to the " + needs),
+                "It lies on the " + shoulder + " shoulder of " + crew.operator() + ", so the neck is on its " + needs
+                        + ".");
     }
 
     /** The same pad made for the other shoulder, where the catalogue has one. */
@@ -71,10 +75,13 @@ public final class PadSide implements Check {
         for (ItemType type : Parts.byNearness(context)) {
             boolean other = !type.ref().equals(pad.type().ref())
                     && type.facet(Facet.Pad.class).isPresent()
-                    && pad.type().ports().stream().allMatch(p -> type.port(p.id()).isPresent());
+                    && pad.type().ports().stream()
+                            .allMatch(p -> type.port(p.id()).isPresent());
             if (other && all.size() < MOST_SWAPS) {
                 all.add(new Candidate(
-                        "other", type.name() + " in place of " + pad.type().name(), Parts.swap(context, pad.id(), type)));
+                        "other",
+                        type.name() + " in place of " + pad.type().name(),
+                        Parts.swap(context, pad.id(), type)));
             }
         }
         return all;

@@ -54,9 +54,10 @@ public final class ScreenSide implements Check {
                             List.of(screen.id()),
                             screen.title() + " is on the other side of " + crew.operator(),
                             new Evidence.Statement(left > 0 ? "left" : "right", side),
-                            "The operator looks to the " + side + "." + (crew.profile().reason().isBlank()
-                                    ? ""
-                                    : " " + crew.profile().reason()));
+                            "The operator looks to the " + side + "."
+                                    + (crew.profile().reason().isBlank()
+                                            ? ""
+                                            : " " + crew.profile().reason()));
                 });
     }
 }

@@ -16,16 +16,16 @@ import wideharbor.core.rig.Placed;
 /** Each battery carries what hangs on it, running and at peak. */
 public final class BatteryLoad implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.battery-load",
-            "power",
-            "Batteries within their rating",
-            "every battery on the rig",
-            "running load within the continuous rating, peak within peak",
-            "over it the battery's own protection switches the whole rig off",
-            "P = Σ outputs / efficiency",
-            "ratings by the makers",
-            Severity.STOP,
-            false)
+                    "power.battery-load",
+                    "power",
+                    "Batteries within their rating",
+                    "every battery on the rig",
+                    "running load within the continuous rating, peak within peak",
+                    "over it the battery's own protection switches the whole rig off",
+                    "P = Σ outputs / efficiency",
+                    "ratings by the makers",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -43,15 +43,18 @@ public final class BatteryLoad implements Check {
             } else if (load.runningWatts() > source.spec().continuousWatts()) {
                 results.found(
                         subjects,
-                        source.battery().title() + " gives " + Say.watts(source.spec().continuousWatts())
-                                + ", draws " + Say.watts(load.runningWatts()),
-                        Evidence.Amount.atMost(load.runningWatts(), source.spec().continuousWatts(), "W"),
+                        source.battery().title() + " gives "
+                                + Say.watts(source.spec().continuousWatts()) + ", draws "
+                                + Say.watts(load.runningWatts()),
+                        Evidence.Amount.atMost(
+                                load.runningWatts(), source.spec().continuousWatts(), "W"),
                         "All devices on at once.");
             } else if (load.peakWatts() > source.spec().peakWatts()) {
                 results.found(
                         subjects,
-                        source.battery().title() + " peaks at " + Say.watts(source.spec().peakWatts())
-                                + ", is asked for " + Say.watts(load.peakWatts()),
+                        source.battery().title() + " peaks at "
+                                + Say.watts(source.spec().peakWatts()) + ", is asked for "
+                                + Say.watts(load.peakWatts()),
                         Evidence.Amount.atMost(load.peakWatts(), source.spec().peakWatts(), "W"),
                         "All devices at peak at once.");
             } else {

@@ -17,16 +17,16 @@ import wideharbor.core.quantity.Span;
 /** What somebody says a battery lasts, against what the nameplates draw. */
 public final class ClaimedRunTime implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.claim",
-            "power",
-            "Claimed run times are possible",
-            "every battery on the rig, when the brief keeps how long one is said to last",
-            "the draw that the claim implies is at least four fifths of what the devices' nameplates sum up to",
-            "a claim that the nameplates contradict is somebody else's camera, or a battery that was new",
-            "implied W = Wh × health × usable / claimed h, against Σ running W",
-            "the brief; nameplates by the makers",
-            Severity.CAUTION,
-            false)
+                    "power.claim",
+                    "power",
+                    "Claimed run times are possible",
+                    "every battery on the rig, when the brief keeps how long one is said to last",
+                    "the draw that the claim implies is at least four fifths of what the devices' nameplates sum up to",
+                    "a claim that the nameplates contradict is somebody else's camera, or a battery that was new",
+                    "implied W = Wh × health × usable / claimed h, against Σ running W",
+                    "the brief; nameplates by the makers",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -42,7 +42,9 @@ public final class ClaimedRunTime implements Check {
         }
         for (FeedTree.Source source : context.feeds().sources()) {
             FeedTree.Load load = context.feeds().loadOn(source);
-            if (!load.isComplete() || load.runningWatts() <= 0 || !(source.spec().wattHours() instanceof Figure.Known known)) {
+            if (!load.isComplete()
+                    || load.runningWatts() <= 0
+                    || !(source.spec().wattHours() instanceof Figure.Known known)) {
                 continue;
             }
             double implied = known.value() * source.spec().health() * context.rule(Rule.USABLE_CHARGE) / claimed;
@@ -53,7 +55,8 @@ public final class ClaimedRunTime implements Check {
             results.found(
                     List.of(source.battery().id(), "claim"),
                     source.battery().title() + " is said to last " + Say.hours(claimed),
-                    Evidence.Amount.atLeast(implied, load.runningWatts() * PowerSums.CLAIM_SHARE, "W").ranging(Span.of(implied), Figure.Source.CLAIMED),
+                    Evidence.Amount.atLeast(implied, load.runningWatts() * PowerSums.CLAIM_SHARE, "W")
+                            .ranging(Span.of(implied), Figure.Source.CLAIMED),
                     "That would be a draw of " + Say.watts(implied) + "; the nameplates sum up to "
                             + Say.watts(load.runningWatts()) + ".");
         }

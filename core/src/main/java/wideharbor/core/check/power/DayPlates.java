@@ -54,7 +54,9 @@ public final class DayPlates {
 
         /** With other batteries, and with so many times the draw. */
         public Optional<DayOfPower.Plate> plate(List<ItemType> other, double times) {
-            boolean known = unknown.isEmpty() && runningWatts > 0 && other.stream().allMatch(t -> capacity(t).isPresent());
+            boolean known = unknown.isEmpty()
+                    && runningWatts > 0
+                    && other.stream().allMatch(t -> capacity(t).isPresent());
             return known
                     ? Optional.of(new DayOfPower.Plate(
                             block -> draw.applyAsDouble(block) * times,
@@ -83,7 +85,8 @@ public final class DayPlates {
     private static DayPlate plate(CheckContext context, FeedTree.Source source, List<DayPlate> before) {
         FeedTree.Load load = context.feeds().loadOn(source);
         String standard = standard(source.battery().type());
-        Turn turn = turn(context, standard, (int) before.stream().filter(p -> p.standard().equals(standard)).count());
+        Turn turn = turn(context, standard, (int)
+                before.stream().filter(p -> p.standard().equals(standard)).count());
         List<ItemType> cells = new ArrayList<>(List.of(source.battery().type()));
         List<String> unknown = new ArrayList<>(load.unknown());
         int dealt = 0;
@@ -98,14 +101,19 @@ public final class DayPlates {
                     }
                 }
             }
-            Optional<Facet.Charger> charger = type.facet(Facet.Charger.class).filter(c -> c.standard().equals(standard));
+            Optional<Facet.Charger> charger =
+                    type.facet(Facet.Charger.class).filter(c -> c.standard().equals(standard));
             if (charger.isPresent()) {
                 int more = charger.get().bays() * spare.getValue();
                 watts = (bays * watts + more * charger.get().wattsPerBay()) / (bays + more);
                 bays += more;
             }
         }
-        cells.stream().filter(t -> capacity(t).isEmpty()).map(ItemType::name).distinct().forEach(unknown::add);
+        cells.stream()
+                .filter(t -> capacity(t).isEmpty())
+                .map(ItemType::name)
+                .distinct()
+                .forEach(unknown::add);
         int own = turn.share(bays);
         return new DayPlate(
                 source,
@@ -115,7 +123,10 @@ public final class DayPlates {
                 load.runningWatts(),
                 context.feeds().idleOn(source),
                 draw(context, source),
-                context.feeds().under(source).stream().mapToDouble(l -> l.input().bootSeconds()).max().orElse(0),
+                context.feeds().under(source).stream()
+                        .mapToDouble(l -> l.input().bootSeconds())
+                        .max()
+                        .orElse(0),
                 List.copyOf(unknown));
     }
 
@@ -123,7 +134,12 @@ public final class DayPlates {
     private static ToDoubleFunction<DayBlock> draw(CheckContext context, FeedTree.Source source) {
         Map<DayBlock, Double> known = new HashMap<>();
         for (DayBlock block : day(context.job().brief())) {
-            known.put(block, context.feeds().drawOn(source, part -> block.stateOf(context.build().id(), part)));
+            known.put(
+                    block,
+                    context.feeds()
+                            .drawOn(
+                                    source,
+                                    part -> block.stateOf(context.build().id(), part)));
         }
         return known::get;
     }
@@ -165,18 +181,23 @@ public final class DayPlates {
     private static int batteries(CheckContext context, Build build, String standard) {
         return (int) build.base().placements().stream()
                 .map(p -> context.catalogue().require(p.type()))
-                .filter(t -> t.facet(Facet.Battery.class).isPresent() && standard(t).equals(standard))
+                .filter(t ->
+                        t.facet(Facet.Battery.class).isPresent() && standard(t).equals(standard))
                 .count();
     }
 
     /** The plate standard that a battery goes on. */
     public static String standard(ItemType battery) {
-        return battery.port(battery.facet(Facet.Battery.class).orElseThrow().port()).orElseThrow().standard();
+        return battery.port(battery.facet(Facet.Battery.class).orElseThrow().port())
+                .orElseThrow()
+                .standard();
     }
 
     /** Watt-hours with what age has left of them. */
     public static Optional<Double> capacity(ItemType battery) {
         Facet.Battery spec = battery.facet(Facet.Battery.class).orElseThrow();
-        return spec.wattHours() instanceof Figure.Known known ? Optional.of(known.value() * spec.health()) : Optional.empty();
+        return spec.wattHours() instanceof Figure.Known known
+                ? Optional.of(known.value() * spec.health())
+                : Optional.empty();
     }
 }

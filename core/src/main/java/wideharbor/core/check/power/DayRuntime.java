@@ -29,16 +29,16 @@ import wideharbor.core.rig.Placed;
 /** Something charged is left to put on at every hour of the day that the rig is on. */
 public final class DayRuntime implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.runtime",
-            "power",
-            "Charge for the day",
-            "every plate with its share of the package's batteries and bays, against the day that the brief writes in blocks, or its hours on end",
-            "something is left to put on at every hour that the rig is on, with the house's reserve",
-            "cold takes capacity, and time counts while on, not while rolling",
-            "block by block: Wh × health × temperature factor × usable / P, changes, charging where there is mains; without blocks h = Σ of these",
-            "makers' capacities; factor and usable share by house rule",
-            Severity.STOP,
-            false)
+                    "power.runtime",
+                    "power",
+                    "Charge for the day",
+                    "every plate with its share of the package's batteries and bays, against the day that the brief writes in blocks, or its hours on end",
+                    "something is left to put on at every hour that the rig is on, with the house's reserve",
+                    "cold takes capacity, and time counts while on, not while rolling",
+                    "block by block: Wh × health × temperature factor × usable / P, changes, charging where there is mains; without blocks h = Σ of these",
+                    "makers' capacities; factor and usable share by house rule",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     private static final List<String> DAY = List.of("day");
@@ -115,7 +115,9 @@ public final class DayRuntime implements Check {
                         + "; the brief asks for " + Say.hours(needed) + " on.");
     }
 
-    /** The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest. */
+    /**
+     * The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest.
+     */
     private static void inBlocks(CheckContext context, List<DayPlates.DayPlate> plates, Results results) {
         List<DayBlock> day = context.job().brief().asks().shoot().day();
         double on = context.job().brief().hoursOn();
@@ -137,8 +139,9 @@ public final class DayRuntime implements Check {
                 DAY,
                 "Day outlasts the batteries at " + degrees(coldest),
                 Evidence.Amount.atLeast(on - dark, on, "h"),
-                worst.cells().size() + " batteries for " + worst.source().plate().map(Placed::title).orElse("the plate")
-                        + " and " + worst.chargers().bays() + " bays leave " + Say.hours(dark) + " of the day without power.");
+                worst.cells().size() + " batteries for "
+                        + worst.source().plate().map(Placed::title).orElse("the plate") + " and "
+                        + worst.chargers().bays() + " bays leave " + Say.hours(dark) + " of the day without power.");
     }
 
     /** Hours of the written day with nothing left to put on; none when a figure is missing. */
@@ -163,16 +166,18 @@ public final class DayRuntime implements Check {
         for (DayPlates.DayPlate plate : DayPlates.of(context)) {
             FeedTree.Source source = plate.source();
             for (ItemType larger : Batteries.others(context, source.battery())) {
-                if (Batteries.wattHours(larger) > Batteries.wattHours(source.battery().type())) {
+                if (Batteries.wattHours(larger)
+                        > Batteries.wattHours(source.battery().type())) {
                     all.add(Batteries.swap(context, source.battery(), larger));
                 }
             }
             List<ItemType> kinds = new ArrayList<>(List.of(source.battery().type()));
             kinds.addAll(Batteries.others(context, source.battery()));
-            kinds.forEach(kind -> pieces(context, plate, kind).ifPresent(n -> all.add(new Candidate(
-                    "battery",
-                    (n == 1 ? "One more " : n + " more ") + kind.name(),
-                    List.of(Scoped.kit(new Command.AddKit(kind.ref(), n)))))));
+            kinds.forEach(kind -> pieces(context, plate, kind)
+                    .ifPresent(n -> all.add(new Candidate(
+                            "battery",
+                            (n == 1 ? "One more " : n + " more ") + kind.name(),
+                            List.of(Scoped.kit(new Command.AddKit(kind.ref(), n)))))));
             Parts.byNearness(context).stream()
                     .filter(t -> t.facet(Facet.Charger.class)
                             .filter(c -> c.standard().equals(plate.standard()))

@@ -32,12 +32,22 @@ final class FeedRemedies {
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(context)) {
             List<Facet.PowerOutput> outs = type.facets(Facet.PowerOutput.class);
-            for (FeedTree.Outlet outlet : outs.size() < 2 ? List.<FeedTree.Outlet>of() : context.feeds().outlets()) {
+            for (FeedTree.Outlet outlet : outs.size() < 2
+                    ? List.<FeedTree.Outlet>of()
+                    : context.feeds().outlets()) {
                 outlet.link().ifPresent(old -> {
                     SocketRef fed = new SocketRef(old.device().id(), old.input().socket());
-                    between(context, outlet, type, List.of(new Fed(outs.get(0), fed), new Fed(outs.get(1), ref)), outlet.placed().id(), 1)
+                    between(
+                                    context,
+                                    outlet,
+                                    type,
+                                    List.of(new Fed(outs.get(0), fed), new Fed(outs.get(1), ref)),
+                                    outlet.placed().id(),
+                                    1)
                             .forEach(p -> all.add(new Candidate(
-                                    "breakout", type.name() + " for " + old.device().title() + " and " + device.title(), p.commands())));
+                                    "breakout",
+                                    type.name() + " for " + old.device().title() + " and " + device.title(),
+                                    p.commands())));
                 });
             }
         }
@@ -54,7 +64,8 @@ final class FeedRemedies {
                     between(context, outlet, type, List.of(new Fed(out, ref)), device.id(), MOST_PLACES)
                             .forEach(p -> all.add(new Candidate(
                                     "regulator",
-                                    type.name() + " before " + device.title() + ", on " + context.rig().title(p.on()),
+                                    type.name() + " before " + device.title() + ", on "
+                                            + context.rig().title(p.on()),
                                     p.commands())));
                 }
             }
@@ -62,7 +73,9 @@ final class FeedRemedies {
         return all;
     }
 
-    /** The outlet's cable is unplugged; another leads to the part, and from it one to each input. Bodies go in no feed. */
+    /**
+     * The outlet's cable is unplugged; another leads to the part, and from it one to each input. Bodies go in no feed.
+     */
     private static List<Placing> between(
             CheckContext context, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, String near, int most) {
         Optional<Socket> in = type.facet(Facet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
@@ -71,7 +84,9 @@ final class FeedRemedies {
                 .map(f -> Wiring.cable(
                         context, type.socket(f.by().socket()).orElseThrow(), Wiring.socket(context, f.input())))
                 .toList();
-        if (type.category() == Category.BODY || first.isEmpty() || others.stream().anyMatch(Optional::isEmpty)) {
+        if (type.category() == Category.BODY
+                || first.isEmpty()
+                || others.stream().anyMatch(Optional::isEmpty)) {
             return List.of();
         }
         String old = outlet.link().orElseThrow().cable().id();
@@ -79,12 +94,21 @@ final class FeedRemedies {
         for (Placing placing : Placing.near(context, near, type, most)) {
             Placing done = placing.with(List.of(new Scoped(context.scopeOfCable(old), new Command.Disconnect(old))))
                     .with(Wiring.lay(
-                            context, placing.scope(), first.get(), outlet.ref(),
-                            new SocketRef(placing.id(), in.orElseThrow().id()), placing.taken()));
+                            context,
+                            placing.scope(),
+                            first.get(),
+                            outlet.ref(),
+                            new SocketRef(placing.id(), in.orElseThrow().id()),
+                            placing.taken()));
             for (int i = 0; i < fed.size(); i++) {
                 SocketRef from = new SocketRef(placing.id(), fed.get(i).by().socket());
                 done = done.with(Wiring.lay(
-                        context, placing.scope(), others.get(i).orElseThrow(), from, fed.get(i).input(), placing.taken()));
+                        context,
+                        placing.scope(),
+                        others.get(i).orElseThrow(),
+                        from,
+                        fed.get(i).input(),
+                        placing.taken()));
             }
             all.add(done);
         }

@@ -20,16 +20,16 @@ import wideharbor.core.quantity.Figure;
 /** A job that flies takes no battery that may not, and no more than the people who fly may carry. */
 public final class Flight implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.flight",
-            "power",
-            "The batteries may fly",
-            "every kind of battery in the package, when the brief says that people fly with them",
-            "none over 160 Wh; of those over 100 Wh two for each person who flies",
-            "they are taken away at the gate, and the day begins without them",
-            "",
-            "the usual rule for cabins, 2026-11; carrier and local law decide",
-            Severity.STOP,
-            false)
+                    "power.flight",
+                    "power",
+                    "The batteries may fly",
+                    "every kind of battery in the package, when the brief says that people fly with them",
+                    "none over 160 Wh; of those over 100 Wh two for each person who flies",
+                    "they are taken away at the gate, and the day begins without them",
+                    "",
+                    "the usual rule for cabins, 2026-11; carrier and local law decide",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -48,7 +48,8 @@ public final class Flight implements Check {
             if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 judge(type, CabinRule.of(known.value()), count, flyers, results);
             } else {
-                results.notChecked(List.of(type.ref().toString(), "flight"), "no watt-hours on file for " + type.name());
+                results.notChecked(
+                        List.of(type.ref().toString(), "flight"), "no watt-hours on file for " + type.name());
             }
         });
     }
@@ -75,7 +76,8 @@ public final class Flight implements Check {
                 .filter(t -> t.ref().toString().equals(finding.key().subjects().get(0)))
                 .findFirst()
                 .orElseThrow();
-        double excess = ((Evidence.Amount) finding.evidence()).measured() - ((Evidence.Amount) finding.evidence()).neededTo();
+        double excess =
+                ((Evidence.Amount) finding.evidence()).measured() - ((Evidence.Amount) finding.evidence()).neededTo();
         int spares = (int) Math.min(context.kit().count(type.ref()), Math.ceil(excess));
         if (spares == 0) {
             return List.of();
@@ -84,9 +86,13 @@ public final class Flight implements Check {
         for (ItemType other : Parts.byNearness(context)) {
             boolean smaller = other.facet(Facet.Battery.class).isPresent()
                     && DayPlates.standard(other).equals(DayPlates.standard(type))
-                    && DayPlates.capacity(other).filter(w -> CabinRule.of(w) == CabinRule.FREE).isPresent();
+                    && DayPlates.capacity(other)
+                            .filter(w -> CabinRule.of(w) == CabinRule.FREE)
+                            .isPresent();
             if (smaller) {
-                int pieces = (int) Math.ceil(spares * DayPlates.capacity(type).orElse(0.0) / DayPlates.capacity(other).orElseThrow());
+                int pieces = (int) Math.ceil(spares
+                        * DayPlates.capacity(type).orElse(0.0)
+                        / DayPlates.capacity(other).orElseThrow());
                 all.add(new Candidate(
                         "smaller",
                         pieces + " × " + other.name() + " in place of " + spares + " × " + type.name(),

@@ -18,16 +18,16 @@ import wideharbor.core.rig.Placed;
 /** The bay for a small battery holds no cable: there it takes away the change while on. */
 public final class InnerBayFree implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.inner-bay",
-            "power",
-            "The inner battery bay holds no cable",
-            "every part with a bay for a battery of its own",
-            "no cable is stowed in it",
-            "a cable where the battery belongs means that everything goes off for every change, and a bent cable is pinched by the door",
-            "",
-            "practice",
-            Severity.CAUTION,
-            false)
+                    "power.inner-bay",
+                    "power",
+                    "The inner battery bay holds no cable",
+                    "every part with a bay for a battery of its own",
+                    "no cable is stowed in it",
+                    "a cable where the battery belongs means that everything goes off for every change, and a bent cable is pinched by the door",
+                    "",
+                    "practice",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -53,7 +53,9 @@ public final class InnerBayFree implements Check {
                         both ? Severity.STOP : Severity.CAUTION,
                         List.of(part.id(), cable.id(), "bay"),
                         name + " lies in the battery bay of " + part.title(),
-                        new Evidence.Statement(both ? "a battery and a cable in one bay" : "a cable in the bay", "the bay free for its battery"),
+                        new Evidence.Statement(
+                                both ? "a battery and a cable in one bay" : "a cable in the bay",
+                                "the bay free for its battery"),
                         both
                                 ? "They do not go in together: the door pinches the cable, or the battery makes no contact."
                                 : "Without the small battery everything goes off whenever the large one is changed.");
@@ -63,12 +65,14 @@ public final class InnerBayFree implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        CableRun cable = context.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
+        CableRun cable =
+                context.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
         return List.of(new Candidate(
                 "stow",
                 "Lay it outside the bay",
                 List.of(new Scoped(
                         context.scopeOfCable(cable.id()),
-                        new Command.Lay(cable.id(), new CableRun.Laid(cable.laid().along(), ""))))));
+                        new Command.Lay(
+                                cable.id(), new CableRun.Laid(cable.laid().along(), ""))))));
     }
 }

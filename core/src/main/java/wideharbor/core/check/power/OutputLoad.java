@@ -23,16 +23,16 @@ import wideharbor.core.power.Volts;
 /** No output gives more watts or amperes than it is rated for, running or at peak. */
 public final class OutputLoad implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.output-load",
-            "power",
-            "Outputs within their rating",
-            "every power output in use",
-            "running watts and amperes within the continuous rating, peak within peak",
-            "an output over its rating drops out or heats its connector",
-            "P = Σ running; I = P / V at the end of the usable charge",
-            "ratings by the makers; margin by house rule",
-            Severity.STOP,
-            false)
+                    "power.output-load",
+                    "power",
+                    "Outputs within their rating",
+                    "every power output in use",
+                    "running watts and amperes within the continuous rating, peak within peak",
+                    "an output over its rating drops out or heats its connector",
+                    "P = Σ running; I = P / V at the end of the usable charge",
+                    "ratings by the makers; margin by house rule",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -64,8 +64,11 @@ public final class OutputLoad implements Check {
             results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
             return;
         }
-        String name = outlet.placed().type().socket(outlet.spec().socket()).orElseThrow().title() + " of "
-                + outlet.placed().title();
+        String name = outlet.placed()
+                        .type()
+                        .socket(outlet.spec().socket())
+                        .orElseThrow()
+                        .title() + " of " + outlet.placed().title();
         double share = 1 - context.rule(Rule.OUTPUT_MARGIN);
         double limit = outlet.spec().continuousWatts() * share;
         double ampLimit = outlet.spec().continuousAmps() * share;
@@ -105,7 +108,8 @@ public final class OutputLoad implements Check {
         Socket now = from.placed().type().socket(from.spec().socket()).orElseThrow();
         for (FeedTree.Outlet other : context.feeds().outlets()) {
             Socket socket = other.placed().type().socket(other.spec().socket()).orElseThrow();
-            boolean same = socket.connector().equals(now.connector()) && socket.pinOut().equals(now.pinOut());
+            boolean same = socket.connector().equals(now.connector())
+                    && socket.pinOut().equals(now.pinOut());
             if (other.link().isEmpty() && same) {
                 all.add(move(from, other, socket));
             }
@@ -121,8 +125,6 @@ public final class OutputLoad implements Check {
         return new Candidate(
                 "output",
                 "Move it to " + socket.title() + " of " + to.placed().title(),
-                List.of(
-                        Scoped.base(new Command.Disconnect(cable.id())),
-                        Scoped.base(new Command.Connect(moved))));
+                List.of(Scoped.base(new Command.Disconnect(cable.id())), Scoped.base(new Command.Connect(moved))));
     }
 }

@@ -15,16 +15,16 @@ import wideharbor.core.rig.Placed;
 /** What runs on cells of its own is on nobody's battery plan: it runs out when nobody looks. */
 public final class OwnCellsLast implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.own-cells",
-            "power",
-            "Own cells last the day",
-            "every part on cells of its own, against the hours for which it is on",
-            "one set of cells lasts them",
-            "it is on nobody's battery plan and runs out when nobody looks",
-            "Σ hours of the blocks in which it is on, against the hours of a set",
-            "hours by the makers",
-            Severity.CAUTION,
-            false)
+                    "power.own-cells",
+                    "power",
+                    "Own cells last the day",
+                    "every part on cells of its own, against the hours for which it is on",
+                    "one set of cells lasts them",
+                    "it is on nobody's battery plan and runs out when nobody looks",
+                    "Σ hours of the blocks in which it is on, against the hours of a set",
+                    "hours by the makers",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override

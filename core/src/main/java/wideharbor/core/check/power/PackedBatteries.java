@@ -35,7 +35,8 @@ public final class PackedBatteries {
         }
         Map<ItemType, Integer> most = new LinkedHashMap<>();
         for (Configuration worn : build.configurations()) {
-            fitted(Rig.resolve(build, worn.id(), "", context.catalogue())).forEach((t, n) -> most.merge(t, n, Math::max));
+            fitted(Rig.resolve(build, worn.id(), "", context.catalogue()))
+                    .forEach((t, n) -> most.merge(t, n, Math::max));
         }
         return most;
     }

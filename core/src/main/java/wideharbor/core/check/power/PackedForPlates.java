@@ -23,16 +23,16 @@ import wideharbor.core.check.Severity;
 /** Every battery and charger that is packed serves a plate or a bay of the job, and one standard serves all plates. */
 public final class PackedForPlates implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.packed",
-            "power",
-            "Batteries and chargers are for the plates there are",
-            "batteries and chargers of the kit, against the plates and bays of all builds",
-            "each is of the standard of a plate or an inner bay; all plates are of one standard",
-            "what fits nothing is carried for nothing, and two standards halve the spares of each",
-            "",
-            "plates and batteries on file",
-            Severity.CAUTION,
-            false)
+                    "power.packed",
+                    "power",
+                    "Batteries and chargers are for the plates there are",
+                    "batteries and chargers of the kit, against the plates and bays of all builds",
+                    "each is of the standard of a plate or an inner bay; all plates are of one standard",
+                    "what fits nothing is carried for nothing, and two standards halve the spares of each",
+                    "",
+                    "plates and batteries on file",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -78,7 +78,11 @@ public final class PackedForPlates implements Check {
     }
 
     private static String titles(CheckContext context, Set<String> standards) {
-        return String.join(", ", standards.stream().map(s -> context.standards().require(s).title()).toList());
+        return String.join(
+                ", ",
+                standards.stream()
+                        .map(s -> context.standards().require(s).title())
+                        .toList());
     }
 
     /** Standards of the job's battery plates, of all builds and whatever is worn; or of the bays inside parts. */
@@ -88,7 +92,9 @@ public final class PackedForPlates implements Check {
             for (TypeRef ref : used(build)) {
                 ItemType type = context.catalogue().require(ref);
                 if (plates) {
-                    type.facet(Facet.Battery.class).filter(b -> isLarge(context, type)).ifPresent(b -> all.add(DayPlates.standard(type)));
+                    type.facet(Facet.Battery.class)
+                            .filter(b -> isLarge(context, type))
+                            .ifPresent(b -> all.add(DayPlates.standard(type)));
                 } else {
                     type.facet(Facet.InnerBay.class)
                             .flatMap(bay -> type.port(bay.port()))
@@ -136,10 +142,12 @@ public final class PackedForPlates implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         return context.kit().counts().entrySet().stream()
-                .filter(e -> e.getKey().toString().equals(finding.key().subjects().get(0)))
+                .filter(e ->
+                        e.getKey().toString().equals(finding.key().subjects().get(0)))
                 .map(e -> new Candidate(
                         "leave",
-                        "Leave " + e.getValue() + " × " + context.catalogue().require(e.getKey()).name() + " at home",
+                        "Leave " + e.getValue() + " × "
+                                + context.catalogue().require(e.getKey()).name() + " at home",
                         List.of(Scoped.kit(new Command.AddKit(e.getKey(), -e.getValue())))))
                 .toList();
     }

@@ -23,16 +23,16 @@ import wideharbor.core.rig.Placed;
 /** A cable is right only when at both ends connector and pin-out agree with the socket. */
 public final class PlugsFit implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "cables.plugs",
-            "power",
-            "Cables are the right ones",
-            "both ends of every cable",
-            "connector and pin-out agree with the socket at each end, an output meets an input, of one kind",
-            "near twins share a plug and differ in wiring: the wrong one feeds the wrong pin",
-            "",
-            "cable's and device's pin-out on file",
-            Severity.STOP,
-            false)
+                    "cables.plugs",
+                    "power",
+                    "Cables are the right ones",
+                    "both ends of every cable",
+                    "connector and pin-out agree with the socket at each end, an output meets an input, of one kind",
+                    "near twins share a plug and differ in wiring: the wrong one feeds the wrong pin",
+                    "",
+                    "cable's and device's pin-out on file",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -59,7 +59,8 @@ public final class PlugsFit implements Check {
                     context.catalogue().require(cable.type()).name() + " is the wrong cable here",
                     new Evidence.Statement(
                             wire.get().a().connector() + " " + wire.get().a().pinOut() + " to "
-                                    + wire.get().b().connector() + " " + wire.get().b().pinOut(),
+                                    + wire.get().b().connector() + " "
+                                    + wire.get().b().pinOut(),
                             ends.get().describe()),
                     why);
         }
@@ -68,10 +69,8 @@ public final class PlugsFit implements Check {
     /** Another cable of the right ends, from the kit first, no shorter than the one it replaces. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        CableRun cable = context.rig()
-                .content()
-                .cable(finding.key().subjects().get(0))
-                .orElseThrow();
+        CableRun cable =
+                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
         Ends ends = Ends.of(context, cable).orElseThrow();
         double length = context.catalogue()
                 .require(cable.type())
@@ -84,7 +83,8 @@ public final class PlugsFit implements Check {
                         .filter(w -> ends.whyNot(w).isEmpty() && w.lengthMm() >= length - 0.5)
                         .isPresent())
                 .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
-                        .thenComparingDouble(t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
+                        .thenComparingDouble(
+                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
                 .forEach(t -> all.add(Wiring.exchange(context, cable, t)));
         return all;
     }
@@ -99,7 +99,10 @@ public final class PlugsFit implements Check {
                 return Optional.empty();
             }
             return Optional.of(new Ends(
-                    socket(a.get(), cable.a()), socket(b.get(), cable.b()), a.get().title(), b.get().title()));
+                    socket(a.get(), cable.a()),
+                    socket(b.get(), cable.b()),
+                    a.get().title(),
+                    b.get().title()));
         }
 
         private static Socket socket(Placed placed, SocketRef ref) {

@@ -23,16 +23,16 @@ import wideharbor.core.rig.Placed;
 /** What is fitted lasts the longest stretch without power-down, or is changed while everything stays on. */
 public final class Stretch implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.stretch",
-            "power",
-            "Power through the longest stretch",
-            "the batteries on the rig, when the brief names a longest stretch without power-down",
-            "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a small battery in the bay of what it feeds",
-            "boots cost minutes, and what happens once is not repeated",
-            "h = Σ usable Wh / Σ W",
-            "makers' capacities; the brief",
-            Severity.CAUTION,
-            false)
+                    "power.stretch",
+                    "power",
+                    "Power through the longest stretch",
+                    "the batteries on the rig, when the brief names a longest stretch without power-down",
+                    "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a small battery in the bay of what it feeds",
+                    "boots cost minutes, and what happens once is not repeated",
+                    "h = Σ usable Wh / Σ W",
+                    "makers' capacities; the brief",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -55,7 +55,8 @@ public final class Stretch implements Check {
                 results.notChecked(List.of("stretch"), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
             }
-            Facet.Battery battery = source.battery().type().facet(Facet.Battery.class).orElseThrow();
+            Facet.Battery battery =
+                    source.battery().type().facet(Facet.Battery.class).orElseThrow();
             if (!swaps) {
                 shortest = Math.min(
                         shortest,
@@ -73,7 +74,9 @@ public final class Stretch implements Check {
                 "What is fitted lasts that long and nothing keeps the rig on through a change.");
     }
 
-    /** A plate that lets the battery be changed while on; a battery for an empty bay; or a larger one on the same plate. */
+    /**
+     * A plate that lets the battery be changed while on; a battery for an empty bay; or a larger one on the same plate.
+     */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         Stream<Candidate> plates = context.feeds().sources().stream()
@@ -82,7 +85,8 @@ public final class Stretch implements Check {
                 .flatMap(plate -> swapping(context, plate));
         Stream<Candidate> larger = context.feeds().sources().stream()
                 .flatMap(source -> Batteries.others(context, source.battery()).stream()
-                        .filter(t -> Batteries.wattHours(t) > Batteries.wattHours(source.battery().type()))
+                        .filter(t -> Batteries.wattHours(t)
+                                > Batteries.wattHours(source.battery().type()))
                         .map(t -> Batteries.swap(context, source.battery(), t)));
         Stream<Candidate> inner = context.feeds().sources().stream()
                 .flatMap(source -> context.feeds().under(source).stream())
@@ -107,10 +111,12 @@ public final class Stretch implements Check {
     private static Stream<Candidate> swapping(CheckContext context, Placed plate) {
         return Parts.byNearness(context).stream()
                 .filter(t -> t.can(Capability.HOT_SWAPS)
-                        && plate.type().ports().stream().allMatch(p -> t.port(p.id())
-                                .filter(q -> q.standard().equals(p.standard()))
-                                .isPresent())
-                        && plate.type().sockets().stream().allMatch(s -> t.socket(s.id()).isPresent()))
+                        && plate.type().ports().stream()
+                                .allMatch(p -> t.port(p.id())
+                                        .filter(q -> q.standard().equals(p.standard()))
+                                        .isPresent())
+                        && plate.type().sockets().stream()
+                                .allMatch(s -> t.socket(s.id()).isPresent()))
                 .map(t -> new Candidate(
                         "plate", t.name() + " in place of " + plate.title(), Parts.swap(context, plate.id(), t)));
     }

@@ -14,16 +14,16 @@ import wideharbor.core.rig.Placed;
 /** Nothing hangs on a battery: it would have to move to the next one at every change. */
 public final class StuckToBattery implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.stuck",
-            "power",
-            "Nothing hangs on a battery",
-            "every battery on the rig",
-            "no other part is joined to it",
-            "what is stuck to a battery goes with it, and comes off at every change of the day",
-            "",
-            "practice",
-            Severity.CAUTION,
-            false)
+                    "power.stuck",
+                    "power",
+                    "Nothing hangs on a battery",
+                    "every battery on the rig",
+                    "no other part is joined to it",
+                    "what is stuck to a battery goes with it, and comes off at every change of the day",
+                    "",
+                    "practice",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override

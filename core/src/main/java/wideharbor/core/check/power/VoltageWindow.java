@@ -25,16 +25,16 @@ import wideharbor.core.rig.Placed;
 /** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
 public final class VoltageWindow implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "power.volts",
-            "power",
-            "Volts inside each device's window",
-            "every power input",
-            "it is fed, and its volts stay in the window from full to the end of the usable charge",
-            "a device shuts off when the battery sags, first the one on the long thin cable",
-            "V = V_source − P/V·2·length·Ω/m",
-            "Ohm's law; windows by the makers",
-            Severity.STOP,
-            false)
+                    "power.volts",
+                    "power",
+                    "Volts inside each device's window",
+                    "every power input",
+                    "it is fed, and its volts stay in the window from full to the end of the usable charge",
+                    "a device shuts off when the battery sags, first the one on the long thin cable",
+                    "V = V_source − P/V·2·length·Ω/m",
+                    "Ohm's law; windows by the makers",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -79,7 +79,9 @@ public final class VoltageWindow implements Check {
         double worst = low ? volts.get().from() : volts.get().to();
         results.found(
                 List.of(ref.toString()),
-                device.title() + (low ? " gets " : " is fed ") + Say.volts(worst)
+                device.title()
+                        + (low ? " gets " : " is fed ")
+                        + Say.volts(worst)
                         + (low ? " at the end of the charge" : " at full charge"),
                 Evidence.Amount.between(worst, input.minVolts(), input.maxVolts(), "V")
                         .ranging(volts.get(), Figure.Source.MAKER),
@@ -92,13 +94,15 @@ public final class VoltageWindow implements Check {
             results.found(
                     List.of(ref.toString()),
                     device.title() + " has no battery behind it",
-                    new Evidence.Statement("a feed that ends at " + outlet.placed().title(), "a battery"),
+                    new Evidence.Statement(
+                            "a feed that ends at " + outlet.placed().title(), "a battery"),
                     "The feed leads to no battery.");
             return;
         }
         results.notChecked(
                 List.of(ref.toString()),
-                "no draw on file for " + String.join(", ", context.feeds().loadOn(outlet).unknown()));
+                "no draw on file for "
+                        + String.join(", ", context.feeds().loadOn(outlet).unknown()));
     }
 
     private static String window(Facet.PowerInput input) {

@@ -108,9 +108,7 @@ public final class AxisHeight implements Check {
         List<Candidate> all = new ArrayList<>();
         for (Joint joint : context.rig().pathToRoot(rods)) {
             all.addAll(
-                    missing > 0
-                            ? Spacers.insert(context, joint, missing)
-                            : Spacers.takeOut(context, joint, -missing));
+                    missing > 0 ? Spacers.insert(context, joint, missing) : Spacers.takeOut(context, joint, -missing));
         }
         return all;
     }

@@ -46,7 +46,11 @@ public final class RodEnds implements Check {
         Optional<Frustum> view = Frustum.of(context.rig());
         for (Placed rods : context.rig().attached()) {
             Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
-            if (facet.isPresent() && context.standards().require(rods.port(facet.get().port()).standard()).family() == Standard.Family.ROD) {
+            if (facet.isPresent()
+                    && context.standards()
+                                    .require(rods.port(facet.get().port()).standard())
+                                    .family()
+                            == Standard.Family.ROD) {
                 front(context, rods, facet.get(), view, results);
                 rear(context, rods, facet.get(), results);
             }
@@ -67,7 +71,10 @@ public final class RodEnds implements Check {
             results.fine();
             return;
         }
-        String lens = context.build().lens(context.rig().lens()).map(l -> " with " + l.title()).orElse("");
+        String lens = context.build()
+                .lens(context.rig().lens())
+                .map(l -> " with " + l.title())
+                .orElse("");
         results.found(
                 List.of(rods.id(), "front"),
                 rods.title() + " end in the picture" + lens,

@@ -45,8 +45,9 @@ public final class RodReach implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         for (Placed rods : context.rig().attached()) {
-            rods.type().facet(Facet.Rods.class).ifPresent(f -> reach(context, rods, f)
-                    .ifPresent(r -> judge(context, rods, f, r, results)));
+            rods.type()
+                    .facet(Facet.Rods.class)
+                    .ifPresent(f -> reach(context, rods, f).ifPresent(r -> judge(context, rods, f, r, results)));
         }
     }
 
@@ -59,18 +60,15 @@ public final class RodReach implements Check {
                             && h.carrier().port().equals(facet.port()))
                     .ifPresent(held::add);
         }
-        return held.stream()
-                .max(Comparator.comparingDouble(h -> h.span().to()))
-                .map(front -> {
-                    double rear = held.stream().mapToDouble(h -> h.span().from()).min().orElseThrow();
-                    double far = front.span().to();
-                    double needed = far - rear + context.rule(Rule.ROD_MARGIN);
-                    return new Reach(rear, far, needed, front.clamp().placement());
-                });
+        return held.stream().max(Comparator.comparingDouble(h -> h.span().to())).map(front -> {
+            double rear = held.stream().mapToDouble(h -> h.span().from()).min().orElseThrow();
+            double far = front.span().to();
+            double needed = far - rear + context.rule(Rule.ROD_MARGIN);
+            return new Reach(rear, far, needed, front.clamp().placement());
+        });
     }
 
-    private static void judge(
-            CheckContext context, Placed rods, Facet.Rods facet, Reach reach, Results results) {
+    private static void judge(CheckContext context, Placed rods, Facet.Rods facet, Reach reach, Results results) {
         double margin = context.rule(Rule.ROD_MARGIN);
         double length = facet.lengthMm();
         double over = reach.front() + margin - length;
@@ -86,8 +84,8 @@ public final class RodReach implements Check {
                 "Rods " + Say.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
                 Evidence.Amount.atLeast(length, needed, "mm"),
                 (ahead
-                                ? context.rig().title(reach.foremost()) + " needs the rods to end "
-                                        + Say.length(margin) + " beyond its clamp"
+                                ? context.rig().title(reach.foremost()) + " needs the rods to end " + Say.length(margin)
+                                        + " beyond its clamp"
                                 : "The rearmost clamp leaves the rods")
                         + ".");
     }
@@ -105,8 +103,8 @@ public final class RodReach implements Check {
                                 && t.port(r.port()).orElseThrow().standard().equals(standard))
                         .isPresent())
                 .sorted(Comparator.comparingDouble(RodReach::length))
-                .map(t -> new Candidate("rods", t.name() + " in place of " + rods.type().name(),
-                        Parts.swap(context, rods.id(), t)))
+                .map(t -> new Candidate(
+                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(context, rods.id(), t)))
                 .toList();
     }
 

@@ -61,9 +61,10 @@ public final class RodSag implements Check {
             }
             double free = (at.get().span().from() + at.get().span().to()) / 2 - from;
             if (free > 0) {
-                double newton = (Mass.of(rig, rig.subtree(joint.child().placement())).grams() / 1000 * Statics.G
-                                + support(context, joint.child().placement()))
-                        / count(context, rods, facet);
+                double newton =
+                        (Mass.of(rig, rig.subtree(joint.child().placement())).grams() / 1000 * Statics.G
+                                        + support(context, joint.child().placement()))
+                                / count(context, rods, facet);
                 worst += Statics.sag(
                         newton,
                         free,

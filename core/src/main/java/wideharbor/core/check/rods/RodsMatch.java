@@ -76,10 +76,8 @@ public final class RodsMatch implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         List<Candidate> found = new ArrayList<>();
-        Joint joint = context.rig()
-                .content()
-                .joint(finding.key().subjects().get(0))
-                .orElseThrow();
+        Joint joint =
+                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = context.rig().require(ref.placement()).type();
             Optional<Facet.Rods> rods = now.facet(Facet.Rods.class);
@@ -88,7 +86,9 @@ public final class RodsMatch implements Check {
             }
             for (ItemType other : Parts.byNearness(context)) {
                 Optional<Facet.Rods> spec = other.facet(Facet.Rods.class);
-                if (spec.isPresent() && spec.get().lengthMm() >= rods.get().lengthMm() && !other.ref().equals(now.ref())) {
+                if (spec.isPresent()
+                        && spec.get().lengthMm() >= rods.get().lengthMm()
+                        && !other.ref().equals(now.ref())) {
                     found.add(new Candidate(
                             "rods",
                             other.name() + " in place of " + now.name(),

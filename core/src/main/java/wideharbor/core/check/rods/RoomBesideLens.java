@@ -58,7 +58,8 @@ public final class RoomBesideLens implements Check {
         if (Math.abs(pose.u().dot(Vec3.FORWARD)) < 0.99) {
             return;
         }
-        double rear = Math.min(pose.at().z(), pose.apply(new Vec3(0, facet.lengthMm(), 0)).z());
+        double rear = Math.min(
+                pose.at().z(), pose.apply(new Vec3(0, facet.lengthMm(), 0)).z());
         double barrel = barrel(context, lens, rear, rear + facet.lengthMm());
         if (barrel == 0) {
             return;
@@ -77,7 +78,9 @@ public final class RoomBesideLens implements Check {
         }
         results.found(
                 List.of(lens.id(), rods.id()),
-                lens.title() + (clear < 0 ? " stands " + Say.mm(-clear) + " into " : " clears ") + rods.title()
+                lens.title()
+                        + (clear < 0 ? " stands " + Say.mm(-clear) + " into " : " clears ")
+                        + rods.title()
                         + (clear < 0 ? "" : " by " + Say.mm(clear) + " only"),
                 Evidence.Amount.atLeast(clear, need, "mm"),
                 "The barrel is " + Say.length(2 * barrel) + " thick where the rods run. A riser, rods set wider, or a"
@@ -89,7 +92,8 @@ public final class RoomBesideLens implements Check {
         double most = 0;
         for (Piece piece : context.catalogue().pieces(lens.type())) {
             if (piece.use() == Shape.Use.SOLID) {
-                Convex.Bounds box = piece.convex().placed(lens.poses().get(piece.link())).bounds();
+                Convex.Bounds box =
+                        piece.convex().placed(lens.poses().get(piece.link())).bounds();
                 if (box.max().z() > fromZ && box.min().z() < toZ) {
                     // Barrels are round: sideways is as good as any direction, and feet below do not count.
                     most = Math.max(most, Math.max(box.max().x(), -box.min().x()));

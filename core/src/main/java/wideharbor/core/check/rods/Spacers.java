@@ -38,7 +38,8 @@ public final class Spacers {
                 .filter(t -> Math.abs(spacer(t).heightMm() - missingMm) <= tolerance)
                 .sorted(Comparator.comparingInt((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> Math.abs(spacer(t).heightMm() - missingMm)))
-                .forEach(t -> candidate(context, joint, List.of(t), "riser", t.name()).ifPresent(all::add));
+                .forEach(t ->
+                        candidate(context, joint, List.of(t), "riser", t.name()).ifPresent(all::add));
         shims(context, joint, missingMm, fitting).ifPresent(all::add);
         return all;
     }
@@ -51,17 +52,19 @@ public final class Spacers {
             int count = context.kit().count(type.ref());
             if (spacer(type).shim() && count > 0) {
                 byId.put(type.ref().toString(), type);
-                atHand.add(new ShimPlanner.Shim(type.ref().toString(), spacer(type).heightMm(), count));
+                atHand.add(
+                        new ShimPlanner.Shim(type.ref().toString(), spacer(type).heightMm(), count));
             }
         }
-        return ShimPlanner.plan(missingMm, atHand, context.rule(Rule.SHIM_TOLERANCE)).flatMap(plan -> {
-            List<ItemType> stack = plan.ids().stream().map(byId::get).toList();
-            String sizes = stack.stream()
-                    .map(t -> Say.one(spacer(t).heightMm()))
-                    .reduce((a, b) -> a + " + " + b)
-                    .orElseThrow();
-            return candidate(context, joint, stack, "shims", "Shims " + sizes);
-        });
+        return ShimPlanner.plan(missingMm, atHand, context.rule(Rule.SHIM_TOLERANCE))
+                .flatMap(plan -> {
+                    List<ItemType> stack = plan.ids().stream().map(byId::get).toList();
+                    String sizes = stack.stream()
+                            .map(t -> Say.one(spacer(t).heightMm()))
+                            .reduce((a, b) -> a + " + " + b)
+                            .orElseThrow();
+                    return candidate(context, joint, stack, "shims", "Shims " + sizes);
+                });
     }
 
     private static List<ItemType> fitting(CheckContext context, Joint joint) {
@@ -99,12 +102,17 @@ public final class Spacers {
             used.merge(type, 1, Integer::sum);
             String id = nextId(context, type.ref().id(), taken);
             edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
-            edit.add(new Scoped(scope, join("j-" + id, above, new PortRef(id, spacer(type).topPort()), joint)));
+            edit.add(new Scoped(
+                    scope, join("j-" + id, above, new PortRef(id, spacer(type).topPort()), joint)));
             above = new PortRef(id, spacer(type).bottomPort());
         }
         edit.add(new Scoped(scope, join(nextId(context, joint.id() + "-b", taken), above, joint.child(), joint)));
         used.forEach((type, count) -> edit.addAll(Parts.take(context, type.ref(), count)));
-        return settled(context, kind, title + " under " + context.rig().title(joint.parent().placement()), edit);
+        return settled(
+                context,
+                kind,
+                title + " under " + context.rig().title(joint.parent().placement()),
+                edit);
     }
 
     private static String nextId(CheckContext context, String stem, List<String> taken) {
@@ -140,7 +148,8 @@ public final class Spacers {
                 new Scoped(scope, new Command.Unplace(id)),
                 new Scoped(scope, join(freed, joint.parent(), lower.child(), lower)),
                 Scoped.kit(new Command.AddKit(type.ref(), 1))));
-        return settled(context, "take-out", "Take " + type.name() + " out", edit).stream().toList();
+        return settled(context, "take-out", "Take " + type.name() + " out", edit).stream()
+                .toList();
     }
 
     private static Scope scope(CheckContext context, Joint joint) {

@@ -24,16 +24,16 @@ import wideharbor.core.signal.CableSchedule;
 /** Every cable reaches. */
 public final class CableLength implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "cables.length",
-            "signal",
-            "Cables reach",
-            "every cable of the rig",
-            "its length is at least the way between its sockets, by the parts it is led along, with the plugs' own length and a tenth to spare; also when a joint on the way is turned",
-            "a taut cable pulls its socket, and is the first thing to fail",
-            "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint at a time",
-            "sockets on file; plugs by house rule",
-            Severity.CAUTION,
-            false)
+                    "cables.length",
+                    "signal",
+                    "Cables reach",
+                    "every cable of the rig",
+                    "its length is at least the way between its sockets, by the parts it is led along, with the plugs' own length and a tenth to spare; also when a joint on the way is turned",
+                    "a taut cable pulls its socket, and is the first thing to fail",
+                    "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint at a time",
+                    "sockets on file; plugs by house rule",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.LAID_WIRING);
 
     @Override
@@ -51,8 +51,8 @@ public final class CableLength implements Check {
                         row.name() + " is taut when " + row.turned() + " is turned",
                         Evidence.Amount.atLeast(row.lengthMm(), row.turnedMm(), "mm")
                                 .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
-                        "Turned by " + Say.one(context.rule(Rule.CABLE_TURN)) + "° or as far as it goes, the way is about "
-                                + Say.length(row.turnedMm()) + ".");
+                        "Turned by " + Say.one(context.rule(Rule.CABLE_TURN))
+                                + "° or as far as it goes, the way is about " + Say.length(row.turnedMm()) + ".");
                 continue;
             }
             if (!row.isTooShort()) {
@@ -61,7 +61,8 @@ public final class CableLength implements Check {
             }
             results.found(
                     List.of(row.id(), "length"),
-                    row.name() + " does not reach from " + row.a().part() + " to " + row.b().part(),
+                    row.name() + " does not reach from " + row.a().part() + " to "
+                            + row.b().part(),
                     Evidence.Amount.atLeast(row.lengthMm(), row.neededMm(), "mm")
                             .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
                     "The way is about " + Say.length(row.neededMm()) + ", estimated along the rig's axes.");
@@ -92,6 +93,10 @@ public final class CableLength implements Check {
     }
 
     private static List<String> plugs(Facet.Cable wire) {
-        return List.of(wire.a().connector(), wire.a().pinOut(), wire.b().connector(), wire.b().pinOut());
+        return List.of(
+                wire.a().connector(),
+                wire.a().pinOut(),
+                wire.b().connector(),
+                wire.b().pinOut());
     }
 }

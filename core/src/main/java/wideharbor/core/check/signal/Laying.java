@@ -30,7 +30,8 @@ public final class Laying {
                 .toList();
         Socket to = Wiring.socket(context, input);
         for (SocketRef output : open) {
-            Wiring.cable(context, Wiring.socket(context, output), to).ifPresent(t -> all.add(lay(context, t, output, input)));
+            Wiring.cable(context, Wiring.socket(context, output), to)
+                    .ifPresent(t -> all.add(lay(context, t, output, input)));
         }
         for (ItemType type : context.catalogue().current()) {
             for (SignalFacet.Passage passage : converts(type, carried)) {
@@ -46,8 +47,8 @@ public final class Laying {
     }
 
     private static String ends(CheckContext context, SocketRef from, SocketRef to) {
-        return context.rig().title(from.placement()) + " " + Wiring.socket(context, from).title() + " to "
-                + context.rig().title(to.placement());
+        return context.rig().title(from.placement()) + " "
+                + Wiring.socket(context, from).title() + " to " + context.rig().title(to.placement());
     }
 
     /** What a part that shows nothing itself passes on, from a socket of one plug to one of another. */
@@ -66,8 +67,10 @@ public final class Laying {
 
     private static List<Candidate> convert(
             CheckContext context, SocketRef from, SocketRef to, ItemType type, SignalFacet.Passage passage) {
-        Optional<ItemType> first =
-                Wiring.cable(context, Wiring.socket(context, from), type.socket(passage.from()).orElseThrow());
+        Optional<ItemType> first = Wiring.cable(
+                context,
+                Wiring.socket(context, from),
+                type.socket(passage.from()).orElseThrow());
         Optional<ItemType> second =
                 Wiring.cable(context, type.socket(passage.to()).orElseThrow(), Wiring.socket(context, to));
         if (first.isEmpty() || second.isEmpty()) {
@@ -104,8 +107,10 @@ public final class Laying {
     }
 
     private static List<Candidate> send(CheckContext context, SocketRef from, ItemType type, SignalFacet.Radio radio) {
-        Optional<ItemType> wire =
-                Wiring.cable(context, Wiring.socket(context, from), type.socket(radio.socket()).orElseThrow());
+        Optional<ItemType> wire = Wiring.cable(
+                context,
+                Wiring.socket(context, from),
+                type.socket(radio.socket()).orElseThrow());
         if (wire.isEmpty()) {
             return List.of();
         }
@@ -115,7 +120,12 @@ public final class Laying {
                         type.name() + " on " + context.rig().title(p.on()) + ", fed by "
                                 + Wiring.socket(context, from).title(),
                         p.with(Wiring.lay(
-                                        context, p.scope(), wire.get(), from, new SocketRef(p.id(), radio.socket()), p.taken()))
+                                        context,
+                                        p.scope(),
+                                        wire.get(),
+                                        from,
+                                        new SocketRef(p.id(), radio.socket()),
+                                        p.taken()))
                                 .commands()))
                 .toList();
     }

@@ -23,16 +23,16 @@ import wideharbor.core.signal.Viewing;
 /** The look is on the picture once where exposure or colour is judged, and nowhere twice. */
 public final class LookOnce implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.look",
-            "signal",
-            "The look is on once",
-            "the picture of every viewer whom one reaches",
-            "the look is put on at one place of the way; where only frame and focus are judged it may be missing",
-            "a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody",
-            "count of the places on the way where the look is switched on",
-            "switches as set in this build",
-            Severity.CAUTION,
-            false)
+                    "signal.look",
+                    "signal",
+                    "The look is on once",
+                    "the picture of every viewer whom one reaches",
+                    "the look is put on at one place of the way; where only frame and focus are judged it may be missing",
+                    "a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody",
+                    "count of the places on the way where the look is switched on",
+                    "switches as set in this build",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -51,7 +51,11 @@ public final class LookOnce implements Check {
     }
 
     private static void judge(CheckContext context, Seat seat, Viewing viewing, Results results) {
-        List<SocketRef> at = Looks.along(seat.route().orElseThrow(), viewing.graph(), context.rig().content()).at();
+        List<SocketRef> at = Looks.along(
+                        seat.route().orElseThrow(),
+                        viewing.graph(),
+                        context.rig().content())
+                .at();
         boolean judges = seat.viewer().trust().compareTo(Trust.EXPOSURE) >= 0;
         if (at.size() == 1 || at.isEmpty() && !judges) {
             results.fine();
@@ -79,7 +83,11 @@ public final class LookOnce implements Check {
         viewing.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
                 .forEach(s -> {
-                    List<SocketRef> at = Looks.along(s.route().orElseThrow(), viewing.graph(), context.rig().content()).at();
+                    List<SocketRef> at = Looks.along(
+                                    s.route().orElseThrow(),
+                                    viewing.graph(),
+                                    context.rig().content())
+                            .at();
                     boolean on = at.isEmpty();
                     s.route().orElseThrow().sockets().stream()
                             .filter(k -> viewing.graph().takesLook(k) && at.contains(k) != on)
@@ -95,6 +103,7 @@ public final class LookOnce implements Check {
                 "Look " + (on ? "on" : "off") + " at " + context.rig().title(socket.placement()) + ", "
                         + Wiring.socket(context, socket).title(),
                 List.of(new Scoped(
-                        context.scopeOf(Switches.look(socket)), new Command.Set(Switches.look(socket), on ? 1 : 0, false))));
+                        context.scopeOf(Switches.look(socket)),
+                        new Command.Set(Switches.look(socket), on ? 1 : 0, false))));
     }
 }

@@ -24,16 +24,16 @@ import wideharbor.core.signal.SignalGraph;
 /** No link of a picture's way carries less than the picture needs. */
 public final class PictureRate implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.rate",
-            "signal",
-            "Links carry the picture",
-            "every way of a picture on the rig",
-            "each socket on the way carries at least the rate that is sent",
-            "an input that is too slow shows nothing, or sparkles when the cable is long",
-            "least of the sockets' rates on the way against the rate sent",
-            "rates by the makers",
-            Severity.STOP,
-            false)
+                    "signal.rate",
+                    "signal",
+                    "Links carry the picture",
+                    "every way of a picture on the rig",
+                    "each socket on the way carries at least the rate that is sent",
+                    "an input that is too slow shows nothing, or sparkles when the cable is long",
+                    "least of the sockets' rates on the way against the rate sent",
+                    "rates by the makers",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -60,7 +60,8 @@ public final class PictureRate implements Check {
                     List.of(input.toString(), "rate"),
                     context.rig().title(at.placement()) + " is too slow for the picture",
                     Evidence.Amount.atLeast(narrow.get().gigabits(), sent.get(), "Gbit/s"),
-                    "The way from " + Wiring.socket(context, route.get().from()).title() + " is as fast as its slowest link, "
+                    "The way from " + Wiring.socket(context, route.get().from()).title()
+                            + " is as fast as its slowest link, "
                             + Wiring.socket(context, at).title() + ".");
         }
     }
@@ -81,7 +82,9 @@ public final class PictureRate implements Check {
         List<Candidate> all = new ArrayList<>();
         for (PictureOut out : context.rig().require(from.placement()).type().facets(PictureOut.class)) {
             SocketRef other = new SocketRef(from.placement(), out.socket());
-            boolean alike = Wiring.socket(context, other).connector().equals(Wiring.socket(context, from).connector());
+            boolean alike = Wiring.socket(context, other)
+                    .connector()
+                    .equals(Wiring.socket(context, from).connector());
             if (!other.equals(from) && alike && !Wiring.isTaken(context, other)) {
                 all.add(new Candidate(
                         "output",
@@ -91,7 +94,10 @@ public final class PictureRate implements Check {
                                 new Scoped(
                                         context.scopeOf(named[0]),
                                         new Command.Connect(new CableRun(
-                                                cable.id() + "-b", cable.type(), other, first.get().to()))))));
+                                                cable.id() + "-b",
+                                                cable.type(),
+                                                other,
+                                                first.get().to()))))));
             }
         }
         return all;

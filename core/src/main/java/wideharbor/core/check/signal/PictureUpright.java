@@ -20,7 +20,9 @@ import wideharbor.core.signal.Looks;
 import wideharbor.core.signal.Seat;
 import wideharbor.core.signal.Viewing;
 
-/** With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig. */
+/**
+ * With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig.
+ */
 public final class PictureUpright implements Check {
     private static final CheckCard CARD = new CheckCard(
             "signal.turn",
@@ -47,7 +49,11 @@ public final class PictureUpright implements Check {
             if (!seat.isReached()) {
                 continue;
             }
-            int turns = Looks.along(seat.route().orElseThrow(), viewing.graph(), context.rig().content()).quarterTurns();
+            int turns = Looks.along(
+                            seat.route().orElseThrow(),
+                            viewing.graph(),
+                            context.rig().content())
+                    .quarterTurns();
             boolean wants = rolled && !seat.display().map(Box::onRig).orElse(true);
             if (wants == (turns % 2 == 1)) {
                 results.fine();
@@ -76,8 +82,9 @@ public final class PictureUpright implements Check {
                     boolean wants = rolled && !s.display().map(Box::onRig).orElse(true);
                     all.add(new Candidate(
                             "turn",
-                            (wants ? "Turned by a quarter at " : "Not turned at ") + context.rig().title(from.placement())
-                                    + ", " + Wiring.socket(context, from).title(),
+                            (wants ? "Turned by a quarter at " : "Not turned at ")
+                                    + context.rig().title(from.placement()) + ", "
+                                    + Wiring.socket(context, from).title(),
                             List.of(new Scoped(
                                     context.scopeOf(Switches.turn(from)),
                                     new Command.Set(Switches.turn(from), wants ? 1 : 0, false)))));

@@ -23,16 +23,16 @@ public final class PlugClamps implements Check {
     private static final int MOST_PLACES = 3;
 
     private static final CheckCard CARD = new CheckCard(
-            "signal.clamps",
-            "signal",
-            "Fragile plugs are clamped",
-            "every socket that breaks when its plug is pulled, with a cable in it",
-            "a clamp for plugs sits on the part or on what carries it, one for each such plug",
-            "the socket of a body costs the day, and its repair the week",
-            "clamps counted against such plugs",
-            "sockets by the maker; practice",
-            Severity.CAUTION,
-            false)
+                    "signal.clamps",
+                    "signal",
+                    "Fragile plugs are clamped",
+                    "every socket that breaks when its plug is pulled, with a cable in it",
+                    "a clamp for plugs sits on the part or on what carries it, one for each such plug",
+                    "the socket of a body costs the day, and its repair the week",
+                    "clamps counted against such plugs",
+                    "sockets by the maker; practice",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -43,7 +43,9 @@ public final class PlugClamps implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         Rig rig = context.rig();
-        long clamps = rig.attached().stream().filter(p -> p.type().can(Capability.CLAMPS_PLUG)).count();
+        long clamps = rig.attached().stream()
+                .filter(p -> p.type().can(Capability.CLAMPS_PLUG))
+                .count();
         for (Box box : context.signals().boxes()) {
             for (Signal signal : box.type().facets(Signal.class)) {
                 SocketRef socket = new SocketRef(box.id(), signal.socket());
@@ -56,7 +58,8 @@ public final class PlugClamps implements Check {
                 } else {
                     results.found(
                             List.of(socket.toString(), "clamp"),
-                            "Nothing holds the plug in " + box.title() + ", " + Wiring.socket(context, socket).title(),
+                            "Nothing holds the plug in " + box.title() + ", "
+                                    + Wiring.socket(context, socket).title(),
                             new Evidence.Statement("no clamp left for it", "a clamp for the plug"),
                             "A pull at this plug breaks the socket.");
                 }
@@ -71,7 +74,8 @@ public final class PlugClamps implements Check {
         return Parts.byNearness(context).stream()
                 .filter(t -> t.can(Capability.CLAMPS_PLUG))
                 .flatMap(t -> Placing.near(context, box, t, MOST_PLACES).stream())
-                .map(p -> new Candidate("clamp", p.type().name() + " on " + context.rig().title(p.on()), p.commands()))
+                .map(p -> new Candidate(
+                        "clamp", p.type().name() + " on " + context.rig().title(p.on()), p.commands()))
                 .toList();
     }
 

@@ -23,16 +23,16 @@ import wideharbor.core.rig.Placed;
 /** What others depend on is not fed by a plug that falls out. */
 public final class PlugLocks implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "cables.locks",
-            "signal",
-            "Feeds that others depend on lock",
-            "every power cable of a body or a transmitter",
-            "its plugs lock at both ends",
-            "a plug that is brushed out takes the take, or everybody's picture, with it",
-            "",
-            "plugs on file; practice",
-            Severity.NOTE,
-            false)
+                    "cables.locks",
+                    "signal",
+                    "Feeds that others depend on lock",
+                    "every power cable of a body or a transmitter",
+                    "its plugs lock at both ends",
+                    "a plug that is brushed out takes the take, or everybody's picture, with it",
+                    "",
+                    "plugs on file; practice",
+                    Severity.NOTE,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -43,7 +43,8 @@ public final class PlugLocks implements Check {
     @Override
     public void run(CheckContext context, Results results) {
         for (CableRun cable : context.rig().content().cables()) {
-            Optional<Facet.Cable> wire = context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<Facet.Cable> wire =
+                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
             Optional<Placed> fed = depended(context, cable);
             if (wire.isEmpty() || wire.get().carries() != Socket.Kind.POWER || fed.isEmpty()) {
                 continue;
@@ -56,7 +57,8 @@ public final class PlugLocks implements Check {
                     List.of(cable.id(), "locks"),
                     "The feed of " + fed.get().title() + " does not lock",
                     new Evidence.Statement(
-                            wire.get().a().connector() + " to " + wire.get().b().connector() + ", not locking", "plugs that lock"),
+                            wire.get().a().connector() + " to " + wire.get().b().connector() + ", not locking",
+                            "plugs that lock"),
                     "Tie it down at both ends, or use one that locks.");
         }
     }
@@ -79,8 +81,13 @@ public final class PlugLocks implements Check {
     /** One that locks, between the same sockets and no shorter. */
     @Override
     public List<Candidate> candidates(Finding finding, CheckContext context) {
-        CableRun cable = context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
-        double length = context.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow().lengthMm();
+        CableRun cable =
+                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        double length = context.catalogue()
+                .require(cable.type())
+                .facet(Facet.Cable.class)
+                .orElseThrow()
+                .lengthMm();
         Socket a = Wiring.socket(context, cable.a());
         Socket b = Wiring.socket(context, cable.b());
         List<Candidate> all = new ArrayList<>();

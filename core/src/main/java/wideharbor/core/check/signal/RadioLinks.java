@@ -18,16 +18,16 @@ import wideharbor.core.rig.Placed;
 /** A transmitter serves no more receivers than it can, and radios of other families are not on its band. */
 public final class RadioLinks implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.radio",
-            "signal",
-            "Radio links keep apart",
-            "every transmitter on the rig, with the receivers of rig and kit",
-            "no more receivers of its family than it serves; no transmitter of another family on its band",
-            "one receiver too many pairs by chance, and two families on a band cut each other off",
-            "receivers counted by family, bands compared",
-            "makers' figures; local rules on radio decide",
-            Severity.CAUTION,
-            false)
+                    "signal.radio",
+                    "signal",
+                    "Radio links keep apart",
+                    "every transmitter on the rig, with the receivers of rig and kit",
+                    "no more receivers of its family than it serves; no transmitter of another family on its band",
+                    "one receiver too many pairs by chance, and two families on a band cut each other off",
+                    "receivers counted by family, bands compared",
+                    "makers' figures; local rules on radio decide",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -103,10 +103,14 @@ public final class RadioLinks implements Check {
         for (Map.Entry<TypeRef, Integer> e : context.kit().counts().entrySet()) {
             kit += hears(context.catalogue().require(e.getKey()), radio) ? e.getValue() : 0;
         }
-        return kit + context.rig().attached().stream().filter(p -> hears(p.type(), radio)).count();
+        return kit
+                + context.rig().attached().stream()
+                        .filter(p -> hears(p.type(), radio))
+                        .count();
     }
 
     private static boolean hears(ItemType type, Radio sender) {
-        return type.facets(Radio.class).stream().anyMatch(r -> !r.sends() && r.family().equals(sender.family()));
+        return type.facets(Radio.class).stream()
+                .anyMatch(r -> !r.sends() && r.family().equals(sender.family()));
     }
 }

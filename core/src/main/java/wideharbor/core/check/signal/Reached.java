@@ -69,7 +69,16 @@ public final class Reached implements Check {
     private static CheckCard card(
             String id, String title, String subjects, String expectation, String because, Severity severity) {
         return new CheckCard(
-                id, "signal", title, subjects, expectation, because, "the way walked back from the input", "sockets on file", severity, false)
+                        id,
+                        "signal",
+                        title,
+                        subjects,
+                        expectation,
+                        because,
+                        "the way walked back from the input",
+                        "sockets on file",
+                        severity,
+                        false)
                 .restingOn(CheckCard.Basis.WIRING);
     }
 
@@ -95,14 +104,20 @@ public final class Reached implements Check {
                 continue;
             }
             SocketRef at = graph.brokenAt(inputs.get(0));
-            Socket end = graph.box(at.placement()).orElseThrow().type().socket(at.socket()).orElseThrow();
+            Socket end = graph.box(at.placement())
+                    .orElseThrow()
+                    .type()
+                    .socket(at.socket())
+                    .orElseThrow();
             String what = graph.carried(inputs.get(0)).orElseThrow().inWords();
             results.found(
                     List.of(inputs.get(0).toString(), "reached"),
                     "No " + what + " reaches " + box.title(),
                     new Evidence.Statement(
-                            "nothing leads to " + context.rig().title(at.placement()) + ", " + end.title(), "a way from where it begins"),
-                    card.because().substring(0, 1).toUpperCase(java.util.Locale.ROOT) + card.because().substring(1) + ".");
+                            "nothing leads to " + context.rig().title(at.placement()) + ", " + end.title(),
+                            "a way from where it begins"),
+                    card.because().substring(0, 1).toUpperCase(java.util.Locale.ROOT)
+                            + card.because().substring(1) + ".");
         }
     }
 
@@ -116,6 +131,9 @@ public final class Reached implements Check {
     public List<Candidate> candidates(Finding finding, CheckContext context) {
         String[] named = finding.key().subjects().get(0).split(":");
         SocketRef input = new SocketRef(named[0], named[1]);
-        return context.signals().carried(input).map(c -> Laying.to(context, input, c)).orElse(List.of());
+        return context.signals()
+                .carried(input)
+                .map(c -> Laying.to(context, input, c))
+                .orElse(List.of());
     }
 }

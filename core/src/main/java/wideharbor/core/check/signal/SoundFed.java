@@ -19,16 +19,16 @@ import wideharbor.core.signal.SoundPlan;
 /** Every microphone goes into an input with channels and power enough for it. */
 public final class SoundFed implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.sound",
-            "signal",
-            "Sound arrives",
-            "every microphone and every sound input on the rig",
-            "each microphone reaches an input that has channels for it, and gets power on the line when it needs it",
-            "a silent track is found out in the cutting room",
-            "channels of the source against those of the input; power on the line against the need",
-            "makers' figures; who has the sound by the brief",
-            Severity.CAUTION,
-            false)
+                    "signal.sound",
+                    "signal",
+                    "Sound arrives",
+                    "every microphone and every sound input on the rig",
+                    "each microphone reaches an input that has channels for it, and gets power on the line when it needs it",
+                    "a silent track is found out in the cutting room",
+                    "channels of the source against those of the input; power on the line against the need",
+                    "makers' figures; who has the sound by the brief",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override
@@ -58,14 +58,18 @@ public final class SoundFed implements Check {
                         List.of(line.source().toString(), "power"),
                         title + " gets no power on the line",
                         new Evidence.Statement(
-                                Wiring.socket(context, line.into().get()).title() + " gives none", "power on the line, or cells of its own"),
+                                Wiring.socket(context, line.into().get()).title() + " gives none",
+                                "power on the line, or cells of its own"),
                         "A condenser without it is silent.");
             } else {
                 results.fine();
             }
         }
         boolean apart = context.job().brief().asks().shoot().sound() == Shoot.Sound.SEPARATE;
-        if (apart && plan.lines().isEmpty() && !plan.sinks().isEmpty() && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
+        if (apart
+                && plan.lines().isEmpty()
+                && !plan.sinks().isEmpty()
+                && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
             results.found(
                     Severity.NOTE,
                     List.of("rig", "scratch"),

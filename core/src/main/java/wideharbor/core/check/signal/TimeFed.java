@@ -16,16 +16,16 @@ import wideharbor.core.signal.SignalGraph;
 /** When recorders of several departments must agree, the body gets its time from a box that keeps it. */
 public final class TimeFed implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.time",
-            "signal",
-            "The body gets the time",
-            "every time input on the rig, when the brief wants one time for all",
-            "a box that keeps time feeds it",
-            "picture and sound that share no clock are married by hand, take by take",
-            "the way walked from the timecode box",
-            "the brief",
-            Severity.STOP,
-            false)
+                    "signal.time",
+                    "signal",
+                    "The body gets the time",
+                    "every time input on the rig, when the brief wants one time for all",
+                    "a box that keeps time feeds it",
+                    "picture and sound that share no clock are married by hand, take by take",
+                    "the way walked from the timecode box",
+                    "the brief",
+                    Severity.STOP,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override

@@ -16,16 +16,16 @@ import wideharbor.core.check.Wiring;
 /** A run button that somebody fitted is plugged. */
 public final class Triggered implements Check {
     private static final CheckCard CARD = new CheckCard(
-            "signal.trigger",
-            "signal",
-            "Run buttons are plugged",
-            "every part with a run trigger",
-            "its cable leads to a body",
-            "a button that does nothing is pressed at the moment of the take",
-            "the button's output looked at",
-            "sockets on file",
-            Severity.CAUTION,
-            false)
+                    "signal.trigger",
+                    "signal",
+                    "Run buttons are plugged",
+                    "every part with a run trigger",
+                    "its cable leads to a body",
+                    "a button that does nothing is pressed at the moment of the take",
+                    "the button's output looked at",
+                    "sockets on file",
+                    Severity.CAUTION,
+                    false)
             .restingOn(CheckCard.Basis.WIRING);
 
     @Override

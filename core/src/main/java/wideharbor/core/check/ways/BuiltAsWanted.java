@@ -11,7 +11,9 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 
-/** A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise. */
+/**
+ * A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise.
+ */
 public final class BuiltAsWanted implements Check {
     private static final CheckCard CARD = new CheckCard(
             "ways.wanted",
@@ -39,7 +41,8 @@ public final class BuiltAsWanted implements Check {
                 results.fine();
                 continue;
             }
-            List<String> subjects = new ArrayList<>(List.of(wanted.because().way().id()));
+            List<String> subjects =
+                    new ArrayList<>(List.of(wanted.because().way().id()));
             misses.forEach(miss -> subjects.add(miss.subject()));
             results.found(
                     wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION,

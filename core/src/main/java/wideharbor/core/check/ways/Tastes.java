@@ -35,7 +35,13 @@ final class Tastes {
     private static final double CLOSE_PAD = 120;
     private static final double HIGH_VOLTS = 20;
     private static final Set<Category> RIGGING = Set.of(
-            Category.PLATE, Category.DOVETAIL, Category.ROD, Category.CAGE, Category.HANDLE, Category.BRACKET, Category.RISER);
+            Category.PLATE,
+            Category.DOVETAIL,
+            Category.ROD,
+            Category.CAGE,
+            Category.HANDLE,
+            Category.BRACKET,
+            Category.RISER);
     private static final Map<Taste, Function<Look, List<Miss>>> ALL = new EnumMap<>(Taste.class);
 
     static {
@@ -54,19 +60,27 @@ final class Tastes {
 
     private static void rigging() {
         ALL.put(Taste.RODS_STUDIO, l -> l.each(l.of(Category.ROD), p -> standsOn(p, "rod-15-lw")));
-        ALL.put(Taste.RODS_LIGHT, l -> l.each(l.of(Category.ROD), p -> standsOn(p, "rod-15-studio") || standsOn(p, "rod-19-studio")));
+        ALL.put(
+                Taste.RODS_LIGHT,
+                l -> l.each(l.of(Category.ROD), p -> standsOn(p, "rod-15-studio") || standsOn(p, "rod-19-studio")));
         ALL.put(Taste.NO_RODS, l -> l.each(l.of(Category.ROD)));
         ALL.put(Taste.DRIVES_STAY, Tastes::drivesThatSlide);
-        ALL.put(Taste.CAGE_CLOSED, l -> hasLoop(l) ? List.of() : List.of(new Miss("rig", "no plate ties top and bottom")));
+        ALL.put(
+                Taste.CAGE_CLOSED,
+                l -> hasLoop(l) ? List.of() : List.of(new Miss("rig", "no plate ties top and bottom")));
         ALL.put(Taste.NO_CAGE, l -> l.each(l.of(Category.CAGE)));
         ALL.put(Taste.BASE_OF_BODY, Tastes::basesOfOthers);
         ALL.put(Taste.DOVETAIL_LONG, l -> l.each(l.of(Category.DOVETAIL), p -> length(p) < LONG_DOVETAIL));
         ALL.put(Taste.DOVETAIL_SHORT, l -> l.each(l.of(Category.DOVETAIL), p -> length(p) > SHORT_DOVETAIL));
         ALL.put(Taste.ONE_MAKER, Tastes::secondMakers);
-        ALL.put(Taste.TRIED_JOINTS, l -> l.context().rig().liveJoints().stream()
-                .filter(j -> j.confidence() == Joint.Confidence.CLAIMED || j.confidence() == Joint.Confidence.PLAUSIBLE)
-                .map(j -> new Miss(j.id(), l.context().rig().title(j.child().placement()) + " untried"))
-                .toList());
+        ALL.put(
+                Taste.TRIED_JOINTS,
+                l -> l.context().rig().liveJoints().stream()
+                        .filter(j -> j.confidence() == Joint.Confidence.CLAIMED
+                                || j.confidence() == Joint.Confidence.PLAUSIBLE)
+                        .map(j -> new Miss(
+                                j.id(), l.context().rig().title(j.child().placement()) + " untried"))
+                        .toList());
         ALL.put(Taste.NO_ARMS, l -> l.each(l.of(Category.ARM)));
         ALL.put(Taste.CHANGES_TOOL_FREE, Tastes::changesWithTools);
     }
@@ -79,15 +93,22 @@ final class Tastes {
             List<Placed> holds = l.able(Capability.IS_HANDHOLD);
             boolean left = holds.stream().anyMatch(p -> l.left(p) > 40);
             boolean right = holds.stream().anyMatch(p -> l.left(p) < -40);
-            boolean pair = holds.stream().anyMatch(p -> p.type().name().toLowerCase(java.util.Locale.ROOT).contains("pair"));
-            return left && right || pair ? List.of() : List.of(new Miss("rig", left ? "none on the right" : right ? "none on the left" : "none"));
+            boolean pair = holds.stream()
+                    .anyMatch(p ->
+                            p.type().name().toLowerCase(java.util.Locale.ROOT).contains("pair"));
+            return left && right || pair
+                    ? List.of()
+                    : List.of(new Miss("rig", left ? "none on the right" : right ? "none on the left" : "none"));
         });
         ALL.put(Taste.ONE_GRIP, l -> {
             List<Placed> aside = l.all(p -> p.type().can(Capability.IS_HANDHOLD) && Math.abs(l.left(p)) > 40);
             return aside.size() <= 1 ? List.of() : l.each(aside.subList(1, aside.size()));
         });
-        ALL.put(Taste.HANDLE_ON_TOP, l -> l.none(
-                l.all(p -> p.type().can(Capability.IS_HANDHOLD) && l.over(p) > 60 && Math.abs(l.left(p)) < 60), "nothing to hold on top"));
+        ALL.put(
+                Taste.HANDLE_ON_TOP,
+                l -> l.none(
+                        l.all(p -> p.type().can(Capability.IS_HANDHOLD) && l.over(p) > 60 && Math.abs(l.left(p)) < 60),
+                        "nothing to hold on top"));
     }
 
     private static void power() {
@@ -108,26 +129,49 @@ final class Tastes {
     private static void picture() {
         ALL.put(Taste.SCREEN_LOW, l -> l.each(l.of(Category.MONITOR), p -> isOverHandle(l, p)));
         ALL.put(Taste.SCREEN_HIGH, l -> l.each(l.of(Category.MONITOR), p -> !isOverHandle(l, p)));
-        ALL.put(Taste.FINDER_AND_SCREEN, l -> join(
-                l.none(l.able(Capability.FINDS_PICTURE), "no eyepiece"), l.none(l.able(Capability.SHOWS_PICTURE), "no screen")));
-        ALL.put(Taste.FINDER_ALONE, l -> join(
-                l.none(l.able(Capability.FINDS_PICTURE), "no eyepiece"), l.each(l.able(Capability.SHOWS_PICTURE))));
-        ALL.put(Taste.SCREEN_ALONE, l -> join(
-                l.none(l.able(Capability.SHOWS_PICTURE), "no screen"), l.each(l.able(Capability.FINDS_PICTURE))));
+        ALL.put(
+                Taste.FINDER_AND_SCREEN,
+                l -> join(
+                        l.none(l.able(Capability.FINDS_PICTURE), "no eyepiece"),
+                        l.none(l.able(Capability.SHOWS_PICTURE), "no screen")));
+        ALL.put(
+                Taste.FINDER_ALONE,
+                l -> join(
+                        l.none(l.able(Capability.FINDS_PICTURE), "no eyepiece"),
+                        l.each(l.able(Capability.SHOWS_PICTURE))));
+        ALL.put(
+                Taste.SCREEN_ALONE,
+                l -> join(
+                        l.none(l.able(Capability.SHOWS_PICTURE), "no screen"),
+                        l.each(l.able(Capability.FINDS_PICTURE))));
         ALL.put(Taste.FINDER_OF_BODY, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> !isOfBodysMaker(l, p)));
         ALL.put(Taste.FINDER_OF_OTHERS, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOfBodysMaker(l, p)));
-        ALL.put(Taste.TUBE_SQUARE, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.ROUND)));
-        ALL.put(Taste.TUBE_ROUND, l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.SQUARE)));
+        ALL.put(
+                Taste.TUBE_SQUARE,
+                l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.ROUND)));
+        ALL.put(
+                Taste.TUBE_ROUND,
+                l -> l.each(l.able(Capability.FINDS_PICTURE), p -> isOnTube(p, SignalFacet.Tube.SQUARE)));
         ALL.put(Taste.EXPOSURE_DISPLAY, l -> l.none(l.all(Tastes::isGoodForExposure), "none on the rig"));
-        ALL.put(Taste.EXPOSURE_CAMERA, l -> l.context().job().brief().asks().shoot().viewers().stream()
-                .filter(v -> v.trust() == SignalFacet.Trust.EXPOSURE)
-                .map(v -> new Miss("viewer", v.who() + " judges it at a display"))
-                .toList());
+        ALL.put(
+                Taste.EXPOSURE_CAMERA,
+                l -> l.context().job().brief().asks().shoot().viewers().stream()
+                        .filter(v -> v.trust() == SignalFacet.Trust.EXPOSURE)
+                        .map(v -> new Miss("viewer", v.who() + " judges it at a display"))
+                        .toList());
         ALL.put(Taste.LOOK_AT_BODY, l -> looks(l, true));
         ALL.put(Taste.LOOK_AT_DISPLAY, l -> looks(l, false));
-        ALL.put(Taste.LENS_NATIVE, l -> l.each(l.of(Category.LENS), p -> l.context().rig().locatedBy(p.id())
-                .filter(j -> j.parent().placement().equals(l.context().rig().content().root()))
-                .isEmpty()));
+        ALL.put(
+                Taste.LENS_NATIVE,
+                l -> l.each(
+                        l.of(Category.LENS),
+                        p -> l.context()
+                                .rig()
+                                .locatedBy(p.id())
+                                .filter(j -> j.parent()
+                                        .placement()
+                                        .equals(l.context().rig().content().root()))
+                                .isEmpty()));
         ALL.put(Taste.DRIVE_FOR_PULLER, l -> {
             boolean puller = !l.context().job().brief().crew().focusPuller().isBlank();
             List<Placed> drives = l.able(Capability.DRIVES_LENS);
@@ -139,25 +183,38 @@ final class Tastes {
         ALL.put(Taste.SOUND_ON_RIG, l -> l.none(l.able(Capability.HEARS), "none"));
         ALL.put(Taste.SOUND_TWICE, l -> {
             long kept = l.able(Capability.HEARS).size()
-                    + l.all(p -> p.type().category() == Category.SOUND && p.type().name().startsWith("Recorder")).size();
+                    + l.all(p -> p.type().category() == Category.SOUND
+                                    && p.type().name().startsWith("Recorder"))
+                            .size();
             boolean safe = SoundPlan.of(l.context().signals(), l.context().rig().content()).sinks().stream()
                     .anyMatch(x -> x.channelsIn() > 0 && x.safetyDb() > 0);
-            return kept >= 2 || safe ? List.of() : List.of(new Miss("rig", kept == 0 ? "no sound at all" : "kept once"));
+            return kept >= 2 || safe
+                    ? List.of()
+                    : List.of(new Miss("rig", kept == 0 ? "no sound at all" : "kept once"));
         });
         ALL.put(Taste.TIME_BELOW, l -> l.each(l.able(Capability.KEEPS_TIME), p -> l.over(p) > 0));
         ALL.put(Taste.TIME_BEHIND, l -> l.each(l.able(Capability.KEEPS_TIME), p -> !isBehind(l, p)));
         ALL.put(Taste.LINK_RIGHT, l -> l.each(l.able(Capability.SENDS_PICTURE), p -> l.left(p) > -30));
         ALL.put(Taste.LINK_ON_TOP, l -> l.each(l.able(Capability.SENDS_PICTURE), p -> l.over(p) < 60));
-        ALL.put(Taste.PICTURE_COAX, l -> cables(
-                l, Socket.Kind.PICTURE, f -> !f.a().connector().equals("BNC") || !f.b().connector().equals("BNC")));
+        ALL.put(
+                Taste.PICTURE_COAX,
+                l -> cables(
+                        l,
+                        Socket.Kind.PICTURE,
+                        f -> !f.a().connector().equals("BNC")
+                                || !f.b().connector().equals("BNC")));
     }
 
     private static boolean isOnTube(Placed placed, SignalFacet.Tube tube) {
-        return placed.type().facet(SignalFacet.Display.class).filter(d -> d.tube() == tube).isPresent();
+        return placed.type()
+                .facet(SignalFacet.Display.class)
+                .filter(d -> d.tube() == tube)
+                .isPresent();
     }
 
     private static boolean isGoodForExposure(Placed placed) {
-        return placed.type().facet(SignalFacet.Display.class)
+        return placed.type()
+                .facet(SignalFacet.Display.class)
                 .filter(d -> d.trust().compareTo(SignalFacet.Trust.EXPOSURE) >= 0)
                 .isPresent();
     }
@@ -169,11 +226,17 @@ final class Tastes {
         for (Placed placed : rig.attached()) {
             for (SignalFacet.PictureOut out : placed.type().facets(SignalFacet.PictureOut.class)) {
                 SocketRef socket = new SocketRef(placed.id(), out.socket());
-                boolean plugged = rig.content().cables().stream().anyMatch(c -> c.a().equals(socket) || c.b().equals(socket));
+                boolean plugged =
+                        rig.content().cables().stream().anyMatch(c -> c.a().equals(socket) || c.b().equals(socket));
                 boolean on = rig.content().value(Switches.look(socket)) > 0.5;
                 if (plugged && out.takesLook() && on != atBody) {
-                    all.add(new Miss(placed.id(), placed.title() + ", " + placed.type().socket(out.socket()).orElseThrow().title()
-                            + (on ? " has it on" : " has it off")));
+                    all.add(new Miss(
+                            placed.id(),
+                            placed.title() + ", "
+                                    + placed.type()
+                                            .socket(out.socket())
+                                            .orElseThrow()
+                                            .title() + (on ? " has it on" : " has it off")));
                 }
             }
             if (atBody && placed.type().facet(SignalFacet.Display.class).isPresent()) {
@@ -191,10 +254,18 @@ final class Tastes {
             int ties = l.able(Capability.TIES_CABLES).size();
             return ties * 3 >= plugged ? List.of() : List.of(new Miss("rig", ties + " for " + plugged + " cables"));
         });
-        ALL.put(Taste.RECORDED_TWICE, l -> l.context().kit().counts().entrySet().stream()
-                .filter(e -> isCard(l, e.getKey()) && e.getValue() < 2)
-                .map(e -> new Miss(e.getKey().id(), e.getValue() + " " + l.context().catalogue().require(e.getKey()).name()))
-                .toList());
+        ALL.put(
+                Taste.RECORDED_TWICE,
+                l -> l.context().kit().counts().entrySet().stream()
+                        .filter(e -> isCard(l, e.getKey()) && e.getValue() < 2)
+                        .map(e -> new Miss(
+                                e.getKey().id(),
+                                e.getValue() + " "
+                                        + l.context()
+                                                .catalogue()
+                                                .require(e.getKey())
+                                                .name()))
+                        .toList());
     }
 
     private static boolean isCard(Look look, TypeRef type) {
@@ -209,9 +280,12 @@ final class Tastes {
     /** Rods that hang on a part which slides along with the support do not stay with the body. */
     private static List<Miss> drivesThatSlide(Look look) {
         Rig rig = look.context().rig();
-        return look.each(look.able(Capability.DRIVES_LENS), drive -> rig.pathToRoot(drive.id()).stream()
-                .map(j -> rig.require(j.parent().placement()))
-                .anyMatch(p -> p.type().category() == Category.DOVETAIL || p.type().can(Capability.SHOULDERS)));
+        return look.each(
+                look.able(Capability.DRIVES_LENS),
+                drive -> rig.pathToRoot(drive.id()).stream()
+                        .map(j -> rig.require(j.parent().placement()))
+                        .anyMatch(p -> p.type().category() == Category.DOVETAIL
+                                || p.type().can(Capability.SHOULDERS)));
     }
 
     private static boolean hasLoop(Look look) {
@@ -231,7 +305,8 @@ final class Tastes {
                         plate -> rig.locatedBy(plate.id())
                                         .filter(j -> j.parent().placement().equals(root))
                                         .isPresent()
-                                && plate.type().relations(Relation.Kind.MADE_FOR).stream().noneMatch(r -> r.means(body.type()))))
+                                && plate.type().relations(Relation.Kind.MADE_FOR).stream()
+                                        .noneMatch(r -> r.means(body.type()))))
                 .orElse(List.of());
     }
 
@@ -249,10 +324,15 @@ final class Tastes {
         List<Miss> misses = new ArrayList<>();
         for (var other : look.context().build().configurations()) {
             if (!other.id().equals(here.configuration().id())) {
-                Rig there = Rig.resolve(look.context().build(), other.id(), here.lens(), look.context().catalogue());
+                Rig there = Rig.resolve(
+                        look.context().build(),
+                        other.id(),
+                        here.lens(),
+                        look.context().catalogue());
                 Changeover way = Changeover.between(here, there, look.context().rules());
                 if (!way.isToolFree()) {
-                    misses.add(new Miss("to " + other.id(), "to " + other.title() + " by " + String.join(", ", way.keys())));
+                    misses.add(new Miss(
+                            "to " + other.id(), "to " + other.title() + " by " + String.join(", ", way.keys())));
                 }
             }
         }
@@ -262,12 +342,22 @@ final class Tastes {
     private static List<Miss> otherFronts(Look look) {
         Set<Double> fronts = new LinkedHashSet<>();
         var build = look.context().build();
-        build.lenses().forEach(l -> Rig.resolve(build, look.context().rig().configuration().id(), l.id(), look.context().catalogue())
-                .attached()
-                .forEach(p -> p.type().facet(Facet.Lens.class).ifPresent(f -> fronts.add(f.frontDiameterMm()))));
+        build.lenses()
+                .forEach(l -> Rig.resolve(
+                                build,
+                                look.context().rig().configuration().id(),
+                                l.id(),
+                                look.context().catalogue())
+                        .attached()
+                        .forEach(
+                                p -> p.type().facet(Facet.Lens.class).ifPresent(f -> fronts.add(f.frontDiameterMm()))));
         return fronts.size() <= 1
                 ? List.of()
-                : List.of(new Miss("lenses", String.join(", ", fronts.stream().map(f -> Math.round(f) + " mm").toList())));
+                : List.of(new Miss(
+                        "lenses",
+                        String.join(
+                                ", ",
+                                fronts.stream().map(f -> Math.round(f) + " mm").toList())));
     }
 
     private static boolean isShouldered(Look look) {
@@ -296,7 +386,9 @@ final class Tastes {
         return look.context()
                 .rig()
                 .locatedBy(part.id())
-                .filter(j -> j.parent().placement().equals(look.context().rig().content().root()))
+                .filter(j -> j.parent()
+                        .placement()
+                        .equals(look.context().rig().content().root()))
                 .isPresent();
     }
 
@@ -307,7 +399,9 @@ final class Tastes {
     }
 
     private static boolean isOfBodysMaker(Look look, Placed part) {
-        return look.body().map(b -> b.type().maker().equals(part.type().maker())).orElse(false);
+        return look.body()
+                .map(b -> b.type().maker().equals(part.type().maker()))
+                .orElse(false);
     }
 
     private static boolean isPowered(Placed part) {
@@ -323,7 +417,10 @@ final class Tastes {
     }
 
     private static double volts(Placed part) {
-        return part.type().facet(Facet.Battery.class).map(Facet.Battery::nominalVolts).orElse(0.0);
+        return part.type()
+                .facet(Facet.Battery.class)
+                .map(Facet.Battery::nominalVolts)
+                .orElse(0.0);
     }
 
     private static List<Miss> cables(Look look, Socket.Kind kind, Predicate<Facet.Cable> wrong) {

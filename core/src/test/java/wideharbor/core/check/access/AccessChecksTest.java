@@ -54,10 +54,23 @@ class AccessChecksTest {
 
     private static ItemType block(String id, double half) {
         Port foot = new Port(
-                "foot", "foot", "thread-3-8", Role.A, "main", Vec3.ZERO, DOWN, Vec3.FORWARD, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, Port.Pins.NONE, List.of(),
+                "foot",
+                "foot",
+                "thread-3-8",
+                Role.A,
+                "main",
+                Vec3.ZERO,
+                DOWN,
+                Vec3.FORWARD,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                Port.Pins.NONE,
+                List.of(),
                 List.of(new Freedom.Slide("slide", Freedom.Axis.R, -60, 60, 0)));
-        return part(id).shaped(box(-half, 0, -20, half, 60, 20, Use.SOLID)).port(foot).make();
+        return part(id).shaped(box(-half, 0, -20, half, 60, 20, Use.SOLID))
+                .port(foot)
+                .make();
     }
 
     @Nested
@@ -65,7 +78,9 @@ class AccessChecksTest {
         /** Each 85 to its side of middles 160 apart: 170 − 160 = 10 deep. */
         @Test
         void twoPartsOverlap() {
-            Finding finding = verify(new Interference()).given(two(85)).finds(Severity.STOP, 10, Double.NEGATIVE_INFINITY, 1, "mm");
+            Finding finding = verify(new Interference())
+                    .given(two(85))
+                    .finds(Severity.STOP, 10, Double.NEGATIVE_INFINITY, 1, "mm");
             assertEquals("a runs 10.0 mm into b", finding.title());
         }
 
@@ -77,20 +92,41 @@ class AccessChecksTest {
         /** Moving one along its slide clears it and adds no stop. */
         @Test
         void aSlideBringsThemApart() {
-            assertTrue(verify(new Interference()).given(two(85)).isMendedBy("nudge").title().startsWith("Slide a 11.0 mm"));
+            assertTrue(verify(new Interference())
+                    .given(two(85))
+                    .isMendedBy("nudge")
+                    .title()
+                    .startsWith("Slide a 11.0 mm"));
         }
 
         /** A joined part may sink into its seat near the joint, but not run into the body elsewhere. */
         @Test
         void joinedPartsAreExcusedOnlyAtTheJoint() {
-            ItemType body = part("body").shaped(box(-100, -50, -100, 100, 0, 100, Use.SOLID))
-                    .face("top", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-            Parts sunk = part("seat").shaped(box(-20, -5, -20, 20, 40, 20, Use.SOLID))
+            ItemType body = part("body")
+                    .shaped(box(-100, -50, -100, 100, 0, 100, Use.SOLID))
+                    .face("top", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            Parts sunk = part("seat")
+                    .shaped(box(-20, -5, -20, 20, 40, 20, Use.SOLID))
                     .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE);
-            verify(new Interference()).given(Rigs.rig().with("body", body).with("seat", sunk.make()).join("j", "body:top", "seat:foot").on("none")).holds();
-            ItemType tail = part("seat").shaped(box(-20, -5, -20, 20, 40, 20, Use.SOLID)).shaped(box(-5, -12, 60, 5, 20, 90, Use.SOLID))
-                    .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE).make();
-            verify(new Interference()).given(Rigs.rig().with("body", body).with("seat", tail).join("j", "body:top", "seat:foot").on("none"))
+            verify(new Interference())
+                    .given(Rigs.rig()
+                            .with("body", body)
+                            .with("seat", sunk.make())
+                            .join("j", "body:top", "seat:foot")
+                            .on("none"))
+                    .holds();
+            ItemType tail = part("seat")
+                    .shaped(box(-20, -5, -20, 20, 40, 20, Use.SOLID))
+                    .shaped(box(-5, -12, 60, 5, 20, 90, Use.SOLID))
+                    .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .make();
+            verify(new Interference())
+                    .given(Rigs.rig()
+                            .with("body", body)
+                            .with("seat", tail)
+                            .join("j", "body:top", "seat:foot")
+                            .on("none"))
                     .finds(Severity.STOP, 12, Double.NEGATIVE_INFINITY, 1, "mm");
         }
     }
@@ -98,33 +134,49 @@ class AccessChecksTest {
     @Nested
     class Rooms {
         private Check room(String id) {
-            return KeptRoom.all().stream().filter(c -> c.card().id().equals("access." + id)).findFirst().orElseThrow();
+            return KeptRoom.all().stream()
+                    .filter(c -> c.card().id().equals("access." + id))
+                    .findFirst()
+                    .orElseThrow();
         }
 
         /** The card door swings up to x 40; a reaches from 80 − 50 = 30: its side stands 10 in it. */
         @Test
         void aPartInTheSwingOfTheCardDoorIsAStop() {
-            Finding finding = verify(room("card-door")).given(two(50, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR)))
-                    .report().findings().get(0);
+            Finding finding = verify(room("card-door"))
+                    .given(two(50, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR)))
+                    .report()
+                    .findings()
+                    .get(0);
             assertEquals(Severity.STOP, finding.severity());
             assertEquals("a stands 10.0 mm in the room for the card door", finding.title());
         }
 
         @Test
         void aVentIsACaution() {
-            Finding finding = verify(room("vent")).given(two(50, box(-40, 10, -18, 40, 40, 18, Use.VENT))).report().findings().get(0);
+            Finding finding = verify(room("vent"))
+                    .given(two(50, box(-40, 10, -18, 40, 40, 18, Use.VENT)))
+                    .report()
+                    .findings()
+                    .get(0);
             assertEquals(Severity.CAUTION, finding.severity());
         }
 
         @Test
         void freeRoomIsFineAndNoRoomIsNotLookedAt() {
-            verify(room("card-door")).given(two(30, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR))).holds();
-            verify(room("vent")).given(two(30, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR))).looksAtNothing();
+            verify(room("card-door"))
+                    .given(two(30, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR)))
+                    .holds();
+            verify(room("vent"))
+                    .given(two(30, box(-40, 10, -18, 40, 40, 18, Use.CARD_DOOR)))
+                    .looksAtNothing();
         }
 
         @Test
         void everyRoomHasItsOwnIdAndReason() {
-            assertEquals(Use.values().length - 1, KeptRoom.all().stream().map(c -> c.card().id()).distinct().count());
+            assertEquals(
+                    Use.values().length - 1,
+                    KeptRoom.all().stream().map(c -> c.card().id()).distinct().count());
         }
     }
 
@@ -132,21 +184,33 @@ class AccessChecksTest {
     class WaysOn {
         /** A snap plate drops in along the receiver's normal; a roof 30 over it stands in the way. */
         private Rigs underRoof(boolean roofOnBody) {
-            Parts body = part("body").shaped(box(-60, -50, -60, 60, -1, 60, Use.SOLID))
+            Parts body = part("body")
+                    .shaped(box(-60, -50, -60, 60, -1, 60, Use.SOLID))
                     .port("base", "flat-base", Role.B, new Vec3(0, -1, 0), Vec3.UP, Vec3.FORWARD)
                     .port("side", "side-tie", Role.EITHER, new Vec3(60, 0, 0), Vec3.LEFT, Vec3.UP);
             if (roofOnBody) {
                 body.shaped(box(-60, 40, -60, 60, 50, 60, Use.SOLID));
             }
-            ItemType receiver = part("receiver").shaped(box(-30, 0, -30, 30, 10, 30, Use.SOLID))
+            ItemType receiver = part("receiver")
+                    .shaped(box(-30, 0, -30, 30, 10, 30, Use.SOLID))
                     .port("foot", "flat-base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
-                    .port("snap", "snap-plate", Role.B, new Vec3(0, 10, 0), Vec3.UP, Vec3.FORWARD).make();
-            ItemType plate = part("plate").shaped(box(-20, 0, -20, 20, 12, 20, Use.SOLID))
-                    .port("snap", "snap-plate", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
-            ItemType roof = part("roof").shaped(box(-130, 30, -20, -20, 40, 20, Use.SOLID))
-                    .port("tie", "side-tie", Role.EITHER, Vec3.ZERO, Parts.RIGHT, Vec3.UP).make();
-            Rigs rigs = Rigs.rig().with("body", body.make()).with("receiver", receiver).with("plate", plate)
-                    .join("j", "body:base", "receiver:foot").join("k", "receiver:snap", "plate:snap").on("none");
+                    .port("snap", "snap-plate", Role.B, new Vec3(0, 10, 0), Vec3.UP, Vec3.FORWARD)
+                    .make();
+            ItemType plate = part("plate")
+                    .shaped(box(-20, 0, -20, 20, 12, 20, Use.SOLID))
+                    .port("snap", "snap-plate", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                    .make();
+            ItemType roof = part("roof")
+                    .shaped(box(-130, 30, -20, -20, 40, 20, Use.SOLID))
+                    .port("tie", "side-tie", Role.EITHER, Vec3.ZERO, Parts.RIGHT, Vec3.UP)
+                    .make();
+            Rigs rigs = Rigs.rig()
+                    .with("body", body.make())
+                    .with("receiver", receiver)
+                    .with("plate", plate)
+                    .join("j", "body:base", "receiver:foot")
+                    .join("k", "receiver:snap", "plate:snap")
+                    .on("none");
             return roofOnBody ? rigs : rigs.with("roof", roof).join("r", "body:side", "roof:tie");
         }
 
@@ -166,14 +230,23 @@ class AccessChecksTest {
     @Nested
     class Plugs {
         private Rigs plugged(double wallAt) {
-            ItemType body = part("body").shaped(box(-20, -20, -20, 20, 20, 20, Use.SOLID))
+            ItemType body = part("body")
+                    .shaped(box(-20, -20, -20, 20, 20, 20, Use.SOLID))
                     .port(Parts.plain("top", "flat-base", Role.B, new Vec3(0, 20, 0), Vec3.UP, Vec3.FORWARD))
-                    .plug("out", Socket.Direction.OUT, new Vec3(20, 0, 0), Vec3.LEFT).make();
-            ItemType wall = part("wall").shaped(box(wallAt, -60, -20, wallAt + 10, 0, 20, Use.SOLID)).shaped(box(-10, 0, -10, 10, 8, 10, Use.SOLID))
+                    .plug("out", Socket.Direction.OUT, new Vec3(20, 0, 0), Vec3.LEFT)
+                    .make();
+            ItemType wall = part("wall")
+                    .shaped(box(wallAt, -60, -20, wallAt + 10, 0, 20, Use.SOLID))
+                    .shaped(box(-10, 0, -10, 10, 8, 10, Use.SOLID))
                     .port(Parts.plain("foot", "flat-base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD))
-                    .plug("in", Socket.Direction.IN, new Vec3(0, 8, 0), Vec3.UP).make();
-            return Rigs.rig().with("body", body).with("wall", wall).join("j", "body:top", "wall:foot")
-                    .cable("k", Bag.cable("lead", "1+ 2−", 0.1, 300), "body:out", "wall:in").on("none");
+                    .plug("in", Socket.Direction.IN, new Vec3(0, 8, 0), Vec3.UP)
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("wall", wall)
+                    .join("j", "body:top", "wall:foot")
+                    .cable("k", Bag.cable("lead", "1+ 2−", 0.1, 300), "body:out", "wall:in")
+                    .on("none");
         }
 
         /** A straight plug takes 45 mm before the socket at x 20; a wall at 50 leaves 30. */
@@ -188,59 +261,100 @@ class AccessChecksTest {
     class Microphones {
         /** Window 28 × 18 with 50 mm: half-slopes 0.28 and 0.18. The lens ends at z 100. */
         private Rigs mic(Vec3 capsule, Vec3 axis) {
-            ItemType body = part("body").port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
+            ItemType body = part("body")
+                    .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .face("top", Role.B, new Vec3(0, 60, -60), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .facet(new Facet.Camera("mount", 6, 28, 18)).make();
-            ItemType mic = part("mic").face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
-                    .facet(new Facet.Microphone(capsule, axis)).make();
-            return Rigs.rig().with("body", body).with("mic", mic).join("j", "body:top", "mic:foot")
-                    .lens("l", Bag.lens("lens", 1000, 50, 100), "body:mount", "mount").on("none");
+                    .facet(new Facet.Camera("mount", 6, 28, 18))
+                    .make();
+            ItemType mic = part("mic")
+                    .face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .facet(new Facet.Microphone(capsule, axis))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("mic", mic)
+                    .join("j", "body:top", "mic:foot")
+                    .lens("l", Bag.lens("lens", 1000, 50, 100), "body:mount", "mount")
+                    .on("none");
         }
 
         /** At z 400 the view reaches 72 up from the mount and 54 from the front: 80 is out, 60 is open, 40 is in. */
         @Test
         void theViewIsTakenFromMountToFront() {
-            verify(new MicrophonePlace()).given(mic(new Vec3(0, 80, 400), Vec3.UP)).holds();
-            verify(new MicrophonePlace()).given(mic(new Vec3(0, 60, 400), Vec3.UP)).finds(Severity.CAUTION, CheckState.UNDECIDED);
-            verify(new MicrophonePlace()).given(mic(new Vec3(0, 40, 400), Vec3.UP)).finds(Severity.STOP, CheckState.FOUND);
+            verify(new MicrophonePlace())
+                    .given(mic(new Vec3(0, 80, 400), Vec3.UP))
+                    .holds();
+            verify(new MicrophonePlace())
+                    .given(mic(new Vec3(0, 60, 400), Vec3.UP))
+                    .finds(Severity.CAUTION, CheckState.UNDECIDED);
+            verify(new MicrophonePlace())
+                    .given(mic(new Vec3(0, 40, 400), Vec3.UP))
+                    .finds(Severity.STOP, CheckState.FOUND);
         }
 
         @Test
         void aScreenBeforeItIsHeard() {
-            ItemType screen = part("screen").shaped(box(-50, -50, 0, 50, 50, 10, Use.SOLID))
-                    .face("foot", Role.A, new Vec3(0, -240, -100), BACK, Vec3.UP, 2, Port.Pins.NONE).make();
-            ItemType body = part("body").face("top", Role.B, new Vec3(0, 60, -60), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .face("front", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE).make();
-            ItemType mic = part("mic").face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
-                    .facet(new Facet.Microphone(new Vec3(0, 240, 0), Vec3.FORWARD)).make();
+            ItemType screen = part("screen")
+                    .shaped(box(-50, -50, 0, 50, 50, 10, Use.SOLID))
+                    .face("foot", Role.A, new Vec3(0, -240, -100), BACK, Vec3.UP, 2, Port.Pins.NONE)
+                    .make();
+            ItemType body = part("body")
+                    .face("top", Role.B, new Vec3(0, 60, -60), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .face("front", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
+                    .make();
+            ItemType mic = part("mic")
+                    .face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .facet(new Facet.Microphone(new Vec3(0, 240, 0), Vec3.FORWARD))
+                    .make();
             verify(new MicrophonePlace())
-                    .given(Rigs.rig().with("body", body).with("mic", mic).with("screen", screen)
-                            .join("j", "body:top", "mic:foot").join("k", "body:front", "screen:foot").on("none"))
+                    .given(Rigs.rig()
+                            .with("body", body)
+                            .with("mic", mic)
+                            .with("screen", screen)
+                            .join("j", "body:top", "mic:foot")
+                            .join("k", "body:front", "screen:foot")
+                            .on("none"))
                     .finds(Severity.CAUTION, CheckState.FOUND);
         }
     }
 
     @Nested
     class LongRods {
-        /** Axis 83 over the rods: with slopes of 0.75 (12 mm on 18 high) the view passes 83 at 111 mm before the pupil. */
+        /**
+         * Axis 83 over the rods: with slopes of 0.75 (12 mm on 18 high) the view passes 83 at 111 mm before the pupil.
+         */
         private Rigs wide(int length) {
-            ItemType body = part("body").is(Category.BODY)
+            ItemType body = part("body")
+                    .is(Category.BODY)
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -83, 0), DOWN, 40)
                     .shaped(box(-50, -60, -150, 50, 60, 0, Use.SOLID))
-                    .facet(new Facet.Camera("mount", 6, 28, 18)).make();
-            ItemType lens = part("lens").port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new Facet.Lens("mount", 12, 2, 80, 100, 1)).make();
-            return Rigs.rig().with("body", body).with("rods", Bag.rods(length)).join("j", "body:rods", "rods:rods")
-                    .set("rods:rods:0", -30).lens("w", lens, "body:mount", "mount").knows(Bag.rods(150)).on("none");
+                    .facet(new Facet.Camera("mount", 6, 28, 18))
+                    .make();
+            ItemType lens = part("lens")
+                    .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
+                    .facet(new Facet.Lens("mount", 12, 2, 80, 100, 1))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("rods", Bag.rods(length))
+                    .join("j", "body:rods", "rods:rods")
+                    .set("rods:rods:0", -30)
+                    .lens("w", lens, "body:mount", "mount")
+                    .knows(Bag.rods(150))
+                    .on("none");
         }
 
-        /** From front glass at 80: 80 + 111 = 191. Rods of 250 end at 220 and are in; of 150 at 120, out of any view. */
+        /**
+         * From front glass at 80: 80 + 111 = 191. Rods of 250 end at 220 and are in; of 150 at 120, out of any view.
+         */
         @Test
         void rodsThatEndInThePictureAreACaution() {
             verify(new RodEnds()).given(wide(250)).finds(Severity.CAUTION, CheckState.FOUND);
             verify(new RodEnds()).given(wide(150)).holds();
-            assertEquals("rods-150 in place of rods-250", verify(new RodEnds()).given(wide(250)).isMendedBy("rods").title());
+            assertEquals(
+                    "rods-150 in place of rods-250",
+                    verify(new RodEnds()).given(wide(250)).isMendedBy("rods").title());
         }
     }
 }

@@ -33,18 +33,30 @@ class HandlingChecksTest {
     class Down {
         /** A body of 100 × 100 × 200, 4 kg at its middle, with 600 g of whatever at its front. */
         private Rigs with(Category category, Shape shape, double grams, Vec3 at) {
-            ItemType body = part("body").weighs(4000, new Vec3(0, 0, -100)).shaped(box(-50, -50, -200, 50, 50, 0))
-                    .face("front", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE).make();
-            ItemType more = part("more").is(category).weighs(grams, at).shaped(shape)
-                    .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE).make();
-            return Rigs.rig().with("body", body).with("more", more).join("j", "body:front", "more:foot").on("none");
+            ItemType body = part("body")
+                    .weighs(4000, new Vec3(0, 0, -100))
+                    .shaped(box(-50, -50, -200, 50, 50, 0))
+                    .face("front", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
+                    .make();
+            ItemType more = part("more")
+                    .is(category)
+                    .weighs(grams, at)
+                    .shaped(shape)
+                    .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE)
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("more", more)
+                    .join("j", "body:front", "more:foot")
+                    .on("none");
         }
 
         /** The body's underside carries: 50 mm to either side, and its middle is 100 from both ends. */
         @Test
         void aBodyStandsOnItsUnderside() {
             Rigs rigs = with(Category.BRACKET, box(-20, -20, 0, 20, 20, 30), 1, Vec3.ZERO);
-            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -100)).orElseThrow();
+            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -100))
+                    .orElseThrow();
             assertEquals(java.util.List.of("body"), rest.contacts());
             assertEquals(0, rest.leanDegrees(), 1e-6);
             assertEquals(50, rest.marginMm(), 0.1);
@@ -55,7 +67,8 @@ class HandlingChecksTest {
         @Test
         void aLowFrontLeansIt() {
             Rigs rigs = with(Category.LENS, box(-40, -80, 0, 40, 40, 30), 600, new Vec3(0, 0, 15));
-            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -85)).orElseThrow();
+            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -85))
+                    .orElseThrow();
             assertEquals(java.util.List.of("body", "more"), rest.contacts());
             assertEquals(Math.toDegrees(Math.atan(30.0 / 200)), rest.leanDegrees(), 0.5);
             Finding finding = verify(new SetDown()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND);
@@ -69,7 +82,9 @@ class HandlingChecksTest {
                     .holds();
         }
 
-        /** 3.9 kg far ahead of a short base: (4000 · −100 + 3900 · 90) / 7900 = −6.2, so 6.2 mm inside the front edge. */
+        /**
+         * 3.9 kg far ahead of a short base: (4000 · −100 + 3900 · 90) / 7900 = −6.2, so 6.2 mm inside the front edge.
+         */
         @Test
         void nearItsEdgeItTips() {
             Finding finding = verify(new SetDown())
@@ -91,13 +106,19 @@ class HandlingChecksTest {
             Freedom.Rotate free = new Freedom.Rotate("turn", Freedom.Axis.N, -180, 180, 0);
             ItemType body = part("body")
                     .marked("top", "thread-1-4", Role.B, new Vec3(0, 60, 0), Vec3.UP, "")
-                    .plug("out", Socket.Direction.OUT, new Vec3(-60, 0, 0), new Vec3(-1, 0, 0)).make();
+                    .plug("out", Socket.Direction.OUT, new Vec3(-60, 0, 0), new Vec3(-1, 0, 0))
+                    .make();
             ItemType box = part("box")
                     .marked("foot", "thread-1-4", Role.A, Vec3.ZERO, DOWN, "", free)
-                    .plug("in", Socket.Direction.IN, new Vec3(40, 0, 0), Vec3.LEFT).make();
-            return Rigs.rig().with("body", body).with("box", box).join("j", "body:top", "box:foot")
+                    .plug("in", Socket.Direction.IN, new Vec3(40, 0, 0), Vec3.LEFT)
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("box", box)
+                    .join("j", "body:top", "box:foot")
                     .set("box:foot:0", turn)
-                    .cable("k", Bag.cable("c", "1+ 2−", 0.05, 400), "body:out", "box:in").on("none");
+                    .cable("k", Bag.cable("c", "1+ 2−", 0.05, 400), "body:out", "box:in")
+                    .on("none");
         }
 
         /** As it is √(100² + 60²) = 116.6; turned round √(20² + 60²) = 63.2: 53.4 less, under the 60 asked for. */

@@ -36,9 +36,8 @@ class LensSupportTest {
     @ParameterizedTest
     @CsvSource({"2000, 80, 251, mm", "2501, 80, 200, g"})
     void findsTooLongAndTooHeavy(double grams, double centre, double length, String unit) {
-        Finding finding = verify(new LensSupport())
-                .given(unbraced(grams, centre, length))
-                .finds(Severity.STOP, CheckState.FOUND);
+        Finding finding =
+                verify(new LensSupport()).given(unbraced(grams, centre, length)).finds(Severity.STOP, CheckState.FOUND);
         assertTrue(finding.evidence().toString().contains(unit));
     }
 
@@ -75,7 +74,9 @@ class LensSupportTest {
                 .on("none");
     }
 
-    /** The support's cradle stands at the given distance from the flange: rods start at −140, the body's base is at −80. */
+    /**
+     * The support's cradle stands at the given distance from the flange: rods start at −140, the body's base is at −80.
+     */
     private static Rigs braced(double grams, double centre, double supportAt) {
         return Rigs.rig()
                 .with("body", Bag.body())

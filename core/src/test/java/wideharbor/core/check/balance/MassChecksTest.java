@@ -46,7 +46,8 @@ class MassChecksTest {
     @Test
     void aRangeAcrossTheLimitIsUndecided() {
         verify(new MassWindow())
-                .given(Bag.onHead().with("vague", mass(Figure.range(600, 500, 900, Figure.Source.CLAIMED)))
+                .given(Bag.onHead()
+                        .with("vague", mass(Figure.range(600, 500, 900, Figure.Source.CLAIMED)))
                         .join("j", "body:top", "vague:foot")
                         .window(5000, 6000))
                 .finds(Severity.CAUTION, CheckState.UNDECIDED);
@@ -57,20 +58,36 @@ class MassChecksTest {
         Rigs rigs = Bag.onHead().with("odd", mass(Figure.unknown("no scale"))).join("j", "body:top", "odd:foot");
         assertEquals(
                 "Not checked: no mass on file for odd",
-                verify(new MassWindow()).given(rigs).finds(Severity.CAUTION, CheckState.NOT_CHECKED).title());
-        assertEquals("odd has no mass on file", verify(new MassKnown()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND).title());
+                verify(new MassWindow())
+                        .given(rigs)
+                        .finds(Severity.CAUTION, CheckState.NOT_CHECKED)
+                        .title());
+        assertEquals(
+                "odd has no mass on file",
+                verify(new MassKnown())
+                        .given(rigs)
+                        .finds(Severity.CAUTION, CheckState.FOUND)
+                        .title());
     }
 
     @Test
     void weighingThePieceClosesIt() {
-        Job job = Bag.onHead().with("odd", mass(Figure.unknown("no scale"))).join("j", "body:top", "odd:foot").job();
+        Job job = Bag.onHead()
+                .with("odd", mass(Figure.unknown("no scale")))
+                .join("j", "body:top", "odd:foot")
+                .job();
         Job weighed = job.with(job.gear()
                 .apply(
                         Rigs.BUILD,
                         List.of(Scoped.base(new Command.Weigh("odd", Figure.measured(250, "tech", "2026-11-24")))),
                         job.catalogue())
                 .after());
-        assertEquals(0, new CheckEngine(List.of(new MassKnown())).check(weighed).findings().size());
+        assertEquals(
+                0,
+                new CheckEngine(List.of(new MassKnown()))
+                        .check(weighed)
+                        .findings()
+                        .size());
     }
 
     @Test

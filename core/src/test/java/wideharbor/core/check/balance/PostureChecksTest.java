@@ -31,15 +31,16 @@ class PostureChecksTest {
     private static final double NONE = Double.NEGATIVE_INFINITY;
 
     private static ItemType mass(double grams, Vec3 at) {
-        return part("body").weighs(grams, at)
+        return part("body")
+                .weighs(grams, at)
                 .face("base", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("front", Role.B, new Vec3(0, 0, 100), Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
-                .face("top", Role.B, new Vec3(0, 100, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make();
+                .face("top", Role.B, new Vec3(0, 100, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
     }
 
     private static Parts below(String id, Way way, Facet... more) {
-        Parts parts = part(id)
-                .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+        Parts parts = part(id).face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .port("datum", "datum", Role.EITHER, new Vec3(0, -50, 0), Vec3.UP, Vec3.FORWARD)
                 .facet(new Facet.Support("datum", 0, 30_000, 8, way));
         for (Facet facet : more) {
@@ -49,14 +50,20 @@ class PostureChecksTest {
     }
 
     private static Rigs on(ItemType body, ItemType support) {
-        return Rigs.rig().with("body", body).with("s", support).join("j", "body:base", "s:top").on("s");
+        return Rigs.rig()
+                .with("body", body)
+                .with("s", support)
+                .join("j", "body:base", "s:top")
+                .on("s");
     }
 
     @Nested
     class OnAHead {
         /** 12 kg, 100 over the base and so 150 over the axis: 1800 kg·mm. */
         private Rigs head(double from, double to) {
-            return on(mass(12_000, new Vec3(0, 100, 0)), below("head", Way.TILTS, new Facet.Counterbalance(from, to)).make());
+            return on(
+                    mass(12_000, new Vec3(0, 100, 0)),
+                    below("head", Way.TILTS, new Facet.Counterbalance(from, to)).make());
         }
 
         @Test
@@ -67,7 +74,8 @@ class PostureChecksTest {
         /** 300 kg·mm over: at 30° 300 · 9.80665 · 0.5 / 1000 = 1.5 N·m. */
         @Test
         void aboveItDrops() {
-            Finding finding = verify(new Counterbalanced()).given(head(1000, 1500))
+            Finding finding = verify(new Counterbalanced())
+                    .given(head(1000, 1500))
                     .finds(Severity.CAUTION, 1800, 1000, 1500, "kg·mm");
             assertEquals("head lets the camera drop", finding.title());
             assertTrue(finding.why().contains("1.5 N·m"), finding.why());
@@ -75,32 +83,46 @@ class PostureChecksTest {
 
         @Test
         void belowItSpringsBack() {
-            assertEquals("head springs back", verify(new Counterbalanced()).given(head(2500, 4000))
-                    .finds(Severity.CAUTION, 1800, 2500, 4000, "kg·mm").title());
+            assertEquals(
+                    "head springs back",
+                    verify(new Counterbalanced())
+                            .given(head(2500, 4000))
+                            .finds(Severity.CAUTION, 1800, 2500, 4000, "kg·mm")
+                            .title());
         }
     }
 
     @Nested
     class OnTheShoulder {
         private Rigs shoulder(double ahead, boolean grips) {
-            ItemType grip = part("grip").is(wideharbor.core.catalog.Category.HANDLE).can(Capability.IS_HANDHOLD)
+            ItemType grip = part("grip")
+                    .is(wideharbor.core.catalog.Category.HANDLE)
+                    .can(Capability.IS_HANDHOLD)
                     .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE)
-                    .weighs(0, new Vec3(0, 0, 150)).make();
-            Rigs rigs = on(mass(9400, new Vec3(0, 40, ahead)), below("pad", Way.SHOULDER).make());
+                    .weighs(0, new Vec3(0, 0, 150))
+                    .make();
+            Rigs rigs = on(
+                    mass(9400, new Vec3(0, 40, ahead)),
+                    below("pad", Way.SHOULDER).make());
             return grips ? rigs.with("g", grip).join("k", "body:front", "g:foot") : rigs;
         }
 
         /** 9.4 kg, 60 ahead, grips 250 ahead: 22.1 N. */
         @Test
         void theForceAtTheGrips() {
-            Finding finding = verify(new ShoulderHold()).given(shoulder(60, true)).finds(Severity.CAUTION, 22.12, -15, 15, "N");
+            Finding finding =
+                    verify(new ShoulderHold()).given(shoulder(60, true)).finds(Severity.CAUTION, 22.12, -15, 15, "N");
             assertEquals("Hands hold up 22.1 N", finding.title());
         }
 
         @Test
         void behindThePadTheyPullDown() {
-            assertEquals("Hands pull down 22.1 N", verify(new ShoulderHold()).given(shoulder(-60, true))
-                    .finds(Severity.CAUTION, -22.12, -15, 15, "N").title());
+            assertEquals(
+                    "Hands pull down 22.1 N",
+                    verify(new ShoulderHold())
+                            .given(shoulder(-60, true))
+                            .finds(Severity.CAUTION, -22.12, -15, 15, "N")
+                            .title());
         }
 
         /** 120 ahead: 44.2 N, over the 40 that nobody holds. */
@@ -122,7 +144,10 @@ class PostureChecksTest {
         /** 20 to camera left. */
         @Test
         void aLeanToOneSide() {
-            Finding finding = verify(new Lateral()).given(on(mass(9400, new Vec3(20, 40, 0)), below("pad", Way.SHOULDER).make()))
+            Finding finding = verify(new Lateral())
+                    .given(on(
+                            mass(9400, new Vec3(20, 40, 0)),
+                            below("pad", Way.SHOULDER).make()))
                     .finds(Severity.CAUTION, 20, -15, 15, "mm");
             assertEquals("20.0 mm heavy to the left", finding.title());
         }
@@ -134,27 +159,47 @@ class PostureChecksTest {
             ItemType hook = part("hook")
                     .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, new Vec3(0, hookOver, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
-            return Rigs.rig().with("body", mass(8000, new Vec3(0, 20, ahead))).with("s", hook)
-                    .join("j", "body:top", "s:foot").on("s");
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .make();
+            return Rigs.rig()
+                    .with("body", mass(8000, new Vec3(0, 20, ahead)))
+                    .with("s", hook)
+                    .join("j", "body:top", "s:foot")
+                    .on("s");
         }
 
         /** Hook at 100 + 40 = 140, centre at 20: 120 below it. atan(12 / 120) = 5.7°. */
         @Test
         void itNosesDown() {
-            assertEquals("Hangs 5.7° nose down", verify(new HangTilt()).given(hung(12, 40))
-                    .finds(Severity.CAUTION, 5.71, -3, 3, "°").title());
+            assertEquals(
+                    "Hangs 5.7° nose down",
+                    verify(new HangTilt())
+                            .given(hung(12, 40))
+                            .finds(Severity.CAUTION, 5.71, -3, 3, "°")
+                            .title());
         }
 
         /** The hook's foot slides along: 12 ahead it hangs level, told to the half millimetre. */
         @Test
         void aSlideBringsTheHookOverTheCentre() {
             ItemType hook = part("hook")
-                    .moving("foot", "thread-3-8", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, new Freedom.Slide("slide", Freedom.Axis.U, -40, 40, 0))
+                    .moving(
+                            "foot",
+                            "thread-3-8",
+                            Role.A,
+                            Vec3.ZERO,
+                            DOWN,
+                            Vec3.FORWARD,
+                            new Freedom.Slide("slide", Freedom.Axis.U, -40, 40, 0))
                     .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
-            Rigs rigs = Rigs.rig().with("body", mass(8000, new Vec3(0, 20, 12))).with("s", hook)
-                    .join("j", "body:top", "s:foot").inKit(Bag.keys("hex 3/16 in"), 1).on("s");
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .make();
+            Rigs rigs = Rigs.rig()
+                    .with("body", mass(8000, new Vec3(0, 20, 12)))
+                    .with("s", hook)
+                    .join("j", "body:top", "s:foot")
+                    .inKit(Bag.keys("hex 3/16 in"), 1)
+                    .on("s");
             verify(new HangTilt()).given(rigs).finds(Severity.CAUTION, 5.71, -3, 3, "°");
             var fix = verify(new HangTilt()).given(rigs).isMendedBy("slide");
             assertEquals(1, fix.commands().size());
@@ -165,11 +210,23 @@ class PostureChecksTest {
         @Test
         void aSlideThatEndsTooSoonIsNoRemedy() {
             ItemType hook = part("hook")
-                    .moving("foot", "thread-3-8", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, new Freedom.Slide("slide", Freedom.Axis.U, -4, 4, 0))
+                    .moving(
+                            "foot",
+                            "thread-3-8",
+                            Role.A,
+                            Vec3.ZERO,
+                            DOWN,
+                            Vec3.FORWARD,
+                            new Freedom.Slide("slide", Freedom.Axis.U, -4, 4, 0))
                     .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS)).make();
-            Rigs rigs = Rigs.rig().with("body", mass(8000, new Vec3(0, 20, 12))).with("s", hook)
-                    .join("j", "body:top", "s:foot").inKit(Bag.keys("hex 3/16 in"), 1).on("s");
+                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .make();
+            Rigs rigs = Rigs.rig()
+                    .with("body", mass(8000, new Vec3(0, 20, 12)))
+                    .with("s", hook)
+                    .join("j", "body:top", "s:foot")
+                    .inKit(Bag.keys("hex 3/16 in"), 1)
+                    .on("s");
             assertEquals(java.util.List.of(), verify(new HangTilt()).given(rigs).fixes());
         }
 
@@ -186,14 +243,18 @@ class PostureChecksTest {
 
         @Test
         void onAHeadNothingHangs() {
-            verify(new HangTilt()).given(on(mass(8000, Vec3.ZERO), below("head", Way.TILTS).make())).looksAtNothing();
+            verify(new HangTilt())
+                    .given(on(mass(8000, Vec3.ZERO), below("head", Way.TILTS).make()))
+                    .looksAtNothing();
         }
     }
 
     @Nested
     class OnAGimbal {
         private Rigs gimbal(double left, double up) {
-            return on(mass(3000, new Vec3(left, up - 50, 0)), below("gimbal", Way.GIMBAL, new Facet.Gimbal(18, 30)).make());
+            return on(
+                    mass(3000, new Vec3(left, up - 50, 0)),
+                    below("gimbal", Way.GIMBAL, new Facet.Gimbal(18, 30)).make());
         }
 
         @Test
@@ -218,12 +279,18 @@ class PostureChecksTest {
     class OnFeet {
         /** Feet on a circle of 480, so 240 to an edge; legs reach 1000 down; 10 kg at 360 over their top. */
         private Rigs legs(double ahead) {
-            ItemType legs = part("legs").is(wideharbor.core.catalog.Category.LEGS).weighs(1, new Vec3(0, 360, ahead))
+            ItemType legs = part("legs")
+                    .is(wideharbor.core.catalog.Category.LEGS)
+                    .weighs(1, new Vec3(0, 360, ahead))
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, -1000, 0), 20, Shape.Use.SOLID))
-                    .facet(new Facet.Feet(480, 3)).make();
-            return Rigs.rig().with("body", mass(10_000, new Vec3(0, 360, ahead))).with("l", legs)
-                    .join("j", "body:base", "l:top").on("none");
+                    .facet(new Facet.Feet(480, 3))
+                    .make();
+            return Rigs.rig()
+                    .with("body", mass(10_000, new Vec3(0, 360, ahead)))
+                    .with("l", legs)
+                    .join("j", "body:base", "l:top")
+                    .on("none");
         }
 
         /** atan(240 / 1360) = 10.01°. */
@@ -250,7 +317,9 @@ class PostureChecksTest {
         @Test
         void aStricterHouseSeesIt() {
             verify(new RodSag())
-                    .given(Bag.onRods(300).rule(wideharbor.core.brief.HouseRules.Rule.ROD_SAG, 0.05).set("box:rods:0", 290))
+                    .given(Bag.onRods(300)
+                            .rule(wideharbor.core.brief.HouseRules.Rule.ROD_SAG, 0.05)
+                            .set("box:rods:0", 290))
                     .finds(Severity.CAUTION, CheckState.FOUND);
         }
     }
@@ -275,8 +344,18 @@ class PostureChecksTest {
 
         @Test
         void topplesAboveAndSwingsFarBelow() {
-            assertEquals("Topples: 2.0 mm below the pivot", verify(new PivotDrop()).given(post(2, 0)).finds(Severity.STOP, 2, 4, 16, "mm").title());
-            assertEquals("Swings: 30.0 mm below the pivot", verify(new PivotDrop()).given(post(30, 0)).finds(Severity.STOP, 30, 4, 16, "mm").title());
+            assertEquals(
+                    "Topples: 2.0 mm below the pivot",
+                    verify(new PivotDrop())
+                            .given(post(2, 0))
+                            .finds(Severity.STOP, 2, 4, 16, "mm")
+                            .title());
+            assertEquals(
+                    "Swings: 30.0 mm below the pivot",
+                    verify(new PivotDrop())
+                            .given(post(30, 0))
+                            .finds(Severity.STOP, 30, 4, 16, "mm")
+                            .title());
         }
 
         /** 10 below and 5 ahead: atan(5 / 10) = 26.6°. */

@@ -37,8 +37,14 @@ class SlideForBalanceTest {
 
     @Test
     void theComputedSlideGivesZeroMoment() {
-        double balanced = SlideBalance.of(Bag.onHead().resolve()).orElseThrow().slide().orElseThrow().balancedValue();
-        SlideBalance after = SlideBalance.of(Bag.onHead().set("dovetail:rail:0", balanced).resolve()).orElseThrow();
+        double balanced = SlideBalance.of(Bag.onHead().resolve())
+                .orElseThrow()
+                .slide()
+                .orElseThrow()
+                .balancedValue();
+        SlideBalance after = SlideBalance.of(
+                        Bag.onHead().set("dovetail:rail:0", balanced).resolve())
+                .orElseThrow();
         assertEquals(0, after.offMm().from(), 1e-9);
     }
 
@@ -50,7 +56,9 @@ class SlideForBalanceTest {
 
     @Test
     void holdsWhenItStandsOverTheSupport() {
-        verify(new SlideForBalance()).given(Bag.onHead().set("dovetail:rail:0", -7)).holds();
+        verify(new SlideForBalance())
+                .given(Bag.onHead().set("dovetail:rail:0", -7))
+                .holds();
     }
 
     /** 20 kg at +200 want the camera far back: 5.8 → 211.6 off, the slide ends after 100. */
@@ -66,7 +74,13 @@ class SlideForBalanceTest {
     void anUnknownMassLeavesItUncheckedAndNamesThePart() {
         ItemType unweighed = Parts.part("odd")
                 .weighs(Figure.unknown("never weighed"), Vec3.ZERO)
-                .face("foot", wideharbor.core.catalog.Port.Role.A, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 2,
+                .face(
+                        "foot",
+                        wideharbor.core.catalog.Port.Role.A,
+                        Vec3.ZERO,
+                        Parts.DOWN,
+                        Vec3.FORWARD,
+                        2,
                         wideharbor.core.catalog.Port.Pins.NONE)
                 .make();
         Finding finding = verify(new SlideForBalance())

@@ -35,7 +35,12 @@ class BriefChecksTest {
         private Rigs two(double minutes, boolean toolFree) {
             return Bag.onRods(300)
                     .configuration(new Configuration(
-                            "bare", "Bare", "none", 0, 0, List.of(new Command.Remove("rods"), new Command.Remove("box"))))
+                            "bare",
+                            "Bare",
+                            "none",
+                            0,
+                            0,
+                            List.of(new Command.Remove("rods"), new Command.Remove("box"))))
                     .asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, "bare", minutes, toolFree)));
         }
 
@@ -70,8 +75,11 @@ class BriefChecksTest {
     class Room {
         private Rigs block(double depth, double height) {
             ItemType body = part("body")
-                    .shaped(new Shape.Box(new Vec3(-50, 0, -300), new Vec3(50, 160, 120), Shape.Use.SOLID)).make();
-            return Rigs.rig().with("body", body).on("none")
+                    .shaped(new Shape.Box(new Vec3(-50, 0, -300), new Vec3(50, 160, 120), Shape.Use.SOLID))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .on("none")
                     .asking(new Asks(List.of(), new Asks.RoomLimit(depth, height, List.of()), List.of(), List.of()));
         }
 
@@ -90,11 +98,19 @@ class BriefChecksTest {
     @Nested
     class Tapes {
         private Rigs lens(double close, double taped) {
-            ItemType body = part("body").port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP).make();
-            ItemType lens = part("lens").port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new Facet.Lens("mount", 75, 2, 120, 90, 1, close)).make();
-            return Rigs.rig().with("body", body).lens("l", lens, "body:mount", "mount").on("none")
-                    .asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(new Asks.Tape("door", taped, ""))));
+            ItemType body = part("body")
+                    .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
+                    .make();
+            ItemType lens = part("lens")
+                    .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
+                    .facet(new Facet.Lens("mount", 75, 2, 120, 90, 1, close))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .lens("l", lens, "body:mount", "mount")
+                    .on("none")
+                    .asking(new Asks(
+                            List.of(), Asks.RoomLimit.ANY, List.of(), List.of(new Asks.Tape("door", taped, ""))));
         }
 
         @Test
@@ -104,26 +120,37 @@ class BriefChecksTest {
 
         @Test
         void nearerThanTheLensFocuses() {
-            verify(new CloseFocus()).given(lens(900, 700)).finds(Severity.CAUTION, 700, 900, Double.POSITIVE_INFINITY, "mm");
+            verify(new CloseFocus())
+                    .given(lens(900, 700))
+                    .finds(Severity.CAUTION, 700, 900, Double.POSITIVE_INFINITY, "mm");
         }
 
         @Test
         void withoutAFigureItIsNotChecked() {
-            verify(new CloseFocus()).given(lens(0, 700)).finds(Severity.CAUTION, wideharbor.core.check.CheckState.NOT_CHECKED);
+            verify(new CloseFocus())
+                    .given(lens(0, 700))
+                    .finds(Severity.CAUTION, wideharbor.core.check.CheckState.NOT_CHECKED);
         }
     }
 
     @Nested
     class Spares {
         private Rigs asking(int pieces) {
-            return Bag.onRods(300).asking(new Asks(
-                    List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", pieces)), List.of()));
+            return Bag.onRods(300)
+                    .asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", pieces)), List.of()));
         }
 
         @Test
         void oneShort() {
-            verify(new SparesPacked()).given(asking(1)).finds(Severity.CAUTION, 0, 1, Double.POSITIVE_INFINITY, "pieces");
-            assertEquals("Pack 1 more rods-300", verify(new SparesPacked()).given(asking(1)).isMendedBy("pack").title());
+            verify(new SparesPacked())
+                    .given(asking(1))
+                    .finds(Severity.CAUTION, 0, 1, Double.POSITIVE_INFINITY, "pieces");
+            assertEquals(
+                    "Pack 1 more rods-300",
+                    verify(new SparesPacked())
+                            .given(asking(1))
+                            .isMendedBy("pack")
+                            .title());
         }
 
         @Test

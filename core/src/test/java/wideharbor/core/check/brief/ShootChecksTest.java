@@ -16,12 +16,12 @@ import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.brief.Shoot.Sound;
 import wideharbor.core.brief.Shoot.Viewer;
-import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
@@ -36,23 +36,33 @@ import wideharbor.core.testkit.Rigs;
 
 /** What the shoot itself asks: how the picture stands, who looks, what is heard, how long power may not go. */
 class ShootChecksTest {
-    private static Shoot shoot(Orientation orientation, double stretch, Sound sound, boolean timecode, Viewer... viewers) {
+    private static Shoot shoot(
+            Orientation orientation, double stretch, Sound sound, boolean timecode, Viewer... viewers) {
         return new Shoot(orientation, stretch, 0, sound, timecode, List.of(viewers), List.of());
     }
 
     private static ItemType able(String id, Capability capability) {
-        return part(id).can(capability).weighs(100, Vec3.ZERO).face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE).make();
+        return part(id).can(capability)
+                .weighs(100, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .make();
     }
 
     private static Rigs on(ItemType type) {
-        return Rigs.rig().with("body", Bag.body()).with("x", type).join("j-x", "body:side", "x:foot").on("none");
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("x", type)
+                .join("j-x", "body:side", "x:foot")
+                .on("none");
     }
 
     @Nested
     class Picture {
         @Test
         void anUprightBodyServesALandscapePicture() {
-            verify(new PictureStands()).given(Bag.onHead().shooting(shoot(Orientation.LANDSCAPE, 0, Sound.NONE, false))).holds();
+            verify(new PictureStands())
+                    .given(Bag.onHead().shooting(shoot(Orientation.LANDSCAPE, 0, Sound.NONE, false)))
+                    .holds();
         }
 
         @Test
@@ -66,13 +76,24 @@ class ShootChecksTest {
         /** The base of a body on the side of a plate: its left looks up. */
         @Test
         void oneOnItsSideServesIt() {
-            ItemType body = part("body").weighs(3000, Vec3.ZERO)
-                    .face("right", Role.B, new Vec3(-60, 0, 0), RIGHT, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-            ItemType plate = part("plate").face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
-                    .port("out", "flat-base", Role.A, new Vec3(0, -12, 0), DOWN, Vec3.FORWARD).make();
-            Rigs rigs = Rigs.rig().with("body", body).with("plate", plate).with("head", Bag.head())
-                    .join("j", "body:right", "plate:top").join("k", "plate:out", "head:top").on("head");
-            verify(new PictureStands()).given(rigs.shooting(shoot(Orientation.PORTRAIT, 0, Sound.NONE, false))).holds();
+            ItemType body = part("body")
+                    .weighs(3000, Vec3.ZERO)
+                    .face("right", Role.B, new Vec3(-60, 0, 0), RIGHT, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            ItemType plate = part("plate")
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .port("out", "flat-base", Role.A, new Vec3(0, -12, 0), DOWN, Vec3.FORWARD)
+                    .make();
+            Rigs rigs = Rigs.rig()
+                    .with("body", body)
+                    .with("plate", plate)
+                    .with("head", Bag.head())
+                    .join("j", "body:right", "plate:top")
+                    .join("k", "plate:out", "head:top")
+                    .on("head");
+            verify(new PictureStands())
+                    .given(rigs.shooting(shoot(Orientation.PORTRAIT, 0, Sound.NONE, false)))
+                    .holds();
         }
     }
 
@@ -80,7 +101,9 @@ class ShootChecksTest {
     class Hearing {
         @Test
         void aCameraThatKeepsTheSoundHears() {
-            verify(new SoundAndTime()).given(on(able("mic", Capability.HEARS)).shooting(shoot(Orientation.ANY, 0, Sound.CAMERA, false))).holds();
+            verify(new SoundAndTime())
+                    .given(on(able("mic", Capability.HEARS)).shooting(shoot(Orientation.ANY, 0, Sound.CAMERA, false)))
+                    .holds();
             Finding deaf = verify(new SoundAndTime())
                     .given(Bag.onHead().shooting(shoot(Orientation.ANY, 0, Sound.CAMERA, false)))
                     .finds(Severity.STOP, CheckState.FOUND);
@@ -90,7 +113,12 @@ class ShootChecksTest {
         @Test
         void oneTimeForAllTakesABox() {
             Rigs rigs = Bag.onHead().shooting(shoot(Orientation.ANY, 0, Sound.SEPARATE, true));
-            assertEquals("No timecode box on the rig", verify(new SoundAndTime()).given(rigs).finds(Severity.STOP, CheckState.FOUND).title());
+            assertEquals(
+                    "No timecode box on the rig",
+                    verify(new SoundAndTime())
+                            .given(rigs)
+                            .finds(Severity.STOP, CheckState.FOUND)
+                            .title());
         }
     }
 
@@ -120,74 +148,149 @@ class ShootChecksTest {
 
         @Test
         void orItIsToldForHowLong() {
-            verify(new Stretch()).given(drawing(3, Bag.plate())).finds(Severity.CAUTION, 2, 3, Double.POSITIVE_INFINITY, "h");
+            verify(new Stretch())
+                    .given(drawing(3, Bag.plate()))
+                    .finds(Severity.CAUTION, 2, 3, Double.POSITIVE_INFINITY, "h");
         }
 
         @Test
         void aPlateForChangesWhileOnMendsIt() {
             ItemType plain = Bag.plate();
             ItemType hot = new ItemType(
-                    new wideharbor.core.catalog.TypeRef("plate-hot", 1), plain.maker(), "Plate, two bays", plain.category(),
-                    java.util.Set.of(Capability.HOT_SWAPS), plain.links(), plain.internalJoints(), plain.ports(), plain.sockets(), plain.facets());
+                    new wideharbor.core.catalog.TypeRef("plate-hot", 1),
+                    plain.maker(),
+                    "Plate, two bays",
+                    plain.category(),
+                    java.util.Set.of(Capability.HOT_SWAPS),
+                    plain.links(),
+                    plain.internalJoints(),
+                    plain.ports(),
+                    plain.sockets(),
+                    plain.facets());
             Rigs rigs = drawing(3, plain).inKit(hot, 1);
-            assertEquals("Plate, two bays in place of plate", verify(new Stretch()).given(rigs).isMendedBy("plate").title());
+            assertEquals(
+                    "Plate, two bays in place of plate",
+                    verify(new Stretch()).given(rigs).isMendedBy("plate").title());
             verify(new Stretch()).given(drawing(3, hot)).holds();
         }
     }
 
     @Test
     void eachDemandIsARequirementWithWhatDecidesIt() {
-        Job job = Bag.onHead().shooting(new Shoot(
-                Orientation.PORTRAIT, 0, 0, Sound.CAMERA, true, List.of(), List.of(new Shoot.Recording("4K, 25 frames", 800)))).job();
+        Job job = Bag.onHead()
+                .shooting(new Shoot(
+                        Orientation.PORTRAIT,
+                        0,
+                        0,
+                        Sound.CAMERA,
+                        true,
+                        List.of(),
+                        List.of(new Shoot.Recording("4K, 25 frames", 800))))
+                .job();
         var all = Requirements.of(job, CheckEngine.standard().check(job));
-        var picture = all.stream().filter(r -> r.id().equals("orientation")).findFirst().orElseThrow();
+        var picture = all.stream()
+                .filter(r -> r.id().equals("orientation"))
+                .findFirst()
+                .orElseThrow();
         assertEquals(Requirements.Status.NOT_MET, picture.status());
         assertEquals(List.of("No configuration for a portrait picture"), picture.decidedBy());
         var sound = all.stream().filter(r -> r.id().equals("sound")).findFirst().orElseThrow();
         assertEquals("Sound in the camera, one time for all", sound.text());
-        var recording = all.stream().filter(r -> r.id().equals("recording-4k-25-frames")).findFirst().orElseThrow();
+        var recording = all.stream()
+                .filter(r -> r.id().equals("recording-4k-25-frames"))
+                .findFirst()
+                .orElseThrow();
         assertEquals(Requirements.Status.UNDECIDED, recording.status(), "no card has a rate on file");
     }
 
     @Test
     void nonsenseNamesTheLimit() {
-        assertTrue(assertThrows(IllegalArgumentException.class, () -> new Profile(900, null, Profile.Screen.ANY, Profile.Grips.ANY, ""))
-                .getMessage().contains("1200"));
+        assertTrue(assertThrows(
+                        IllegalArgumentException.class,
+                        () -> new Profile(900, null, Profile.Screen.ANY, Profile.Grips.ANY, ""))
+                .getMessage()
+                .contains("1200"));
         assertTrue(assertThrows(IllegalArgumentException.class, () -> shoot(Orientation.ANY, 30, Sound.NONE, false))
-                .getMessage().contains("24"));
+                .getMessage()
+                .contains("24"));
         assertThrows(IllegalArgumentException.class, () -> new Viewer(" ", SignalFacet.Trust.FRAME, false));
     }
 
     /** 200 deep with the battery behind, plate and cell 100 of it; on top it is 100. */
     @Test
     void aRoomThatIsTooShortIsMendedByTheBatteryOnTop() {
-        ItemType body = part("body").is(Category.BODY).weighs(3000, Vec3.ZERO)
-                .shaped(new wideharbor.core.geometry.Shape.Box(new Vec3(-50, -50, -100), new Vec3(50, 50, 0), wideharbor.core.geometry.Shape.Use.SOLID))
-                .face("rear", Role.B, new Vec3(0, 0, -100), wideharbor.core.testkit.Parts.BACK, Vec3.UP, 0, Port.Pins.NONE)
+        ItemType body = part("body")
+                .is(Category.BODY)
+                .weighs(3000, Vec3.ZERO)
+                .shaped(new wideharbor.core.geometry.Shape.Box(
+                        new Vec3(-50, -50, -100), new Vec3(50, 50, 0), wideharbor.core.geometry.Shape.Use.SOLID))
+                .face(
+                        "rear",
+                        Role.B,
+                        new Vec3(0, 0, -100),
+                        wideharbor.core.testkit.Parts.BACK,
+                        Vec3.UP,
+                        0,
+                        Port.Pins.NONE)
                 .face("top", Role.B, new Vec3(0, 50, -50), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .make();
-        ItemType cell = part("cell").is(Category.BATTERY).weighs(1000, new Vec3(0, 0, -50))
-                .shaped(new wideharbor.core.geometry.Shape.Box(new Vec3(-40, -40, -100), new Vec3(40, 40, 0), wideharbor.core.geometry.Shape.Use.SOLID))
+        ItemType cell = part("cell")
+                .is(Category.BATTERY)
+                .weighs(1000, new Vec3(0, 0, -50))
+                .shaped(new wideharbor.core.geometry.Shape.Box(
+                        new Vec3(-40, -40, -100), new Vec3(40, 40, 0), wideharbor.core.geometry.Shape.Use.SOLID))
                 .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 2, Port.Pins.NONE)
                 .make();
-        ItemType stand = part("stand").weighs(10, Vec3.ZERO)
+        ItemType stand = part("stand")
+                .weighs(10, Vec3.ZERO)
                 .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .facet(new wideharbor.core.catalog.Facet.Support("datum", 0, 30_000, 200))
                 .make();
         ItemType floor = new ItemType(
-                body.ref(), body.maker(), body.name(), body.category(), body.capabilities(), body.links(), body.internalJoints(),
-                java.util.stream.Stream.concat(body.ports().stream(), part("f")
-                        .face("base", Role.B, new Vec3(0, -50, -50), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE).make().ports().stream()).toList(),
-                body.sockets(), body.facets());
-        Rigs rigs = Rigs.rig().with("body", floor).with("cell", cell).with("stand", stand)
-                .join("j-cell", "body:rear", "cell:foot").join("j-stand", "body:base", "stand:top").on("stand")
-                .asking(new wideharbor.core.brief.Asks(List.of(), new wideharbor.core.brief.Asks.RoomLimit(150, 0, List.of()), List.of(), List.of()));
+                body.ref(),
+                body.maker(),
+                body.name(),
+                body.category(),
+                body.capabilities(),
+                body.links(),
+                body.internalJoints(),
+                java.util.stream.Stream.concat(
+                                body.ports().stream(),
+                                part("f")
+                                        .face(
+                                                "base",
+                                                Role.B,
+                                                new Vec3(0, -50, -50),
+                                                DOWN,
+                                                Vec3.FORWARD,
+                                                0,
+                                                Port.Pins.NONE)
+                                        .make()
+                                        .ports()
+                                        .stream())
+                        .toList(),
+                body.sockets(),
+                body.facets());
+        Rigs rigs = Rigs.rig()
+                .with("body", floor)
+                .with("cell", cell)
+                .with("stand", stand)
+                .join("j-cell", "body:rear", "cell:foot")
+                .join("j-stand", "body:base", "stand:top")
+                .on("stand")
+                .asking(new wideharbor.core.brief.Asks(
+                        List.of(), new wideharbor.core.brief.Asks.RoomLimit(150, 0, List.of()), List.of(), List.of()));
         verify(new RoomSize()).given(rigs).finds(Severity.STOP, 200, Double.NEGATIVE_INFINITY, 150, "mm");
         List<BatteryUp.Move> moves = BatteryUp.moves(rigs.context(), new wideharbor.core.build.Scope.Base());
-        assertEquals(List.of("cell to body, top"), moves.stream().map(BatteryUp.Move::title).toList());
+        assertEquals(
+                List.of("cell to body, top"),
+                moves.stream().map(BatteryUp.Move::title).toList());
         Job job = rigs.job();
-        Job up = job.with(job.gear().apply(Rigs.BUILD, moves.get(0).commands(), job.catalogue()).after());
-        assertEquals(List.of(), new CheckEngine(List.of(new RoomSize())).check(up).findings());
+        Job up = job.with(job.gear()
+                .apply(Rigs.BUILD, moves.get(0).commands(), job.catalogue())
+                .after());
+        assertEquals(
+                List.of(), new CheckEngine(List.of(new RoomSize())).check(up).findings());
     }
 }

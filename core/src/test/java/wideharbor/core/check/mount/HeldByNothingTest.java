@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -41,7 +41,9 @@ class HeldByNothingTest {
         assertEquals(
                 List.of("box is held by nothing", "rods-300 is held by nothing"),
                 loose.stream().map(Finding::title).toList());
-        assertEquals("Held by nothing since bridge was taken off; it hung there by way of rods-300.", loose.get(0).why());
+        assertEquals(
+                "Held by nothing since bridge was taken off; it hung there by way of rods-300.",
+                loose.get(0).why());
         assertEquals("Held by nothing since bridge was taken off.", loose.get(1).why());
     }
 

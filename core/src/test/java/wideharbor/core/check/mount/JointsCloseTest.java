@@ -33,9 +33,7 @@ class JointsCloseTest {
         verify(new JointsClose()).given(cage(138)).finds(Severity.STOP, 2, Double.NEGATIVE_INFINITY, 0.5, "mm");
     }
 
-    /**
-     * Lens bottom at −45, rods at −83, cradle 20 over them at −63: it must rise by 18. Set to 15 it stands 3 off.
-     */
+    /** Lens bottom at −45, rods at −83, cradle 20 over them at −63: it must rise by 18. Set to 15 it stands 3 off. */
     @Test
     void aLensSupportThatDoesNotTouchIsFound() {
         Finding finding = verify(new JointsClose())
@@ -57,7 +55,9 @@ class JointsCloseTest {
         assertEquals(20, ((Command.Set) fix.commands().get(0).command()).value(), 1e-6);
     }
 
-    /** The axis stands 66 + 11 + 6 = 83 over the rods, the unit's coupler 85: two shims of 1 under the camera dock it. */
+    /**
+     * The axis stands 66 + 11 + 6 = 83 over the rods, the unit's coupler 85: two shims of 1 under the camera dock it.
+     */
     @Test
     void aCameraLowAtItsFrontUnitIsShimmedUp() {
         var fix = verify(new JointsClose()).given(docked(11)).isMendedBy("shims");
@@ -148,7 +148,10 @@ class JointsCloseTest {
         return docked(plate, "quick:bottom", "bridge:top");
     }
 
-    /** A camera on a plate and rods; a front unit rides the rods with its coupler 85 over them and 100 ahead of the clamp. */
+    /**
+     * A camera on a plate and rods; a front unit rides the rods with its coupler 85 over them and 100 ahead of the
+     * clamp.
+     */
     private static Rigs docked(double plate, String upper, String lower) {
         ItemType ring = part("ring")
                 .weighs(180, Vec3.ZERO)

@@ -36,9 +36,18 @@ class MountChecksTest {
     }
 
     private static Rigs onShoe(double grams, Vec3 centre, Port.Working working, Port.Rating rating) {
-        ItemType body = part("body").port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, rating)).make();
-        ItemType load = part("lamp").weighs(grams, centre).port(shoe("foot", Role.B, Vec3.ZERO, DOWN, working, Port.Rating.NONE)).make();
-        return Rigs.rig().with("body", body).with("lamp", load).join("j", "body:shoe", "lamp:foot").on("none");
+        ItemType body = part("body")
+                .port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, rating))
+                .make();
+        ItemType load = part("lamp")
+                .weighs(grams, centre)
+                .port(shoe("foot", Role.B, Vec3.ZERO, DOWN, working, Port.Rating.NONE))
+                .make();
+        return Rigs.rig()
+                .with("body", body)
+                .with("lamp", load)
+                .join("j", "body:shoe", "lamp:foot")
+                .on("none");
     }
 
     @Nested
@@ -54,12 +63,16 @@ class MountChecksTest {
 
         @Test
         void unlessItLocks() {
-            verify(new PortLoad()).given(onShoe(620, new Vec3(0, 40, 0), SECURED, Port.Rating.NONE)).looksAtNothing();
+            verify(new PortLoad())
+                    .given(onShoe(620, new Vec3(0, 40, 0), SECURED, Port.Rating.NONE))
+                    .looksAtNothing();
         }
 
         @Test
         void orIsLightEnough() {
-            verify(new PortLoad()).given(onShoe(480, new Vec3(0, 40, 0), LOOSE, Port.Rating.NONE)).holds();
+            verify(new PortLoad())
+                    .given(onShoe(480, new Vec3(0, 40, 0), LOOSE, Port.Rating.NONE))
+                    .holds();
         }
 
         /** 0.3 kg, 200 mm to the side: 0.3 · 9.80665 · 0.2 = 0.59 N·m over a rating of 0.40. */
@@ -73,24 +86,44 @@ class MountChecksTest {
         /** All that hangs on the port counts: 300 g and 300 g on top of it. */
         @Test
         void whatHangsOnItCountsToo() {
-            ItemType lamp = part("more").weighs(300, Vec3.ZERO).port(shoe("foot", Role.B, Vec3.ZERO, DOWN, SECURED, Port.Rating.NONE)).make();
-            ItemType base = part("base").weighs(300, Vec3.ZERO)
+            ItemType lamp = part("more")
+                    .weighs(300, Vec3.ZERO)
+                    .port(shoe("foot", Role.B, Vec3.ZERO, DOWN, SECURED, Port.Rating.NONE))
+                    .make();
+            ItemType base = part("base")
+                    .weighs(300, Vec3.ZERO)
                     .port(shoe("foot", Role.B, Vec3.ZERO, DOWN, LOOSE, Port.Rating.NONE))
-                    .port(shoe("top", Role.A, new Vec3(0, 10, 0), Vec3.UP, SECURED, Port.Rating.NONE)).make();
-            ItemType body = part("body").port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, Port.Rating.NONE)).make();
+                    .port(shoe("top", Role.A, new Vec3(0, 10, 0), Vec3.UP, SECURED, Port.Rating.NONE))
+                    .make();
+            ItemType body = part("body")
+                    .port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, Port.Rating.NONE))
+                    .make();
             verify(new PortLoad())
-                    .given(Rigs.rig().with("body", body).with("base", base).with("more", lamp)
-                            .join("j", "body:shoe", "base:foot").join("k", "base:top", "more:foot").on("none"))
+                    .given(Rigs.rig()
+                            .with("body", body)
+                            .with("base", base)
+                            .with("more", lamp)
+                            .join("j", "body:shoe", "base:foot")
+                            .join("k", "base:top", "more:foot")
+                            .on("none"))
                     .finds(Severity.STOP, 600, Double.NEGATIVE_INFINITY, 500, "g");
         }
 
         @Test
         void anUnknownMassIsNotChecked() {
-            ItemType body = part("body").port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, Port.Rating.NONE)).make();
-            ItemType lamp = part("lamp").weighs(Figure.unknown("no label"), Vec3.ZERO)
-                    .port(shoe("foot", Role.B, Vec3.ZERO, DOWN, LOOSE, Port.Rating.NONE)).make();
+            ItemType body = part("body")
+                    .port(shoe("shoe", Role.A, Vec3.ZERO, Vec3.UP, LOOSE, Port.Rating.NONE))
+                    .make();
+            ItemType lamp = part("lamp")
+                    .weighs(Figure.unknown("no label"), Vec3.ZERO)
+                    .port(shoe("foot", Role.B, Vec3.ZERO, DOWN, LOOSE, Port.Rating.NONE))
+                    .make();
             verify(new PortLoad())
-                    .given(Rigs.rig().with("body", body).with("lamp", lamp).join("j", "body:shoe", "lamp:foot").on("none"))
+                    .given(Rigs.rig()
+                            .with("body", body)
+                            .with("lamp", lamp)
+                            .join("j", "body:shoe", "lamp:foot")
+                            .on("none"))
                     .finds(Severity.STOP, CheckState.NOT_CHECKED);
         }
     }
@@ -98,17 +131,51 @@ class MountChecksTest {
     @Nested
     class Rails {
         private Rigs rail(Vec3 normal, Vec3 up, Port.Working working) {
-            Port rail = new Port("rail", "rail", "nato-rail", Role.A, "main", Vec3.ZERO, normal, up,
-                    new Port.Occupancy.Interval(-40, 40, 0), 0, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of());
-            Port clamp = worked(new Port("clamp", "clamp", "nato-rail", Role.B, "main", Vec3.ZERO, DOWN, Vec3.FORWARD,
-                    new Port.Occupancy.Single(), 30, Port.Size.STANDARD, Port.Pins.NONE, List.of(), List.of()), Port.Rating.NONE, working);
-            return Rigs.rig().with("body", part("body").port(rail).make()).with("tx", part("tx").port(clamp).make())
-                    .join("j", "body:rail", "tx:clamp").on("none");
+            Port rail = new Port(
+                    "rail",
+                    "rail",
+                    "nato-rail",
+                    Role.A,
+                    "main",
+                    Vec3.ZERO,
+                    normal,
+                    up,
+                    new Port.Occupancy.Interval(-40, 40, 0),
+                    0,
+                    Port.Size.STANDARD,
+                    Port.Pins.NONE,
+                    List.of(),
+                    List.of());
+            Port clamp = worked(
+                    new Port(
+                            "clamp",
+                            "clamp",
+                            "nato-rail",
+                            Role.B,
+                            "main",
+                            Vec3.ZERO,
+                            DOWN,
+                            Vec3.FORWARD,
+                            new Port.Occupancy.Single(),
+                            30,
+                            Port.Size.STANDARD,
+                            Port.Pins.NONE,
+                            List.of(),
+                            List.of()),
+                    Port.Rating.NONE,
+                    working);
+            return Rigs.rig()
+                    .with("body", part("body").port(rail).make())
+                    .with("tx", part("tx").port(clamp).make())
+                    .join("j", "body:rail", "tx:clamp")
+                    .on("none");
         }
 
         @Test
         void aClampThatHangsNeedsAStop() {
-            Finding finding = verify(new RailSafety()).given(rail(DOWN, Vec3.FORWARD, LOOSE)).finds(Severity.STOP, CheckState.FOUND);
+            Finding finding = verify(new RailSafety())
+                    .given(rail(DOWN, Vec3.FORWARD, LOOSE))
+                    .finds(Severity.STOP, CheckState.FOUND);
             assertEquals("tx hangs on a rail without a stop", finding.title());
         }
 
@@ -133,20 +200,33 @@ class MountChecksTest {
     class Arms {
         /** 1 kg at 200 mm: level 1.96 N·m, raised by 60° half of it. Rated 2.0 level and 4.0 upright. */
         private Rigs arm(Vec3 tip) {
-            ItemType body = part("body").face("hole", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-            ItemType arm = part("arm").can(Capability.ADAPTS)
+            ItemType body = part("body")
+                    .face("hole", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            ItemType arm = part("arm")
+                    .can(Capability.ADAPTS)
                     .face("base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Port.Pins.NONE)
                     .face("tip", Role.A, tip, Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
                     .facet(new Facet.Arm("base", "tip", List.of(new Facet.Bears(0, 2.0), new Facet.Bears(90, 4.0))))
                     .make();
-            ItemType load = part("monitor").weighs(1000, Vec3.ZERO).face("foot", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-            return Rigs.rig().with("body", body).with("arm", arm).with("monitor", load)
-                    .join("j", "body:hole", "arm:base").join("k", "arm:tip", "monitor:foot").on("none");
+            ItemType load = part("monitor")
+                    .weighs(1000, Vec3.ZERO)
+                    .face("foot", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("arm", arm)
+                    .with("monitor", load)
+                    .join("j", "body:hole", "arm:base")
+                    .join("k", "arm:tip", "monitor:foot")
+                    .on("none");
         }
 
         @Test
         void nearItsRatingItDrifts() {
-            verify(new ArmRating()).given(arm(new Vec3(200, 0, 0))).finds(Severity.CAUTION, 1.961, Double.NEGATIVE_INFINITY, 1.6, "N·m");
+            verify(new ArmRating())
+                    .given(arm(new Vec3(200, 0, 0)))
+                    .finds(Severity.CAUTION, 1.961, Double.NEGATIVE_INFINITY, 1.6, "N·m");
         }
 
         @Test
@@ -156,12 +236,15 @@ class MountChecksTest {
 
         @Test
         void overItsRatingItSinks() {
-            verify(new ArmRating()).given(arm(new Vec3(260, 0, 0))).finds(Severity.STOP, 2.550, Double.NEGATIVE_INFINITY, 2.0, "N·m");
+            verify(new ArmRating())
+                    .given(arm(new Vec3(260, 0, 0)))
+                    .finds(Severity.STOP, 2.550, Double.NEGATIVE_INFINITY, 2.0, "N·m");
         }
 
         @Test
         void theRatingIsTakenLinearlyBetweenAngles() {
-            Facet.Arm curve = new Facet.Arm("a", "b", List.of(new Facet.Bears(-90, 6), new Facet.Bears(0, 2), new Facet.Bears(60, 5)));
+            Facet.Arm curve = new Facet.Arm(
+                    "a", "b", List.of(new Facet.Bears(-90, 6), new Facet.Bears(0, 2), new Facet.Bears(60, 5)));
             assertEquals(6, curve.momentAt(-90), 1e-9);
             assertEquals(4, curve.momentAt(-45), 1e-9);
             assertEquals(3.5, curve.momentAt(30), 1e-9);
@@ -177,7 +260,9 @@ class MountChecksTest {
             Finding finding = verify(new ToolsPacked())
                     .given(Bag.onRods(300).inKit(Bag.keys("hex 5 mm", "hex 4 mm"), 1))
                     .finds(Severity.STOP, CheckState.FOUND);
-            assertTrue(finding.why().contains("Packed is hex 5 mm, which is near but not on this screw's list"), finding.why());
+            assertTrue(
+                    finding.why().contains("Packed is hex 5 mm, which is near but not on this screw's list"),
+                    finding.why());
         }
 
         @Test
@@ -188,7 +273,12 @@ class MountChecksTest {
         @Test
         void theKeyIsPackedAsAFix() {
             ItemType keys = Bag.keys("hex 3/16 in");
-            assertEquals("Pack keys", verify(new ToolsPacked()).given(Bag.onRods(300).knows(keys)).isMendedBy("tool").title());
+            assertEquals(
+                    "Pack keys",
+                    verify(new ToolsPacked())
+                            .given(Bag.onRods(300).knows(keys))
+                            .isMendedBy("tool")
+                            .title());
         }
     }
 
@@ -196,18 +286,30 @@ class MountChecksTest {
     class Trials {
         @Test
         void whatNobodyTriedIsTried() {
-            ItemType body = part("body").port("shoe", "cold-shoe", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD).make();
-            ItemType clip = part("clip").port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
+            ItemType body = part("body")
+                    .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                    .make();
+            ItemType clip = part("clip")
+                    .port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                    .make();
             Rigs rigs = Rigs.rig().with("body", body).with("clip", clip);
-            verify(new TrialFit()).given(rigs.join("j", "body:shoe", "clip:foot", Joint.Confidence.PLAUSIBLE)).finds(Severity.CAUTION, CheckState.FOUND);
+            verify(new TrialFit())
+                    .given(rigs.join("j", "body:shoe", "clip:foot", Joint.Confidence.PLAUSIBLE))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
         }
 
         @Test
         void whatSomeoneClaimsIsANote() {
-            ItemType body = part("body").port("shoe", "cold-shoe", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD).make();
-            ItemType clip = part("clip").port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD).make();
+            ItemType body = part("body")
+                    .port("shoe", "cold-shoe", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                    .make();
+            ItemType clip = part("clip")
+                    .port("foot", "cold-shoe", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                    .make();
             Rigs rigs = Rigs.rig().with("body", body).with("clip", clip);
-            verify(new TrialFit()).given(rigs.join("j", "body:shoe", "clip:foot", Joint.Confidence.CLAIMED)).finds(Severity.NOTE, CheckState.FOUND);
+            verify(new TrialFit())
+                    .given(rigs.join("j", "body:shoe", "clip:foot", Joint.Confidence.CLAIMED))
+                    .finds(Severity.NOTE, CheckState.FOUND);
         }
 
         @Test
@@ -221,7 +323,9 @@ class MountChecksTest {
         @Test
         void samePlugsOtherWiring() {
             Finding finding = verify(new LookAlikes())
-                    .given(Bag.onHead().inKit(Bag.cable("good", "1+ 2−", 0.1, 300), 1).inKit(Bag.cable("twin", "1− 2+", 0.1, 300), 1))
+                    .given(Bag.onHead()
+                            .inKit(Bag.cable("good", "1+ 2−", 0.1, 300), 1)
+                            .inKit(Bag.cable("twin", "1− 2+", 0.1, 300), 1))
                     .finds(Severity.NOTE, CheckState.FOUND);
             assertTrue(finding.why().startsWith("Same plugs, other wiring"), finding.why());
         }
@@ -237,26 +341,56 @@ class MountChecksTest {
     @Test
     void aPartWithPinsTakesThePlaceOfOneWithout() {
         ItemType body = Bag.body();
-        ItemType plain = part("plain").is(Category.HANDLE).weighs(300, Vec3.ZERO)
-                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Port.Pins.NONE).make();
-        ItemType pinned = part("pinned").is(Category.HANDLE).weighs(300, Vec3.ZERO)
-                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Parts.pins(Port.Pins.Kind.FIXED)).make();
-        assertEquals("pinned in place of plain", verify(new OneContactTwists())
-                .given(Rigs.rig().with("body", body).with("handle", plain).join("j", "body:top", "handle:foot").knows(pinned).on("none"))
-                .isMendedBy("pins").title());
+        ItemType plain = part("plain")
+                .is(Category.HANDLE)
+                .weighs(300, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Port.Pins.NONE)
+                .make();
+        ItemType pinned = part("pinned")
+                .is(Category.HANDLE)
+                .weighs(300, Vec3.ZERO)
+                .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Parts.pins(Port.Pins.Kind.FIXED))
+                .make();
+        assertEquals(
+                "pinned in place of plain",
+                verify(new OneContactTwists())
+                        .given(Rigs.rig()
+                                .with("body", body)
+                                .with("handle", plain)
+                                .join("j", "body:top", "handle:foot")
+                                .knows(pinned)
+                                .on("none"))
+                        .isMendedBy("pins")
+                        .title());
     }
 
     /** A rail clamp on a thread: an adapter of one piece joins them, and the fix adds no stop. */
     @Test
     void portsThatDoNotMateAreJoinedByAnAdapter() {
-        ItemType body = part("body").carrier("rail", "nato-rail", Role.A, Vec3.ZERO, Vec3.UP, -50, 50).make();
-        ItemType box = part("box").weighs(100, new Vec3(0, 10, 0)).face("foot", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE).make();
-        ItemType adapter = part("rail-block").can(Capability.ADAPTS).weighs(40, Vec3.ZERO)
+        ItemType body = part("body")
+                .carrier("rail", "nato-rail", Role.A, Vec3.ZERO, Vec3.UP, -50, 50)
+                .make();
+        ItemType box = part("box")
+                .weighs(100, new Vec3(0, 10, 0))
+                .face("foot", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
+        ItemType adapter = part("rail-block")
+                .can(Capability.ADAPTS)
+                .weighs(40, Vec3.ZERO)
                 .clamp("rail", "nato-rail", Role.B, Vec3.ZERO, DOWN, 30)
-                .face("head", Role.A, new Vec3(0, 14, 0), Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE).make();
-        assertEquals("Put rail-block between: 14.0 mm, 40 g", verify(new PortsMate())
-                .given(Rigs.rig().with("body", body).with("box", box).join("j", "body:rail", "box:foot").knows(adapter)
-                        .inKit(Bag.keys("hex 3/16 in"), 1).on("none"))
-                .isMendedBy("adapter").title());
+                .face("head", Role.A, new Vec3(0, 14, 0), Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
+                .make();
+        assertEquals(
+                "Put rail-block between: 14.0 mm, 40 g",
+                verify(new PortsMate())
+                        .given(Rigs.rig()
+                                .with("body", body)
+                                .with("box", box)
+                                .join("j", "body:rail", "box:foot")
+                                .knows(adapter)
+                                .inKit(Bag.keys("hex 3/16 in"), 1)
+                                .on("none"))
+                        .isMendedBy("adapter")
+                        .title());
     }
 }

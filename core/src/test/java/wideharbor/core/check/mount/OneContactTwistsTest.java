@@ -86,7 +86,11 @@ class OneContactTwistsTest {
                 .weighs(1000, new Vec3(0, 0, -100))
                 .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, screws, pins)
                 .make();
-        return Rigs.rig().with("body", Bag.body()).with("arm", arm).join("j", "body:side", "arm:foot").on("none");
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("arm", arm)
+                .join("j", "body:side", "arm:foot")
+                .on("none");
     }
 
     private static Rigs onTop(int screws, Port.Pins pins) {
@@ -94,6 +98,10 @@ class OneContactTwistsTest {
                 .weighs(1000, new Vec3(0, 50, -100))
                 .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, screws, pins)
                 .make();
-        return Rigs.rig().with("body", Bag.body()).with("handle", handle).join("j", "body:top", "handle:foot").on("none");
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("handle", handle)
+                .join("j", "body:top", "handle:foot")
+                .on("none");
     }
 }

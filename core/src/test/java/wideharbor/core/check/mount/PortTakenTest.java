@@ -31,9 +31,8 @@ class PortTakenTest {
     /** Two clamps of 20 at 200 and 212 share 8 mm; at 200 and 220 they only touch. */
     @Test
     void findsClampsThatOverlap() {
-        var finding = verify(new PortTaken())
-                .given(twoBoxes(212))
-                .finds(Severity.STOP, 8, Double.NEGATIVE_INFINITY, 0, "mm");
+        var finding =
+                verify(new PortTaken()).given(twoBoxes(212)).finds(Severity.STOP, 8, Double.NEGATIVE_INFINITY, 0, "mm");
         assertEquals("box and box overlap by 8.0 mm", finding.title());
     }
 

@@ -31,7 +31,11 @@ class PortsMateTest {
     void findsTwoStandardsAndNamesBoth() {
         Rigs rigs = Rigs.rig()
                 .with("body", Bag.body())
-                .with("odd", part("odd").port("foot", "cold-shoe", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD).make())
+                .with(
+                        "odd",
+                        part("odd")
+                                .port("foot", "cold-shoe", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                                .make())
                 .join("j", "body:base", "odd:foot")
                 .on("none");
         var finding = verify(new PortsMate()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
@@ -57,8 +61,13 @@ class PortsMateTest {
     /** Fixed pins need holes; retractable ones go in where there are none; either way round. */
     @ParameterizedTest
     @CsvSource({
-        "NONE, NONE, true", "FIXED, HOLES, true", "FIXED, NONE, false", "FIXED, FIXED, false",
-        "RETRACTABLE, NONE, true", "RETRACTABLE, HOLES, true", "HOLES, NONE, true"
+        "NONE, NONE, true",
+        "FIXED, HOLES, true",
+        "FIXED, NONE, false",
+        "FIXED, FIXED, false",
+        "RETRACTABLE, NONE, true",
+        "RETRACTABLE, HOLES, true",
+        "HOLES, NONE, true"
     })
     void seatsByPins(Kind a, Kind b, boolean seats) {
         assertEquals(seats, Mating.mates(face(Role.A, a), face(Role.B, b), Standards.seed()));
@@ -70,8 +79,20 @@ class PortsMateTest {
     void pinsOfAnotherSpacingDoNotSeat() {
         Port.Pins holes = new Port.Pins(Kind.HOLES, 2, 4, 16);
         Port face = new Port(
-                "f", "f", "thread-3-8", Role.B, "main", Vec3.ZERO, DOWN, Vec3.FORWARD, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, holes, java.util.List.of(), java.util.List.of());
+                "f",
+                "f",
+                "thread-3-8",
+                Role.B,
+                "main",
+                Vec3.ZERO,
+                DOWN,
+                Vec3.FORWARD,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                holes,
+                java.util.List.of(),
+                java.util.List.of());
         assertTrue(Mating.whyNot(face(Role.A, Kind.FIXED), face, Standards.seed())
                 .orElseThrow()
                 .startsWith("does not seat"));
@@ -79,13 +100,26 @@ class PortsMateTest {
 
     @Test
     void twoFacesOfTheSameHalfDoNotMate() {
-        assertTrue(Mating.whyNot(face(Role.A, Kind.NONE), face(Role.A, Kind.NONE), Standards.seed()).isPresent());
+        assertTrue(Mating.whyNot(face(Role.A, Kind.NONE), face(Role.A, Kind.NONE), Standards.seed())
+                .isPresent());
     }
 
     private static Port face(Role role, Kind kind) {
         Port.Pins pins = kind == Kind.NONE ? Port.Pins.NONE : Parts.pins(kind);
         return new Port(
-                "p", "p", "thread-3-8", role, "main", Vec3.ZERO, Vec3.UP, Vec3.FORWARD, new Port.Occupancy.Single(), 0,
-                Port.Size.STANDARD, pins, java.util.List.of(), java.util.List.of());
+                "p",
+                "p",
+                "thread-3-8",
+                role,
+                "main",
+                Vec3.ZERO,
+                Vec3.UP,
+                Vec3.FORWARD,
+                new Port.Occupancy.Single(),
+                0,
+                Port.Size.STANDARD,
+                pins,
+                java.util.List.of(),
+                java.util.List.of());
     }
 }

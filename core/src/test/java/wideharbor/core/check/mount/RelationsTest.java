@@ -36,12 +36,17 @@ class RelationsTest {
     }
 
     private static Rigs on(ItemType part) {
-        return Rigs.rig().with("body", body().make()).with("it", part).join("j", "body:top", "it:foot").on("none");
+        return Rigs.rig()
+                .with("body", body().make())
+                .with("it", part)
+                .join("j", "body:top", "it:foot")
+                .on("none");
     }
 
     @Nested
     class Needs {
-        private final ItemType hood = block("hood").wants(Relation.Kind.NEEDS, "bracket").make();
+        private final ItemType hood =
+                block("hood").wants(Relation.Kind.NEEDS, "bracket").make();
 
         @Test
         void aPartWithoutWhatItNeedsIsAStop() {
@@ -101,7 +106,12 @@ class RelationsTest {
 
         @Test
         void eitherMayComeOff() {
-            assertEquals("Take one off", verify(new NotTogether()).given(both()).isMendedBy("take-off").title());
+            assertEquals(
+                    "Take one off",
+                    verify(new NotTogether())
+                            .given(both())
+                            .isMendedBy("take-off")
+                            .title());
         }
 
         @Test
@@ -117,10 +127,18 @@ class RelationsTest {
         private final Freedom halfTurns = new Freedom.Rotate("turn", Freedom.Axis.N, 0, 180, 180);
 
         private Rigs turned(double degrees) {
-            ItemType head = part("body").marked("top", "snap-plate", Role.B, Vec3.ZERO, Vec3.UP, "lever side").make();
-            ItemType plate = part("plate").marked("foot", "snap-plate", Role.A, Vec3.ZERO, DOWN, "arrow", halfTurns).make();
-            return Rigs.rig().with("body", head).with("plate", plate).join("j", "body:top", "plate:foot")
-                    .set("plate:foot:0", degrees).on("none");
+            ItemType head = part("body")
+                    .marked("top", "snap-plate", Role.B, Vec3.ZERO, Vec3.UP, "lever side")
+                    .make();
+            ItemType plate = part("plate")
+                    .marked("foot", "snap-plate", Role.A, Vec3.ZERO, DOWN, "arrow", halfTurns)
+                    .make();
+            return Rigs.rig()
+                    .with("body", head)
+                    .with("plate", plate)
+                    .join("j", "body:top", "plate:foot")
+                    .set("plate:foot:0", degrees)
+                    .on("none");
         }
 
         @Test
@@ -155,8 +173,11 @@ class RelationsTest {
 
         @Test
         void itIsACautionWithTheLimit() {
-            Rigs rig = Rigs.rig().with("body", body().make()).with("it", block("it").make())
-                    .improvise("j", "body:top", "it:foot", "a shelf; 300 g at most").on("none");
+            Rigs rig = Rigs.rig()
+                    .with("body", body().make())
+                    .with("it", block("it").make())
+                    .improvise("j", "body:top", "it:foot", "a shelf; 300 g at most")
+                    .on("none");
             Finding finding = verify(new Improvised()).given(rig).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("a shelf; 300 g at most.", finding.why());
             assertEquals("Improvised: it on body", finding.title());

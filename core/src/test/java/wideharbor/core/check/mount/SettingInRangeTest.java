@@ -20,7 +20,9 @@ class SettingInRangeTest {
     @ParameterizedTest
     @ValueSource(doubles = {-100, 0, 100})
     void holdsInsideTheComputedTravel(double slide) {
-        verify(new SettingInRange()).given(Bag.onHead().set("dovetail:rail:0", slide)).holds();
+        verify(new SettingInRange())
+                .given(Bag.onHead().set("dovetail:rail:0", slide))
+                .holds();
     }
 
     @Test
@@ -60,8 +62,16 @@ class SettingInRangeTest {
 
     private static Rigs rosette(double degrees) {
         return Rigs.rig()
-                .with("body", part("body").port("r", "rosette-31.8", Role.EITHER, Vec3.ZERO, Vec3.LEFT, Vec3.UP).make())
-                .with("grip", part("grip").port("r", "rosette-31.8", Role.EITHER, Vec3.ZERO, RIGHT, Vec3.UP).make())
+                .with(
+                        "body",
+                        part("body")
+                                .port("r", "rosette-31.8", Role.EITHER, Vec3.ZERO, Vec3.LEFT, Vec3.UP)
+                                .make())
+                .with(
+                        "grip",
+                        part("grip")
+                                .port("r", "rosette-31.8", Role.EITHER, Vec3.ZERO, RIGHT, Vec3.UP)
+                                .make())
                 .join("j", "body:r", "grip:r")
                 .set("grip:r:0", degrees)
                 .on("none");

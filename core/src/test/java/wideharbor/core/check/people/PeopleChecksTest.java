@@ -33,7 +33,9 @@ class PeopleChecksTest {
     }
 
     private static ItemType body() {
-        return part("body").is(Category.BODY).weighs(3000, new Vec3(0, 60, 0))
+        return part("body")
+                .is(Category.BODY)
+                .weighs(3000, new Vec3(0, 60, 0))
                 .shaped(box(new Vec3(-50, 20, -60), new Vec3(50, 120, 60), Shape.Use.SOLID))
                 .face("base", Role.B, new Vec3(0, 20, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("left", Role.B, new Vec3(50, 60, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
@@ -42,7 +44,9 @@ class PeopleChecksTest {
     }
 
     private static ItemType pad(Vec3 cutOut) {
-        return part("pad").is(Category.SHOULDER).can(Capability.SHOULDERS)
+        return part("pad")
+                .is(Category.SHOULDER)
+                .can(Capability.SHOULDERS)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
                 .facet(new Facet.Support("datum", 0, 20_000, 30, Facet.Support.Way.SHOULDER))
@@ -59,12 +63,17 @@ class PeopleChecksTest {
     }
 
     private static Rigs shouldered(Vec3 cutOut) {
-        return Rigs.rig().with("body", body()).with("pad", pad(cutOut)).join("j-pad", "body:base", "pad:top").on("pad");
+        return Rigs.rig()
+                .with("body", body())
+                .with("pad", pad(cutOut))
+                .join("j-pad", "body:base", "pad:top")
+                .on("pad");
     }
 
     /** A grip or a screen on a side of the body, with its middle so far from that face. */
     private static ItemType held(String id, Category category, Vec3 middle, Capability... can) {
-        var made = part(id).is(category).weighs(200, middle)
+        var made = part(id).is(category)
+                .weighs(200, middle)
                 .shaped(box(middle.plus(new Vec3(-15, -15, -15)), middle.plus(new Vec3(15, 15, 15)), Shape.Use.SOLID))
                 .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE);
         for (Capability c : can) {
@@ -89,19 +98,25 @@ class PeopleChecksTest {
 
         @Test
         void aMirroredPadMendsIt() {
-            ItemType other = part("pad-l").is(Category.SHOULDER).can(Capability.SHOULDERS)
+            ItemType other = part("pad-l")
+                    .is(Category.SHOULDER)
+                    .can(Capability.SHOULDERS)
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
                     .facet(new Facet.Support("datum", 0, 20_000, 30, Facet.Support.Way.SHOULDER))
                     .facet(new Facet.Pad(RIGHT))
                     .make();
             Rigs rigs = shouldered(Vec3.LEFT).knows(other).crew(crew(Side.LEFT, Side.LEFT, Profile.UNASKED));
-            assertEquals("pad-l in place of pad", verify(new PadSide()).given(rigs).isMendedBy("other").title());
+            assertEquals(
+                    "pad-l in place of pad",
+                    verify(new PadSide()).given(rigs).isMendedBy("other").title());
         }
 
         @Test
         void nothingIsAskedOfARigThatLiesOnNoShoulder() {
-            verify(new PadSide()).given(Rigs.rig().with("body", body()).on("none")).looksAtNothing();
+            verify(new PadSide())
+                    .given(Rigs.rig().with("body", body()).on("none"))
+                    .looksAtNothing();
         }
     }
 
@@ -114,17 +129,29 @@ class PeopleChecksTest {
             assertEquals(85, eye.x(), 1e-9);
             assertEquals(212.4, eye.y(), 1e-9);
             assertEquals(90, eye.z(), 1e-9);
-            assertEquals(149, Operator.eyeFromPad(crew(Side.RIGHT, Side.LEFT, tall(1800))).x(), 1e-9);
-            assertEquals(-85, Operator.eyeFromPad(crew(Side.LEFT, Side.LEFT, tall(1800))).x(), 1e-9);
+            assertEquals(
+                    149,
+                    Operator.eyeFromPad(crew(Side.RIGHT, Side.LEFT, tall(1800))).x(),
+                    1e-9);
+            assertEquals(
+                    -85,
+                    Operator.eyeFromPad(crew(Side.LEFT, Side.LEFT, tall(1800))).x(),
+                    1e-9);
         }
 
         /** The datum is at y 0; the face at x 50, y 60. Its eyepiece keeps a cube of 20 for the eye. */
         private Rigs at(Vec3 fromFace, double height) {
-            ItemType finder = part("finder").is(Category.VIEWFINDER).weighs(300, Vec3.ZERO).can(Capability.FINDS_PICTURE)
-                    .shaped(box(fromFace.plus(new Vec3(-10, -10, -10)), fromFace.plus(new Vec3(10, 10, 10)), Shape.Use.EYE))
+            ItemType finder = part("finder")
+                    .is(Category.VIEWFINDER)
+                    .weighs(300, Vec3.ZERO)
+                    .can(Capability.FINDS_PICTURE)
+                    .shaped(box(
+                            fromFace.plus(new Vec3(-10, -10, -10)), fromFace.plus(new Vec3(10, 10, 10)), Shape.Use.EYE))
                     .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .make();
-            return shouldered(Vec3.LEFT).with("finder", finder).join("j-finder", "body:left", "finder:foot")
+            return shouldered(Vec3.LEFT)
+                    .with("finder", finder)
+                    .join("j-finder", "body:left", "finder:foot")
                     .crew(crew(Side.RIGHT, Side.RIGHT, tall(height)));
         }
 
@@ -137,7 +164,8 @@ class PeopleChecksTest {
         /** 120 further back: 120 from the eye, 80 is what a neck gives. */
         @Test
         void tooFarBackIsToldWithTheWayToGo() {
-            Finding finding = verify(new FinderAtEye()).given(at(new Vec3(35, 152.4, -30), 1800))
+            Finding finding = verify(new FinderAtEye())
+                    .given(at(new Vec3(35, 152.4, -30), 1800))
                     .finds(Severity.CAUTION, 120, Double.NEGATIVE_INFINITY, 80, "mm");
             assertTrue(finding.why().contains("move it forward 120."), finding.why());
         }
@@ -151,23 +179,32 @@ class PeopleChecksTest {
     @Nested
     class Grips {
         private Rigs with(Profile.Grips asked, Vec3 middle) {
-            return shouldered(Vec3.LEFT).with("grip", held("grip", Category.HANDLE, middle, Capability.IS_HANDHOLD))
+            return shouldered(Vec3.LEFT)
+                    .with("grip", held("grip", Category.HANDLE, middle, Capability.IS_HANDHOLD))
                     .join("j-grip", "body:left", "grip:foot")
-                    .crew(crew(Side.RIGHT, Side.RIGHT, new Profile(0, Side.RIGHT, Profile.Screen.ANY, asked, "Long takes.")));
+                    .crew(crew(
+                            Side.RIGHT,
+                            Side.RIGHT,
+                            new Profile(0, Side.RIGHT, Profile.Screen.ANY, asked, "Long takes.")));
         }
 
         @Test
         void oneOnEachSideIsAskedAndOneIsThere() {
-            Finding finding = verify(new GripsAsked()).given(with(Profile.Grips.BOTH, new Vec3(30, 0, 120))).finds(Severity.CAUTION, CheckState.FOUND);
+            Finding finding = verify(new GripsAsked())
+                    .given(with(Profile.Grips.BOTH, new Vec3(30, 0, 120)))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("No grip on the right", finding.title());
             assertTrue(finding.why().endsWith("Long takes."), finding.why());
-            verify(new GripsAsked()).given(with(Profile.Grips.LEFT, new Vec3(30, 0, 120))).holds();
+            verify(new GripsAsked())
+                    .given(with(Profile.Grips.LEFT, new Vec3(30, 0, 120)))
+                    .holds();
         }
 
         /** 80 left, 60 up, 700 ahead of the shoulder: √(80² + 60² + 700²) = 707.1. */
         @Test
         void anArmReachesIt() {
-            verify(new GripsAsked()).given(with(Profile.Grips.ANY, new Vec3(30, 0, 700)))
+            verify(new GripsAsked())
+                    .given(with(Profile.Grips.ANY, new Vec3(30, 0, 700)))
                     .finds(Severity.CAUTION, 707.107, Double.NEGATIVE_INFINITY, 620, "mm");
         }
     }
@@ -175,7 +212,8 @@ class PeopleChecksTest {
     @Nested
     class Screens {
         private Rigs screen(String face, Profile.Screen wanted) {
-            return shouldered(Vec3.LEFT).with("screen", held("screen", Category.MONITOR, new Vec3(60, 0, 0), Capability.SHOWS_PICTURE))
+            return shouldered(Vec3.LEFT)
+                    .with("screen", held("screen", Category.MONITOR, new Vec3(60, 0, 0), Capability.SHOWS_PICTURE))
                     .join("j-screen", "body:" + face, "screen:foot")
                     .crew(crew(Side.RIGHT, Side.RIGHT, new Profile(0, Side.RIGHT, wanted, Profile.Grips.ANY, "")));
         }
@@ -183,7 +221,9 @@ class PeopleChecksTest {
         @Test
         void theScreenIsOnTheSideWhereTheOperatorLooks() {
             verify(new ScreenSide()).given(screen("left", Profile.Screen.LEFT)).holds();
-            Finding finding = verify(new ScreenSide()).given(screen("right", Profile.Screen.LEFT)).finds(Severity.CAUTION, CheckState.FOUND);
+            Finding finding = verify(new ScreenSide())
+                    .given(screen("right", Profile.Screen.LEFT))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("screen is on the other side of Ines Varga", finding.title());
             verify(new ScreenSide()).given(screen("right", Profile.Screen.ANY)).looksAtNothing();
         }
@@ -194,7 +234,10 @@ class PeopleChecksTest {
         /** A bare box on a pad: the pad is firm; from left, right, above and behind only the body is met. */
         @Test
         void aBareBodyHasNothingToHoldByButItsGrips() {
-            var findings = verify(new GrabPoints()).given(shouldered(Vec3.LEFT)).report().findings();
+            var findings = verify(new GrabPoints())
+                    .given(shouldered(Vec3.LEFT))
+                    .report()
+                    .findings();
             assertEquals(4, findings.size());
             assertEquals("Nothing safe to hold from above", findings.get(0).title());
             var with = verify(new GrabPoints())
@@ -209,17 +252,25 @@ class PeopleChecksTest {
         /** A battery 20 before the grip: the hand meets the battery. */
         @Test
         void whatHidesBehindACellIsNotInReach() {
-            ItemType cell = part("cell").is(Category.BATTERY).weighs(900, new Vec3(80, 0, 0))
+            ItemType cell = part("cell")
+                    .is(Category.BATTERY)
+                    .weighs(900, new Vec3(80, 0, 0))
                     .shaped(box(new Vec3(65, -60, -60), new Vec3(110, 60, 60), Shape.Use.SOLID))
                     .face("foot", Role.A, new Vec3(0, 0, 40), RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .make();
-            ItemType body = part("body").is(Category.BODY).weighs(3000, new Vec3(0, 60, 0))
+            ItemType body = part("body")
+                    .is(Category.BODY)
+                    .weighs(3000, new Vec3(0, 60, 0))
                     .shaped(box(new Vec3(-50, 20, -60), new Vec3(50, 120, 60), Shape.Use.SOLID))
                     .face("base", Role.B, new Vec3(0, 20, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                     .face("left", Role.B, new Vec3(50, 60, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
                     .face("low", Role.B, new Vec3(50, 60, 40), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
                     .make();
-            Rigs rigs = Rigs.rig().with("body", body).with("pad", pad(Vec3.LEFT)).join("j-pad", "body:base", "pad:top").on("pad")
+            Rigs rigs = Rigs.rig()
+                    .with("body", body)
+                    .with("pad", pad(Vec3.LEFT))
+                    .join("j-pad", "body:base", "pad:top")
+                    .on("pad")
                     .with("grip", held("grip", Category.HANDLE, new Vec3(30, 0, 0), Capability.IS_HANDHOLD))
                     .join("j-grip", "body:left", "grip:foot")
                     .with("cell", cell)
@@ -228,7 +279,8 @@ class PeopleChecksTest {
                     .filter(f -> f.title().endsWith("the left"))
                     .findFirst()
                     .orElseThrow();
-            assertTrue(left.evidence().toString().contains("cell"), left.evidence().toString());
+            assertTrue(
+                    left.evidence().toString().contains("cell"), left.evidence().toString());
         }
     }
 }

@@ -10,9 +10,9 @@ import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.bench.PowerSheet;
+import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.PartState;
 import wideharbor.core.brief.DayBlock.State;
-import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Facet;
@@ -64,8 +64,7 @@ class KeepingOnTest {
     /** Something else straight off the plate goes off all the same. */
     @Test
     void allThatLivesStraightOffThePlateMustRideThrough() {
-        Rigs more = filled()
-                .with("lamp", Bag.device("lamp", Figure.maker(5), Figure.maker(5)))
+        Rigs more = filled().with("lamp", Bag.device("lamp", Figure.maker(5), Figure.maker(5)))
                 .join("j-lamp", "body:top", "lamp:foot")
                 .cable("k2", WIRE, "plate:out-2", "lamp:in");
         assertEquals(KeepsOn.NOTHING, keeps(more));
@@ -75,16 +74,24 @@ class KeepingOnTest {
     @Test
     void theInnerBatteryIsNoSource() {
         var context = filled().context();
-        assertEquals(List.of("battery"), context.feeds().sources().stream().map(s -> s.battery().id()).toList());
+        assertEquals(
+                List.of("battery"),
+                context.feeds().sources().stream().map(s -> s.battery().id()).toList());
         assertEquals(1, DayPlates.of(context).get(0).cells().size());
     }
 
     /** 37 Wh · 0.90 at 25 °C over 30 W: 1.11 h. */
     @Test
     void theSmallBatteryCarriesItForSoLong() {
-        PowerSheet.PlateDay plate = PowerSheet.of(filled().context(), PowerSheet.Change.NONE).plates().get(0);
+        PowerSheet.PlateDay plate = PowerSheet.of(filled().context(), PowerSheet.Change.NONE)
+                .plates()
+                .get(0);
         assertEquals(1.11, plate.carriedHours().orElseThrow(), 1e-9);
-        assertTrue(PowerSheet.of(bay().context(), PowerSheet.Change.NONE).plates().get(0).carriedHours().isEmpty());
+        assertTrue(PowerSheet.of(bay().context(), PowerSheet.Change.NONE)
+                .plates()
+                .get(0)
+                .carriedHours()
+                .isEmpty());
     }
 
     @Nested
@@ -92,7 +99,8 @@ class KeepingOnTest {
         @Test
         void whatFitsAPlateOrABayIsFine() {
             verify(new PackedForPlates())
-                    .given(filled().inKit(Bag.battery("battery-150", Figure.maker(150)), 2).inKit(Bag.pack(), 1))
+                    .given(filled().inKit(Bag.battery("battery-150", Figure.maker(150)), 2)
+                            .inKit(Bag.pack(), 1))
                     .holds();
         }
 
@@ -101,20 +109,36 @@ class KeepingOnTest {
             Rigs rigs = Bag.powered().inKit(Bag.pack(), 2);
             var finding = verify(new PackedForPlates()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("pack fits no plate of the job", finding.title());
-            assertEquals("Leave 2 × pack at home", verify(new PackedForPlates()).given(rigs).isMendedBy("leave").title());
+            assertEquals(
+                    "Leave 2 × pack at home",
+                    verify(new PackedForPlates())
+                            .given(rigs)
+                            .isMendedBy("leave")
+                            .title());
         }
 
         @Test
         void aChargerIsForAPlateToo() {
-            ItemType charger = Parts.part("charger").weighs(900, Vec3.ZERO).facet(new Facet.Charger("three-stud", 2, 60)).make();
+            ItemType charger = Parts.part("charger")
+                    .weighs(900, Vec3.ZERO)
+                    .facet(new Facet.Charger("three-stud", 2, 60))
+                    .make();
             assertEquals(
                     "charger fits no plate of the job",
-                    verify(new PackedForPlates()).given(Bag.powered().inKit(charger, 1)).finds(Severity.CAUTION, CheckState.FOUND).title());
+                    verify(new PackedForPlates())
+                            .given(Bag.powered().inKit(charger, 1))
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
         }
 
         @Test
         void withoutAPlateThereIsNothingToJudge() {
-            verify(new PackedForPlates()).given(Rigs.rig().with("body", Bag.body()).inKit(Bag.pack(), 1).on("none")).looksAtNothing();
+            verify(new PackedForPlates())
+                    .given(Rigs.rig()
+                            .with("body", Bag.body())
+                            .inKit(Bag.pack(), 1)
+                            .on("none"))
+                    .looksAtNothing();
         }
     }
 
@@ -148,31 +172,52 @@ class KeepingOnTest {
         @Test
         void twoForEachPersonOverAHundred() {
             verify(new Flight()).given(flying(3, 150, 5)).holds();
-            var finding = verify(new Flight()).given(flying(2, 150, 5)).finds(Severity.CAUTION, 6, Double.NEGATIVE_INFINITY, 4, "pieces");
+            var finding = verify(new Flight())
+                    .given(flying(2, 150, 5))
+                    .finds(Severity.CAUTION, 6, Double.NEGATIVE_INFINITY, 4, "pieces");
             assertEquals("6 × battery-x with 2 people", finding.title());
             // Two spares of 150 Wh at home: 300 Wh are four of 98.
-            assertEquals("4 × battery-98 in place of 2 × battery-x", verify(new Flight()).given(flying(2, 150, 5)).isMendedBy("smaller").title());
+            assertEquals(
+                    "4 × battery-98 in place of 2 × battery-x",
+                    verify(new Flight())
+                            .given(flying(2, 150, 5))
+                            .isMendedBy("smaller")
+                            .title());
         }
 
         @Test
         void overAHundredAndSixtyNoneGoes() {
             assertEquals(
                     "battery-x may not fly as baggage",
-                    verify(new Flight()).given(flying(4, 220, 2)).finds(Severity.STOP, 3, Double.NEGATIVE_INFINITY, 0, "pieces").title());
-            assertTrue(verify(new Flight()).given(flying(4, 220, 2)).fixes().isEmpty(), "one is fitted: other spares do not help");
+                    verify(new Flight())
+                            .given(flying(4, 220, 2))
+                            .finds(Severity.STOP, 3, Double.NEGATIVE_INFINITY, 0, "pieces")
+                            .title());
+            assertTrue(
+                    verify(new Flight()).given(flying(4, 220, 2)).fixes().isEmpty(),
+                    "one is fitted: other spares do not help");
         }
     }
 
     @Nested
     class OwnCells {
         private Rigs clock(double hours, PartState... states) {
-            ItemType clock = Parts.part("clock").weighs(50, Vec3.ZERO)
+            ItemType clock = Parts.part("clock")
+                    .weighs(50, Vec3.ZERO)
                     .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .facet(new SignalFacet.OwnCells(hours))
                     .make();
-            return Bag.powered().with("clock", clock).join("j", "body:side", "clock:foot")
+            return Bag.powered()
+                    .with("clock", clock)
+                    .join("j", "body:side", "clock:foot")
                     .shooting(new Shoot(
-                            Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
+                            Shoot.Orientation.ANY,
+                            0,
+                            0,
+                            Shoot.Sound.NONE,
+                            false,
+                            List.of(),
+                            List.of(),
                             List.of(
                                     new DayBlock("a", State.ON, 5, 20, false),
                                     new DayBlock("b", State.STANDBY, 3, 20, false, List.of(states)))));
@@ -181,13 +226,17 @@ class KeepingOnTest {
         @Test
         void aSetThatLastsTheDayIsFine() {
             verify(new OwnCellsLast()).given(clock(8)).holds();
-            verify(new OwnCellsLast()).given(clock(5, new PartState("a", "clock", State.OFF))).holds();
+            verify(new OwnCellsLast())
+                    .given(clock(5, new PartState("a", "clock", State.OFF)))
+                    .holds();
         }
 
         /** Eight hours on sets of three: two changes. */
         @Test
         void orItsChangesAreTold() {
-            var finding = verify(new OwnCellsLast()).given(clock(3)).finds(Severity.CAUTION, 3, 8, Double.POSITIVE_INFINITY, "h");
+            var finding = verify(new OwnCellsLast())
+                    .given(clock(3))
+                    .finds(Severity.CAUTION, 3, 8, Double.POSITIVE_INFINITY, "h");
             assertTrue(finding.why().contains("2 changes"), finding.why());
         }
     }
@@ -195,7 +244,8 @@ class KeepingOnTest {
     /** Both outlets are taken: a breakout goes between one and its lamp, and feeds the third as well. */
     @Test
     void withoutAFreeOutletABreakoutIsPutIn() {
-        ItemType breakout = Parts.part("breakout").weighs(80, Vec3.ZERO)
+        ItemType breakout = Parts.part("breakout")
+                .weighs(80, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
@@ -204,7 +254,8 @@ class KeepingOnTest {
                 .facet(new Facet.PowerOutput("out-1", 0, 1, 40, 50, 4))
                 .facet(new Facet.PowerOutput("out-2", 0, 1, 40, 50, 4))
                 .make();
-        ItemType body = Parts.part("body").weighs(3000, Vec3.ZERO)
+        ItemType body = Parts.part("body")
+                .weighs(3000, Vec3.ZERO)
                 .face("base", Port.Role.B, new Vec3(0, -66, 0), Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("a", Port.Role.B, new Vec3(60, 0, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
                 .face("b", Port.Role.B, new Vec3(60, 40, 0), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
@@ -222,10 +273,21 @@ class KeepingOnTest {
             rigs.with("lamp-" + lamp, Bag.device("lamp-" + lamp, Figure.maker(9), Figure.maker(9)))
                     .join("j-" + lamp, "body:" + lamp, "lamp-" + lamp + ":foot");
         }
-        rigs.cable("k1", WIRE, "plate:out-1", "lamp-a:in").cable("k2", WIRE, "plate:out-2", "lamp-b:in")
-                .inKit(WIRE, 4).inKit(breakout, 1).inKit(Bag.keys("hex 3/16 in"), 1).day(25, 1);
-        assertEquals("lamp-c has no power", verify(new VoltageWindow()).given(rigs).finds(Severity.STOP, CheckState.FOUND).title());
-        assertEquals("breakout for lamp-a and lamp-c", verify(new VoltageWindow()).given(rigs).isMendedBy("breakout").title());
+        rigs.cable("k1", WIRE, "plate:out-1", "lamp-a:in")
+                .cable("k2", WIRE, "plate:out-2", "lamp-b:in")
+                .inKit(WIRE, 4)
+                .inKit(breakout, 1)
+                .inKit(Bag.keys("hex 3/16 in"), 1)
+                .day(25, 1);
+        assertEquals(
+                "lamp-c has no power",
+                verify(new VoltageWindow())
+                        .given(rigs)
+                        .finds(Severity.STOP, CheckState.FOUND)
+                        .title());
+        assertEquals(
+                "breakout for lamp-a and lamp-c",
+                verify(new VoltageWindow()).given(rigs).isMendedBy("breakout").title());
     }
 
     @Nested
@@ -240,7 +302,12 @@ class KeepingOnTest {
         void aCableInItIsLaidOutside() {
             var finding = verify(new InnerBayFree()).given(stowed(bay())).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("wire lies in the battery bay of cam", finding.title());
-            assertEquals("Lay it outside the bay", verify(new InnerBayFree()).given(stowed(bay())).isMendedBy("stow").title());
+            assertEquals(
+                    "Lay it outside the bay",
+                    verify(new InnerBayFree())
+                            .given(stowed(bay()))
+                            .isMendedBy("stow")
+                            .title());
         }
 
         @Test
@@ -253,16 +320,27 @@ class KeepingOnTest {
     /** 90 Wh at 30 W: 3 h of a stretch of 4. */
     @Test
     void theStretchIsMendedByABatteryForTheBay() {
-        Rigs rigs = bay().inKit(Bag.pack(), 1).shooting(new Shoot(Shoot.Orientation.ANY, 4, 0, Shoot.Sound.NONE, false, List.of(), List.of()));
+        Rigs rigs = bay().inKit(Bag.pack(), 1)
+                .shooting(new Shoot(Shoot.Orientation.ANY, 4, 0, Shoot.Sound.NONE, false, List.of(), List.of()));
         verify(new Stretch()).given(rigs).finds(Severity.CAUTION, 3, 4, Double.POSITIVE_INFINITY, "h");
-        assertEquals("pack in the bay of cam", verify(new Stretch()).given(rigs).isMendedBy("inner-battery").title());
+        assertEquals(
+                "pack in the bay of cam",
+                verify(new Stretch()).given(rigs).isMendedBy("inner-battery").title());
     }
 
     @Nested
     class Day {
         private Rigs day(DayBlock... blocks) {
             return bay().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
-                    .shooting(new Shoot(Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(blocks)));
+                    .shooting(new Shoot(
+                            Shoot.Orientation.ANY,
+                            0,
+                            0,
+                            Shoot.Sound.NONE,
+                            false,
+                            List.of(),
+                            List.of(),
+                            List.of(blocks)));
         }
 
         private DayBlock block(double hours, State state, PartState... parts) {
@@ -298,8 +376,8 @@ class KeepingOnTest {
 
         @Test
         void theTableSaysWhatEachDoes() {
-            PowerSheet.DeviceDay cam = sheet(day(
-                            block(3, State.ON, new PartState("a", "cam", State.STANDBY)), block(2, State.ON)))
+            PowerSheet.DeviceDay cam = sheet(
+                            day(block(3, State.ON, new PartState("a", "cam", State.STANDBY)), block(2, State.ON)))
                     .devices()
                     .get(0);
             assertEquals(List.of(State.STANDBY, State.ON), cam.states());
@@ -324,7 +402,12 @@ class KeepingOnTest {
         /** Hours on are one figure: those of the blocks once they are written, an hour of meal not among them. */
         @Test
         void hoursOnAreThoseOfTheBlocks() {
-            assertEquals(5, day(block(3, State.ON), block(1, State.OFF), block(2, State.STANDBY)).job().brief().hoursOn());
+            assertEquals(
+                    5,
+                    day(block(3, State.ON), block(1, State.OFF), block(2, State.STANDBY))
+                            .job()
+                            .brief()
+                            .hoursOn());
             assertEquals(1, bay().job().brief().hoursOn(), "as asked while nobody wrote the day");
         }
 
@@ -344,8 +427,7 @@ class KeepingOnTest {
         void tooManyVoltsAreMendedByARegulatorBetween() {
             ItemType tender = Parts.part("tender")
                     .weighs(200, Vec3.ZERO)
-                    .face("foot", Port.Role.A, Vec3.ZERO,
-                            Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                     .facet(new Facet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9)))
                     .make();
@@ -359,7 +441,11 @@ class KeepingOnTest {
                     .day(25, 1);
             var finding = verify(new VoltageWindow()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
             assertEquals("tender is fed 16.8 V at full charge", finding.title());
-            assertTrue(verify(new VoltageWindow()).given(rigs).isMendedBy("regulator").title().startsWith("reg before tender, on "));
+            assertTrue(verify(new VoltageWindow())
+                    .given(rigs)
+                    .isMendedBy("regulator")
+                    .title()
+                    .startsWith("reg before tender, on "));
         }
     }
 }

@@ -22,7 +22,8 @@ class OutputMovesTest {
 
     /** A weak output of 20 W and 2 A, a strong one of 80 W and 8 A, one of another plug. */
     private static ItemType plate() {
-        return Parts.part("plate").weighs(300, Vec3.ZERO)
+        return Parts.part("plate")
+                .weighs(300, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 2, Port.Pins.NONE)
                 .port("battery", "v-mount", Port.Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP)
                 .socket("weak", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
@@ -45,12 +46,19 @@ class OutputMovesTest {
                 .join("j-lamp", "body:side", "lamp:foot")
                 .day(25, 0.5)
                 .on("none");
-        return turned ? rigs.cable("k", WIRE, "lamp:in", "plate:" + from) : rigs.cable("k", WIRE, "plate:" + from, "lamp:in");
+        return turned
+                ? rigs.cable("k", WIRE, "lamp:in", "plate:" + from)
+                : rigs.cable("k", WIRE, "plate:" + from, "lamp:in");
     }
 
     @Test
     void itMovesToTheStrongOutputWithTheSameSocket() {
-        assertEquals("Move it to strong of plate", verify(new OutputLoad()).given(lamp(45, 45, "weak", false)).isMendedBy("output").title());
+        assertEquals(
+                "Move it to strong of plate",
+                verify(new OutputLoad())
+                        .given(lamp(45, 45, "weak", false))
+                        .isMendedBy("output")
+                        .title());
     }
 
     /** Whichever end of the cable is in the output. */
@@ -63,7 +71,9 @@ class OutputMovesTest {
     @Test
     void amperesAreJudgedAtTheEndOfTheCharge() {
         verify(new OutputLoad()).given(lamp(20, 30, "weak", false)).holds();
-        verify(new OutputLoad()).given(lamp(25, 30, "weak", false)).finds(Severity.STOP, 25, Double.NEGATIVE_INFINITY, 20, "W");
+        verify(new OutputLoad())
+                .given(lamp(25, 30, "weak", false))
+                .finds(Severity.STOP, 25, Double.NEGATIVE_INFINITY, 20, "W");
     }
 
     /** 85 W from 80: the only other output has another plug, and the weak one gives less. */

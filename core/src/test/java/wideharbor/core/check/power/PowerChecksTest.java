@@ -5,19 +5,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
-import org.junit.jupiter.api.Test;
-import wideharbor.core.check.CheckState;
-import wideharbor.core.check.Finding;
-import wideharbor.core.check.Severity;
-import wideharbor.core.quantity.Figure;
-import wideharbor.core.testkit.Bag;
-import wideharbor.core.testkit.Rigs;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.CheckState;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
 
 class PowerChecksTest {
     // --- plugs ---
@@ -37,7 +37,9 @@ class PowerChecksTest {
 
     @Test
     void anotherCableOfTheRightEndsMendsIt() {
-        var fix = verify(new PlugsFit()).given(twin().inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1)).isMendedBy("cable");
+        var fix = verify(new PlugsFit())
+                .given(twin().inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .isMendedBy("cable");
         assertEquals("wire in its place", fix.title());
     }
 
@@ -86,9 +88,7 @@ class PowerChecksTest {
 
     @Test
     void anUnknownDrawLeavesVoltsUnchecked() {
-        Finding finding = verify(new VoltageWindow())
-                .given(unknownDraw())
-                .finds(Severity.STOP, CheckState.NOT_CHECKED);
+        Finding finding = verify(new VoltageWindow()).given(unknownDraw()).finds(Severity.STOP, CheckState.NOT_CHECKED);
         assertEquals("Not checked: no draw on file for device", finding.title());
     }
 
@@ -137,12 +137,16 @@ class PowerChecksTest {
     /** Two at 50 with peaks of 110 each: 220 W over the battery's 200. */
     @Test
     void findsTooHighAPeakOnTheBattery() {
-        verify(new BatteryLoad()).given(twoDevices(50, 110)).finds(Severity.STOP, 220, Double.NEGATIVE_INFINITY, 200, "W");
+        verify(new BatteryLoad())
+                .given(twoDevices(50, 110))
+                .finds(Severity.STOP, 220, Double.NEGATIVE_INFINITY, 200, "W");
     }
 
     @Test
     void findsTheBatteryOverloaded() {
-        verify(new BatteryLoad()).given(twoDevices(80, 80)).finds(Severity.STOP, 160, Double.NEGATIVE_INFINITY, 150, "W");
+        verify(new BatteryLoad())
+                .given(twoDevices(80, 80))
+                .finds(Severity.STOP, 160, Double.NEGATIVE_INFINITY, 150, "W");
     }
 
     @Test
@@ -185,7 +189,10 @@ class PowerChecksTest {
     @Test
     void aLargerBatteryMendsIt() {
         var fix = verify(new DayRuntime())
-                .given(oneDevice(30, 30).day(25, 5).inKit(Bag.battery("battery-200", Figure.maker(200)), 1).day(25, 9.5))
+                .given(oneDevice(30, 30)
+                        .day(25, 5)
+                        .inKit(Bag.battery("battery-200", Figure.maker(200)), 1)
+                        .day(25, 9.5))
                 .fixes();
         assertTrue(fix.stream().anyMatch(f -> f.title().contains("battery-200")), fix.toString());
     }
@@ -193,16 +200,38 @@ class PowerChecksTest {
     /** A box on the battery's back moves at every change. */
     @Test
     void whatIsStuckToABatteryIsFound() {
-        ItemType backed = part("battery-100").is(wideharbor.core.catalog.Category.BATTERY).weighs(1000, Vec3.ZERO)
+        ItemType backed = part("battery-100")
+                .is(wideharbor.core.catalog.Category.BATTERY)
+                .weighs(1000, Vec3.ZERO)
                 .port("plug", "v-mount", wideharbor.core.catalog.Port.Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .face("back", wideharbor.core.catalog.Port.Role.B, new Vec3(0, 0, -60), wideharbor.core.testkit.Parts.BACK, Vec3.UP, 0, wideharbor.core.catalog.Port.Pins.NONE)
+                .face(
+                        "back",
+                        wideharbor.core.catalog.Port.Role.B,
+                        new Vec3(0, 0, -60),
+                        wideharbor.core.testkit.Parts.BACK,
+                        Vec3.UP,
+                        0,
+                        wideharbor.core.catalog.Port.Pins.NONE)
                 .facet(new Facet.Battery("plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200))
                 .make();
-        ItemType box = part("radio").weighs(90, Vec3.ZERO)
-                .face("foot", wideharbor.core.catalog.Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 0, wideharbor.core.catalog.Port.Pins.NONE)
+        ItemType box = part("radio")
+                .weighs(90, Vec3.ZERO)
+                .face(
+                        "foot",
+                        wideharbor.core.catalog.Port.Role.A,
+                        Vec3.ZERO,
+                        Vec3.FORWARD,
+                        Vec3.UP,
+                        0,
+                        wideharbor.core.catalog.Port.Pins.NONE)
                 .make();
-        Rigs rigs = Rigs.rig().with("body", Bag.body()).with("plate", Bag.plate()).with("battery", backed)
-                .join("a", "body:base", "plate:foot").join("b", "plate:battery", "battery:plug").on("none");
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("plate", Bag.plate())
+                .with("battery", backed)
+                .join("a", "body:base", "plate:foot")
+                .join("b", "plate:battery", "battery:plug")
+                .on("none");
         verify(new StuckToBattery()).given(rigs).holds();
         Finding finding = verify(new StuckToBattery())
                 .given(rigs.with("radio", box).join("c", "battery:back", "radio:foot"))
@@ -210,22 +239,42 @@ class PowerChecksTest {
         assertEquals("radio is stuck to battery-100", finding.title());
     }
 
-    /** 100 Wh for four hours would be 22.5 W; 30 W are on the nameplates, four fifths of them 24. Three hours are 30 W. */
+    /**
+     * 100 Wh for four hours would be 22.5 W; 30 W are on the nameplates, four fifths of them 24. Three hours are 30 W.
+     */
     @Test
     void aClaimThatTheNameplatesContradictIsFound() {
-        verify(new ClaimedRunTime()).given(claiming(4)).finds(Severity.CAUTION, 22.5, 24, Double.POSITIVE_INFINITY, "W");
+        verify(new ClaimedRunTime())
+                .given(claiming(4))
+                .finds(Severity.CAUTION, 22.5, 24, Double.POSITIVE_INFINITY, "W");
         verify(new ClaimedRunTime()).given(claiming(3)).holds();
         verify(new ClaimedRunTime()).given(oneDevice(30, 30)).looksAtNothing();
     }
 
     private static Rigs claiming(double hours) {
-        return oneDevice(30, 30).shooting(new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(), hours, 0));
+        return oneDevice(30, 30)
+                .shooting(new Shoot(
+                        Shoot.Orientation.ANY,
+                        0,
+                        0,
+                        Shoot.Sound.NONE,
+                        false,
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        hours,
+                        0));
     }
 
     private static Rigs inBlocks(Rigs rigs) {
         return rigs.shooting(new Shoot(
-                Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(), List.of(),
+                Shoot.Orientation.ANY,
+                0,
+                0,
+                Shoot.Sound.NONE,
+                false,
+                List.of(),
+                List.of(),
                 List.of(
                         new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
                         new DayBlock("meal", DayBlock.State.OFF, 1, 25, true),
@@ -233,17 +282,28 @@ class PowerChecksTest {
     }
 
     private static ItemType charger() {
-        return part("charger").weighs(2000, Vec3.ZERO).facet(new Facet.Charger("v-mount", 1, 60)).make();
+        return part("charger")
+                .weighs(2000, Vec3.ZERO)
+                .facet(new Facet.Charger("v-mount", 1, 60))
+                .make();
     }
 
     /** 90 Wh at 30 W are the three hours of the morning; the fourth hour on is dark, unless the meal charges 60 Wh. */
     @Test
     void aWrittenDayIsWalkedBlockByBlock() {
-        verify(new DayRuntime()).given(inBlocks(oneDevice(30, 30))).finds(Severity.STOP, 3, 4, Double.POSITIVE_INFINITY, "h");
-        verify(new DayRuntime()).given(inBlocks(oneDevice(30, 30).inKit(charger(), 1))).holds();
+        verify(new DayRuntime())
+                .given(inBlocks(oneDevice(30, 30)))
+                .finds(Severity.STOP, 3, 4, Double.POSITIVE_INFINITY, "h");
+        verify(new DayRuntime())
+                .given(inBlocks(oneDevice(30, 30).inKit(charger(), 1)))
+                .holds();
         Rigs known = inBlocks(oneDevice(30, 30).knows(charger()));
-        assertEquals("One more charger", verify(new DayRuntime()).given(known).isMendedBy("charger").title());
-        assertEquals("One more battery-100", verify(new DayRuntime()).given(known).isMendedBy("battery").title());
+        assertEquals(
+                "One more charger",
+                verify(new DayRuntime()).given(known).isMendedBy("charger").title());
+        assertEquals(
+                "One more battery-100",
+                verify(new DayRuntime()).given(known).isMendedBy("battery").title());
     }
 
     /** Two plates of one standard and three spares: the first has two of them, the second one. */
@@ -258,7 +318,8 @@ class PowerChecksTest {
                 .inKit(charger(), 1);
         List<DayPlates.DayPlate> plates = DayPlates.of(rigs.context());
         assertEquals(List.of(3, 2), plates.stream().map(p -> p.cells().size()).toList());
-        assertEquals(List.of(1, 0), plates.stream().map(p -> p.chargers().bays()).toList(), "one bay is in one place");
+        assertEquals(
+                List.of(1, 0), plates.stream().map(p -> p.chargers().bays()).toList(), "one bay is in one place");
         assertEquals(2, DayPlates.sharing(rigs.context(), "v-mount"));
     }
 

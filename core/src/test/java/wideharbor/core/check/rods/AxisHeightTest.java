@@ -48,7 +48,9 @@ class AxisHeightTest {
     @Test
     void aRiserOfTheRightHeightMendsIt() {
         var fix = verify(new AxisHeight())
-                .given(Bag.onRods(300).inKit(Bag.spacer("riser-2", 2, false), 1).inKit(Bag.spacer("riser-6", 6, false), 1))
+                .given(Bag.onRods(300)
+                        .inKit(Bag.spacer("riser-2", 2, false), 1)
+                        .inKit(Bag.spacer("riser-6", 6, false), 1))
                 .isMendedBy("riser");
         assertTrue(fix.title().startsWith("riser-2 under"), fix.title());
     }
@@ -57,10 +59,16 @@ class AxisHeightTest {
     @Test
     void shimsFromTheKitMendIt() {
         var fix = verify(new AxisHeight())
-                .given(Bag.onRods(300).inKit(Bag.spacer("shim-10", 1, true), 3).inKit(Bag.spacer("shim-05", 0.5, true), 2))
+                .given(Bag.onRods(300)
+                        .inKit(Bag.spacer("shim-10", 1, true), 3)
+                        .inKit(Bag.spacer("shim-05", 0.5, true), 2))
                 .isMendedBy("shims");
         assertTrue(fix.title().startsWith("Shims 1.0 + 1.0"), fix.title());
-        assertEquals(1, fix.commands().stream().filter(c -> c.toString().contains("AddKit")).count());
+        assertEquals(
+                1,
+                fix.commands().stream()
+                        .filter(c -> c.toString().contains("AddKit"))
+                        .count());
     }
 
     /** With a riser of 4 in it the axis stands at 87: 2 high. Taking it out leaves 83, which is no remedy. */

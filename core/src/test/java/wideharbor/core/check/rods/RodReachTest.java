@@ -47,7 +47,10 @@ class RodReachTest {
     @Test
     void theShortestRodsThatReachAreOfferedAndMendIt() {
         var fix = verify(new RodReach())
-                .given(Bag.onRods(200).knows(Bag.rods(220)).knows(Bag.rods(450)).inKit(Bag.rods(240), 1)
+                .given(Bag.onRods(200)
+                        .knows(Bag.rods(220))
+                        .knows(Bag.rods(450))
+                        .inKit(Bag.rods(240), 1)
                         .inKit(Bag.spacer("riser-2", 2, false), 1))
                 .isMendedBy("rods");
         assertTrue(fix.title().startsWith("rods-240"), fix.title());

@@ -67,9 +67,20 @@ class RodsMatchTest {
         Port like = Parts.plain("rods", "rod-15-lw", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD);
         return Parts.part("odd")
                 .port(new Port(
-                        like.id(), like.title(), like.standard(), like.role(), like.link(), like.at(), like.normal(),
-                        like.up(), new Port.Occupancy.Interval(0, 300, 0), 0, new Port.Size(diameter, 0), like.pins(),
-                        like.screws(), like.freedoms()))
+                        like.id(),
+                        like.title(),
+                        like.standard(),
+                        like.role(),
+                        like.link(),
+                        like.at(),
+                        like.normal(),
+                        like.up(),
+                        new Port.Occupancy.Interval(0, 300, 0),
+                        0,
+                        new Port.Size(diameter, 0),
+                        like.pins(),
+                        like.screws(),
+                        like.freedoms()))
                 .make();
     }
 

@@ -23,12 +23,20 @@ class RoomBesideLensTest {
         ItemType cube = part("body")
                 .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -below, -60), DOWN, 40)
-                .facet(new Facet.Camera("mount", 6, 0, 0)).make();
-        ItemType lens = part("lens").port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
+                .facet(new Facet.Camera("mount", 6, 0, 0))
+                .make();
+        ItemType lens = part("lens")
+                .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, 120), barrelRadius, Shape.Use.SOLID))
-                .facet(new Facet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1)).make();
-        return Rigs.rig().with("body", cube).with("rods", Bag.rods(300)).join("j", "body:rods", "rods:rods")
-                .set("rods:rods:0", -150).lens("l", lens, "body:mount", "mount").on("none");
+                .facet(new Facet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1))
+                .make();
+        return Rigs.rig()
+                .with("body", cube)
+                .with("rods", Bag.rods(300))
+                .join("j", "body:rods", "rods:rods")
+                .set("rods:rods:0", -150)
+                .lens("l", lens, "body:mount", "mount")
+                .on("none");
     }
 
     /** √(30² + 40²) = 50; less 7.5 and 41 is 1.5 mm. */
@@ -42,7 +50,8 @@ class RoomBesideLensTest {
 
     @Test
     void deeperInItIsToldAsSuch() {
-        Finding finding = verify(new RoomBesideLens()).given(rig(40, 57))
+        Finding finding = verify(new RoomBesideLens())
+                .given(rig(40, 57))
                 .finds(Severity.STOP, -14.5, 3, Double.POSITIVE_INFINITY, "mm");
         assertEquals("lens stands 14.5 mm into rods-300", finding.title());
     }

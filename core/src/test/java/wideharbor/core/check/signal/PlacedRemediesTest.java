@@ -29,7 +29,9 @@ import wideharbor.core.testkit.Signals;
 /** Remedies that put a part on the rig, cabled and fed. */
 class PlacedRemediesTest {
     private static ItemType face(String id, Parts part) {
-        return part.weighs(60, Vec3.ZERO).face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE).make();
+        return part.weighs(60, Vec3.ZERO)
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .make();
     }
 
     @Test
@@ -44,7 +46,9 @@ class PlacedRemediesTest {
         verify(Reached.pictures()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
         var fix = verify(Reached.pictures()).given(rigs).isMendedBy("converter");
         assertEquals("converter on body, body sdi-1 to screen", fix.title());
-        assertTrue(fix.raised().titles().stream().noneMatch(t -> t.contains("no power")), fix.raised().toString());
+        assertTrue(
+                fix.raised().titles().stream().noneMatch(t -> t.contains("no power")),
+                fix.raised().toString());
     }
 
     /** Without a cable for the second half it is no remedy; nor without an outlet that feeds it. */
@@ -67,9 +71,19 @@ class PlacedRemediesTest {
                 .inKit(Signals.display("hand", Trust.FRAME, 3), 1)
                 .inKit(Signals.picture(), 2)
                 .shooting(new Shoot(
-                        Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(new Viewer("Director", Trust.FRAME, true)), List.of()));
+                        Shoot.Orientation.ANY,
+                        0,
+                        0,
+                        Shoot.Sound.NONE,
+                        false,
+                        List.of(new Viewer("Director", Trust.FRAME, true)),
+                        List.of()));
         verify(new Onlookers()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
-        assertTrue(verify(new Onlookers()).given(rigs).isMendedBy("transmitter").title().startsWith("sender-G on body, fed by sdi-"));
+        assertTrue(verify(new Onlookers())
+                .given(rigs)
+                .isMendedBy("transmitter")
+                .title()
+                .startsWith("sender-G on body, fed by sdi-"));
     }
 
     @Nested
@@ -79,10 +93,18 @@ class PlacedRemediesTest {
         /** The body's SDI 1 breaks when its plug is pulled. */
         private Rigs plugged() {
             ItemType body = new ItemType(
-                    fragile.ref(), fragile.maker(), fragile.name(), fragile.category(), fragile.capabilities(), fragile.links(),
-                    fragile.internalJoints(), fragile.ports(), fragile.sockets(),
+                    fragile.ref(),
+                    fragile.maker(),
+                    fragile.name(),
+                    fragile.category(),
+                    fragile.capabilities(),
+                    fragile.links(),
+                    fragile.internalJoints(),
+                    fragile.ports(),
+                    fragile.sockets(),
                     fragile.facets().stream()
-                            .map(f -> f instanceof SignalFacet.Signal s && s.socket().equals("sdi-1")
+                            .map(f -> f instanceof SignalFacet.Signal s
+                                            && s.socket().equals("sdi-1")
                                     ? new SignalFacet.Signal("sdi-1", Carried.PICTURE, 12, true)
                                     : f)
                             .toList());
@@ -96,9 +118,15 @@ class PlacedRemediesTest {
 
         @Test
         void isPutOnThePart() {
-            ItemType clamp = face("clamp", Parts.part("clamp").is(Category.BRACKET).can(Capability.CLAMPS_PLUG));
+            ItemType clamp =
+                    face("clamp", Parts.part("clamp").is(Category.BRACKET).can(Capability.CLAMPS_PLUG));
             verify(new PlugClamps()).given(plugged()).finds(Severity.CAUTION, CheckState.FOUND);
-            assertEquals("clamp on body", verify(new PlugClamps()).given(plugged().inKit(clamp, 1)).isMendedBy("clamp").title());
+            assertEquals(
+                    "clamp on body",
+                    verify(new PlugClamps())
+                            .given(plugged().inKit(clamp, 1))
+                            .isMendedBy("clamp")
+                            .title());
         }
     }
 
@@ -116,21 +144,40 @@ class PlacedRemediesTest {
         private ItemType four() {
             ItemType like = Signals.sender("G", "6 GHz", 4);
             return new ItemType(
-                    Parts.ref("sender-four"), like.maker(), "sender-four", like.category(), like.capabilities(), like.links(), like.internalJoints(),
-                    like.ports(), like.sockets(), like.facets());
+                    Parts.ref("sender-four"),
+                    like.maker(),
+                    "sender-four",
+                    like.category(),
+                    like.capabilities(),
+                    like.links(),
+                    like.internalJoints(),
+                    like.ports(),
+                    like.sockets(),
+                    like.facets());
         }
 
         /** Two receivers packed, one served. */
         @Test
         void oneThatServesMoreTakesItsPlace() {
-            verify(new RadioLinks()).given(sending(four())).finds(Severity.CAUTION, 2, Double.NEGATIVE_INFINITY, 1, "receivers");
-            assertEquals("sender-four in place of sender-G", verify(new RadioLinks()).given(sending(four())).isMendedBy("transmitter").title());
+            verify(new RadioLinks())
+                    .given(sending(four()))
+                    .finds(Severity.CAUTION, 2, Double.NEGATIVE_INFINITY, 1, "receivers");
+            assertEquals(
+                    "sender-four in place of sender-G",
+                    verify(new RadioLinks())
+                            .given(sending(four()))
+                            .isMendedBy("transmitter")
+                            .title());
         }
 
         /** Of another family nobody would hear it. */
         @Test
         void anotherFamilyDoesNot() {
-            assertEquals(List.of(), verify(new RadioLinks()).given(sending(Signals.sender("H", "6 GHz", 4))).fixes());
+            assertEquals(
+                    List.of(),
+                    verify(new RadioLinks())
+                            .given(sending(Signals.sender("H", "6 GHz", 4)))
+                            .fixes());
         }
     }
 
@@ -138,8 +185,11 @@ class PlacedRemediesTest {
     class Locks {
         private ItemType tap(String id, boolean locks, double length) {
             Facet.CableEnd end = new Facet.CableEnd("circular 2-pin", "1+ 2−", locks, false);
-            return Parts.part(id).is(Category.CABLE).weighs(40, Vec3.ZERO)
-                    .facet(new Facet.Cable(end, end, Socket.Kind.POWER, 0.02, length)).make();
+            return Parts.part(id)
+                    .is(Category.CABLE)
+                    .weighs(40, Vec3.ZERO)
+                    .facet(new Facet.Cable(end, end, Socket.Kind.POWER, 0.02, length))
+                    .make();
         }
 
         private Rigs fed(ItemType cable) {
@@ -152,15 +202,20 @@ class PlacedRemediesTest {
 
         @Test
         void aTransmitterIsNotFedByAPlugThatFallsOut() {
-            var finding = verify(new PlugLocks()).given(fed(tap("loose", false, 500))).finds(Severity.NOTE, CheckState.FOUND);
+            var finding =
+                    verify(new PlugLocks()).given(fed(tap("loose", false, 500))).finds(Severity.NOTE, CheckState.FOUND);
             assertEquals("The feed of sender-G does not lock", finding.title());
             verify(new PlugLocks()).given(fed(tap("firm", true, 500))).holds();
         }
 
         @Test
         void oneThatLocksAndIsNoShorterTakesItsPlace() {
-            Rigs rigs = fed(tap("loose", false, 1200)).inKit(tap("firm-short", true, 900), 1).inKit(tap("firm-long", true, 1300), 1);
-            assertEquals("firm-long in its place", verify(new PlugLocks()).given(rigs).isMendedBy("cable").title());
+            Rigs rigs = fed(tap("loose", false, 1200))
+                    .inKit(tap("firm-short", true, 900), 1)
+                    .inKit(tap("firm-long", true, 1300), 1);
+            assertEquals(
+                    "firm-long in its place",
+                    verify(new PlugLocks()).given(rigs).isMendedBy("cable").title());
         }
 
         @Test
@@ -177,14 +232,18 @@ class PlacedRemediesTest {
     class Network {
         private Parts box(String id, Socket.Direction way) {
             return Parts.part(id)
-                    .socket(new Socket("lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO, Socket.WAY_UNKNOWN))
+                    .socket(new Socket(
+                            "lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO, Socket.WAY_UNKNOWN))
                     .facet(new SignalFacet.Signal("lan", Carried.NETWORK, 0, false));
         }
 
         private ItemType lan() {
             Facet.CableEnd end = new Facet.CableEnd("RJ45", "network", true, false);
-            return Parts.part("c-lan").is(Category.CABLE).weighs(40, Vec3.ZERO)
-                    .facet(new Facet.Cable(end, end, Socket.Kind.DATA, 0, 500)).make();
+            return Parts.part("c-lan")
+                    .is(Category.CABLE)
+                    .weighs(40, Vec3.ZERO)
+                    .facet(new Facet.Cable(end, end, Socket.Kind.DATA, 0, 500))
+                    .make();
         }
 
         @Test
@@ -195,9 +254,16 @@ class PlacedRemediesTest {
                     .join("j", "body:face-0", "panel:foot")
                     .join("k", "body:face-1", "iris:foot")
                     .inKit(lan(), 1);
-            assertEquals("No network reaches iris", verify(Reached.networks()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND).title());
+            assertEquals(
+                    "No network reaches iris",
+                    verify(Reached.networks())
+                            .given(rigs)
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
             verify(Reached.networks()).given(rigs).isMendedBy("cable");
-            verify(Reached.networks()).given(rigs.cable("n", lan(), "panel:lan", "iris:lan")).holds();
+            verify(Reached.networks())
+                    .given(rigs.cable("n", lan(), "panel:lan", "iris:lan"))
+                    .holds();
         }
     }
 }

@@ -60,17 +60,22 @@ class SignalChecksTest {
         /** 3 Gbit/s into 1.5: the other output sends 1.5. */
         @Test
         void aSlowInputIsMendedByTheSlowerOutput() {
-            verify(new PictureRate()).given(plugged("sdi-1", 1.5)).finds(Severity.STOP, 1.5, 3, Double.POSITIVE_INFINITY, "Gbit/s");
+            verify(new PictureRate())
+                    .given(plugged("sdi-1", 1.5))
+                    .finds(Severity.STOP, 1.5, 3, Double.POSITIVE_INFINITY, "Gbit/s");
             assertEquals(
-                    "From sdi-2 instead", verify(new PictureRate()).given(plugged("sdi-1", 1.5)).isMendedBy("output").title());
+                    "From sdi-2 instead",
+                    verify(new PictureRate())
+                            .given(plugged("sdi-1", 1.5))
+                            .isMendedBy("output")
+                            .title());
             verify(new PictureRate()).given(plugged("sdi-2", 1.5)).holds();
         }
 
         @Test
         void motorsWithoutControlAreFound() {
             ItemType motor = Parts.part("motor")
-                    .face("foot", Port.Role.A, Vec3.ZERO,
-                            Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("drive", Socket.Direction.IN, "bus", "usual")
                     .facet(new SignalFacet.Signal("drive", Carried.LENS, 0, false))
                     .make();
@@ -87,9 +92,18 @@ class SignalChecksTest {
         @Test
         void whoJudgesExposureWantsTheLookOnce() {
             Rigs off = plugged("sdi-1", 3).shooting(shoot(Shoot.Sound.NONE, false, desk));
-            assertEquals("Desk judges a picture without the look", verify(new LookOnce()).given(off).finds(Severity.CAUTION, CheckState.FOUND).title());
-            assertEquals("Look on at body, sdi-1", verify(new LookOnce()).given(off).isMendedBy("look").title());
-            verify(new LookOnce()).given(plugged("sdi-1", 3).set("body:sdi-1:0", 1).shooting(shoot(Shoot.Sound.NONE, false, desk))).holds();
+            assertEquals(
+                    "Desk judges a picture without the look",
+                    verify(new LookOnce())
+                            .given(off)
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
+            assertEquals(
+                    "Look on at body, sdi-1",
+                    verify(new LookOnce()).given(off).isMendedBy("look").title());
+            verify(new LookOnce())
+                    .given(plugged("sdi-1", 3).set("body:sdi-1:0", 1).shooting(shoot(Shoot.Sound.NONE, false, desk)))
+                    .holds();
         }
 
         @Test
@@ -98,13 +112,19 @@ class SignalChecksTest {
                     .set("body:sdi-1:0", 1)
                     .set("screen:sdi:0", 1)
                     .shooting(shoot(Shoot.Sound.NONE, false, desk));
-            assertEquals("The look is on twice for Desk", verify(new LookOnce()).given(twice).finds(Severity.CAUTION, CheckState.FOUND).title());
+            assertEquals(
+                    "The look is on twice for Desk",
+                    verify(new LookOnce())
+                            .given(twice)
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
             assertEquals(2, verify(new LookOnce()).given(twice).fixes().size(), "off at either");
         }
 
         @Test
         void whoOnlyFramesNeedsNoLook() {
-            Rigs frame = plugged("sdi-1", 3).shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, false)));
+            Rigs frame = plugged("sdi-1", 3)
+                    .shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, false)));
             verify(new LookOnce()).given(frame).holds();
         }
 
@@ -113,8 +133,15 @@ class SignalChecksTest {
         void aTurnTooManyIsFoundAndTakenOff() {
             Rigs turned = plugged("sdi-1", 3).set("body:sdi-1:1", 1).shooting(shoot(Shoot.Sound.NONE, false, desk));
             verify(new PictureUpright()).given(turned).finds(Severity.CAUTION, CheckState.FOUND);
-            assertEquals("Not turned at body, sdi-1", verify(new PictureUpright()).given(turned).isMendedBy("turn").title());
-            verify(new PictureUpright()).given(plugged("sdi-1", 3).shooting(shoot(Shoot.Sound.NONE, false, desk))).holds();
+            assertEquals(
+                    "Not turned at body, sdi-1",
+                    verify(new PictureUpright())
+                            .given(turned)
+                            .isMendedBy("turn")
+                            .title());
+            verify(new PictureUpright())
+                    .given(plugged("sdi-1", 3).shooting(shoot(Shoot.Sound.NONE, false, desk)))
+                    .holds();
         }
 
         @Test
@@ -129,7 +156,9 @@ class SignalChecksTest {
                     .shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, true)));
             Finding finding = verify(new Onlookers()).given(none).finds(Severity.STOP, CheckState.FOUND);
             assertEquals("Agency sees no picture", finding.title());
-            assertEquals("Pack one more small", verify(new Onlookers()).given(none).isMendedBy("pack").title());
+            assertEquals(
+                    "Pack one more small",
+                    verify(new Onlookers()).given(none).isMendedBy("pack").title());
         }
 
         @Test
@@ -150,19 +179,27 @@ class SignalChecksTest {
         @Test
         void moreReceiversThanItServesAreCounted() {
             verify(new RadioLinks()).given(sending(2, 2)).holds();
-            verify(new RadioLinks()).given(sending(2, 3)).finds(Severity.CAUTION, 3, Double.NEGATIVE_INFINITY, 2, "receivers");
+            verify(new RadioLinks())
+                    .given(sending(2, 3))
+                    .finds(Severity.CAUTION, 3, Double.NEGATIVE_INFINITY, 2, "receivers");
         }
 
         @Test
         void twoFamiliesOnOneBandAreFound() {
-            Rigs rigs = sending(2, 0).with("other", Signals.sender("two", "5 GHz", 2)).join("j2", "body:face-1", "other:foot");
-            assertEquals("sender-one and sender-two send on one band", verify(new RadioLinks()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND).title());
+            Rigs rigs = sending(2, 0)
+                    .with("other", Signals.sender("two", "5 GHz", 2))
+                    .join("j2", "body:face-1", "other:foot");
+            assertEquals(
+                    "sender-one and sender-two send on one band",
+                    verify(new RadioLinks())
+                            .given(rigs)
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
         }
 
         private ItemType screenThatBreaks() {
             return Parts.part("weak")
-                    .face("foot", Port.Role.A, Vec3.ZERO,
-                            Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("sdi", Socket.Direction.IN, "BNC", "usual")
                     .facet(new SignalFacet.Signal("sdi", Carried.PICTURE, 3, true))
                     .make();
@@ -172,14 +209,22 @@ class SignalChecksTest {
         void aFragilePlugWantsAClamp() {
             Rigs rigs = Signals.rig().with("weak", screenThatBreaks()).join("j", "body:face-0", "weak:foot");
             verify(new PlugClamps()).given(rigs).looksAtNothing();
-            Rigs in = Signals.rig().with("weak", screenThatBreaks()).join("j", "body:face-0", "weak:foot")
+            Rigs in = Signals.rig()
+                    .with("weak", screenThatBreaks())
+                    .join("j", "body:face-0", "weak:foot")
                     .cable("k", Signals.picture(), "body:sdi-1", "weak:sdi");
-            assertTrue(verify(new PlugClamps()).given(in).finds(Severity.CAUTION, CheckState.FOUND).title().contains("weak"));
-            ItemType clamp = Parts.part("clamp").can(Capability.CLAMPS_PLUG)
-                    .face("foot", Port.Role.A, Vec3.ZERO,
-                            Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+            assertTrue(verify(new PlugClamps())
+                    .given(in)
+                    .finds(Severity.CAUTION, CheckState.FOUND)
+                    .title()
+                    .contains("weak"));
+            ItemType clamp = Parts.part("clamp")
+                    .can(Capability.CLAMPS_PLUG)
+                    .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .make();
-            verify(new PlugClamps()).given(in.with("clamp", clamp).join("jc", "body:face-1", "clamp:foot")).holds();
+            verify(new PlugClamps())
+                    .given(in.with("clamp", clamp).join("jc", "body:face-1", "clamp:foot"))
+                    .holds();
         }
     }
 
@@ -192,10 +237,19 @@ class SignalChecksTest {
         @Test
         void withOneTimeForAllTheBodyIsFed() {
             Rigs loose = clocked().knows(Signals.cable(Carried.TIME, 400)).shooting(shoot(Shoot.Sound.SEPARATE, true));
-            assertEquals("body gets no time", verify(new TimeFed()).given(loose).finds(Severity.STOP, CheckState.FOUND).title());
-            assertEquals("c-time-400, clock tc to body", verify(new TimeFed()).given(loose).isMendedBy("cable").title());
+            assertEquals(
+                    "body gets no time",
+                    verify(new TimeFed())
+                            .given(loose)
+                            .finds(Severity.STOP, CheckState.FOUND)
+                            .title());
+            assertEquals(
+                    "c-time-400, clock tc to body",
+                    verify(new TimeFed()).given(loose).isMendedBy("cable").title());
             verify(new TimeFed())
-                    .given(clocked().cable("k", Signals.cable(Carried.TIME, 400), "clock:tc", "body:tc").shooting(shoot(Shoot.Sound.SEPARATE, true)))
+                    .given(clocked()
+                            .cable("k", Signals.cable(Carried.TIME, 400), "clock:tc", "body:tc")
+                            .shooting(shoot(Shoot.Sound.SEPARATE, true)))
                     .holds();
             verify(new TimeFed()).given(clocked()).looksAtNothing();
         }
@@ -211,8 +265,15 @@ class SignalChecksTest {
 
         @Test
         void aLooseMicrophoneWeighsByWhoHasTheSound() {
-            assertEquals("mic goes nowhere", verify(new SoundFed()).given(heard(1, false, Shoot.Sound.CAMERA)).finds(Severity.STOP, CheckState.FOUND).title());
-            verify(new SoundFed()).given(heard(1, false, Shoot.Sound.SEPARATE)).finds(Severity.CAUTION, CheckState.FOUND);
+            assertEquals(
+                    "mic goes nowhere",
+                    verify(new SoundFed())
+                            .given(heard(1, false, Shoot.Sound.CAMERA))
+                            .finds(Severity.STOP, CheckState.FOUND)
+                            .title());
+            verify(new SoundFed())
+                    .given(heard(1, false, Shoot.Sound.SEPARATE))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
             verify(new SoundFed()).given(heard(1, false, Shoot.Sound.CAMERA)).isMendedBy("cable");
             verify(new SoundFed()).given(heard(1, true, Shoot.Sound.CAMERA)).holds();
         }
@@ -220,7 +281,9 @@ class SignalChecksTest {
         /** Four capsules into an input of two. */
         @Test
         void tooFewChannelsAreCounted() {
-            verify(new SoundFed()).given(heard(4, true, Shoot.Sound.CAMERA)).finds(Severity.STOP, 2, 4, Double.POSITIVE_INFINITY, "channels");
+            verify(new SoundFed())
+                    .given(heard(4, true, Shoot.Sound.CAMERA))
+                    .finds(Severity.STOP, 2, 4, Double.POSITIVE_INFINITY, "channels");
         }
     }
 
@@ -237,12 +300,28 @@ class SignalChecksTest {
     private static Rigs buttoned() {
         ItemType handle = Parts.part("handle")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
-                .socket(new Socket("run", "run", Socket.Kind.DATA, Socket.Direction.OUT, "TRIGGER", "usual", Vec3.ZERO, Socket.WAY_UNKNOWN))
+                .socket(new Socket(
+                        "run",
+                        "run",
+                        Socket.Kind.DATA,
+                        Socket.Direction.OUT,
+                        "TRIGGER",
+                        "usual",
+                        Vec3.ZERO,
+                        Socket.WAY_UNKNOWN))
                 .facet(new SignalFacet.Signal("run", Carried.TRIGGER, 0, false))
                 .make();
         ItemType recorder = Parts.part("recorder")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
-                .socket(new Socket("start", "start", Socket.Kind.DATA, Socket.Direction.IN, "TRIGGER", "usual", Vec3.ZERO, Socket.WAY_UNKNOWN))
+                .socket(new Socket(
+                        "start",
+                        "start",
+                        Socket.Kind.DATA,
+                        Socket.Direction.IN,
+                        "TRIGGER",
+                        "usual",
+                        Vec3.ZERO,
+                        Socket.WAY_UNKNOWN))
                 .facet(new SignalFacet.Signal("start", Carried.TRIGGER, 0, false))
                 .make();
         return Signals.rig()
@@ -257,9 +336,16 @@ class SignalChecksTest {
         Rigs loose = buttoned().knows(Signals.cable(Carried.TRIGGER, 500));
         assertEquals(
                 "The run button of handle is plugged nowhere",
-                verify(new Triggered()).given(loose).finds(Severity.CAUTION, CheckState.FOUND).title());
-        assertEquals("c-trigger-500, handle run to recorder", verify(new Triggered()).given(loose).isMendedBy("cable").title());
-        verify(new Triggered()).given(buttoned().cable("k", Signals.cable(Carried.TRIGGER, 500), "handle:run", "recorder:start")).holds();
+                verify(new Triggered())
+                        .given(loose)
+                        .finds(Severity.CAUTION, CheckState.FOUND)
+                        .title());
+        assertEquals(
+                "c-trigger-500, handle run to recorder",
+                verify(new Triggered()).given(loose).isMendedBy("cable").title());
+        verify(new Triggered())
+                .given(buttoned().cable("k", Signals.cable(Carried.TRIGGER, 500), "handle:run", "recorder:start"))
+                .holds();
         verify(new Triggered()).given(Signals.rig()).looksAtNothing();
     }
 
@@ -272,6 +358,8 @@ class SignalChecksTest {
                 .cable("k", Signals.cable(Carried.PICTURE, 100), "body:sdi-1", "screen:sdi")
                 .inKit(Signals.picture(), 1);
         verify(new CableLength()).given(rigs).finds(Severity.CAUTION, 100, 110, Double.POSITIVE_INFINITY, "mm");
-        assertEquals("c-picture-800 in its place", verify(new CableLength()).given(rigs).isMendedBy("cable").title());
+        assertEquals(
+                "c-picture-800 in its place",
+                verify(new CableLength()).given(rigs).isMendedBy("cable").title());
     }
 }

@@ -38,7 +38,9 @@ import wideharbor.core.testkit.Rigs;
 class BuiltAsWantedTest {
     /** On a face of the body that looks left: aside of it, and so far up and back from the mount. */
     private static ItemType aside(String id, Category category, Vec3 centre, Capability... can) {
-        var made = part(id).is(category).weighs(300, centre).face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE);
+        var made = part(id).is(category)
+                .weighs(300, centre)
+                .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE);
         for (Capability c : can) {
             made = made.can(c);
         }
@@ -46,12 +48,17 @@ class BuiltAsWantedTest {
     }
 
     private static Rigs onSide(ItemType type) {
-        return Rigs.rig().with("body", Bag.body()).with("x", type).join("j-x", "body:side", "x:foot").on("none");
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("x", type)
+                .join("j-x", "body:side", "x:foot")
+                .on("none");
     }
 
     /** Battery 100 Wh, 14.4 V, wedge, on a plate behind a body whose middle is at z −90. */
     private static Rigs powered() {
-        ItemType plate = part("plate").is(Category.POWER)
+        ItemType plate = part("plate")
+                .is(Category.POWER)
                 .face("foot", Role.A, Vec3.ZERO, wideharbor.core.testkit.Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .port("battery", "v-mount", Role.A, new Vec3(0, 0, -120), BACK, Vec3.UP)
                 .make();
@@ -69,20 +76,56 @@ class BuiltAsWantedTest {
             case "rods" -> Bag.onRods(300).context();
             case "dovetail" -> Bag.onHead().context();
             case "battery" -> powered().context();
-            case "drive" -> Bag.onRods(300).with("drive", part("drive").can(Capability.DRIVES_LENS)
-                            .clamp("rods", "rod-15-lw", Role.B, Vec3.ZERO, wideharbor.core.testkit.Parts.DOWN, 20).make())
-                    .join("j-drive", "rods:rods", "drive:rods").set("drive:rods:0", 60).context();
-            case "grip" -> onSide(aside("grip", Category.HANDLE, Vec3.ZERO, Capability.IS_HANDHOLD)).context();
-            case "screen" -> onSide(aside("screen", Category.MONITOR, Vec3.ZERO, Capability.SHOWS_PICTURE)).context();
-            case "finder" -> onSide(aside("finder", Category.VIEWFINDER, Vec3.ZERO, Capability.FINDS_PICTURE)).context();
-            case "link" -> onSide(aside("link", Category.TRANSMISSION, Vec3.ZERO, Capability.SENDS_PICTURE)).context();
-            case "time" -> onSide(aside("time", Category.TIMECODE, new Vec3(0, 90, 0), Capability.KEEPS_TIME)).context();
-            case "mic" -> onSide(aside("mic", Category.SOUND, Vec3.ZERO, Capability.HEARS)).context();
+            case "drive" ->
+                Bag.onRods(300)
+                        .with(
+                                "drive",
+                                part("drive")
+                                        .can(Capability.DRIVES_LENS)
+                                        .clamp(
+                                                "rods",
+                                                "rod-15-lw",
+                                                Role.B,
+                                                Vec3.ZERO,
+                                                wideharbor.core.testkit.Parts.DOWN,
+                                                20)
+                                        .make())
+                        .join("j-drive", "rods:rods", "drive:rods")
+                        .set("drive:rods:0", 60)
+                        .context();
+            case "grip" ->
+                onSide(aside("grip", Category.HANDLE, Vec3.ZERO, Capability.IS_HANDHOLD))
+                        .context();
+            case "screen" ->
+                onSide(aside("screen", Category.MONITOR, Vec3.ZERO, Capability.SHOWS_PICTURE))
+                        .context();
+            case "finder" ->
+                onSide(aside("finder", Category.VIEWFINDER, Vec3.ZERO, Capability.FINDS_PICTURE))
+                        .context();
+            case "link" ->
+                onSide(aside("link", Category.TRANSMISSION, Vec3.ZERO, Capability.SENDS_PICTURE))
+                        .context();
+            case "time" ->
+                onSide(aside("time", Category.TIMECODE, new Vec3(0, 90, 0), Capability.KEEPS_TIME))
+                        .context();
+            case "mic" ->
+                onSide(aside("mic", Category.SOUND, Vec3.ZERO, Capability.HEARS))
+                        .context();
             case "arm" -> onSide(aside("arm", Category.ARM, Vec3.ZERO)).context();
             case "cage" -> onSide(aside("cage", Category.CAGE, Vec3.ZERO)).context();
-            case "untried" -> Rigs.rig().with("body", Bag.body()).with("x", aside("x", Category.BRACKET, Vec3.ZERO))
-                    .join("j-x", "body:side", "x:foot", Joint.Confidence.PLAUSIBLE).on("none").context();
-            case "lens" -> Rigs.rig().with("body", Bag.body()).lens("a", Bag.lens("a", 900, 60, 120), "body:mount", "mount").on("none").context("a");
+            case "untried" ->
+                Rigs.rig()
+                        .with("body", Bag.body())
+                        .with("x", aside("x", Category.BRACKET, Vec3.ZERO))
+                        .join("j-x", "body:side", "x:foot", Joint.Confidence.PLAUSIBLE)
+                        .on("none")
+                        .context();
+            case "lens" ->
+                Rigs.rig()
+                        .with("body", Bag.body())
+                        .lens("a", Bag.lens("a", 900, 60, 120), "body:mount", "mount")
+                        .on("none")
+                        .context("a");
             default -> Rigs.rig().with("body", Bag.body()).on("none").context();
         };
     }
@@ -118,11 +161,12 @@ class BuiltAsWantedTest {
     @EnumSource
     void everyTasteIsWantedByAnAnswer(Taste taste) {
         Set<Taste> wanted = new HashSet<>();
-        Ways.ALL.forEach(w -> w.options().forEach(o -> o.effects().forEach(e -> {
-            if (e instanceof Way.Effect.Wants wants) {
-                wanted.add(wants.taste());
-            }
-        })));
+        Ways.ALL.forEach(w -> w.options()
+                .forEach(o -> o.effects().forEach(e -> {
+                    if (e instanceof Way.Effect.Wants wants) {
+                        wanted.add(wants.taste());
+                    }
+                })));
         assertTrue(wanted.contains(taste));
     }
 
@@ -134,9 +178,18 @@ class BuiltAsWantedTest {
         assertTrue(job.why().endsWith("Are rods fitted at all? No (job)."), job.why());
         Job bare = Bag.onRods(300).job();
         Job house = new Job(
-                bare.id(), bare.title(), bare.brief(), HouseRules.DEFAULTS.inHouse(Map.of("rods-at-all", "none"), Map.of()),
-                bare.catalogue(), bare.gear(), List.of(), List.of());
-        Finding note = new CheckEngine(List.of(new BuiltAsWanted())).check(house).findings().get(0);
+                bare.id(),
+                bare.title(),
+                bare.brief(),
+                HouseRules.DEFAULTS.inHouse(Map.of("rods-at-all", "none"), Map.of()),
+                bare.catalogue(),
+                bare.gear(),
+                List.of(),
+                List.of());
+        Finding note = new CheckEngine(List.of(new BuiltAsWanted()))
+                .check(house)
+                .findings()
+                .get(0);
         assertEquals(Severity.NOTE, note.severity());
         assertTrue(note.why().endsWith("(house)."), note.why());
     }
