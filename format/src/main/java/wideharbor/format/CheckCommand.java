@@ -21,9 +21,9 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.FindingKey;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Words;
 
 /** {@code harbor check FILE}: verdict and findings of one package file. Exit 0 no open stop, 1 held, 2 unreadable. */
 @Command(
@@ -119,7 +119,7 @@ public final class CheckCommand implements Callable<Integer> {
 
     private static String inWords(Evidence evidence) {
         if (evidence instanceof Evidence.Amount a) {
-            return "has " + Say.two(a.measured()) + " " + a.unit() + ", needs " + need(a) + " " + a.unit();
+            return "has " + Words.two(a.measured()) + " " + a.unit() + ", needs " + need(a) + " " + a.unit();
         }
         Evidence.Statement s = (Evidence.Statement) evidence;
         return "has " + s.measured() + ", needs " + s.needed();
@@ -127,11 +127,11 @@ public final class CheckCommand implements Callable<Integer> {
 
     private static String need(Evidence.Amount a) {
         if (Double.isInfinite(a.neededFrom())) {
-            return "at most " + Say.two(a.neededTo());
+            return "at most " + Words.two(a.neededTo());
         }
         return Double.isInfinite(a.neededTo())
-                ? "at least " + Say.two(a.neededFrom())
-                : Say.two(a.neededFrom()) + " to " + Say.two(a.neededTo());
+                ? "at least " + Words.two(a.neededFrom())
+                : Words.two(a.neededFrom()) + " to " + Words.two(a.neededTo());
     }
 
     private static Map<String, Object> asJson(

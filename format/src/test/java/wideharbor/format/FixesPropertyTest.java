@@ -13,12 +13,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.FindingKey;
@@ -91,7 +91,7 @@ class FixesPropertyTest {
     private static Job disturb(Job job, Random random) {
         Build build = job.gear().builds().get(0);
         String lens = build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
-        List<Motion> motions = CheckContext.of(
+        List<Motion> motions = RigAnalysis.of(
                         job, build, build.configurations().get(0).id(), lens)
                 .rig()
                 .motions();

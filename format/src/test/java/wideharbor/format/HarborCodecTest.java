@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
@@ -23,7 +24,6 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
@@ -130,7 +130,7 @@ class HarborCodecTest {
         List<Report> plain = job.gear().builds().stream()
                 .flatMap(b -> b.configurations().stream()
                         .flatMap(c ->
-                                b.lenses().stream().map(l -> engine.check(CheckContext.of(job, b, c.id(), l.id())))))
+                                b.lenses().stream().map(l -> engine.check(RigAnalysis.of(job, b, c.id(), l.id())))))
                 .toList();
         Report together = engine.together(plain);
         Report once = engine.check(job);

@@ -16,11 +16,11 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
@@ -92,8 +92,8 @@ public class BuildBenchmark {
     }
 
     @Benchmark
-    public CheckContext resolveWithDerivedData() {
-        return CheckContext.of(job, job.gear().build("a"), "studio", "a135");
+    public RigAnalysis resolveWithDerivedData() {
+        return RigAnalysis.of(job, job.gear().build("a"), "studio", "a135");
     }
 
     /** Every finding of a build with ten of them or more, each candidate tried over all lenses. */

@@ -18,18 +18,18 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
-import wideharbor.core.bench.BalanceSheet;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.changeover.ChangeoverMatrix;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.format.HarborCodec;
 
 /** The demo's A camera worn in eight ways with twelve lenses: balance of all, checks of all, changes between all. */
@@ -96,6 +96,6 @@ public class ConfigurationBenchmark {
     @Benchmark
     public Optional<BalanceSheet> balanceSheet() {
         return BalanceSheet.of(
-                CheckContext.of(job, build, "shoulder", build.lenses().get(0).id()));
+                RigAnalysis.of(job, build, "shoulder", build.lenses().get(0).id()));
     }
 }

@@ -17,15 +17,15 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import wideharbor.core.bench.Effects;
-import wideharbor.core.bench.Fit;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.edit.Fit;
 import wideharbor.core.job.Job;
+import wideharbor.core.sheet.Effects;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
 
@@ -41,7 +41,7 @@ public class FitBenchmark {
 
     private final CheckEngine engine = CheckEngine.standard();
     private final PortRef rail = new PortRef("top", "rail");
-    private CheckContext context;
+    private RigAnalysis analysis;
     private List<Fit.Offer> forty;
 
     @Setup(Level.Trial)
@@ -68,19 +68,19 @@ public class FitBenchmark {
         Catalogue catalogue = new Catalogue(house, job.catalogue().standards());
         Job inHouse = new Job(
                 job.id(), job.title(), job.brief(), job.rules(), catalogue, job.gear(), job.reads(), job.waivers());
-        context = CheckContext.of(inHouse, inHouse.gear().build("a"), "studio", "a40");
-        List<Fit.Offer> all = Fit.offers(context, rail);
+        analysis = RigAnalysis.of(inHouse, inHouse.gear().build("a"), "studio", "a40");
+        List<Fit.Offer> all = Fit.offers(analysis, rail);
         System.out.println("parts " + house.size() + ", fit " + all.size());
         forty = all.stream().limit(40).toList();
     }
 
     @Benchmark
     public List<Fit.Offer> matesAndChains() {
-        return Fit.offers(context, rail);
+        return Fit.offers(analysis, rail);
     }
 
     @Benchmark
     public List<Effects.Tried> effectsOfForty() {
-        return Effects.of(engine, context, rail, forty);
+        return Effects.of(engine, analysis, rail, forty);
     }
 }

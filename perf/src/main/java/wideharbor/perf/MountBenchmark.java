@@ -19,6 +19,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
@@ -38,7 +39,6 @@ import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Check;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
 import wideharbor.core.clearance.Clearances;
@@ -74,7 +74,7 @@ public class MountBenchmark {
                 .toList();
         checks = new CheckEngine(chosen);
         job = job();
-        rig = CheckContext.of(job, job.gear().build("a"), "studio", "").rig();
+        rig = RigAnalysis.of(job, job.gear().build("a"), "studio", "").rig();
     }
 
     /**

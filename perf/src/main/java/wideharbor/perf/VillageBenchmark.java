@@ -18,8 +18,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import wideharbor.core.bench.PowerSheet;
-import wideharbor.core.bench.SignalSheet;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
@@ -45,10 +44,11 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.PowerSheet;
+import wideharbor.core.sheet.SignalSheet;
 import wideharbor.core.standard.Standards;
 
 /** A fourteen-hour day of twelve batteries and forty devices, and three bodies with twenty links each. */
@@ -63,17 +63,17 @@ public class VillageBenchmark {
     private static final int LINKS = 20;
     private static final Facet.CableEnd PLUG = new Facet.CableEnd("plug", "usual", true, false);
 
-    private CheckContext powered;
+    private RigAnalysis powered;
     private List<Job> jobs;
 
     @Setup(Level.Trial)
     public void build() {
-        powered = context(powered());
+        powered = analysis(powered());
         jobs = List.of(linked(), linked(), linked());
     }
 
-    private static CheckContext context(Job job) {
-        return CheckContext.of(job, job.gear().build("a"), "studio", "");
+    private static RigAnalysis analysis(Job job) {
+        return RigAnalysis.of(job, job.gear().build("a"), "studio", "");
     }
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction) {
@@ -267,6 +267,6 @@ public class VillageBenchmark {
     /** Graph, ways, viewers, and what breaks when each box goes, of all three. */
     @Benchmark
     public List<SignalSheet> signals() {
-        return jobs.stream().map(j -> SignalSheet.of(context(j))).toList();
+        return jobs.stream().map(j -> SignalSheet.of(analysis(j))).toList();
     }
 }

@@ -13,27 +13,27 @@ import wideharbor.app.job.Checked;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.security.Accounts;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
-import wideharbor.core.bench.ArmPlacing;
-import wideharbor.core.bench.Meters;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Subjects;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.rig.Stack;
+import wideharbor.core.sheet.Meters;
 
 /** Puts the core's answers together into the Bench's one answer. */
 @Component
@@ -47,10 +47,10 @@ class BenchAssembler {
     }
 
     BenchViews.Bench bench(
-            Loaded loaded, CheckContext context, Checked.Result result, Checked.Fixes fixes, Journal.Ends ends) {
+            Loaded loaded, RigAnalysis analysis, Checked.Result result, Checked.Fixes fixes, Journal.Ends ends) {
         Job job = loaded.job();
-        Build build = context.build();
-        Rig rig = context.rig();
+        Build build = analysis.build();
+        Rig rig = analysis.rig();
         String configuration = rig.configuration().id();
         List<Finding> here = result.report().findings().stream()
                 .filter(f -> f.key().build().equals(build.id())
@@ -84,7 +84,7 @@ class BenchAssembler {
                         .toList(),
                 here.stream().map(f -> finding(f, job, rig, fixes)).toList(),
                 fixes.tried(),
-                BenchViews.MetersView.of(Meters.of(context)),
+                BenchViews.MetersView.of(Meters.of(analysis)),
                 ends.undo().map(Journal.Step::summary).orElse(""),
                 ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
                 ends.redo().map(Journal.Step::summary).orElse(""));

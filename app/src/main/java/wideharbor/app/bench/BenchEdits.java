@@ -12,9 +12,9 @@ import wideharbor.app.job.Loaded;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 
 /** Edits, undo and redo: each in one transaction under the job's lock, each an entry of the journal. */
@@ -49,7 +49,7 @@ class BenchEdits {
     Done edit(Spot spot, int revision, Wish wish, String who) {
         Seen seen = lock(spot, revision);
         Loaded loaded = seen.loaded();
-        WishReader.Reading reading = wishes.read(loaded, seen.context(), wish, who);
+        WishReader.Reading reading = wishes.read(loaded, seen.analysis(), wish, who);
         Loaded after = apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
         Spot show = reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
         return new Done(show, after);
@@ -60,8 +60,8 @@ class BenchEdits {
     BenchViews.Bench trial(Spot spot, int revision, Wish wish, String who) {
         Seen seen = seen(store.load(spot.job()), spot, revision);
         Loaded loaded = seen.loaded();
-        CheckContext context = seen.context();
-        WishReader.Reading reading = wishes.read(loaded, context, wish, who);
+        RigAnalysis analysis = seen.analysis();
+        WishReader.Reading reading = wishes.read(loaded, analysis, wish, who);
         GearPackage after = loaded.job()
                 .gear()
                 .apply(spot.build(), reading.commands(), loaded.job().catalogue())
@@ -69,12 +69,12 @@ class BenchEdits {
         Loaded then = loaded.with(loaded.job().with(after));
         return assembler.bench(
                 then,
-                BenchService.context(then, spot),
+                BenchService.analysis(then, spot),
                 checked.foresee(
                         loaded,
                         after,
                         new CheckEngine.Spot(
-                                spot.build(), context.rig().configuration().id())),
+                                spot.build(), analysis.rig().configuration().id())),
                 Checked.Fixes.NOT_TRIED,
                 journal.ends(spot.job(), spot.build()));
     }
@@ -113,7 +113,7 @@ class BenchEdits {
         return new Done(spot, apply(loaded, spot, kind, step.seq(), who, summary, commands));
     }
 
-    private record Seen(Loaded loaded, CheckContext context) {}
+    private record Seen(Loaded loaded, RigAnalysis analysis) {}
 
     private Seen lock(Spot spot, int revision) {
         return seen(store.lock(spot.job()), spot, revision);
@@ -122,19 +122,19 @@ class BenchEdits {
     /** Refuses what was meant for another state than the one that stands. */
     private Seen seen(Loaded loaded, Spot spot, int revision) {
         JobService.requireOpen(loaded);
-        CheckContext context = BenchService.context(loaded, spot);
+        RigAnalysis analysis = BenchService.analysis(loaded, spot);
         if (loaded.buildRevision(spot.build()) != revision) {
             throw new Stale(
                     "This build was changed meanwhile: you saw revision " + revision + ", it is at "
                             + loaded.buildRevision(spot.build()) + ". Nothing was overwritten.",
                     assembler.bench(
                             loaded,
-                            context,
+                            analysis,
                             checked.compute(loaded),
                             Checked.Fixes.NOT_TRIED,
                             journal.ends(spot.job(), spot.build())));
         }
-        return new Seen(loaded, context);
+        return new Seen(loaded, analysis);
     }
 
     private Loaded apply(

@@ -8,17 +8,17 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.bench.Drawing;
-import wideharbor.core.bench.Effects;
-import wideharbor.core.bench.Fit;
-import wideharbor.core.bench.MountBudget;
-import wideharbor.core.bench.OwnParts;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Synonyms;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.drawing.Drawing;
+import wideharbor.core.edit.Fit;
 import wideharbor.core.geometry.View;
+import wideharbor.core.sheet.Effects;
+import wideharbor.core.sheet.MountBudget;
+import wideharbor.core.sheet.OwnParts;
 
 /** Answers the Bench's questions from the store and the core. */
 @Service
@@ -42,14 +42,14 @@ class BenchService {
     @Transactional(readOnly = true)
     BenchViews.Bench bench(Spot spot) {
         Loaded loaded = store.load(spot.job());
-        CheckContext context = context(loaded, spot);
+        RigAnalysis analysis = analysis(loaded, spot);
         return bench(
                 spot,
                 loaded,
                 checked.fixes(
                         loaded,
-                        context.build().id(),
-                        context.rig().configuration().id()));
+                        analysis.build().id(),
+                        analysis.rig().configuration().id()));
     }
 
     /** The answer to an edit: all of the Bench but the fixes, which the screen asks for next. */
@@ -68,39 +68,39 @@ class BenchService {
 
     private BenchViews.Bench bench(Spot spot, Loaded loaded, Checked.Fixes fixes) {
         return assembler.bench(
-                loaded, context(loaded, spot), checked.of(loaded), fixes, journal.ends(spot.job(), spot.build()));
+                loaded, analysis(loaded, spot), checked.of(loaded), fixes, journal.ends(spot.job(), spot.build()));
     }
 
     @Transactional(readOnly = true)
     DrawingView drawing(Spot spot, View view) {
-        return DrawingView.of(Drawing.of(context(store.load(spot.job()), spot), view));
+        return DrawingView.of(Drawing.of(analysis(store.load(spot.job()), spot), view));
     }
 
     @Transactional(readOnly = true)
     List<BenchViews.PortView> freePorts(Spot spot) {
-        return Fit.freePorts(context(store.load(spot.job()), spot)).stream()
+        return Fit.freePorts(analysis(store.load(spot.job()), spot)).stream()
                 .map(p -> new BenchViews.PortView(p.ref().toString(), p.part(), p.title(), p.standard()))
                 .toList();
     }
 
     @Transactional(readOnly = true)
     BenchViews.FitPage offers(Spot spot, String port, String search, int from) {
-        CheckContext context = context(store.load(spot.job()), spot);
+        RigAnalysis analysis = analysis(store.load(spot.job()), spot);
         PortRef ref = portRef(port);
-        if (context.rig()
+        if (analysis.rig()
                 .find(ref.placement())
                 .flatMap(p -> p.type().port(ref.port()))
                 .isEmpty()) {
             throw Refusal.notFound("There is no port '" + port + "' on this rig.");
         }
         List<Fit.Offer> all =
-                Fit.offers(context, ref).stream().filter(o -> found(o, search)).toList();
+                Fit.offers(analysis, ref).stream().filter(o -> found(o, search)).toList();
         List<Fit.Offer> page =
                 all.stream().skip(Math.max(0, from)).limit(FIT_PAGE).toList();
         return new BenchViews.FitPage(
                 all.size(),
                 from,
-                Effects.of(engine, context, ref, page).stream()
+                Effects.of(engine, analysis, ref, page).stream()
                         .map(BenchViews.OfferView::of)
                         .toList());
     }
@@ -120,7 +120,7 @@ class BenchService {
 
     @Transactional(readOnly = true)
     List<BenchViews.FaceView> budget(Spot spot) {
-        return MountBudget.of(context(store.load(spot.job()), spot)).entrySet().stream()
+        return MountBudget.of(analysis(store.load(spot.job()), spot)).entrySet().stream()
                 .map(e -> new BenchViews.FaceView(
                         e.getKey().name().toLowerCase(java.util.Locale.ROOT),
                         e.getValue().stream().map(BenchViews.PlaceView::of).toList()))
@@ -129,7 +129,7 @@ class BenchService {
 
     @Transactional(readOnly = true)
     List<BenchViews.OwnPart> ownParts(Spot spot) {
-        return OwnParts.of(context(store.load(spot.job()), spot)).stream()
+        return OwnParts.of(analysis(store.load(spot.job()), spot)).stream()
                 .map(BenchViews.OwnPart::of)
                 .toList();
     }
@@ -148,7 +148,7 @@ class BenchService {
     }
 
     /** The rig someone looks at; the first configuration and lens stand in for empty ones. */
-    static CheckContext context(Loaded loaded, Spot spot) {
+    static RigAnalysis analysis(Loaded loaded, Spot spot) {
         Build build = loaded.job().gear().builds().stream()
                 .filter(b -> b.id().equals(spot.build()))
                 .findFirst()
@@ -165,6 +165,6 @@ class BenchService {
         if (!lens.isEmpty() && build.lens(lens).isEmpty()) {
             throw Refusal.notFound("There is no lens '" + lens + "' on this build.");
         }
-        return CheckContext.of(loaded.job(), build, configuration, lens);
+        return RigAnalysis.of(loaded.job(), build, configuration, lens);
     }
 }

@@ -3,17 +3,17 @@ package wideharbor.app.bench;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import wideharbor.core.bench.Effects;
-import wideharbor.core.bench.Fit;
-import wideharbor.core.bench.Meters;
-import wideharbor.core.bench.MountBudget;
-import wideharbor.core.bench.OwnParts;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.edit.Fit;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.Effects;
+import wideharbor.core.sheet.Meters;
+import wideharbor.core.sheet.MountBudget;
+import wideharbor.core.sheet.OwnParts;
 
 /** What the Bench's endpoints answer with: everything computed, nothing left for the screen to work out. */
 final class BenchViews {

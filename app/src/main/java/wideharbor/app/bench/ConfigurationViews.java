@@ -2,13 +2,13 @@ package wideharbor.app.bench;
 
 import java.util.List;
 import java.util.Locale;
-import wideharbor.core.bench.BalanceSheet;
-import wideharbor.core.bench.Comparison;
 import wideharbor.core.build.Build;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.changeover.Twin;
+import wideharbor.core.sheet.BalanceSheet;
+import wideharbor.core.sheet.Comparison;
 
 /** What the endpoints about configurations answer with. */
 final class ConfigurationViews {

@@ -1,7 +1,7 @@
 package wideharbor.app.bench;
 
 import java.util.List;
-import wideharbor.core.bench.Drawing;
+import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
 
 /** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */

@@ -2,9 +2,9 @@ package wideharbor.app.bench;
 
 import java.util.List;
 import java.util.Locale;
-import wideharbor.core.bench.Hands;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.people.Holds;
+import wideharbor.core.sheet.Hands;
 
 /**
  * Where the operator, and whoever takes the rig over, meets it. {@code putDown} has one entry, or none without matter.

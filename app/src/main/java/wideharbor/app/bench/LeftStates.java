@@ -13,10 +13,10 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.bench.AsLeft;
-import wideharbor.core.bench.Drawing;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.check.CheckContext;
+import wideharbor.core.drawing.Drawing;
+import wideharbor.core.edit.Snapshots;
 import wideharbor.core.geometry.View;
 
 /** Remembers how a configuration was left, so that it comes back exactly. */
@@ -40,12 +40,12 @@ class LeftStates {
 
     /** A number as it is kept. */
     record MarkView(String key, String part, String what, double value, String unit, boolean byFeel) {
-        static MarkView of(AsLeft.Mark m) {
+        static MarkView of(Snapshots.Mark m) {
             return new MarkView(m.key().toString(), m.part(), m.what(), m.value(), m.unit(), m.byFeel());
         }
 
-        AsLeft.Mark mark() {
-            return new AsLeft.Mark(SettingKey.parse(key), part, what, value, unit, byFeel);
+        Snapshots.Mark mark() {
+            return new Snapshots.Mark(SettingKey.parse(key), part, what, value, unit, byFeel);
         }
     }
 
@@ -65,15 +65,15 @@ class LeftStates {
 
     @Transactional(readOnly = true)
     List<Left> latest(Spot spot) {
-        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
         return rows
-                .latest(spot.job(), spot.build(), context.rig().configuration().id(), Limit.of(MOST))
+                .latest(spot.job(), spot.build(), analysis.rig().configuration().id(), Limit.of(MOST))
                 .stream()
-                .map(row -> left(row, context))
+                .map(row -> left(row, analysis))
                 .toList();
     }
 
-    private Left left(LeftRow row, CheckContext context) {
+    private Left left(LeftRow row, RigAnalysis analysis) {
         List<MarkView> marks = marks(row);
         return new Left(
                 row.id,
@@ -83,8 +83,8 @@ class LeftStates {
                 row.lens,
                 row.revision,
                 marks,
-                AsLeft.differences(
-                                context.rig(),
+                Snapshots.differences(
+                                analysis.rig(),
                                 marks.stream().map(MarkView::mark).toList())
                         .stream()
                         .map(d -> new Strayed(
@@ -104,21 +104,22 @@ class LeftStates {
     @Transactional
     List<Left> remember(Spot spot, String note, String who) {
         Loaded loaded = store.load(spot.job());
-        CheckContext context = BenchService.context(loaded, spot);
+        RigAnalysis analysis = BenchService.analysis(loaded, spot);
         Spot at = new Spot(
                 spot.job(),
                 spot.build(),
-                context.rig().configuration().id(),
-                context.rig().lens());
+                analysis.rig().configuration().id(),
+                analysis.rig().lens());
         rows.save(new LeftRow(
                 at,
                 loaded.buildRevision(spot.build()),
                 who,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 note.strip(),
-                mapper.writeValueAsString(
-                        AsLeft.marks(context.rig()).stream().map(MarkView::of).toList()),
-                mapper.writeValueAsString(DrawingView.of(Drawing.of(context, View.RIGHT)))));
+                mapper.writeValueAsString(Snapshots.marks(analysis.rig()).stream()
+                        .map(MarkView::of)
+                        .toList()),
+                mapper.writeValueAsString(DrawingView.of(Drawing.of(analysis, View.RIGHT)))));
         return latest(at);
     }
 
@@ -130,7 +131,7 @@ class LeftStates {
 
     /** The numbers of one remembered state of this build. */
     @Transactional(readOnly = true)
-    List<AsLeft.Mark> marks(String job, String build, long id) {
+    List<Snapshots.Mark> marks(String job, String build, long id) {
         return marks(row(new Spot(job, build, "", ""), id)).stream()
                 .map(MarkView::mark)
                 .toList();

@@ -5,10 +5,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.bench.PowerSheet;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.check.CheckContext;
+import wideharbor.core.sheet.PowerSheet;
 
 /** The feed tree of a rig and its day. */
 @Service
@@ -22,26 +22,26 @@ class PowerService {
     /** What is tried beside it is not stored; an empty item tries no other battery. */
     @Transactional(readOnly = true)
     PowerViews.Power power(Spot spot, String item, int moreBatteries, int moreBays) {
-        CheckContext context = BenchService.context(store.load(spot.job()), spot);
+        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
         PowerSheet sheet =
-                PowerSheet.of(context, new PowerSheet.Change(battery(context, item), moreBatteries, moreBays));
+                PowerSheet.of(analysis, new PowerSheet.Change(battery(analysis, item), moreBatteries, moreBays));
         return new PowerViews.Power(
-                context.rig().configuration().id(),
-                context.rig().lens(),
+                analysis.rig().configuration().id(),
+                analysis.rig().lens(),
                 sheet.tree().stream().map(PowerViews.FeedRow::of).toList(),
                 sheet.day(),
-                !context.job().brief().asks().shoot().day().isEmpty(),
+                !analysis.job().brief().asks().shoot().day().isEmpty(),
                 sheet.plates().stream().map(PowerViews.PlateView::of).toList(),
                 sheet.devices().stream().map(PowerViews.DeviceView::of).toList(),
                 sheet.flown().stream().map(PowerViews.FlownView::of).toList(),
                 sheet.islands());
     }
 
-    private static Optional<ItemType> battery(CheckContext context, String item) {
+    private static Optional<ItemType> battery(RigAnalysis analysis, String item) {
         if (item.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(context.catalogue().current().stream()
+        return Optional.of(analysis.catalogue().current().stream()
                 .filter(t -> t.ref().toString().equals(item)
                         && t.facet(Facet.Battery.class).isPresent())
                 .findFirst()

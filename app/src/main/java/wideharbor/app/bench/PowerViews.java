@@ -2,11 +2,11 @@ package wideharbor.app.bench;
 
 import java.util.List;
 import java.util.Locale;
-import wideharbor.core.bench.PowerSheet;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.KeepsOn;
+import wideharbor.core.sheet.PowerSheet;
 
 /** What the Power screen is answered with. Lists of one stand for what may be absent. */
 final class PowerViews {

@@ -6,9 +6,9 @@ import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Paper;
-import wideharbor.core.bench.Plugging;
-import wideharbor.core.bench.SignalSheet;
-import wideharbor.core.check.CheckContext;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.edit.CableEdits;
+import wideharbor.core.sheet.SignalSheet;
 
 /** Picture, sound, time and control of a rig. */
 @Service
@@ -24,24 +24,24 @@ class SignalService {
     @Transactional(readOnly = true)
     SignalViews.Signals signals(Spot spot) {
         Loaded loaded = store.load(spot.job());
-        CheckContext context = BenchService.context(loaded, spot);
-        return SignalViews.Signals.of(context, SignalSheet.of(context), loaded.buildRevision(spot.build()));
+        RigAnalysis analysis = BenchService.analysis(loaded, spot);
+        return SignalViews.Signals.of(analysis, SignalSheet.of(analysis), loaded.buildRevision(spot.build()));
     }
 
     /** Open sockets to which a cable may lead from this one, each with the cables that join the two. */
     @Transactional(readOnly = true)
     List<SignalViews.PlugOfferView> offers(Spot spot, String from) {
-        CheckContext context = BenchService.context(store.load(spot.job()), spot);
-        return Plugging.offers(context, WishReader.socketRef(context, from)).stream()
+        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
+        return CableEdits.offers(analysis, WishReader.socketRef(analysis, from)).stream()
                 .map(SignalViews.PlugOfferView::of)
                 .toList();
     }
 
     @Transactional(readOnly = true)
     byte[] labels(Spot spot) {
-        CheckContext context = BenchService.context(store.load(spot.job()), spot);
-        String title = context.job().title() + ", " + context.build().title() + ", "
-                + context.rig().configuration().title();
-        return CableLabels.pdf(paper, spot.job(), spot.build(), title, context.cables());
+        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
+        String title = analysis.job().title() + ", " + analysis.build().title() + ", "
+                + analysis.rig().configuration().title();
+        return CableLabels.pdf(paper, spot.job(), spot.build(), title, analysis.cables());
     }
 }

@@ -2,11 +2,11 @@ package wideharbor.app.bench;
 
 import java.util.List;
 import java.util.Locale;
-import wideharbor.core.bench.Plugging;
-import wideharbor.core.bench.SignalSheet;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.check.CheckContext;
+import wideharbor.core.edit.CableEdits;
 import wideharbor.core.rig.Placed;
+import wideharbor.core.sheet.SignalSheet;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.ConnectOrder;
 
@@ -27,9 +27,9 @@ final class SignalViews {
             List<PartView> parts,
             List<OpenView> open,
             int revision) {
-        static Signals of(CheckContext context, SignalSheet s, int revision) {
+        static Signals of(RigAnalysis analysis, SignalSheet s, int revision) {
             return new Signals(
-                    context.rig().configuration().id(),
+                    analysis.rig().configuration().id(),
                     s.boxes(),
                     s.links().stream().map(LinkView::of).toList(),
                     s.seats(),
@@ -38,8 +38,8 @@ final class SignalViews {
                     s.orders(),
                     s.cables().stream().map(CableView::of).toList(),
                     s.switches(),
-                    context.rig().attached().stream().map(PartView::of).toList(),
-                    Plugging.open(context).stream().map(OpenView::of).toList(),
+                    analysis.rig().attached().stream().map(PartView::of).toList(),
+                    CableEdits.open(analysis).stream().map(OpenView::of).toList(),
                     revision);
         }
     }
@@ -55,7 +55,7 @@ final class SignalViews {
     }
 
     record OpenView(String ref, String part, String title, String kind, String direction, String connector) {
-        static OpenView of(Plugging.Open o) {
+        static OpenView of(CableEdits.Open o) {
             return new OpenView(
                     o.ref().toString(),
                     o.part(),
@@ -68,14 +68,14 @@ final class SignalViews {
 
     /** Where a cable may lead, and by what. */
     record PlugOfferView(OpenView to, List<ChoiceView> cables) {
-        static PlugOfferView of(Plugging.Offer o) {
+        static PlugOfferView of(CableEdits.Offer o) {
             return new PlugOfferView(
                     OpenView.of(o.to()), o.cables().stream().map(ChoiceView::of).toList());
         }
     }
 
     record ChoiceView(String item, String title, int inKit, double lengthMm, double neededMm, boolean reaches) {
-        static ChoiceView of(Plugging.Choice c) {
+        static ChoiceView of(CableEdits.Choice c) {
             return new ChoiceView(
                     c.type().ref().toString(), c.type().name(), c.inKit(), c.lengthMm(), c.neededMm(), c.reaches());
         }

@@ -7,11 +7,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.bench.ArmPlacing;
-import wideharbor.core.bench.AsLeft;
-import wideharbor.core.bench.Configurations;
-import wideharbor.core.bench.Plugging;
-import wideharbor.core.bench.Wishes;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.PortRef;
@@ -23,13 +19,17 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Proposer;
-import wideharbor.core.check.Say;
+import wideharbor.core.edit.ArmPlacing;
+import wideharbor.core.edit.CableEdits;
+import wideharbor.core.edit.ConfigurationEdits;
+import wideharbor.core.edit.PartEdits;
+import wideharbor.core.edit.Snapshots;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.quantity.Words;
 
 /** Turns a wish into commands and a line for the journal; fixes are proposed anew, so that no stale one is applied. */
 @Component
@@ -54,74 +54,78 @@ class WishReader {
         }
     }
 
-    Reading read(Loaded loaded, CheckContext context, Wish wish, String who) {
-        Reading read = plain(loaded, context, wish, who);
+    Reading read(Loaded loaded, RigAnalysis analysis, Wish wish, String who) {
+        Reading read = plain(loaded, analysis, wish, who);
         return wish.only()
                 ? new Reading(
-                        read.summary() + ", in " + context.rig().configuration().title() + " only",
-                        Configurations.hereOnly(
-                                read.commands(), context.rig().configuration().id()),
+                        read.summary() + ", in "
+                                + analysis.rig().configuration().title() + " only",
+                        ConfigurationEdits.hereOnly(
+                                read.commands(), analysis.rig().configuration().id()),
                         read.show())
                 : read;
     }
 
-    private Reading plain(Loaded loaded, CheckContext context, Wish wish, String who) {
+    private Reading plain(Loaded loaded, RigAnalysis analysis, Wish wish, String who) {
         return switch (wish.kind()) {
-            case SET -> set(context, wish);
+            case SET -> set(analysis, wish);
             case REMOVE ->
                 new Reading(
-                        "Take off " + context.rig().title(wish.placement())
+                        "Take off " + analysis.rig().title(wish.placement())
                                 + (wish.withDependants() ? " with what hangs on it" : ""),
-                        Wishes.remove(context, wish.placement(), wish.withDependants()));
+                        PartEdits.remove(analysis, wish.placement(), wish.withDependants()));
             case RESTORE ->
                 new Reading(
-                        "Put back " + context.rig().title(wish.placement()), Wishes.restore(context, wish.placement()));
-            case ADD -> add(context, wish);
-            case WEIGH -> weigh(context, wish, who);
+                        "Put back " + analysis.rig().title(wish.placement()),
+                        PartEdits.restore(analysis, wish.placement()));
+            case ADD -> add(analysis, wish);
+            case WEIGH -> weigh(analysis, wish, who);
             case TRIED ->
                 new Reading(
-                        "Trial fit of " + context.rig().title(wish.placement()) + " done",
-                        Wishes.tried(context, wish.placement()));
+                        "Trial fit of " + analysis.rig().title(wish.placement()) + " done",
+                        PartEdits.tried(analysis, wish.placement()));
             case IMPROVISE ->
                 new Reading(
-                        context.rig().title(wish.placement()) + " serves outside its purpose",
-                        Wishes.improvise(context, wish.placement(), wish.text()));
-            case TIP -> tip(context, wish);
-            case DERIVE -> added(context, "Derive ", wish.text(), Configurations.derive(context, title(wish)));
-            case COPY -> added(context, "Copy to ", wish.text(), Configurations.copy(context, title(wish)));
-            case RENAME -> new Reading("Rename to " + title(wish), Configurations.rename(context, title(wish)));
+                        analysis.rig().title(wish.placement()) + " serves outside its purpose",
+                        PartEdits.improvise(analysis, wish.placement(), wish.text()));
+            case TIP -> tip(analysis, wish);
+            case DERIVE -> added(analysis, "Derive ", wish.text(), ConfigurationEdits.derive(analysis, title(wish)));
+            case COPY -> added(analysis, "Copy to ", wish.text(), ConfigurationEdits.copy(analysis, title(wish)));
+            case RENAME -> new Reading("Rename to " + title(wish), ConfigurationEdits.rename(analysis, title(wish)));
             case UNCONFIGURE ->
                 new Reading(
                         "Take out configuration "
-                                + context.rig().configuration().title(),
-                        Configurations.remove(context),
-                        context.build().configurations().stream()
+                                + analysis.rig().configuration().title(),
+                        ConfigurationEdits.remove(analysis),
+                        analysis.build().configurations().stream()
                                 .map(Configuration::id)
-                                .filter(id ->
-                                        !id.equals(context.rig().configuration().id()))
+                                .filter(id -> !id.equals(
+                                        analysis.rig().configuration().id()))
                                 .findFirst()
                                 .orElse(""));
             case CARRY ->
                 new Reading(
-                        "Carried by " + context.rig().title(wish.placement()),
-                        Configurations.carryBy(context, wish.placement()));
+                        "Carried by " + analysis.rig().title(wish.placement()),
+                        ConfigurationEdits.carryBy(analysis, wish.placement()));
             case PORTRAIT ->
                 added(
-                        context,
+                        analysis,
                         "Turn to portrait as ",
                         wish.text(),
-                        Configurations.portrait(
-                                context,
+                        ConfigurationEdits.portrait(
+                                analysis,
                                 title(wish),
-                                wish.key().equals("LEFT") ? Configurations.Side.LEFT : Configurations.Side.RIGHT));
-            case OTHER_SHOULDER -> otherShoulder(context, wish);
-            case TIGHT -> tight(context, wish);
-            case PLUG -> plug(context, wish);
+                                wish.key().equals("LEFT")
+                                        ? ConfigurationEdits.Side.LEFT
+                                        : ConfigurationEdits.Side.RIGHT));
+            case OTHER_SHOULDER -> otherShoulder(analysis, wish);
+            case TIGHT -> tight(analysis, wish);
+            case PLUG -> plug(analysis, wish);
             case UNPLUG ->
-                new Reading("Unplug " + cableTitle(context, wish.key()), Plugging.unplug(context, wish.key()));
-            case LAY -> lay(context, wish);
-            case COME_BACK -> comeBack(loaded, context, wish);
-            case FIX -> fix(loaded, context, wish);
+                new Reading("Unplug " + cableTitle(analysis, wish.key()), CableEdits.unplug(analysis, wish.key()));
+            case LAY -> lay(analysis, wish);
+            case COME_BACK -> comeBack(loaded, analysis, wish);
+            case FIX -> fix(loaded, analysis, wish);
         };
     }
 
@@ -129,65 +133,65 @@ class WishReader {
         return Require.text("Title of a configuration", wish.text().strip(), 40);
     }
 
-    private static Reading added(CheckContext context, String what, String title, List<Scoped> commands) {
-        return new Reading(what + title.strip(), commands, Configurations.freeId(context.build(), title.strip()));
+    private static Reading added(RigAnalysis analysis, String what, String title, List<Scoped> commands) {
+        return new Reading(what + title.strip(), commands, ConfigurationEdits.freeId(analysis.build(), title.strip()));
     }
 
-    private static Reading otherShoulder(CheckContext context, Wish wish) {
-        Configurations.Sides sides = Configurations.otherShoulder(context, title(wish));
+    private static Reading otherShoulder(RigAnalysis analysis, Wish wish) {
+        ConfigurationEdits.Sides sides = ConfigurationEdits.otherShoulder(analysis, title(wish));
         String staying = sides.staying().isEmpty() ? "" : "; no port there for " + String.join(", ", sides.staying());
         return added(
-                context,
+                analysis,
                 "Other shoulder (" + sides.moved().size() + " over" + staying + ") as ",
                 wish.text(),
                 sides.edit());
     }
 
-    private static Reading tight(CheckContext context, Wish wish) {
-        Configurations.Tight tight = Configurations.tight(context, title(wish));
+    private static Reading tight(RigAnalysis analysis, Wish wish) {
+        ConfigurationEdits.Tight tight = ConfigurationEdits.tight(analysis, title(wish));
         return added(
-                context,
-                tight.how() + ": " + Say.length(tight.deepBefore()) + " deep becomes " + Say.length(tight.deepAfter())
-                        + ", as ",
+                analysis,
+                tight.how() + ": " + Words.length(tight.deepBefore()) + " deep becomes "
+                        + Words.length(tight.deepAfter()) + ", as ",
                 wish.text(),
                 tight.edit());
     }
 
-    private Reading comeBack(Loaded loaded, CheckContext context, Wish wish) {
+    private Reading comeBack(Loaded loaded, RigAnalysis analysis, Wish wish) {
         if (!wish.key().matches("\\d{1,12}")) {
             throw new IllegalArgumentException(
                     "A remembered state is named by its number, but was '" + wish.key() + "'.");
         }
-        List<Scoped> back = AsLeft.comeBack(
-                context, states.marks(loaded.job().id(), context.build().id(), Long.parseLong(wish.key())));
+        List<Scoped> back = Snapshots.comeBack(
+                analysis, states.marks(loaded.job().id(), analysis.build().id(), Long.parseLong(wish.key())));
         if (back.isEmpty()) {
             throw Refusal.conflict("Every number is as it was left; nothing was changed.");
         }
         return new Reading("Back as it was left, " + back.size() + (back.size() == 1 ? " number" : " numbers"), back);
     }
 
-    private static Reading tip(CheckContext context, Wish wish) {
+    private static Reading tip(RigAnalysis analysis, Wish wish) {
         if (wish.at().size() != 3) {
             throw new IllegalArgumentException("A point has three figures: left, up and ahead, in mm.");
         }
         Vec3 at = new Vec3(wish.at().get(0), wish.at().get(1), wish.at().get(2));
         return new Reading(
-                "Bring the tip of " + context.rig().title(wish.placement()) + " to its place",
-                ArmPlacing.tipTo(context, wish.placement(), at));
+                "Bring the tip of " + analysis.rig().title(wish.placement()) + " to its place",
+                ArmPlacing.tipTo(analysis, wish.placement(), at));
     }
 
-    private static Reading set(CheckContext context, Wish wish) {
+    private static Reading set(RigAnalysis analysis, Wish wish) {
         SettingKey key = SettingKey.parse(wish.key());
         return new Reading(
-                "Set " + context.rig().title(key.placement()) + ", " + said(context, key, wish.value()),
-                Wishes.set(context, key, wish.value(), false));
+                "Set " + analysis.rig().title(key.placement()) + ", " + said(analysis, key, wish.value()),
+                PartEdits.set(analysis, key, wish.value(), false));
     }
 
-    private static String said(CheckContext context, SettingKey key, double value) {
+    private static String said(RigAnalysis analysis, SettingKey key, double value) {
         Optional<Socket> socket =
-                context.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
+                analysis.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
         if (socket.isEmpty()) {
-            return context.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Say.one(value);
+            return analysis.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Words.one(value);
         }
         String set = switch (key.freedom()) {
             case Switches.LOOK -> "look " + (value > 0.5 ? "on" : "off");
@@ -197,86 +201,86 @@ class WishReader {
         return socket.get().title() + ": " + set;
     }
 
-    private static String cableTitle(CheckContext context, String cable) {
-        return context.rig()
+    private static String cableTitle(RigAnalysis analysis, String cable) {
+        return analysis.rig()
                 .content()
                 .cable(cable)
-                .map(c -> context.catalogue().require(c.type()).name() + " from "
-                        + context.rig().title(c.a().placement()) + " to "
-                        + context.rig().title(c.b().placement()))
+                .map(c -> analysis.catalogue().require(c.type()).name() + " from "
+                        + analysis.rig().title(c.a().placement()) + " to "
+                        + analysis.rig().title(c.b().placement()))
                 .orElse(cable);
     }
 
-    private static Reading plug(CheckContext context, Wish wish) {
-        ItemType type = item(context, wish);
-        SocketRef from = socketRef(context, wish.key());
-        SocketRef to = socketRef(context, wish.port());
+    private static Reading plug(RigAnalysis analysis, Wish wish) {
+        ItemType type = item(analysis, wish);
+        SocketRef from = socketRef(analysis, wish.key());
+        SocketRef to = socketRef(analysis, wish.port());
         return new Reading(
-                "Plug " + type.name() + " from " + context.rig().title(from.placement()) + " to "
-                        + context.rig().title(to.placement()),
-                Plugging.plug(context, from, to, type));
+                "Plug " + type.name() + " from " + analysis.rig().title(from.placement()) + " to "
+                        + analysis.rig().title(to.placement()),
+                CableEdits.plug(analysis, from, to, type));
     }
 
-    private static Reading lay(CheckContext context, Wish wish) {
+    private static Reading lay(RigAnalysis analysis, Wish wish) {
         CableRun.Laid laid = new CableRun.Laid(wish.along(), wish.placement());
-        return new Reading("Lay " + cableTitle(context, wish.key()), Plugging.lay(context, wish.key(), laid));
+        return new Reading("Lay " + cableTitle(analysis, wish.key()), CableEdits.lay(analysis, wish.key(), laid));
     }
 
     /** @throws Refusal when the rig has no such socket */
-    static SocketRef socketRef(CheckContext context, String written) {
+    static SocketRef socketRef(RigAnalysis analysis, String written) {
         int colon = written.indexOf(':');
         if (colon < 1 || colon == written.length() - 1) {
             throw new IllegalArgumentException("A socket is written part:socket, but was '" + written + "'.");
         }
         SocketRef ref = new SocketRef(written.substring(0, colon), written.substring(colon + 1));
-        context.rig()
+        analysis.rig()
                 .find(ref.placement())
                 .flatMap(p -> p.type().socket(ref.socket()))
                 .orElseThrow(() -> Refusal.notFound("The rig has no socket " + written + "."));
         return ref;
     }
 
-    private static ItemType item(CheckContext context, Wish wish) {
+    private static ItemType item(RigAnalysis analysis, Wish wish) {
         int at = wish.item().lastIndexOf('@');
         if (at < 1 || !wish.item().substring(at + 1).matches("\\d{1,6}")) {
             throw new IllegalArgumentException("An item is written id@revision, but was '" + wish.item() + "'.");
         }
         TypeRef ref = new TypeRef(
                 wish.item().substring(0, at), Integer.parseInt(wish.item().substring(at + 1)));
-        return context.catalogue()
+        return analysis.catalogue()
                 .find(ref)
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no item " + ref + "."));
     }
 
-    private static Reading add(CheckContext context, Wish wish) {
-        ItemType type = item(context, wish);
+    private static Reading add(RigAnalysis analysis, Wish wish) {
+        ItemType type = item(analysis, wish);
         PortRef on = BenchService.portRef(wish.port());
-        boolean mates = context.rig()
+        boolean mates = analysis.rig()
                 .find(on.placement())
                 .flatMap(p -> p.type().port(on.port()))
-                .flatMap(p -> type.port(wish.itemPort()).map(c -> Mating.mates(p, c, context.standards())))
+                .flatMap(p -> type.port(wish.itemPort()).map(c -> Mating.mates(p, c, analysis.standards())))
                 .orElse(true);
         return new Reading(
                 "Add " + type.name(),
                 mates
-                        ? Wishes.add(context, on, type, wish.itemPort())
-                        : Wishes.addThrough(context, on, type, wish.itemPort()));
+                        ? PartEdits.add(analysis, on, type, wish.itemPort())
+                        : PartEdits.addThrough(analysis, on, type, wish.itemPort()));
     }
 
-    private Reading weigh(CheckContext context, Wish wish, String who) {
+    private Reading weigh(RigAnalysis analysis, Wish wish, String who) {
         String when = clock.instant().truncatedTo(ChronoUnit.SECONDS).toString();
         return new Reading(
-                "Weigh " + context.rig().title(wish.placement()) + ", " + Math.round(wish.value()) + " g",
-                Wishes.weigh(context, wish.placement(), wish.value(), who, when));
+                "Weigh " + analysis.rig().title(wish.placement()) + ", " + Math.round(wish.value()) + " g",
+                PartEdits.weigh(analysis, wish.placement(), wish.value(), who, when));
     }
 
-    private Reading fix(Loaded loaded, CheckContext context, Wish wish) {
+    private Reading fix(Loaded loaded, RigAnalysis analysis, Wish wish) {
         Finding finding =
                 engine
                         .check(
                                 loaded.job(),
-                                context.build().id(),
-                                context.rig().configuration().id())
+                                analysis.build().id(),
+                                analysis.rig().configuration().id())
                         .findings()
                         .stream()
                         .filter(f -> f.key().toString().equals(wish.finding()))

@@ -4,16 +4,16 @@ import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
 import wideharbor.core.balance.Mass;
-import wideharbor.core.bench.PartDrawing;
-import wideharbor.core.bench.PlateStacks;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.CrossFit;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.LookSearch;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.drawing.PartDrawing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
+import wideharbor.core.plates.PlateStacks;
 import wideharbor.core.quantity.Figure;
 
 /** What the catalogue's endpoints answer with. */

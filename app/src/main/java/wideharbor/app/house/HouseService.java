@@ -15,7 +15,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Way;
 import wideharbor.core.brief.Ways;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Say;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.standard.Standard;
 
 /** The house's numbers and the mounting standards. */
@@ -75,7 +75,7 @@ class HouseService {
 
     private String inWords(Way.Effect effect) {
         if (effect instanceof Way.Effect.Figure f) {
-            return word(f.rule()) + " " + Say.two(f.value()) + " " + f.rule().unit();
+            return word(f.rule()) + " " + Words.two(f.value()) + " " + f.rule().unit();
         }
         if (effect instanceof Way.Effect.Wants w) {
             return "wanted: " + w.taste().wanted();

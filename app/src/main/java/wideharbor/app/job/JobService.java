@@ -6,9 +6,9 @@ import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
-import wideharbor.core.check.Purposes;
-import wideharbor.core.check.Requirements;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.sheet.IdleParts;
+import wideharbor.core.sheet.Requirements;
 
 /** Reads jobs and changes briefs. */
 @Service
@@ -43,7 +43,7 @@ public class JobService {
                 result.verdict().inWords(),
                 BriefView.of(loaded.job().brief()),
                 Requirements.of(loaded.job(), result.report()),
-                Purposes.idle(loaded.job()),
+                IdleParts.idle(loaded.job()),
                 loaded.job().gear().builds().stream().map(JobService::ref).toList());
     }
 

@@ -2,10 +2,10 @@ package wideharbor.app.job;
 
 import java.time.LocalDateTime;
 import java.util.List;
-import wideharbor.core.check.Purposes;
-import wideharbor.core.check.Requirements;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.sheet.IdleParts;
+import wideharbor.core.sheet.Requirements;
 
 /** What the endpoints of this package answer with. */
 final class JobViews {
@@ -80,6 +80,6 @@ final class JobViews {
             String verdict,
             BriefView brief,
             List<Requirements.Requirement> requirements,
-            List<Purposes.Idle> idle,
+            List<IdleParts.Idle> idle,
             List<BuildRef> builds) {}
 }

@@ -65,6 +65,13 @@ public record Build(
         return configurations.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
+    /** Every lens of this build; one without a name, an empty slot, where it has none. */
+    public List<String> lensIds() {
+        return lenses.isEmpty()
+                ? List.of("")
+                : lenses.stream().map(LensChoice::id).toList();
+    }
+
     public Optional<LensChoice> lens(String id) {
         return lenses.stream().filter(l -> l.id().equals(id)).findFirst();
     }

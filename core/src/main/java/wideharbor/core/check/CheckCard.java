@@ -1,5 +1,7 @@
 package wideharbor.core.check;
 
+import wideharbor.core.analysis.Basis;
+
 /**
  * What a check says of itself; screens and docs are made from it.
  *
@@ -19,15 +21,6 @@ public record CheckCard(
         Severity severity,
         boolean perLens,
         Basis basis) {
-
-    public enum Basis {
-        /** All of the rig. */
-        RIG,
-        /** What is fed, cabled and switched. */
-        WIRING,
-        /** That, and where its parts stand. */
-        LAID_WIRING
-    }
 
     /** A check whose answer rests on all of the rig. */
     public CheckCard(

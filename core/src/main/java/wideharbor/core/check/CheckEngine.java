@@ -8,6 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.ConfigurationAnalysis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.job.Job;
@@ -72,24 +75,24 @@ public final class CheckEngine {
 
     /** All checks of one configuration with each of its lenses. */
     public Report check(Job job, String build, String configuration) {
-        return check(Contexts.of(job, build, configuration));
+        return check(ConfigurationAnalysis.of(job, build, configuration));
     }
 
     /** All checks of one rig: one configuration with the lens that is in the slot. */
-    public Report check(CheckContext context) {
+    public Report check(RigAnalysis analysis) {
         Collected collected = new Collected();
-        collected.addAll(results(context));
+        collected.addAll(results(analysis));
         return collected.report(checks);
     }
 
-    Report check(Contexts contexts) {
+    Report check(ConfigurationAnalysis analyses) {
         Collected collected = new Collected();
-        List<CheckContext> rigs = contexts.all().toList();
+        List<RigAnalysis> rigs = analyses.all().toList();
         // The others take over from the first: it comes before them, so that nobody waits for it with a core in hand.
         rigs.get(0).clearances();
         rigs.get(0).viewing();
         List<Asked> asked = workers.map(rigs, rig -> {
-            Set<CheckCard.Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
+            Set<Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
             return new Asked(same, results(rig, c -> !same.contains(c.card().basis())));
         });
         for (Asked of : asked) {
@@ -105,44 +108,44 @@ public final class CheckEngine {
     }
 
     /** What one rig was asked, and on what it is the same as the first. */
-    private record Asked(Set<CheckCard.Basis> same, List<Results> results) {}
+    private record Asked(Set<Basis> same, List<Results> results) {}
 
     /**
      * Whether a check still finds this very thing: that check alone, with the key's lens or, without one, with every
      * lens.
      */
-    boolean finds(Contexts contexts, FindingKey key) {
-        List<String> lenses = key.lens().isEmpty() ? contexts.lenses() : List.of(key.lens());
-        return lenses.stream().anyMatch(lens -> finds(contexts.with(lens), key));
+    boolean finds(ConfigurationAnalysis analyses, FindingKey key) {
+        List<String> lenses = key.lens().isEmpty() ? analyses.lenses() : List.of(key.lens());
+        return lenses.stream().anyMatch(lens -> finds(analyses.with(lens), key));
     }
 
     /** The first lens with which a finding that names none is there: what it concerns is on the rig then. */
-    CheckContext whereFound(Contexts contexts, FindingKey key) {
-        return contexts.all()
+    RigAnalysis whereFound(ConfigurationAnalysis analyses, FindingKey key) {
+        return analyses.all()
                 .filter(c -> finds(c, key))
                 .findFirst()
-                .orElseGet(() -> contexts.with(contexts.lenses().get(0)));
+                .orElseGet(() -> analyses.with(analyses.lenses().get(0)));
     }
 
-    private boolean finds(CheckContext context, FindingKey key) {
-        return results(require(key.check()), context).findings().stream()
+    private boolean finds(RigAnalysis analysis, FindingKey key) {
+        return results(require(key.check()), analysis).findings().stream()
                 .anyMatch(f -> f.key().equals(key));
     }
 
-    private List<Results> results(CheckContext context) {
-        return results(context, check -> true);
+    private List<Results> results(RigAnalysis analysis) {
+        return results(analysis, check -> true);
     }
 
-    private List<Results> results(CheckContext context, Predicate<Check> which) {
+    private List<Results> results(RigAnalysis analysis, Predicate<Check> which) {
         return checks.stream()
                 .filter(which)
-                .map(check -> results(check, context))
+                .map(check -> results(check, analysis))
                 .toList();
     }
 
-    private static Results results(Check check, CheckContext context) {
-        Results results = new Results(check.card(), context);
-        check.run(context, results);
+    private static Results results(Check check, RigAnalysis analysis) {
+        Results results = new Results(check.card(), analysis);
+        check.run(analysis, results);
         return results;
     }
 

@@ -7,12 +7,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.ConfigurationAnalysis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.job.Job;
 
 /** Tries candidate edits on a copy: offered are only those that clear their finding and add no stop. */
@@ -59,20 +62,21 @@ public final class Proposer {
     /** What stands before any candidate is tried, worked out once for all findings of a job. */
     private final class Known {
         private final Job job;
-        private final Map<String, Contexts> contexts = new HashMap<>();
+        private final Map<String, ConfigurationAnalysis> analyses = new HashMap<>();
         private final Map<String, Report> reports = new HashMap<>();
 
         Known(Job job) {
             this.job = job;
         }
 
-        Contexts contexts(FindingKey key) {
-            return contexts.computeIfAbsent(
-                    key.build() + "|" + key.configuration(), k -> Contexts.of(job, key.build(), key.configuration()));
+        ConfigurationAnalysis analyses(FindingKey key) {
+            return analyses.computeIfAbsent(
+                    key.build() + "|" + key.configuration(),
+                    k -> ConfigurationAnalysis.of(job, key.build(), key.configuration()));
         }
 
-        CheckContext context(FindingKey key) {
-            Contexts all = contexts(key);
+        RigAnalysis analysis(FindingKey key) {
+            ConfigurationAnalysis all = analyses(key);
             return key.lens().isEmpty() ? engine.whereFound(all, key) : all.with(key.lens());
         }
 
@@ -85,7 +89,7 @@ public final class Proposer {
         }
 
         Report report(FindingKey key) {
-            return reports.computeIfAbsent(key.build() + "|" + key.configuration(), k -> engine.check(contexts(key)));
+            return reports.computeIfAbsent(key.build() + "|" + key.configuration(), k -> engine.check(analyses(key)));
         }
     }
 
@@ -95,8 +99,8 @@ public final class Proposer {
         }
         FindingKey key = finding.key();
         List<Fix> tried = new ArrayList<>();
-        CheckContext context = known.context(key);
-        for (Check.Candidate candidate : engine.require(key.check()).candidates(finding, context)) {
+        RigAnalysis analysis = known.analysis(key);
+        for (Candidate candidate : engine.require(key.check()).candidates(finding, analysis)) {
             if (tried.size() == MOST_FIXES) {
                 break;
             }
@@ -122,12 +126,12 @@ public final class Proposer {
         return numbered;
     }
 
-    private void attempt(Job job, FindingKey key, Check.Candidate candidate, Known known, List<Fix> tried) {
+    private void attempt(Job job, FindingKey key, Candidate candidate, Known known, List<Fix> tried) {
         try {
             GearPackage after = job.gear()
                     .apply(key.build(), candidate.commands(), job.catalogue())
                     .after();
-            Contexts changed = known.contexts(key).after(job.with(after));
+            ConfigurationAnalysis changed = known.analyses(key).after(job.with(after));
             // Most candidates that fail do so at their own finding: that alone is looked at first.
             if (engine.finds(changed, key)) {
                 return;
@@ -152,7 +156,7 @@ public final class Proposer {
     }
 
     /** Whether a remedy changes what other configurations share; packing more of something never stops one. */
-    private static boolean isShared(Check.Candidate candidate) {
+    private static boolean isShared(Candidate candidate) {
         return candidate.commands().stream()
                 .anyMatch(c -> c.command() instanceof Command.AddKit add
                         ? add.count() < 0

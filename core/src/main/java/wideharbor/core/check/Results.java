@@ -2,17 +2,18 @@ package wideharbor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 
 /** What one run of one check has looked at and found. */
 public final class Results {
     private final CheckCard card;
-    private final CheckContext context;
+    private final RigAnalysis analysis;
     private final List<Finding> findings = new ArrayList<>();
     private int looked;
 
-    Results(CheckCard card, CheckContext context) {
+    Results(CheckCard card, RigAnalysis analysis) {
         this.card = card;
-        this.context = context;
+        this.analysis = analysis;
     }
 
     CheckCard card() {
@@ -50,9 +51,9 @@ public final class Results {
     private void add(
             Severity severity, CheckState state, List<String> subjects, String title, Evidence evidence, String why) {
         looked++;
-        String lens = card.perLens() ? context.rig().lens() : "";
+        String lens = card.perLens() ? analysis.rig().lens() : "";
         FindingKey key = new FindingKey(
-                card.id(), context.build().id(), context.rig().configuration().id(), lens, subjects);
+                card.id(), analysis.build().id(), analysis.rig().configuration().id(), lens, subjects);
         findings.add(weighed(new Finding(key, severity, state, title, evidence, why)));
     }
 
@@ -63,7 +64,7 @@ public final class Results {
         if (finding.severity() != card.severity()) {
             return finding;
         }
-        return context.rules()
+        return analysis.rules()
                 .weighing(card.id())
                 .map(w -> new Finding(
                         finding.key(),

@@ -45,4 +45,9 @@ public record World(Vec3 up, Vec3 forward, Vec3 datum) {
         }
         return up.z() > 0 ? "front" : "rear";
     }
+
+    /** Whether the body lies on one of its sides. */
+    public boolean isRolled() {
+        return bodyFaceUp().equals("left") || bodyFaceUp().equals("right");
+    }
 }

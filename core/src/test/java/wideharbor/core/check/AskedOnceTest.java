@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.SettingKey;
@@ -46,8 +48,8 @@ class AskedOnceTest {
     private static Report plainly(Rigs rigs) {
         CheckEngine engine = CheckEngine.standard();
         List<Report> all = new ArrayList<>();
-        for (String lens : CheckEngine.lenses(rigs.build())) {
-            all.add(engine.check(rigs.context(lens)));
+        for (String lens : rigs.build().lensIds()) {
+            all.add(engine.check(rigs.analysis(lens)));
         }
         return engine.together(all);
     }
@@ -62,12 +64,11 @@ class AskedOnceTest {
     @Test
     void withLensesThatLeaveTheWiringAsItIs() {
         sameAsPlain(rig());
-        Contexts contexts = Contexts.of(rig().job(), Rigs.BUILD, Rigs.STUDIO);
+        ConfigurationAnalysis analyses = ConfigurationAnalysis.of(rig().job(), Rigs.BUILD, Rigs.STUDIO);
         assertEquals(
-                Set.of(CheckCard.Basis.WIRING, CheckCard.Basis.LAID_WIRING),
-                contexts.with("l75").sameAs(contexts.with("l35")));
+                Set.of(Basis.WIRING, Basis.LAID_WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
         assertEquals(
-                Set.of(), contexts.with("l75").sameAs(rig().context("l35")), "of another job nothing is taken over");
+                Set.of(), analyses.with("l75").sameAs(rig().analysis("l35")), "of another job nothing is taken over");
     }
 
     /** This lens brings a cable along: what is fed is another thing with it. */
@@ -121,7 +122,7 @@ class AskedOnceTest {
                         "mount",
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
-        Contexts contexts = Contexts.of(rigs.job(), Rigs.BUILD, Rigs.STUDIO);
-        assertEquals(Set.of(CheckCard.Basis.WIRING), contexts.with("l75").sameAs(contexts.with("l35")));
+        ConfigurationAnalysis analyses = ConfigurationAnalysis.of(rigs.job(), Rigs.BUILD, Rigs.STUDIO);
+        assertEquals(Set.of(Basis.WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
     }
 }

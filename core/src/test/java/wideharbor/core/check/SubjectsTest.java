@@ -16,7 +16,7 @@ class SubjectsTest {
             .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
             .join("j-lamp", "body:side", "lamp:foot")
             .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in");
-    private final Rig rig = rigs.context().rig();
+    private final Rig rig = rigs.analysis().rig();
 
     private Set<String> of(String... subjects) {
         return Subjects.placements(

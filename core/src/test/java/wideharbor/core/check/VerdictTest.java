@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.sheet.Requirements;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

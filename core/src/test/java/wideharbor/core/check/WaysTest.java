@@ -15,7 +15,6 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Way;
 import wideharbor.core.brief.Ways;
-import wideharbor.core.check.brief.SparesPacked;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -43,8 +42,10 @@ class WaysTest {
 
     @Test
     void anAnswerGivesACheckAnotherWeightAndTheFindingSaysWhich() {
-        verify(new SparesPacked()).given(asking(Map.of())).finds(Severity.CAUTION, CheckState.FOUND);
-        Finding firm = verify(new SparesPacked())
+        verify(CheckEngine.standard().require("package.spares"))
+                .given(asking(Map.of()))
+                .finds(Severity.CAUTION, CheckState.FOUND);
+        Finding firm = verify(CheckEngine.standard().require("package.spares"))
                 .given(asking(Map.of("spares", "firm")))
                 .finds(Severity.STOP, CheckState.FOUND);
         assertTrue(firm.why().endsWith("What is a missing spare? A reason to stay (job)."), firm.why());

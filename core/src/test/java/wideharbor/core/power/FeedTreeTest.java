@@ -20,7 +20,7 @@ class FeedTreeTest {
     @Test
     void whatPassesPowerOnCarriesItsLoadAndItsLoss() {
         Rigs rigs = hub();
-        FeedTree tree = rigs.context().feeds();
+        FeedTree tree = rigs.analysis().feeds();
         FeedTree.Source source = tree.sources().get(0);
         assertEquals(40, tree.loadOn(source).runningWatts(), 1e-9);
         FeedTree.Outlet first = tree.feeding(new SocketRef("hub", "in")).orElseThrow();
@@ -32,7 +32,7 @@ class FeedTreeTest {
 
     @Test
     void aRegulatedOutputHoldsItsVolts() {
-        FeedTree tree = hub().context().feeds();
+        FeedTree tree = hub().analysis().feeds();
         FeedTree.Outlet second = tree.feeding(new SocketRef("lamp", "in")).orElseThrow();
         assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().from(), 1e-9);
         assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().to(), 1e-9);
@@ -53,7 +53,7 @@ class FeedTreeTest {
                 .join("j", "body:side", "loop:foot")
                 .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "loop:out", "loop:in")
                 .on("none");
-        FeedTree tree = rigs.context().feeds();
+        FeedTree tree = rigs.analysis().feeds();
         FeedTree.Outlet outlet = tree.outlets().get(0);
         assertTrue(tree.sourceOf(outlet).isEmpty());
         assertTrue(!tree.loadOn(outlet).isComplete());

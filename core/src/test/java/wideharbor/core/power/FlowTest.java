@@ -80,7 +80,7 @@ class FlowTest {
         Rigs rigs = base(0.95);
         hang(rigs, 0, box("hub", 1, 2, 0.9), "plate:out-0");
         hang(rigs, 1, box("lamp", 6, 18), "hub:out-0");
-        FeedTree feeds = rigs.context().feeds();
+        FeedTree feeds = rigs.analysis().feeds();
         FeedTree.Flow flow = feeds.flow(feeds.sources().get(0));
         assertEquals(22 / 0.95, flow.drawnWatts(), 1e-9);
         assertEquals(20, flow.deliveredWatts(), 1e-9);
@@ -96,7 +96,7 @@ class FlowTest {
         Rigs rigs = base(0.95);
         hang(rigs, 0, box("hub", 1, 2, 0.9), "plate:out-0");
         hang(rigs, 1, box("lamp", 6, 18), "hub:out-0");
-        FeedTree feeds = rigs.context().feeds();
+        FeedTree feeds = rigs.analysis().feeds();
         FeedTree.Source source = feeds.sources().get(0);
         assertEquals((6 / 0.9 + 1) / 0.95, feeds.idleOn(source), 1e-9);
         assertEquals(0, feeds.drawOn(source, part -> part.equals("hub") ? State.OFF : State.ON), 1e-9);
@@ -129,7 +129,7 @@ class FlowTest {
                     open.add("box-" + i + ":out-" + k);
                 }
             }
-            FeedTree feeds = rigs.context().feeds();
+            FeedTree feeds = rigs.analysis().feeds();
             FeedTree.Source source = feeds.sources().get(0);
             FeedTree.Flow flow = feeds.flow(source);
             String where = "seed " + seed + ", round " + round;

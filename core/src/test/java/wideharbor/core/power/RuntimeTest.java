@@ -9,8 +9,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.check.Say;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.testkit.Bag;
 
 class RuntimeTest {
@@ -38,7 +38,7 @@ class RuntimeTest {
         double wattHours = Runtime.usableWattHours(battery, -4, HouseRules.DEFAULTS);
         assertEquals(112.32, wattHours, 0.005);
         assertEquals(1.8116, Runtime.hours(wattHours, 62), 0.0005);
-        assertEquals("1 h 48", Say.hours(Runtime.hours(wattHours, 62)));
+        assertEquals("1 h 48", Words.hours(Runtime.hours(wattHours, 62)));
     }
 
     @Test
@@ -63,7 +63,7 @@ class RuntimeTest {
                 .with("lamp", Bag.device("lamp", Figure.maker(48), Figure.maker(48)))
                 .join("j", "body:side", "lamp:foot")
                 .cable("k", Bag.cable("thin", "1+ 2−", 0.02, 10_000), "plate:out-1", "lamp:in")
-                .context()
+                .analysis()
                 .feeds();
         FeedTree.Outlet outlet = feeds.feeding(new SocketRef("lamp", "in")).orElseThrow();
         assertEquals(there, Volts.atDevice(feeds, outlet, charge).orElseThrow(), 1e-4);

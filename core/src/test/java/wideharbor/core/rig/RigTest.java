@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Parts.part;
 
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.RodAxis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.catalog.Facet;
@@ -15,7 +16,6 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.rods.AxisHeight;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
@@ -136,7 +136,7 @@ class RigTest {
         assertEquals("left", rig.world().bodyFaceUp());
         assertEquals(1, rig.world().up().dot(Vec3.LEFT), 1e-9);
         assertEquals(1, rig.world().forward().dot(Vec3.FORWARD), 1e-9);
-        assertEquals(83, AxisHeight.measure(rig.require("rods"), "rods").heightMm(), 1e-9);
+        assertEquals(83, RodAxis.of(rig.require("rods"), "rods").heightMm(), 1e-9);
         SlideBalance balance = SlideBalance.of(rig).orElseThrow();
         assertTrue(balance.slide().isEmpty(), "nothing slides between the body's side and the head");
         assertEquals(balance.carried().centre().z() + 80, balance.offMm().from(), 1e-9);

@@ -17,8 +17,8 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.signal.CableLength;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
@@ -82,7 +82,7 @@ class CableScheduleTest {
     }
 
     private static CableSchedule.Row row(Rigs rigs) {
-        return CableSchedule.of(rigs.context().rig(), HOUSE).get(0);
+        return CableSchedule.of(rigs.analysis().rig(), HOUSE).get(0);
     }
 
     /**
@@ -114,7 +114,9 @@ class CableScheduleTest {
         assertEquals(577.5, row(rigs).neededMm(), 1e-6);
         assertTrue(row(rigs).isTooShort());
         assertTrue(row(rigs).way().contains(new Vec3(0, 70, -50)));
-        verify(new CableLength()).given(rigs).finds(Severity.CAUTION, 430, 577.5, Double.POSITIVE_INFINITY, "mm");
+        verify(CheckEngine.standard().require("cables.length"))
+                .given(rigs)
+                .finds(Severity.CAUTION, 430, 577.5, Double.POSITIVE_INFINITY, "mm");
     }
 
     /**
@@ -130,8 +132,12 @@ class CableScheduleTest {
         assertEquals(turned, row.turnedMm(), 1e-6);
         assertEquals("screen", row.turned());
         assertTrue(row.isTautWhenTurned());
-        verify(new CableLength()).given(rigs).finds(Severity.NOTE, 430, turned, Double.POSITIVE_INFINITY, "mm");
-        verify(new CableLength()).given(rig(480, false, -90, 90)).holds();
+        verify(CheckEngine.standard().require("cables.length"))
+                .given(rigs)
+                .finds(Severity.NOTE, 430, turned, Double.POSITIVE_INFINITY, "mm");
+        verify(CheckEngine.standard().require("cables.length"))
+                .given(rig(480, false, -90, 90))
+                .holds();
     }
 
     /** The house turns by 45°, this one only goes to 20. */
@@ -153,11 +159,13 @@ class CableScheduleTest {
         for (int i = 0; i < 20; i++) {
             double now = random.nextInt(180) - 90;
             double then = random.nextInt(180) - 90;
-            Rig rig =
-                    rig(430, false, -90, 90).set("screen:foot:0", now).context().rig();
+            Rig rig = rig(430, false, -90, 90)
+                    .set("screen:foot:0", now)
+                    .analysis()
+                    .rig();
             Rig set = rig(430, false, -90, 90)
                     .set("screen:foot:0", then)
-                    .context()
+                    .analysis()
                     .rig();
             Motion motion = rig.motions().get(0);
             Vec3 moved =
@@ -229,8 +237,8 @@ class CableScheduleTest {
                 .join("a", "body:front", "arm:foot")
                 .join("l", "arm:end", "lamp:foot")
                 .on("none");
-        Rig straight = rigs.context().rig();
-        Rig bent = rigs.set("arm:elbow:0", 30).context().rig();
+        Rig straight = rigs.analysis().rig();
+        Rig bent = rigs.set("arm:elbow:0", 30).analysis().rig();
         Motion elbow = straight.motions().stream()
                 .filter(m -> m.joint().isEmpty())
                 .findFirst()

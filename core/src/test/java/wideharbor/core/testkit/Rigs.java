@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
@@ -28,7 +29,6 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standards;
@@ -233,16 +233,16 @@ public final class Rigs {
                 List.of());
     }
 
-    public CheckContext context() {
-        return context(lenses.isEmpty() ? "" : lenses.get(0).id());
+    public RigAnalysis analysis() {
+        return analysis(lenses.isEmpty() ? "" : lenses.get(0).id());
     }
 
-    public CheckContext context(String lens) {
+    public RigAnalysis analysis(String lens) {
         Job job = job();
-        return CheckContext.of(job, job.gear().build(BUILD), STUDIO, lens);
+        return RigAnalysis.of(job, job.gear().build(BUILD), STUDIO, lens);
     }
 
     public Rig resolve() {
-        return context().rig();
+        return analysis().rig();
     }
 }

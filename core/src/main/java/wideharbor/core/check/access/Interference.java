@@ -1,19 +1,20 @@
 package wideharbor.core.check.access;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Words;
 
 /** No two parts are in the same place. */
-public final class Interference implements Check {
+final class Interference implements Check {
     private static final CheckCard CARD = new CheckCard(
             "access.interference",
             "access",
@@ -32,25 +33,25 @@ public final class Interference implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        List<Clearances.Clash> clashes = context.clearances().clashes();
-        int pairs = context.rig().attached().size() - 1;
+    public void run(RigAnalysis analysis, Results results) {
+        List<Clearances.Clash> clashes = analysis.clearances().clashes();
+        int pairs = analysis.rig().attached().size() - 1;
         for (int i = 0; i < pairs; i++) {
             results.fine();
         }
         for (Clearances.Clash clash : clashes) {
             results.found(
                     List.of(clash.a(), clash.b()),
-                    context.rig().title(clash.a()) + " runs " + Say.mm(clash.depthMm()) + " into "
-                            + context.rig().title(clash.b()),
-                    Evidence.Amount.atMost(clash.depthMm(), context.rule(Rule.INTERFERENCE), "mm"),
+                    analysis.rig().title(clash.a()) + " runs " + Words.mm(clash.depthMm()) + " into "
+                            + analysis.rig().title(clash.b()),
+                    Evidence.Amount.atMost(clash.depthMm(), analysis.rule(Rule.INTERFERENCE), "mm"),
                     "Both are in the same place as the build stands.");
         }
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         double depth = ((Evidence.Amount) finding.evidence()).measured();
-        return Nudges.apart(context, finding.key().subjects(), depth);
+        return Nudges.apart(analysis, finding.key().subjects(), depth);
     }
 }

@@ -1,23 +1,24 @@
 package wideharbor.core.check.access;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /**
  * Room that a part keeps free for one purpose is free: one check per purpose, so that each has its id and its reason.
  */
-public final class KeptRoom implements Check {
+final class KeptRoom implements Check {
     private final Shape.Use use;
     private final String room;
     private final CheckCard card;
@@ -109,30 +110,30 @@ public final class KeptRoom implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Clearances clearances = context.clearances();
-        for (Placed placed : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        Clearances clearances = analysis.clearances();
+        for (Placed placed : analysis.rig().attached()) {
             if (clearances.roomsOf(placed.id()).contains(use)) {
                 results.fine();
             }
         }
-        double limit = context.rule(Rule.ROOM_INTRUSION);
+        double limit = analysis.rule(Rule.ROOM_INTRUSION);
         for (Clearances.Intrusion intrusion : clearances.intrusions()) {
             if (intrusion.use() == use && intrusion.depthMm() > limit) {
                 results.found(
                         List.of(intrusion.keeper(), intrusion.intruder()),
-                        context.rig().title(intrusion.intruder()) + " stands " + Say.mm(intrusion.depthMm())
+                        analysis.rig().title(intrusion.intruder()) + " stands " + Words.mm(intrusion.depthMm())
                                 + " in the room for the " + room,
                         Evidence.Amount.atMost(intrusion.depthMm(), limit, "mm"),
-                        "On " + context.rig().title(intrusion.keeper()) + ": " + card.because() + ".");
+                        "On " + analysis.rig().title(intrusion.keeper()) + ": " + card.because() + ".");
             }
         }
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         double depth = ((Evidence.Amount) finding.evidence()).measured();
         List<String> subjects = finding.key().subjects();
-        return Nudges.apart(context, List.of(subjects.get(1), subjects.get(0)), depth);
+        return Nudges.apart(analysis, List.of(subjects.get(1), subjects.get(0)), depth);
     }
 }

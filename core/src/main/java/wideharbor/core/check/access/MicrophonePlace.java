@@ -2,20 +2,21 @@ package wideharbor.core.check.access;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Frustum;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 
 /** A microphone on the camera is out of the picture, and nothing stands before it. */
-public final class MicrophonePlace implements Check {
+final class MicrophonePlace implements Check {
     private static final double FREE_AHEAD = 200;
 
     private static final CheckCard CARD = new CheckCard(
@@ -36,19 +37,19 @@ public final class MicrophonePlace implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed placed : context.rig().attached()) {
-            placed.type().facet(Facet.Microphone.class).ifPresent(m -> judge(context, placed, m, results));
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed placed : analysis.rig().attached()) {
+            placed.type().facet(Facet.Microphone.class).ifPresent(m -> judge(analysis, placed, m, results));
         }
     }
 
-    private static void judge(CheckContext context, Placed placed, Facet.Microphone microphone, Results results) {
+    private static void judge(RigAnalysis analysis, Placed placed, Facet.Microphone microphone, Results results) {
         Vec3 capsule = placed.pose().apply(microphone.capsule());
         Vec3 axis = placed.pose().turn(microphone.axis().unit());
-        Optional<Frustum> view = Frustum.of(context.rig());
+        Optional<Frustum> view = Frustum.of(analysis.rig());
         Frustum.Sight sight = view.map(v -> v.of(capsule)).orElse(Frustum.Sight.OUT);
-        String lens = context.build()
-                .lens(context.rig().lens())
+        String lens = analysis.build()
+                .lens(analysis.rig().lens())
                 .map(l -> " of " + l.title())
                 .orElse("");
         if (sight == Frustum.Sight.IN) {
@@ -67,12 +68,13 @@ public final class MicrophonePlace implements Check {
         } else {
             results.fine();
         }
-        Optional<String> blocked = context.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
+        Optional<String> blocked =
+                analysis.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
         if (blocked.isPresent()) {
             results.found(
                     List.of(placed.id(), "ahead"),
-                    placed.title() + " points at " + context.rig().title(blocked.get()),
-                    new Evidence.Statement(context.rig().title(blocked.get()) + " before it", "200 mm free"),
+                    placed.title() + " points at " + analysis.rig().title(blocked.get()),
+                    new Evidence.Statement(analysis.rig().title(blocked.get()) + " before it", "200 mm free"),
                     "It hears what stands before it.");
         } else {
             results.fine();
@@ -80,7 +82,7 @@ public final class MicrophonePlace implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        return Nudges.apart(context, List.of(finding.key().subjects().get(0)), 15);
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        return Nudges.apart(analysis, List.of(finding.key().subjects().get(0)), 15);
     }
 }

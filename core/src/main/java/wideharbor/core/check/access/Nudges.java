@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
-import wideharbor.core.check.Check.Candidate;
-import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Say;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 
 /** Settings that might bring two parts clear of each other: slides and turns of either, nearest first. */
@@ -19,17 +19,17 @@ final class Nudges {
 
     private Nudges() {}
 
-    static List<Candidate> apart(CheckContext context, List<String> placements, double depthMm) {
+    static List<Candidate> apart(RigAnalysis analysis, List<String> placements, double depthMm) {
         List<Candidate> all = new ArrayList<>();
-        for (Motion motion : motions(context, placements)) {
+        for (Motion motion : motions(analysis, placements)) {
             if (motion.freedom() instanceof Freedom.Slide) {
                 for (double by : new double[] {depthMm + 1, -(depthMm + 1), 2.5 * depthMm + 3, -(2.5 * depthMm + 3)}) {
-                    set(context, motion, Math.round((motion.value() + by) * 2) / 2.0, all);
+                    set(analysis, motion, Math.round((motion.value() + by) * 2) / 2.0, all);
                 }
             } else {
                 double step = motion.freedom().step() > 0 ? motion.freedom().step() : 15;
                 for (double by : new double[] {step, -step, 3 * step, -3 * step, 90, -90}) {
-                    set(context, motion, motion.value() + Math.rint(by / step) * step, all);
+                    set(analysis, motion, motion.value() + Math.rint(by / step) * step, all);
                 }
             }
         }
@@ -37,21 +37,21 @@ final class Nudges {
     }
 
     /** Motions that move one of the parts against the other: on the way from each to the root, nearest first. */
-    private static List<Motion> motions(CheckContext context, List<String> placements) {
+    private static List<Motion> motions(RigAnalysis analysis, List<String> placements) {
         Set<Motion> found = new LinkedHashSet<>();
         for (String placement : placements) {
-            collect(context, placement, "", found);
-            for (Joint joint : context.rig().pathToRoot(placement)) {
-                collect(context, joint.child().placement(), joint.id(), found);
-                collect(context, joint.parent().placement(), joint.id(), found);
+            collect(analysis, placement, "", found);
+            for (Joint joint : analysis.rig().pathToRoot(placement)) {
+                collect(analysis, joint.child().placement(), joint.id(), found);
+                collect(analysis, joint.parent().placement(), joint.id(), found);
             }
         }
         return found.stream().limit(MOST_MOTIONS).toList();
     }
 
     /** Motions of one joint, and those that a part has in itself. */
-    private static void collect(CheckContext context, String placement, String joint, Set<Motion> found) {
-        for (Motion motion : context.rig().motions()) {
+    private static void collect(RigAnalysis analysis, String placement, String joint, Set<Motion> found) {
+        for (Motion motion : analysis.rig().motions()) {
             boolean inItself =
                     motion.joint().isEmpty() && motion.key().placement().equals(placement);
             if (inItself || !joint.isEmpty() && motion.joint().equals(joint)) {
@@ -60,7 +60,7 @@ final class Nudges {
         }
     }
 
-    private static void set(CheckContext context, Motion motion, double value, List<Candidate> all) {
+    private static void set(RigAnalysis analysis, Motion motion, double value, List<Candidate> all) {
         boolean known = all.stream()
                 .anyMatch(c -> c.commands().get(0).command() instanceof Command.Set other
                         && other.key().equals(motion.key())
@@ -68,14 +68,14 @@ final class Nudges {
         if (known || !motion.range().holds(value, 0.01) || Math.abs(value - motion.value()) < 0.01) {
             return;
         }
-        String part = context.rig().title(motion.key().placement());
+        String part = analysis.rig().title(motion.key().placement());
         String unit = motion.freedom().unit();
         String title = motion.freedom() instanceof Freedom.Slide
-                ? "Slide " + part + " " + Say.mm(Math.abs(value - motion.value())) + ", to " + Say.one(value)
-                : "Turn " + part + " to " + Say.one(value) + unit;
+                ? "Slide " + part + " " + Words.mm(Math.abs(value - motion.value())) + ", to " + Words.one(value)
+                : "Turn " + part + " to " + Words.one(value) + unit;
         all.add(new Candidate(
                 "nudge",
                 title,
-                List.of(new Scoped(context.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
+                List.of(new Scoped(analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
     }
 }

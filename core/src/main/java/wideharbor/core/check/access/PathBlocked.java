@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -22,7 +22,7 @@ import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** A part that drops in, clamps from the side or slides on from an end has a free way there. */
-public final class PathBlocked implements Check {
+final class PathBlocked implements Check {
     private static final double WAY_OUT = 40;
     private static final double SHRINK = 3;
 
@@ -44,14 +44,14 @@ public final class PathBlocked implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.locatingJoints()) {
-            Standard.Entry entry = context.standards()
+            Standard.Entry entry = analysis.standards()
                     .require(rig.port(joint.parent()).standard())
                     .entry();
-            if (entry != Standard.Entry.SCREWED && isBought(context, joint)) {
-                judge(context, joint, entry, results);
+            if (entry != Standard.Entry.SCREWED && isBought(analysis, joint)) {
+                judge(analysis, joint, entry, results);
             }
         }
     }
@@ -60,23 +60,23 @@ public final class PathBlocked implements Check {
      * What carries the rig (legs, head, dovetail) is there first: the rest of the rig comes onto it, not it onto the
      * rig.
      */
-    private static boolean isBought(CheckContext context, Joint joint) {
-        Rig rig = context.rig();
+    private static boolean isBought(RigAnalysis analysis, Joint joint) {
+        Rig rig = analysis.rig();
         return !rig.subtree(joint.child().placement())
                 .contains(rig.configuration().support());
     }
 
-    private static void judge(CheckContext context, Joint joint, Standard.Entry entry, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Joint joint, Standard.Entry entry, Results results) {
+        Rig rig = analysis.rig();
         Placed child = rig.require(joint.child().placement());
-        List<Convex> matter = context.clearances().matterOf(child.id());
+        List<Convex> matter = analysis.clearances().matterOf(child.id());
         Set<String> before = ancestors(rig, child.id());
         Set<String> except = new LinkedHashSet<>(rig.subtree(child.id()));
         except.add(joint.parent().placement());
         Set<String> least = Set.of();
         boolean first = true;
         for (Way way : ways(rig, joint, entry)) {
-            Set<String> blockers = new LinkedHashSet<>(blockers(context, matter, way, except));
+            Set<String> blockers = new LinkedHashSet<>(blockers(analysis, matter, way, except));
             if (blockers.isEmpty()) {
                 results.fine();
                 return;
@@ -89,7 +89,7 @@ public final class PathBlocked implements Check {
         if (first) {
             return;
         }
-        report(context, joint, least, before, results);
+        report(analysis, joint, least, before, results);
     }
 
     /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
@@ -98,15 +98,15 @@ public final class PathBlocked implements Check {
     }
 
     private static void report(
-            CheckContext context, Joint joint, Set<String> blockers, Set<String> before, Results results) {
-        Rig rig = context.rig();
+            RigAnalysis analysis, Joint joint, Set<String> blockers, Set<String> before, Results results) {
+        Rig rig = analysis.rig();
         String part = rig.title(joint.child().placement());
         String names = blockers.stream().map(rig::title).collect(Collectors.joining(", "));
         Set<String> fixed = new LinkedHashSet<>(blockers);
         fixed.retainAll(before);
         boolean never = !fixed.isEmpty();
         Port on = rig.port(joint.parent());
-        if (!never && isOrderOnly(context.standards().require(on.standard()).family())) {
+        if (!never && isOrderOnly(analysis.standards().require(on.standard()).family())) {
             results.fine();
             return;
         }
@@ -163,12 +163,12 @@ public final class PathBlocked implements Check {
         return Math.max(Math.abs(d.x()), Math.max(Math.abs(d.y()), Math.abs(d.z()))) > 0.99;
     }
 
-    private static List<String> blockers(CheckContext context, List<Convex> matter, Way way, Set<String> except) {
+    private static List<String> blockers(RigAnalysis analysis, List<Convex> matter, Way way, Set<String> except) {
         Vec3 by = way.direction().times(way.length());
         List<Convex> swept = matter.stream()
                 .flatMap(piece -> swept(piece.bounds(), by).stream())
                 .toList();
-        return context.clearances().standIn(swept, except, 1);
+        return analysis.clearances().standIn(swept, except, 1);
     }
 
     /** The room that a box sweeps, a little less than the whole of it; none when it is too thin for that. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
@@ -12,20 +13,20 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** A plug with its first bend has room in front of its socket. */
-public final class PlugRoom implements Check {
+final class PlugRoom implements Check {
     private static final double HALF_WIDTH = 7;
     private static final double START = 1;
 
@@ -47,41 +48,41 @@ public final class PlugRoom implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (CableRun cable : context.rig().content().cables()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (CableRun cable : analysis.rig().content().cables()) {
             Optional<Facet.Cable> wire =
-                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
             if (wire.isPresent()) {
-                judge(context, cable, cable.a(), wire.get(), results);
-                judge(context, cable, cable.b(), wire.get(), results);
+                judge(analysis, cable, cable.a(), wire.get(), results);
+                judge(analysis, cable, cable.b(), wire.get(), results);
             }
         }
     }
 
-    private static void judge(CheckContext context, CableRun cable, SocketRef ref, Facet.Cable wire, Results results) {
-        Optional<Placed> placed = context.rig().find(ref.placement());
+    private static void judge(RigAnalysis analysis, CableRun cable, SocketRef ref, Facet.Cable wire, Results results) {
+        Optional<Placed> placed = analysis.rig().find(ref.placement());
         Optional<Socket> socket = placed.flatMap(p -> p.type().socket(ref.socket()));
         if (socket.isEmpty() || socket.get().normal().length() < 0.5) {
             return;
         }
         Facet.CableEnd end = end(socket.get(), wire);
-        double length = context.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
+        double length = analysis.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
         List<String> inTheWay =
-                context.clearances().standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
+                analysis.clearances().standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
         if (inTheWay.isEmpty()) {
             results.fine();
             return;
         }
         String names = inTheWay.stream()
-                .map(context.rig()::title)
+                .map(analysis.rig()::title)
                 .reduce((a, b) -> a + ", " + b)
                 .orElseThrow();
         results.found(
                 List.of(cable.id(), ref.toString()),
                 names + " stands where the plug at " + socket.get().title() + " goes",
                 new Evidence.Statement(
-                        names + " within " + Say.length(length),
-                        Say.length(length) + " for a " + (end.rightAngle() ? "right-angle" : "straight") + " plug"),
+                        names + " within " + Words.length(length),
+                        Words.length(length) + " for a " + (end.rightAngle() ? "right-angle" : "straight") + " plug"),
                 socket.get().title() + " of " + placed.get().title() + ": the plug would be bent at its boot.");
     }
 
@@ -111,18 +112,18 @@ public final class PlugRoom implements Check {
 
     /** The same cable with right-angle plugs. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         CableRun cable =
-                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
-        Facet.Cable now = context.catalogue()
+                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        Facet.Cable now = analysis.catalogue()
                 .require(cable.type())
                 .facet(Facet.Cable.class)
                 .orElseThrow();
         List<Candidate> all = new ArrayList<>();
-        for (ItemType other : Parts.byNearness(context)) {
+        for (ItemType other : Parts.byNearness(analysis)) {
             Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);
             if (wire.isPresent() && isSameWithAngle(now, wire.get())) {
-                all.add(Wiring.exchange(context, cable, other));
+                all.add(Wiring.exchange(analysis, cable, other));
             }
         }
         return all;

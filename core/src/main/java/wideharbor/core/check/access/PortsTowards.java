@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
@@ -14,20 +15,20 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** A device that can be turned round has its sockets on the side its cables come from. */
-public final class PortsTowards implements Check {
+final class PortsTowards implements Check {
     private static final CheckCard CARD = new CheckCard(
             "access.ports-towards",
             "access",
@@ -47,8 +48,8 @@ public final class PortsTowards implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         Map<String, List<CableRun>> byPart = new LinkedHashMap<>();
         for (CableRun cable : rig.content().cables()) {
             for (String end : List.of(cable.a().placement(), cable.b().placement())) {
@@ -64,7 +65,7 @@ public final class PortsTowards implements Check {
                 continue;
             }
             double saving = saving(rig, part, turn.get(), cabled.getValue());
-            double worth = context.rule(Rule.PORTS_TURN);
+            double worth = analysis.rule(Rule.PORTS_TURN);
             if (saving <= worth) {
                 results.fine();
             } else {
@@ -72,7 +73,7 @@ public final class PortsTowards implements Check {
                         List.of(part.id()),
                         part.title() + " has its sockets on the far side",
                         Evidence.Amount.atMost(saving, worth, "mm"),
-                        "Turned round, its cables would be " + Say.length(saving) + " shorter in all.");
+                        "Turned round, its cables would be " + Words.length(saving) + " shorter in all.");
             }
         }
     }
@@ -120,14 +121,14 @@ public final class PortsTowards implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String part = finding.key().subjects().get(0);
-        return turn(context.rig(), part).stream()
+        return turn(analysis.rig(), part).stream()
                 .map(m -> new Candidate(
                         "turn",
-                        "Turn " + context.rig().title(part) + " round",
+                        "Turn " + analysis.rig().title(part) + " round",
                         List.of(new Scoped(
-                                context.scopeOf(m.key()), new Command.Set(m.key(), turned(m.value()), false)))))
+                                analysis.scopeOf(m.key()), new Command.Set(m.key(), turned(m.value()), false)))))
                 .toList();
     }
 }

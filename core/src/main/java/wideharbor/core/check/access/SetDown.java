@@ -3,21 +3,21 @@ package wideharbor.core.check.access;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Resting;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /** A rig that is held can be put down: it stands on parts made to bear it, and stays standing. */
-public final class SetDown implements Check {
+final class SetDown implements Check {
     private static final CheckCard CARD = new CheckCard(
             "access.set-down",
             "access",
@@ -45,19 +45,19 @@ public final class SetDown implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         boolean onLegs = rig.attached().stream()
                 .anyMatch(p -> p.type().category() == Category.LEGS || p.type().category() == Category.HEAD);
         Mass mass = Mass.of(rig, rig.subtree(rig.content().root()));
         if (onLegs || mass.grams() <= 0) {
             return;
         }
-        Resting.of(rig, context.clearances(), mass.centre()).ifPresent(rest -> judge(context, rest, results));
+        Resting.of(rig, analysis.clearances(), mass.centre()).ifPresent(rest -> judge(analysis, rest, results));
     }
 
-    private static void judge(CheckContext context, Resting rest, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Resting rest, Results results) {
+        Rig rig = analysis.rig();
         List<String> tender = rest.contacts().stream()
                 .filter(id -> TENDER.contains(rig.require(id).type().category()))
                 .toList();
@@ -72,17 +72,17 @@ public final class SetDown implements Check {
                                     ", ",
                                     rest.contacts().stream().map(rig::title).toList()),
                             "plates, rods, cage, pad or handles"),
-                    "As it is worn it leans " + Say.one(rest.leanDegrees())
+                    "As it is worn it leans " + Words.one(rest.leanDegrees())
                             + "° on the table. Keep a stand or a saddle for it.");
             return;
         }
-        double need = context.rule(Rule.SET_DOWN_MARGIN);
+        double need = analysis.rule(Rule.SET_DOWN_MARGIN);
         if (rest.marginMm() < need) {
             results.found(
                     List.of("set-down"),
                     "Put down, it tips at a knock",
                     Evidence.Amount.atLeast(rest.marginMm(), need, "mm"),
-                    "The centre of mass stands " + Say.mm(rest.marginMm())
+                    "The centre of mass stands " + Words.mm(rest.marginMm())
                             + " inside what touches the table. Keep a stand or a saddle for it.");
             return;
         }

@@ -2,18 +2,19 @@ package wideharbor.core.check.balance;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 
 /** A tilting head holds the rig wherever it is left. */
-public final class Counterbalanced implements Check {
+final class Counterbalanced implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.counterbalance",
             "balance",
@@ -33,16 +34,16 @@ public final class Counterbalanced implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Posture.of(context, Facet.Support.Way.TILTS).ifPresent(posture -> {
+    public void run(RigAnalysis analysis, Results results) {
+        Posture.of(analysis, Facet.Support.Way.TILTS).ifPresent(posture -> {
             Optional<Facet.Counterbalance> springs = posture.support().type().facet(Facet.Counterbalance.class);
-            if (Posture.isWeighed(posture, results) && springs.isPresent()) {
-                judge(context, posture, springs.get(), results);
+            if (Weighed.is(posture, results) && springs.isPresent()) {
+                judge(analysis, posture, springs.get(), results);
             }
         });
     }
 
-    private static void judge(CheckContext context, Posture posture, Facet.Counterbalance springs, Results results) {
+    private static void judge(RigAnalysis analysis, Posture posture, Facet.Counterbalance springs, Results results) {
         double has = posture.carried().kilograms() * posture.upMm();
         if (has >= springs.fromKgMm() && has <= springs.toKgMm()) {
             results.fine();
@@ -54,9 +55,10 @@ public final class Counterbalanced implements Check {
                 List.of(posture.support().id(), "counterbalance"),
                 posture.support().title()
                         + (has < springs.fromKgMm() ? " springs back" : " lets the camera drop")
-                        + Posture.withLens(context),
+                        + analysis.withLens(),
                 Evidence.Amount.between(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm"),
-                "At " + Say.one(TILT) + "° " + Say.one(Math.abs(left)) + " N·m are left to the drag. Lower or raise the"
+                "At " + Words.one(TILT) + "° " + Words.one(Math.abs(left))
+                        + " N·m are left to the drag. Lower or raise the"
                         + " rig on the head, or take the head that holds it.");
     }
 }

@@ -2,17 +2,18 @@ package wideharbor.core.check.balance;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 
 /** On a gimbal the centre of mass can be brought to the middle of all three axes. */
-public final class GimbalAxes implements Check {
+final class GimbalAxes implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.gimbal",
             "balance",
@@ -31,10 +32,10 @@ public final class GimbalAxes implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Posture.of(context, Facet.Support.Way.GIMBAL).ifPresent(posture -> {
+    public void run(RigAnalysis analysis, Results results) {
+        Posture.of(analysis, Facet.Support.Way.GIMBAL).ifPresent(posture -> {
             Optional<Facet.Gimbal> gimbal = posture.support().type().facet(Facet.Gimbal.class);
-            if (Posture.isWeighed(posture, results) && gimbal.isPresent()) {
+            if (Weighed.is(posture, results) && gimbal.isPresent()) {
                 axis(
                         posture,
                         results,
@@ -42,7 +43,7 @@ public final class GimbalAxes implements Check {
                         Math.abs(posture.leftMm()),
                         gimbal.get().sideMm(),
                         posture.leftMm() > 0 ? "left" : "right",
-                        Posture.withLens(context));
+                        analysis.withLens());
                 axis(
                         posture,
                         results,
@@ -50,7 +51,7 @@ public final class GimbalAxes implements Check {
                         Math.abs(posture.upMm()),
                         gimbal.get().heightMm(),
                         posture.upMm() > 0 ? "above" : "below",
-                        Posture.withLens(context));
+                        analysis.withLens());
             }
         });
     }
@@ -63,7 +64,7 @@ public final class GimbalAxes implements Check {
         }
         results.found(
                 List.of(posture.support().id(), axis),
-                "Centre of mass " + Say.mm(off) + " " + where + " of the pivot" + lens,
+                "Centre of mass " + Words.mm(off) + " " + where + " of the pivot" + lens,
                 Evidence.Amount.atMost(off, travel, "mm"),
                 axis.equals("side")
                         ? "An offset plate, or a part on the other side, brings it within the arms' travel."

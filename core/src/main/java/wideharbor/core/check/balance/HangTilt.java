@@ -1,20 +1,22 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Words;
 
 /** A rig that hangs from a hand, a hook or a vest hangs level. */
-public final class HangTilt implements Check {
+final class HangTilt implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.hang",
             "balance",
@@ -33,43 +35,43 @@ public final class HangTilt implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Posture.of(context, Facet.Support.Way.HANGS).ifPresent(posture -> {
-            if (Posture.isWeighed(posture, results)) {
-                judge(context, posture, results);
+    public void run(RigAnalysis analysis, Results results) {
+        Posture.of(analysis, Facet.Support.Way.HANGS).ifPresent(posture -> {
+            if (Weighed.is(posture, results)) {
+                judge(analysis, posture, results);
             }
         });
     }
 
-    private static void judge(CheckContext context, Posture posture, Results results) {
+    private static void judge(RigAnalysis analysis, Posture posture, Results results) {
         String hook = posture.support().id();
         if (posture.upMm() >= 0) {
             results.found(
                     Severity.STOP,
                     List.of(hook, "turns-over"),
-                    "Hooked " + Say.mm(posture.upMm()) + " below its centre of mass",
+                    "Hooked " + Words.mm(posture.upMm()) + " below its centre of mass",
                     Evidence.Amount.atMost(posture.upMm(), 0, "mm"),
                     "It turns over the moment it hangs free. A higher handle, or weight lower down.");
             return;
         }
         double tilt = Statics.hangTilt(posture.aheadMm(), -posture.upMm());
-        double allowed = context.rule(Rule.HANG_TILT);
+        double allowed = analysis.rule(Rule.HANG_TILT);
         if (Math.abs(tilt) <= allowed) {
             results.fine();
             return;
         }
         results.found(
                 List.of(hook, "tilt"),
-                "Hangs " + Say.one(Math.abs(tilt)) + "° nose " + (tilt > 0 ? "down" : "up") + Posture.withLens(context),
+                "Hangs " + Words.one(Math.abs(tilt)) + "° nose " + (tilt > 0 ? "down" : "up") + analysis.withLens(),
                 Evidence.Amount.between(tilt, -allowed, allowed, "°"),
-                "The centre of mass is " + Say.mm(Math.abs(posture.aheadMm()))
-                        + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Say.mm(-posture.upMm())
+                "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
+                        + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Words.mm(-posture.upMm())
                         + " below the hook.");
     }
 
     /** The slide that brings the centre of mass under the hook. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        return Slides.balancing(context);
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        return Slides.balancing(analysis);
     }
 }

@@ -1,18 +1,19 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 
 /** Held or worn, the rig does not lean to one side. */
-public final class Lateral implements Check {
+final class Lateral implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.lateral",
             "balance",
@@ -31,19 +32,19 @@ public final class Lateral implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Posture.of(context)
+    public void run(RigAnalysis analysis, Results results) {
+        Posture.of(analysis)
                 .filter(p -> p.facet().way() == Facet.Support.Way.SHOULDER
                         || p.facet().way() == Facet.Support.Way.HANGS)
                 .ifPresent(posture -> {
-                    if (Posture.isWeighed(posture, results)) {
-                        judge(context, posture, results);
+                    if (Weighed.is(posture, results)) {
+                        judge(analysis, posture, results);
                     }
                 });
     }
 
-    private static void judge(CheckContext context, Posture posture, Results results) {
-        double allowed = context.rule(Rule.LATERAL);
+    private static void judge(RigAnalysis analysis, Posture posture, Results results) {
+        double allowed = analysis.rule(Rule.LATERAL);
         double off = posture.leftMm();
         if (Math.abs(off) <= allowed) {
             results.fine();
@@ -52,7 +53,7 @@ public final class Lateral implements Check {
         String side = off > 0 ? "left" : "right";
         results.found(
                 List.of(posture.support().id(), "lateral"),
-                Say.mm(Math.abs(off)) + " heavy to the " + side + Posture.withLens(context),
+                Words.mm(Math.abs(off)) + " heavy to the " + side + analysis.withLens(),
                 Evidence.Amount.between(off, -allowed, allowed, "mm"),
                 "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left")
                         + ", takes the twist.");

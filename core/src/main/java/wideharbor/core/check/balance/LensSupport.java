@@ -1,18 +1,18 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 
 /** A heavy or long lens is braced, and the brace does not lift the mount. */
-public final class LensSupport implements Check {
+final class LensSupport implements Check {
     private static final CheckCard CARD = new CheckCard(
             "lens.support",
             "balance",
@@ -31,12 +31,12 @@ public final class LensSupport implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        if (context.lensMoment().isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        if (analysis.lensMoment().isEmpty()) {
             return;
         }
-        LensMoment lens = context.lensMoment().get();
-        String title = context.rig().title(lens.lens());
+        LensMoment lens = analysis.lensMoment().get();
+        String title = analysis.rig().title(lens.lens());
         if (!lens.carried().isComplete()) {
             results.notChecked(
                     List.of(lens.lens()),
@@ -45,14 +45,18 @@ public final class LensSupport implements Check {
             braced(lens, title, results);
         } else if (lens.momentNm() > lens.limitNm()) {
             needs(results, lens, title, Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
-        } else if (lens.lengthMm() > context.rule(Rule.MOUNT_LENGTH)) {
-            needs(results, lens, title, Evidence.Amount.atMost(lens.lengthMm(), context.rule(Rule.MOUNT_LENGTH), "mm"));
-        } else if (lens.carried().grams() > context.rule(Rule.MOUNT_MASS)) {
+        } else if (lens.lengthMm() > analysis.rule(Rule.MOUNT_LENGTH)) {
             needs(
                     results,
                     lens,
                     title,
-                    Evidence.Amount.atMost(lens.carried().grams(), context.rule(Rule.MOUNT_MASS), "g"));
+                    Evidence.Amount.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), "mm"));
+        } else if (lens.carried().grams() > analysis.rule(Rule.MOUNT_MASS)) {
+            needs(
+                    results,
+                    lens,
+                    title,
+                    Evidence.Amount.atMost(lens.carried().grams(), analysis.rule(Rule.MOUNT_MASS), "g"));
         } else {
             results.fine();
         }
@@ -63,8 +67,8 @@ public final class LensSupport implements Check {
                 List.of(lens.lens()),
                 title + " needs a lens support",
                 evidence,
-                "The mount alone would carry " + Say.two(lens.momentNm()) + " N·m over " + Say.length(lens.lengthMm())
-                        + "; set the support under it before the lens is let go.");
+                "The mount alone would carry " + Words.two(lens.momentNm()) + " N·m over "
+                        + Words.length(lens.lengthMm()) + "; set the support under it before the lens is let go.");
     }
 
     private static void braced(LensMoment lens, String title, Results results) {
@@ -73,9 +77,9 @@ public final class LensSupport implements Check {
             results.found(
                     Severity.CAUTION,
                     List.of(lens.lens()),
-                    title + " lifts its mount by " + Say.one(-r.mountNewton()) + " N",
+                    title + " lifts its mount by " + Words.one(-r.mountNewton()) + " N",
                     Evidence.Amount.atLeast(r.mountNewton(), 0, "N"),
-                    "The support at " + Say.length(r.atMm())
+                    "The support at " + Words.length(r.atMm())
                             + " stands behind the lens's centre of mass; move it forward.");
         } else {
             results.fine();

@@ -1,10 +1,10 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -12,7 +12,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 
 /** Every part has a mass on file; one without never counts as nothing. */
-public final class MassKnown implements Check {
+final class MassKnown implements Check {
     private static final CheckCard CARD = new CheckCard(
             "mass.known",
             "balance",
@@ -31,8 +31,8 @@ public final class MassKnown implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed placed : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed placed : analysis.rig().attached()) {
             if (Mass.ofPlacement(placed.placement(), placed.type()) instanceof Figure.Unknown unknown) {
                 results.found(
                         List.of(placed.id()),

@@ -1,20 +1,20 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Words;
 
 /** The carried mass lies in the brief's window and the support's payload, with each lens. */
-public final class MassWindow implements Check {
+final class MassWindow implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.mass-window",
             "balance",
@@ -33,16 +33,16 @@ public final class MassWindow implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Mass carried = context.carried();
-        String support = context.rig().configuration().support();
+    public void run(RigAnalysis analysis, Results results) {
+        Mass carried = analysis.carried();
+        String support = analysis.rig().configuration().support();
         if (!carried.isComplete()) {
             results.notChecked(List.of(support), "no mass on file for " + String.join(", ", carried.unweighed()));
             return;
         }
-        payload(context, results, carried, support);
-        double floor = context.job().brief().massFloorGrams();
-        double ceiling = context.job().brief().massCeilingGrams();
+        payload(analysis, results, carried, support);
+        double floor = analysis.job().brief().massFloorGrams();
+        double ceiling = analysis.job().brief().massCeilingGrams();
         if (floor > 0 || ceiling > 0) {
             judge(
                     results,
@@ -54,8 +54,8 @@ public final class MassWindow implements Check {
         }
     }
 
-    private static void payload(CheckContext context, Results results, Mass carried, String support) {
-        context.rig()
+    private static void payload(RigAnalysis analysis, Results results, Mass carried, String support) {
+        analysis.rig()
                 .find(support)
                 .flatMap(p -> p.type().facet(Facet.Support.class))
                 .ifPresent(f -> judge(
@@ -77,7 +77,7 @@ public final class MassWindow implements Check {
         } else if (window.holds(carried.grams(), 0)) {
             results.undecided(
                     subjects,
-                    "Carried mass " + Say.kg(carried.grams()) + " may pass the window",
+                    "Carried mass " + Words.kg(carried.grams()) + " may pass the window",
                     evidence,
                     why + " The masses on file are not exact enough to tell.");
         } else {
@@ -86,7 +86,7 @@ public final class MassWindow implements Check {
             results.found(
                     severity,
                     subjects,
-                    Say.kg(by) + (heavy ? " over the " : " under the ") + subjects.get(1) + "'s limit",
+                    Words.kg(by) + (heavy ? " over the " : " under the ") + subjects.get(1) + "'s limit",
                     evidence,
                     why);
         }

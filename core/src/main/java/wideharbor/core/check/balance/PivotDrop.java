@@ -1,19 +1,21 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Words;
 
 /** On a stabiliser's free pivot the rig stays upright by hanging a little below it, and stands level over it. */
-public final class PivotDrop implements Check {
+final class PivotDrop implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.pivot",
             "balance",
@@ -32,26 +34,26 @@ public final class PivotDrop implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Posture.of(context, Facet.Support.Way.PIVOT)
+    public void run(RigAnalysis analysis, Results results) {
+        Posture.of(analysis, Facet.Support.Way.PIVOT)
                 .ifPresent(posture -> posture.support()
                         .type()
                         .facet(Facet.Pivot.class)
                         .ifPresent(pivot -> {
-                            if (Posture.isWeighed(posture, results)) {
-                                judge(context, posture, pivot, results);
+                            if (Weighed.is(posture, results)) {
+                                judge(analysis, posture, pivot, results);
                             }
                         }));
     }
 
-    private static void judge(CheckContext context, Posture posture, Facet.Pivot pivot, Results results) {
+    private static void judge(RigAnalysis analysis, Posture posture, Facet.Pivot pivot, Results results) {
         double drop = -posture.upMm();
         if (drop < pivot.leastDropMm() || drop > pivot.mostDropMm()) {
             results.found(
                     List.of(posture.support().id(), "drop"),
                     drop < pivot.leastDropMm()
-                            ? "Topples: " + Say.mm(drop) + " below the pivot" + Posture.withLens(context)
-                            : "Swings: " + Say.mm(drop) + " below the pivot" + Posture.withLens(context),
+                            ? "Topples: " + Words.mm(drop) + " below the pivot" + analysis.withLens()
+                            : "Swings: " + Words.mm(drop) + " below the pivot" + analysis.withLens(),
                     Evidence.Amount.between(drop, pivot.leastDropMm(), pivot.mostDropMm(), "mm"),
                     drop < pivot.leastDropMm()
                             ? "Weight at the foot of the post, or a longer post, brings it down."
@@ -63,10 +65,10 @@ public final class PivotDrop implements Check {
             results.found(
                     Severity.CAUTION,
                     List.of(posture.support().id(), "level"),
-                    "Leans " + Say.one(Statics.hangTilt(off, drop)) + "° nose "
-                            + (posture.aheadMm() > 0 ? "down" : "up") + Posture.withLens(context),
+                    "Leans " + Words.one(Statics.hangTilt(off, drop)) + "° nose "
+                            + (posture.aheadMm() > 0 ? "down" : "up") + analysis.withLens(),
                     Evidence.Amount.atMost(off, posture.facet().balanceToleranceMm(), "mm"),
-                    "The centre of mass is " + Say.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
+                    "The centre of mass is " + Words.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
                             + " the pivot.");
             return;
         }
@@ -75,7 +77,7 @@ public final class PivotDrop implements Check {
 
     /** The slide that brings the centre of mass over the post. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        return finding.key().subjects().contains("level") ? Slides.balancing(context) : List.of();
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        return finding.key().subjects().contains("level") ? Slides.balancing(analysis) : List.of();
     }
 }

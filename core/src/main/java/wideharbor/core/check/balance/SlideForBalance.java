@@ -3,6 +3,7 @@ package wideharbor.core.check.balance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
@@ -10,18 +11,18 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /** With each lens, the centre of mass stands over the support, or a slide within its travel brings it there. */
-public final class SlideForBalance implements Check {
+final class SlideForBalance implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.slide",
             "balance",
@@ -40,13 +41,13 @@ public final class SlideForBalance implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        String support = context.rig().configuration().support();
-        if (context.balance().isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        String support = analysis.rig().configuration().support();
+        if (analysis.balance().isEmpty()) {
             results.notChecked(List.of(support), "the support is not on the rig");
             return;
         }
-        SlideBalance balance = context.balance().get();
+        SlideBalance balance = analysis.balance().get();
         if (!balance.carried().isComplete()) {
             results.notChecked(
                     List.of(support),
@@ -62,8 +63,8 @@ public final class SlideForBalance implements Check {
         }
         Evidence evidence =
                 Evidence.Amount.between(middle, -tolerance, tolerance, "mm").ranging(off, Figure.Source.MAKER);
-        String lens = context.build()
-                .lens(context.rig().lens())
+        String lens = analysis.build()
+                .lens(analysis.rig().lens())
                 .map(l -> " with " + l.title())
                 .orElse("");
         if (off.to() >= -tolerance && off.from() <= tolerance && Math.abs(middle) <= tolerance) {
@@ -80,7 +81,7 @@ public final class SlideForBalance implements Check {
     private static void judge(
             Results results, String support, SlideBalance balance, double middle, Evidence evidence, String lens) {
         String where = middle > 0 ? " nose-heavy" : " tail-heavy";
-        String title = Say.mm(Math.abs(middle)) + where + lens;
+        String title = Words.mm(Math.abs(middle)) + where + lens;
         Optional<SlideBalance.Slide> slide = balance.slide();
         if (slide.isPresent() && slide.get().inReach()) {
             results.found(Severity.CAUTION, List.of(support), title, evidence, reachable(slide.get()));
@@ -92,14 +93,15 @@ public final class SlideForBalance implements Check {
     }
 
     private static String reachable(SlideBalance.Slide slide) {
-        return "The camera must go " + Say.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + "; the slide reaches it.";
+        return "The camera must go " + Words.mm(Math.abs(slide.cameraShiftMm())) + way(slide)
+                + "; the slide reaches it.";
     }
 
     private static String outOfReach(SlideBalance.Slide slide) {
         Span range = slide.cameraRangeMm();
         double has = slide.cameraShiftMm() < 0 ? -range.from() : range.to();
-        return "The camera must go " + Say.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + ", and the slide has "
-                + Say.mm(Math.max(0, has)) + " left that way.";
+        return "The camera must go " + Words.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + ", and the slide has "
+                + Words.mm(Math.max(0, has)) + " left that way.";
     }
 
     private static String way(SlideBalance.Slide slide) {
@@ -108,47 +110,50 @@ public final class SlideForBalance implements Check {
 
     /** One setting for the whole set where there is one, then the setting for this lens alone. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Optional<SlideBalance.Slide> slide = context.balance().flatMap(SlideBalance::slide);
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Optional<SlideBalance.Slide> slide = analysis.balance().flatMap(SlideBalance::slide);
         if (slide.isEmpty() || !slide.get().inReach()) {
-            List<Candidate> other = new ArrayList<>(Slides.balancing(context));
-            other.addAll(Slides.counterweights(context));
+            List<Candidate> other = new ArrayList<>(Slides.balancing(analysis));
+            other.addAll(Slides.counterweights(analysis));
             return other;
         }
         SettingKey key = slide.get().motion().key();
         List<Candidate> all = new ArrayList<>();
-        boolean severalLenses = context.build().lenses().size() > 1;
+        boolean severalLenses = analysis.build().lenses().size() > 1;
         Scope shared =
-                context.build().scopeOf(key, context.rig().configuration().id(), "");
+                analysis.build().scopeOf(key, analysis.rig().configuration().id(), "");
         if (severalLenses) {
-            forAll(context, key)
+            forAll(analysis, key)
                     .ifPresent(v ->
-                            all.add(candidate(slide.get(), key, v, shared, ", one setting for every lens", context)));
+                            all.add(candidate(slide.get(), key, v, shared, ", one setting for every lens", analysis)));
         }
         // A part of this configuration alone has one setting: the lens's own changes hold in the others, too.
         boolean perLens = severalLenses
-                && context.build().base().placement(key.placement()).isPresent();
-        Scope scope = perLens ? new Scope.InLens(context.rig().lens()) : shared;
+                && analysis.build().base().placement(key.placement()).isPresent();
+        Scope scope = perLens ? new Scope.InLens(analysis.rig().lens()) : shared;
         String suffix = perLens ? " for this lens" : "";
-        all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix, context));
+        all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix, analysis));
         return all;
     }
 
     private static Candidate candidate(
-            SlideBalance.Slide slide, SettingKey key, double value, Scope scope, String suffix, CheckContext context) {
+            SlideBalance.Slide slide, SettingKey key, double value, Scope scope, String suffix, RigAnalysis analysis) {
         double rounded = Math.round(value * 2) / 2.0;
         double shift = slide.sense() * (rounded - slide.motion().value());
         List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, rounded, false))));
         return new Candidate(
-                "slide", "Slide camera " + Say.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix, edit);
+                "slide",
+                "Slide camera " + Words.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix,
+                edit);
     }
 
     /** The middle of the settings at which every lens is within tolerance; empty when none serves all. */
-    private static Optional<Double> forAll(CheckContext context, SettingKey key) {
+    private static Optional<Double> forAll(RigAnalysis analysis, SettingKey key) {
         double low = Double.NEGATIVE_INFINITY;
         double high = Double.POSITIVE_INFINITY;
-        for (var lens : context.build().lenses()) {
-            Rig rig = Rig.resolve(context.build(), context.rig().configuration().id(), lens.id(), context.catalogue());
+        for (var lens : analysis.build().lenses()) {
+            Rig rig =
+                    Rig.resolve(analysis.build(), analysis.rig().configuration().id(), lens.id(), analysis.catalogue());
             Optional<SlideBalance> balance = SlideBalance.of(rig);
             Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide);
             if (slide.isEmpty()

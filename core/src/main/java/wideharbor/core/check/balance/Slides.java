@@ -2,6 +2,8 @@ package wideharbor.core.check.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
@@ -10,10 +12,9 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.check.Check;
-import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Parts;
-import wideharbor.core.check.Say;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -27,13 +28,13 @@ final class Slides {
     /**
      * Slides along the axis that shift the carried mass, each set so that it balances, as far as its travel lets it.
      */
-    static List<Check.Candidate> balancing(CheckContext context) {
-        List<Check.Candidate> all = new ArrayList<>();
-        Posture posture = Posture.of(context).orElse(null);
+    static List<Candidate> balancing(RigAnalysis analysis) {
+        List<Candidate> all = new ArrayList<>();
+        Posture posture = Posture.of(analysis).orElse(null);
         if (posture == null) {
             return all;
         }
-        Rig rig = context.rig();
+        Rig rig = analysis.rig();
         for (Motion motion : rig.motions()) {
             if (!(motion.freedom() instanceof Freedom.Slide) || motion.joint().isEmpty()) {
                 continue;
@@ -55,12 +56,12 @@ final class Slides {
                     Math.max(motion.range().from(), Math.min(motion.range().to(), value));
             double rounded = Math.round(kept * 2) / 2.0;
             if (Math.abs(rounded - motion.value()) >= 0.5) {
-                all.add(new Check.Candidate(
+                all.add(new Candidate(
                         "slide",
                         "Set " + rig.title(motion.key().placement()) + ", "
-                                + motion.freedom().title() + " to " + Say.mm(rounded),
+                                + motion.freedom().title() + " to " + Words.mm(rounded),
                         List.of(new Scoped(
-                                context.build()
+                                analysis.build()
                                         .scopeOf(
                                                 motion.key(),
                                                 rig.configuration().id(),
@@ -72,20 +73,20 @@ final class Slides {
     }
 
     /** Another battery on the same plate as a counterweight, from the kit before the shelf. */
-    static List<Check.Candidate> counterweights(CheckContext context) {
-        List<Check.Candidate> all = new ArrayList<>();
-        for (Placed placed : context.rig().attached()) {
+    static List<Candidate> counterweights(RigAnalysis analysis) {
+        List<Candidate> all = new ArrayList<>();
+        for (Placed placed : analysis.rig().attached()) {
             if (placed.type().facet(Facet.Battery.class).isEmpty()) {
                 continue;
             }
-            for (ItemType other : Parts.byNearness(context)) {
+            for (ItemType other : Parts.byNearness(analysis)) {
                 if (other.facet(Facet.Battery.class).isPresent()
                         && !other.equals(placed.type())
                         && samePort(placed.type(), other)) {
-                    all.add(new Check.Candidate(
+                    all.add(new Candidate(
                             "counterweight",
                             other.name() + " in place of " + placed.title(),
-                            Parts.swap(context, placed.id(), other)));
+                            Parts.swap(analysis, placed.id(), other)));
                 }
             }
         }

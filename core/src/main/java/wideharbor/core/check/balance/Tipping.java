@@ -1,23 +1,23 @@
 package wideharbor.core.check.balance;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Convex;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** Legs keep the rig standing through a slope or a knock. */
-public final class Tipping implements Check {
+final class Tipping implements Check {
     private static final CheckCard CARD = new CheckCard(
             "balance.tipping",
             "balance",
@@ -36,15 +36,15 @@ public final class Tipping implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Placed legs : rig.attached()) {
-            legs.type().facet(Facet.Feet.class).ifPresent(feet -> judge(context, legs, feet, results));
+            legs.type().facet(Facet.Feet.class).ifPresent(feet -> judge(analysis, legs, feet, results));
         }
     }
 
-    private static void judge(CheckContext context, Placed legs, Facet.Feet feet, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Placed legs, Facet.Feet feet, Results results) {
+        Rig rig = analysis.rig();
         Mass all = Mass.of(rig, rig.subtree(rig.content().root()));
         List<String> open =
                 all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
@@ -52,7 +52,7 @@ public final class Tipping implements Check {
             results.notChecked(List.of(legs.id()), "no mass on file for " + String.join(", ", open));
             return;
         }
-        Convex.Bounds ground = context.clearances().matterOf(legs.id()).stream()
+        Convex.Bounds ground = analysis.clearances().matterOf(legs.id()).stream()
                 .map(Convex::bounds)
                 .reduce(Convex.Bounds::with)
                 .orElse(null);
@@ -62,31 +62,31 @@ public final class Tipping implements Check {
         }
         var world = rig.world();
         var middle = legs.pose().at();
-        double height = all.centre().dot(world.up()) - floor(context, legs);
+        double height = all.centre().dot(world.up()) - floor(analysis, legs);
         double off = Math.hypot(
                 all.centre().minus(middle).dot(world.forward()),
                 all.centre().minus(middle).dot(world.left()));
         double inner = feet.count() > 2 ? feet.radiusMm() * Math.cos(Math.PI / feet.count()) : feet.radiusMm();
         double angle = Statics.tipAngle(inner - off, height);
-        double need = context.rule(Rule.TIP_ANGLE);
+        double need = analysis.rule(Rule.TIP_ANGLE);
         if (angle >= need) {
             results.fine();
             return;
         }
         results.found(
                 List.of(legs.id(), "tipping"),
-                legs.title() + " tips at " + Say.one(angle) + "°" + Posture.withLens(context),
+                legs.title() + " tips at " + Words.one(angle) + "°" + analysis.withLens(),
                 Evidence.Amount.atLeast(angle, need, "°"),
-                "The centre of mass is " + Say.length(height) + " up and " + Say.length(Math.max(0, inner - off))
+                "The centre of mass is " + Words.length(height) + " up and " + Words.length(Math.max(0, inner - off))
                         + " inside the nearest edge of the feet. Spread the legs, turn one to the heavy side, or weigh"
                         + " them down; a local rule or a rigger may ask for more.");
     }
 
     /** The lowest point of the legs, along the world's up. */
-    private static double floor(CheckContext context, Placed legs) {
-        return context.clearances().matterOf(legs.id()).stream()
+    private static double floor(RigAnalysis analysis, Placed legs) {
+        return analysis.clearances().matterOf(legs.id()).stream()
                 .flatMap(c -> c.corners().stream())
-                .mapToDouble(c -> c.dot(context.rig().world().up()))
+                .mapToDouble(c -> c.dot(analysis.rig().world().up()))
                 .min()
                 .orElse(0);
     }

@@ -1,20 +1,20 @@
 package wideharbor.core.check.brief;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /** A configuration becomes another as quickly as the brief asks. */
-public final class ChangeDemands implements Check {
+final class ChangeDemands implements Check {
     private static final CheckCard CARD = new CheckCard(
             "changeover.demand",
             "brief",
@@ -33,23 +33,23 @@ public final class ChangeDemands implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
+    public void run(RigAnalysis analysis, Results results) {
         // The lens stays on through a change: told once, with the first of the set.
-        if (!context.build().lenses().isEmpty()
-                && !context.build().lenses().get(0).id().equals(context.rig().lens())) {
+        if (!analysis.build().lenses().isEmpty()
+                && !analysis.build().lenses().get(0).id().equals(analysis.rig().lens())) {
             return;
         }
-        String here = context.rig().configuration().id();
-        for (Asks.ChangeDemand demand : context.job().brief().asks().changes()) {
+        String here = analysis.rig().configuration().id();
+        for (Asks.ChangeDemand demand : analysis.job().brief().asks().changes()) {
             if (demand.from().equals(here)) {
-                judge(context, demand, results);
+                judge(analysis, demand, results);
             }
         }
     }
 
-    private static void judge(CheckContext context, Asks.ChangeDemand demand, Results results) {
+    private static void judge(RigAnalysis analysis, Asks.ChangeDemand demand, Results results) {
         List<String> subjects = List.of("change-to", demand.to());
-        if (context.build().configuration(demand.to()).isEmpty()) {
+        if (analysis.build().configuration(demand.to()).isEmpty()) {
             results.found(
                     subjects,
                     "No configuration " + demand.to() + " to change to",
@@ -57,18 +57,18 @@ public final class ChangeDemands implements Check {
                     "The brief asks for the change; the build does not have where it leads.");
             return;
         }
-        Rig to = Rig.resolve(context.build(), demand.to(), context.rig().lens(), context.catalogue());
-        Changeover way = Changeover.between(context.rig(), to, context.rules());
+        Rig to = Rig.resolve(analysis.build(), demand.to(), analysis.rig().lens(), analysis.catalogue());
+        Changeover way = Changeover.between(analysis.rig(), to, analysis.rules());
         if (ChangeoverMatrix.isMet(demand, way)) {
             results.fine();
             return;
         }
-        String name = context.rig().configuration().title() + " to "
+        String name = analysis.rig().configuration().title() + " to "
                 + to.configuration().title();
         if (way.minutes() > demand.minutes()) {
             results.found(
                     subjects,
-                    name + " takes " + Say.one(way.minutes()) + " min",
+                    name + " takes " + Words.one(way.minutes()) + " min",
                     Evidence.Amount.atMost(way.minutes(), demand.minutes(), "min"),
                     way.steps().size() + " steps" + tools(way) + ".");
         } else {

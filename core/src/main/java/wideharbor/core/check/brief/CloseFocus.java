@@ -2,19 +2,19 @@ package wideharbor.core.check.brief;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** What was taped lies beyond the lens’s close focus. */
-public final class CloseFocus implements Check {
+final class CloseFocus implements Check {
     private static final CheckCard CARD = new CheckCard(
             "brief.close-focus",
             "brief",
@@ -33,15 +33,15 @@ public final class CloseFocus implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        String lens = context.rig().lens();
-        List<Asks.Tape> tapes = context.job().brief().asks().tapes().stream()
+    public void run(RigAnalysis analysis, Results results) {
+        String lens = analysis.rig().lens();
+        List<Asks.Tape> tapes = analysis.job().brief().asks().tapes().stream()
                 .filter(t -> t.lens().isEmpty() || t.lens().equals(lens))
                 .toList();
         if (tapes.isEmpty() || lens.isEmpty()) {
             return;
         }
-        Optional<Placed> fitted = context.rig().attached().stream()
+        Optional<Placed> fitted = analysis.rig().attached().stream()
                 .filter(p -> p.type().facet(Facet.Lens.class).isPresent())
                 .findFirst();
         if (fitted.isEmpty()) {
@@ -62,7 +62,7 @@ public final class CloseFocus implements Check {
                         List.of(fitted.get().id(), "tape-" + tape.what()),
                         tape.what() + " is nearer than " + fitted.get().title() + " focuses",
                         Evidence.Amount.atLeast(tape.distanceMm(), close, "mm"),
-                        "Move back by " + Say.length(close - tape.distanceMm())
+                        "Move back by " + Words.length(close - tape.distanceMm())
                                 + ", take another lens, or a close-up glass.");
             }
         }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
@@ -13,17 +15,17 @@ import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.signal.Laying;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.signal.Seat;
 
 /** Everybody who looks has a display that is good enough, and a picture gets there. */
-public final class Onlookers implements Check {
+final class Onlookers implements Check {
     private static final int MOST = 4;
 
     private static final CheckCard CARD = new CheckCard(
@@ -38,7 +40,7 @@ public final class Onlookers implements Check {
                     "the brief; sockets and radios on file",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -46,8 +48,8 @@ public final class Onlookers implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Seat seat : context.viewing().seats()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Seat seat : analysis.viewing().seats()) {
             if (seat.isReached()) {
                 results.fine();
                 continue;
@@ -65,19 +67,19 @@ public final class Onlookers implements Check {
 
     /** What is missing, packed. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        context.viewing().seats().stream()
+        analysis.viewing().seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)))
-                .forEach(s -> all.addAll(pack(context, s)));
+                .forEach(s -> all.addAll(pack(analysis, s)));
         return all;
     }
 
-    private static List<Candidate> pack(CheckContext context, Seat seat) {
+    private static List<Candidate> pack(RigAnalysis analysis, Seat seat) {
         return switch (seat.missing()) {
             case DISPLAY ->
                 pack(
-                        context,
+                        analysis,
                         t -> t.facet(Display.class)
                                 .filter(d -> d.trust().compareTo(seat.viewer().trust()) >= 0)
                                 .isPresent(),
@@ -85,24 +87,24 @@ public final class Onlookers implements Check {
                                 t -> t.facet(Display.class).orElseThrow().trust()));
             case RECEIVER ->
                 pack(
-                        context,
+                        analysis,
                         t -> t.facets(Radio.class).stream().anyMatch(r -> !r.sends()),
                         Comparator.comparing(ItemType::name));
             case CABLE ->
                 pack(
-                        context,
+                        analysis,
                         t -> t.facet(Facet.Cable.class)
                                 .filter(w -> w.carries() == Socket.Kind.PICTURE)
                                 .isPresent(),
                         Comparator.comparingDouble(
                                 t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
-            case SENDER -> Laying.transmitter(context);
+            case SENDER -> Laying.transmitter(analysis);
             case NOTHING, LINK -> List.of();
         };
     }
 
-    private static List<Candidate> pack(CheckContext context, Predicate<ItemType> which, Comparator<ItemType> order) {
-        return Parts.byNearness(context).stream()
+    private static List<Candidate> pack(RigAnalysis analysis, Predicate<ItemType> which, Comparator<ItemType> order) {
+        return Parts.byNearness(analysis).stream()
                 .filter(which)
                 .sorted(order)
                 .limit(MOST)

@@ -2,20 +2,19 @@ package wideharbor.core.check.brief;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
-import wideharbor.core.rig.World;
 
 /** The picture stands as the brief wants it in one of the configurations that it asks for. */
-public final class PictureStands implements Check {
+final class PictureStands implements Check {
     private static final CheckCard CARD = new CheckCard(
             "brief.orientation",
             "brief",
@@ -35,21 +34,21 @@ public final class PictureStands implements Check {
 
     /** Told once for a build, with its first configuration and lens: no lens turns the picture. */
     @Override
-    public void run(CheckContext context, Results results) {
-        Orientation wanted = context.job().brief().asks().shoot().orientation();
-        Build build = context.build();
+    public void run(RigAnalysis analysis, Results results) {
+        Orientation wanted = analysis.job().brief().asks().shoot().orientation();
+        Build build = analysis.build();
         Configuration first = build.configurations().get(0);
         if (wanted == Orientation.ANY
-                || !context.rig().configuration().id().equals(first.id())
-                || !isFirstLens(build, context.rig().lens())) {
+                || !analysis.rig().configuration().id().equals(first.id())
+                || !isFirstLens(build, analysis.rig().lens())) {
             return;
         }
         List<Boolean> stands = new ArrayList<>();
         for (Configuration configuration : build.configurations()) {
-            if (context.job().brief().configurations().contains(configuration.id())) {
-                stands.add(isRolled(
-                        Rig.resolve(build, configuration.id(), context.rig().lens(), context.catalogue())
-                                .world()));
+            if (analysis.job().brief().configurations().contains(configuration.id())) {
+                stands.add(Rig.resolve(build, configuration.id(), analysis.rig().lens(), analysis.catalogue())
+                        .world()
+                        .isRolled());
             }
         }
         ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");
@@ -58,11 +57,6 @@ public final class PictureStands implements Check {
 
     private static boolean isFirstLens(Build build, String lens) {
         return build.lenses().isEmpty() || build.lenses().get(0).id().equals(lens);
-    }
-
-    /** Whether the body lies on one of its sides. */
-    public static boolean isRolled(World world) {
-        return world.bodyFaceUp().equals("left") || world.bodyFaceUp().equals("right");
     }
 
     private static void ask(Results results, boolean asked, boolean there, String picture, String how) {

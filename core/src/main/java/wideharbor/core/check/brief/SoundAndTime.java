@@ -1,11 +1,11 @@
 package wideharbor.core.check.brief;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -14,7 +14,7 @@ import wideharbor.core.check.Severity;
  * Sound and time as the brief has them: a microphone when the camera keeps the sound, a timecode box when times must
  * agree.
  */
-public final class SoundAndTime implements Check {
+final class SoundAndTime implements Check {
     private static final CheckCard CARD = new CheckCard(
             "brief.sound",
             "brief",
@@ -33,18 +33,19 @@ public final class SoundAndTime implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Shoot shoot = context.job().brief().asks().shoot();
+    public void run(RigAnalysis analysis, Results results) {
+        Shoot shoot = analysis.job().brief().asks().shoot();
         if (shoot.sound() == Shoot.Sound.CAMERA) {
-            ask(context, results, Capability.HEARS, "microphone", "The camera keeps the sound of this job.");
+            ask(analysis, results, Capability.HEARS, "microphone", "The camera keeps the sound of this job.");
         }
         if (shoot.timecode()) {
-            ask(context, results, Capability.KEEPS_TIME, "timecode box", "Several recorders must agree on the time.");
+            ask(analysis, results, Capability.KEEPS_TIME, "timecode box", "Several recorders must agree on the time.");
         }
     }
 
-    private static void ask(CheckContext context, Results results, Capability capability, String what, String why) {
-        boolean there = context.rig().attached().stream().anyMatch(p -> p.type().can(capability));
+    private static void ask(RigAnalysis analysis, Results results, Capability capability, String what, String why) {
+        boolean there =
+                analysis.rig().attached().stream().anyMatch(p -> p.type().can(capability));
         if (there) {
             results.fine();
             return;

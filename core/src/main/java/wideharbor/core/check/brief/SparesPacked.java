@@ -3,20 +3,21 @@ package wideharbor.core.check.brief;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 
 /** The kit holds the spares that the brief asks for. */
-public final class SparesPacked implements Check {
+final class SparesPacked implements Check {
     private static final CheckCard CARD = new CheckCard(
             "package.spares",
             "brief",
@@ -35,24 +36,24 @@ public final class SparesPacked implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Asks.Spare spare : context.job().brief().asks().spares()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Asks.Spare spare : analysis.job().brief().asks().spares()) {
             Set<ItemType> onRig = new LinkedHashSet<>();
-            context.rig().attached().forEach(p -> onRig.add(p.type()));
-            context.rig()
+            analysis.rig().attached().forEach(p -> onRig.add(p.type()));
+            analysis.rig()
                     .content()
                     .cables()
-                    .forEach(c -> onRig.add(context.catalogue().require(c.type())));
+                    .forEach(c -> onRig.add(analysis.catalogue().require(c.type())));
             for (ItemType type : onRig) {
                 if (type.category().name().equals(spare.category())) {
-                    judge(context, type, spare.pieces(), results);
+                    judge(analysis, type, spare.pieces(), results);
                 }
             }
         }
     }
 
-    private static void judge(CheckContext context, ItemType type, int need, Results results) {
-        int has = context.kit().count(type.ref());
+    private static void judge(RigAnalysis analysis, ItemType type, int need, Results results) {
+        int has = analysis.kit().count(type.ref());
         if (has >= need) {
             results.fine();
             return;
@@ -65,11 +66,11 @@ public final class SparesPacked implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String id = finding.key().subjects().get(1);
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         int missing = (int) Math.round(amount.neededFrom() - amount.measured());
-        return context.catalogue().all().stream()
+        return analysis.catalogue().all().stream()
                 .filter(t -> t.ref().id().equals(id))
                 .map(t -> new Candidate(
                         "pack",

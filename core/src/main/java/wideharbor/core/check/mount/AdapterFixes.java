@@ -2,12 +2,12 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.AdapterFinder;
-import wideharbor.core.check.Chains;
-import wideharbor.core.check.Check.Candidate;
-import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Say;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Chains;
+import wideharbor.core.quantity.Words;
 
 /** Adapters between the two faces of a joint that do not mate. */
 final class AdapterFixes {
@@ -15,20 +15,20 @@ final class AdapterFixes {
 
     private AdapterFixes() {}
 
-    static List<Candidate> of(CheckContext context, String jointId) {
-        Joint joint = context.rig().content().joint(jointId).orElseThrow();
+    static List<Candidate> of(RigAnalysis analysis, String jointId) {
+        Joint joint = analysis.rig().content().joint(jointId).orElseThrow();
         if (joint.kind() != Joint.Kind.LOCATING) {
             return List.of();
         }
         List<Candidate> all = new ArrayList<>();
-        for (AdapterFinder.Chain chain : context.catalogue()
+        for (AdapterFinder.Chain chain : analysis.catalogue()
                 .adapters()
-                .between(context.rig().port(joint.parent()), context.rig().port(joint.child()), MOST_CHAINS)) {
+                .between(analysis.rig().port(joint.parent()), analysis.rig().port(joint.child()), MOST_CHAINS)) {
             all.add(new Candidate(
                     "adapter",
-                    "Put " + chain.title() + " between: " + Say.mm(chain.heightMm()) + ", "
+                    "Put " + chain.title() + " between: " + Words.mm(chain.heightMm()) + ", "
                             + Math.round(chain.massGrams()) + " g",
-                    Chains.between(context, joint, chain)));
+                    Chains.between(analysis, joint, chain)));
         }
         return all;
     }

@@ -4,23 +4,23 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** An arm holds what hangs on its tip, at the angle at which it stands. */
-public final class ArmRating implements Check {
+final class ArmRating implements Check {
     private static final double G = 9.80665;
 
     private static final CheckCard CARD = new CheckCard(
@@ -41,14 +41,14 @@ public final class ArmRating implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed arm : context.rig().attached()) {
-            arm.type().facet(Facet.Arm.class).ifPresent(facet -> judge(context, arm, facet, results));
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed arm : analysis.rig().attached()) {
+            arm.type().facet(Facet.Arm.class).ifPresent(facet -> judge(analysis, arm, facet, results));
         }
     }
 
-    private static void judge(CheckContext context, Placed arm, Facet.Arm facet, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Placed arm, Facet.Arm facet, Results results) {
+        Rig rig = analysis.rig();
         Optional<Joint> carried = rig.carriedBy(arm.id()).stream()
                 .filter(j -> j.parent().port().equals(facet.tipPort()))
                 .findFirst();
@@ -69,7 +69,7 @@ public final class ArmRating implements Check {
         double elevation = Math.toDegrees(Math.atan2(up, level));
         double moment = load.grams() / 1000 * G * level / 1000;
         double rating = facet.momentAt(elevation);
-        double drift = rating * context.rule(Rule.ARM_DRIFT);
+        double drift = rating * analysis.rule(Rule.ARM_DRIFT);
         if (moment <= drift) {
             results.fine();
             return;
@@ -78,8 +78,8 @@ public final class ArmRating implements Check {
         results.found(
                 over ? Severity.STOP : Severity.CAUTION,
                 List.of(arm.id()),
-                arm.title() + " bears " + Say.two(moment) + " N·m, rated " + Say.two(rating) + " at "
-                        + Say.one(elevation) + "°",
+                arm.title() + " bears " + Words.two(moment) + " N·m, rated " + Words.two(rating) + " at "
+                        + Words.one(elevation) + "°",
                 Evidence.Amount.atMost(moment, over ? rating : drift, "N·m"),
                 over
                         ? "It sinks at this angle; shorten the reach or raise it."

@@ -2,20 +2,21 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Conflict;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 
 /** What a configuration or a lens changes still finds what it changes. */
-public final class Conflicts implements Check {
+final class Conflicts implements Check {
     private static final CheckCard CARD = new CheckCard(
             "configuration.conflict",
             "configuration",
@@ -34,47 +35,47 @@ public final class Conflicts implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        if (context.rig().conflicts().isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        if (analysis.rig().conflicts().isEmpty()) {
             results.fine();
         }
-        for (Conflict conflict : context.rig().conflicts()) {
+        for (Conflict conflict : analysis.rig().conflicts()) {
             results.found(
                     List.of(conflict.subject()),
-                    owner(context, conflict.scope()) + " changes what is no longer there",
+                    owner(analysis, conflict.scope()) + " changes what is no longer there",
                     new Evidence.Statement(conflict.why().replaceAll("\\.$", ""), "something to change"),
                     "It is passed over until it is dropped, or what it names is back.");
         }
     }
 
-    private static String owner(CheckContext context, Scope scope) {
+    private static String owner(RigAnalysis analysis, Scope scope) {
         if (scope instanceof Scope.InLens in) {
-            return context.build().lens(in.lens()).map(l -> l.title()).orElse(in.lens());
+            return analysis.build().lens(in.lens()).map(l -> l.title()).orElse(in.lens());
         }
         String id = ((Scope.InConfiguration) scope).configuration();
-        return context.build().configuration(id).map(c -> c.title()).orElse(id);
+        return analysis.build().configuration(id).map(c -> c.title()).orElse(id);
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        for (Conflict conflict : context.rig().conflicts()) {
+        for (Conflict conflict : analysis.rig().conflicts()) {
             if (finding.key().subjects().contains(conflict.subject())) {
-                List<Command> overlay = new ArrayList<>(overlay(context, conflict.scope()));
+                List<Command> overlay = new ArrayList<>(overlay(analysis, conflict.scope()));
                 overlay.remove(conflict.index());
                 all.add(new Candidate(
                         "drop",
-                        "Drop this change of " + owner(context, conflict.scope()),
+                        "Drop this change of " + owner(analysis, conflict.scope()),
                         List.of(new Scoped(conflict.scope(), new Command.ReplaceOverlay(overlay)))));
             }
         }
         return all;
     }
 
-    private static List<Command> overlay(CheckContext context, Scope scope) {
+    private static List<Command> overlay(RigAnalysis analysis, Scope scope) {
         return scope instanceof Scope.InLens in
-                ? context.build().lens(in.lens()).orElseThrow().overlay()
-                : context.build()
+                ? analysis.build().lens(in.lens()).orElseThrow().overlay()
+                : analysis.build()
                         .configuration(((Scope.InConfiguration) scope).configuration())
                         .orElseThrow()
                         .overlay();

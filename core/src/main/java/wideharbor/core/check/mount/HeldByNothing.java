@@ -2,20 +2,21 @@ package wideharbor.core.check.mount;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.rig.Detached;
 
 /** Parts and cables that hang on nothing, followed along the chain to what was taken off. */
-public final class HeldByNothing implements Check {
+final class HeldByNothing implements Check {
     private static final CheckCard CARD = new CheckCard(
             "parts.held",
             "mount",
@@ -34,55 +35,55 @@ public final class HeldByNothing implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        context.rig().attached().forEach(p -> results.fine());
-        for (Detached loose : context.rig().detached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        analysis.rig().attached().forEach(p -> results.fine());
+        for (Detached loose : analysis.rig().detached()) {
             results.found(
                     List.of(loose.placement()),
                     loose.title() + " is held by nothing",
                     new Evidence.Statement("no joint to the body", "a joint"),
-                    why(loose, context));
+                    why(loose, analysis));
         }
-        for (CableRun cable : context.rig().content().cables()) {
-            dangling(cable, context, results);
+        for (CableRun cable : analysis.rig().content().cables()) {
+            dangling(cable, analysis, results);
         }
     }
 
-    private static String why(Detached loose, CheckContext context) {
+    private static String why(Detached loose, RigAnalysis analysis) {
         if (loose.since().isEmpty()) {
             return "It was never joined to anything.";
         }
-        String chain = loose.chain().stream().skip(1).map(context.rig()::title).collect(Collectors.joining(", "));
-        String since = "Held by nothing since " + context.rig().title(loose.since()) + " was taken off";
+        String chain = loose.chain().stream().skip(1).map(analysis.rig()::title).collect(Collectors.joining(", "));
+        String since = "Held by nothing since " + analysis.rig().title(loose.since()) + " was taken off";
         return chain.isEmpty() ? since + "." : since + "; it hung there by way of " + chain + ".";
     }
 
-    private static void dangling(CableRun cable, CheckContext context, Results results) {
-        boolean a = context.rig().find(cable.a().placement()).isPresent();
-        boolean b = context.rig().find(cable.b().placement()).isPresent();
+    private static void dangling(CableRun cable, RigAnalysis analysis, Results results) {
+        boolean a = analysis.rig().find(cable.a().placement()).isPresent();
+        boolean b = analysis.rig().find(cable.b().placement()).isPresent();
         if (a && b) {
             results.fine();
             return;
         }
         String missing =
-                context.rig().title(a ? cable.b().placement() : cable.a().placement());
+                analysis.rig().title(a ? cable.b().placement() : cable.a().placement());
         results.found(
                 Severity.CAUTION,
                 List.of(cable.id()),
-                context.catalogue().require(cable.type()).name() + " dangles",
+                analysis.catalogue().require(cable.type()).name() + " dangles",
                 new Evidence.Statement("one end free", "both ends plugged"),
                 "The end that went to " + missing + " has nowhere to go.");
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String subject = finding.key().subjects().get(0);
-        return context.rig().detached().stream()
+        return analysis.rig().detached().stream()
                 .filter(d -> d.placement().equals(subject) && !d.since().isEmpty())
                 .map(d -> new Candidate(
                         "restore",
-                        "Put " + context.rig().title(d.since()) + " back",
-                        List.of(new Scoped(context.scopeOf(d.since()), new Command.Restore(d.since())))))
+                        "Put " + analysis.rig().title(d.since()) + " back",
+                        List.of(new Scoped(analysis.scopeOf(d.since()), new Command.Restore(d.since())))))
                 .toList();
     }
 }

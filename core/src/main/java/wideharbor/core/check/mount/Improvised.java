@@ -1,17 +1,17 @@
 package wideharbor.core.check.mount;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
 
 /** A part that serves outside its purpose is known to everybody, with the limit somebody put on it. */
-public final class Improvised implements Check {
+final class Improvised implements Check {
     private static final CheckCard CARD = new CheckCard(
             "joints.improvised",
             "mount",
@@ -30,8 +30,8 @@ public final class Improvised implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.liveJoints()) {
             if (joint.confidence() != Joint.Confidence.IMPROVISED) {
                 continue;

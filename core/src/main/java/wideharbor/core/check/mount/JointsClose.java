@@ -2,6 +2,7 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
@@ -9,20 +10,20 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
-import wideharbor.core.check.Settle;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.rods.Spacers;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Settle;
+import wideharbor.core.edit.Spacers;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Closing;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard.Family;
 
 /** Closing joints meet: a side plate between top and bottom, a support under a lens. */
-public final class JointsClose implements Check {
+final class JointsClose implements Check {
     private static final CheckCard CARD = new CheckCard(
             "joints.close",
             "mount",
@@ -41,12 +42,12 @@ public final class JointsClose implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        double gapLimit = context.rule(Rule.CLOSURE_GAP);
-        double angleLimit = context.rule(Rule.CLOSURE_ANGLE);
-        for (Closing closing : context.rig().closings()) {
-            String a = context.rig().title(closing.joint().parent().placement());
-            String b = context.rig().title(closing.joint().child().placement());
+    public void run(RigAnalysis analysis, Results results) {
+        double gapLimit = analysis.rule(Rule.CLOSURE_GAP);
+        double angleLimit = analysis.rule(Rule.CLOSURE_ANGLE);
+        for (Closing closing : analysis.rig().closings()) {
+            String a = analysis.rig().title(closing.joint().parent().placement());
+            String b = analysis.rig().title(closing.joint().child().placement());
             double miss = Math.max(Math.abs(closing.gapMm()), closing.offsetMm());
             if (miss > gapLimit + 1e-6) {
                 String how = Math.abs(closing.gapMm()) < closing.offsetMm()
@@ -54,13 +55,13 @@ public final class JointsClose implements Check {
                         : closing.gapMm() > 0 ? " apart" : " into";
                 results.found(
                         List.of(closing.joint().id()),
-                        b + " " + Say.mm(miss) + (how.equals(" into") ? " into " : how + " from ") + a,
+                        b + " " + Words.mm(miss) + (how.equals(" into") ? " into " : how + " from ") + a,
                         Evidence.Amount.atMost(miss, gapLimit, "mm"),
                         "The joint does not close as the parts stand.");
             } else if (closing.angleDegrees() > angleLimit) {
                 results.found(
                         List.of(closing.joint().id()),
-                        b + " meets " + a + " at " + Say.one(closing.angleDegrees()) + "°",
+                        b + " meets " + a + " at " + Words.one(closing.angleDegrees()) + "°",
                         Evidence.Amount.atMost(closing.angleDegrees(), angleLimit, "°"),
                         "The faces bear on one edge.");
             } else {
@@ -73,33 +74,33 @@ public final class JointsClose implements Check {
      * A height on the parts closes it; at a docked front unit, spacers between the camera and what carries the unit.
      */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String joint = finding.key().subjects().get(0);
         List<Candidate> all = new ArrayList<>();
-        List<Scoped> settle = Settle.closing(context, joint);
+        List<Scoped> settle = Settle.closing(analysis, joint);
         if (!settle.isEmpty()) {
             all.add(new Candidate("set", "Set the height that closes it", settle));
         }
-        context.rig().closings().stream()
+        analysis.rig().closings().stream()
                 .map(Closing::joint)
                 .filter(j -> j.id().equals(joint))
-                .filter(j -> context.standards()
-                                .require(context.rig().port(j.parent()).standard())
+                .filter(j -> analysis.standards()
+                                .require(analysis.rig().port(j.parent()).standard())
                                 .family()
                         == Family.DOCK)
-                .forEach(j -> all.addAll(docking(j, context)));
+                .forEach(j -> all.addAll(docking(j, analysis)));
         return all;
     }
 
     /** The camera that stands low over the unit's rods is lifted off them; one that stands high is let down. */
-    private static List<Candidate> docking(Joint joint, CheckContext context) {
-        boolean unitIsChild = onRods(context.rig(), joint.child().placement());
+    private static List<Candidate> docking(Joint joint, RigAnalysis analysis) {
+        boolean unitIsChild = onRods(analysis.rig(), joint.child().placement());
         PortRef unit = unitIsChild ? joint.child() : joint.parent();
         PortRef camera = unitIsChild ? joint.parent() : joint.child();
-        double low = height(context.rig(), unit) - height(context.rig(), camera);
+        double low = height(analysis.rig(), unit) - height(analysis.rig(), camera);
         List<Candidate> all = new ArrayList<>();
-        for (Joint carrying : context.rig().pathToRoot(unit.placement())) {
-            all.addAll(low > 0 ? Spacers.insert(context, carrying, low) : Spacers.takeOut(context, carrying, -low));
+        for (Joint carrying : analysis.rig().pathToRoot(unit.placement())) {
+            all.addAll(low > 0 ? Spacers.insert(analysis, carrying, low) : Spacers.takeOut(analysis, carrying, -low));
         }
         return all;
     }

@@ -4,25 +4,26 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
-import wideharbor.core.check.Chains;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Chains;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.rig.Placed;
 
 /** What a part cannot do without is on the rig with it. */
-public final class NeedsWithIt implements Check {
+final class NeedsWithIt implements Check {
     private static final CheckCard CARD = new CheckCard(
             "mount.needs",
             "mount",
@@ -42,10 +43,10 @@ public final class NeedsWithIt implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed placed : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed placed : analysis.rig().attached()) {
             for (Relation need : placed.type().relations(Relation.Kind.NEEDS)) {
-                boolean met = context.rig().attached().stream()
+                boolean met = analysis.rig().attached().stream()
                         .anyMatch(o -> !o.id().equals(placed.id()) && need.means(o.type()));
                 if (met) {
                     results.fine();
@@ -53,15 +54,15 @@ public final class NeedsWithIt implements Check {
                 }
                 results.found(
                         List.of(placed.id(), placed.id() + ":" + need.other()),
-                        placed.title() + " needs " + named(context, need),
-                        new Evidence.Statement("not on the rig", named(context, need)),
+                        placed.title() + " needs " + named(analysis, need),
+                        new Evidence.Statement("not on the rig", named(analysis, need)),
                         need.why());
             }
         }
     }
 
-    static String named(CheckContext context, Relation relation) {
-        return context.catalogue().current().stream()
+    static String named(RigAnalysis analysis, Relation relation) {
+        return analysis.catalogue().current().stream()
                 .filter(t -> t.ref().id().equals(relation.other()))
                 .map(ItemType::name)
                 .findFirst()
@@ -73,29 +74,29 @@ public final class NeedsWithIt implements Check {
 
     /** Hangs what is needed on a free port of the rig, as it is or through adapters. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Placed placed = context.rig().require(finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Placed placed = analysis.rig().require(finding.key().subjects().get(0));
         String other = finding.key().subjects().get(1).substring(placed.id().length() + 1);
         Optional<Relation> need = placed.type().relations(Relation.Kind.NEEDS).stream()
                 .filter(r -> r.other().equals(other))
                 .findFirst();
-        List<ItemType> wanted = Parts.byNearness(context).stream()
+        List<ItemType> wanted = Parts.byNearness(analysis).stream()
                 .filter(t -> need.filter(n -> n.means(t)).isPresent())
                 .limit(MOST_TRIED)
                 .toList();
-        List<PortRef> free = freePorts(context);
+        List<PortRef> free = freePorts(analysis);
         List<Candidate> all = new ArrayList<>();
-        wanted.forEach(t -> all.addAll(direct(context, free, t)));
-        wanted.forEach(t -> all.addAll(through(context, free, t)));
+        wanted.forEach(t -> all.addAll(direct(analysis, free, t)));
+        wanted.forEach(t -> all.addAll(through(analysis, free, t)));
         return all;
     }
 
-    private static List<PortRef> freePorts(CheckContext context) {
+    private static List<PortRef> freePorts(RigAnalysis analysis) {
         List<PortRef> free = new ArrayList<>();
-        for (Placed carrier : context.rig().attached()) {
+        for (Placed carrier : analysis.rig().attached()) {
             for (Port on : carrier.type().ports()) {
                 PortRef ref = new PortRef(carrier.id(), on.id());
-                if (isFree(context, ref)) {
+                if (isFree(analysis, ref)) {
                     free.add(ref);
                 }
             }
@@ -103,32 +104,32 @@ public final class NeedsWithIt implements Check {
         return free;
     }
 
-    private static boolean isFree(CheckContext context, PortRef ref) {
-        return context.rig().port(ref).occupancy() instanceof Port.Occupancy.Single
-                && context.rig().liveJoints().stream()
+    private static boolean isFree(RigAnalysis analysis, PortRef ref) {
+        return analysis.rig().port(ref).occupancy() instanceof Port.Occupancy.Single
+                && analysis.rig().liveJoints().stream()
                         .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
-    private static List<Candidate> direct(CheckContext context, List<PortRef> free, ItemType type) {
+    private static List<Candidate> direct(RigAnalysis analysis, List<PortRef> free, ItemType type) {
         List<Candidate> all = new ArrayList<>();
         for (PortRef on : free) {
             for (Port own : type.ports()) {
-                if (all.size() < MOST_TRIED && Mating.mates(context.rig().port(on), own, context.standards())) {
-                    all.add(candidate(context, on, List.of(), type, own));
+                if (all.size() < MOST_TRIED && Mating.mates(analysis.rig().port(on), own, analysis.standards())) {
+                    all.add(candidate(analysis, on, List.of(), type, own));
                 }
             }
         }
         return all;
     }
 
-    private static List<Candidate> through(CheckContext context, List<PortRef> free, ItemType type) {
+    private static List<Candidate> through(RigAnalysis analysis, List<PortRef> free, ItemType type) {
         List<Candidate> all = new ArrayList<>();
         for (PortRef on : free) {
             AdapterFinder.Reach reach =
-                    context.catalogue().adapters().from(context.rig().port(on));
+                    analysis.catalogue().adapters().from(analysis.rig().port(on));
             for (Port own : type.ports()) {
                 if (all.size() < MOST_TRIED) {
-                    reach.to(own).ifPresent(c -> all.add(candidate(context, on, c.links(), type, own)));
+                    reach.to(own).ifPresent(c -> all.add(candidate(analysis, on, c.links(), type, own)));
                 }
             }
         }
@@ -136,8 +137,8 @@ public final class NeedsWithIt implements Check {
     }
 
     private static Candidate candidate(
-            CheckContext context, PortRef on, List<AdapterFinder.Link> between, ItemType type, Port own) {
-        var scope = context.scopeOf(on.placement());
+            RigAnalysis analysis, PortRef on, List<AdapterFinder.Link> between, ItemType type, Port own) {
+        var scope = analysis.scopeOf(on.placement());
         List<AdapterFinder.Link> links = new ArrayList<>(between);
         links.add(new AdapterFinder.Link(type, own.id(), own.id()));
         String by = between.isEmpty()
@@ -148,8 +149,8 @@ public final class NeedsWithIt implements Check {
                                 between.stream().map(l -> l.type().name()).toList());
         return new Candidate(
                 "add",
-                "Add " + type.name() + " on " + context.rig().title(on.placement()) + by,
-                Chains.hang(context, scope, on, new AdapterFinder.Chain(links, true, true, 0, 0))
+                "Add " + type.name() + " on " + analysis.rig().title(on.placement()) + by,
+                Chains.hang(analysis, scope, on, new AdapterFinder.Chain(links, true, true, 0, 0))
                         .commands());
     }
 }

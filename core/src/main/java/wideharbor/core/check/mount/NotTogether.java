@@ -2,20 +2,21 @@ package wideharbor.core.check.mount;
 
 import java.util.List;
 import java.util.stream.Stream;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.rig.Placed;
 
 /** Parts that exclude each other are not on the rig together. */
-public final class NotTogether implements Check {
+final class NotTogether implements Check {
     private static final CheckCard CARD = new CheckCard(
             "mount.not-together",
             "mount",
@@ -34,10 +35,10 @@ public final class NotTogether implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed placed : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed placed : analysis.rig().attached()) {
             for (Relation apart : placed.type().relations(Relation.Kind.EXCLUDES)) {
-                List<Placed> with = context.rig().attached().stream()
+                List<Placed> with = analysis.rig().attached().stream()
                         .filter(o -> !o.id().equals(placed.id()) && apart.means(o.type()))
                         .toList();
                 if (with.isEmpty()) {
@@ -58,12 +59,12 @@ public final class NotTogether implements Check {
      * Either of the two comes off; only one that carries nothing can, or what hangs on it would be a stop of its own.
      */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         return finding.key().subjects().stream()
                 .map(id -> new Candidate(
                         "take-off",
-                        "Take " + context.rig().title(id) + " off",
-                        List.of(new Scoped(context.scopeOf(id), new Command.Remove(id)))))
+                        "Take " + analysis.rig().title(id) + " off",
+                        List.of(new Scoped(analysis.scopeOf(id), new Command.Remove(id)))))
                 .toList();
     }
 }

@@ -3,6 +3,7 @@ package wideharbor.core.check.mount;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
@@ -12,19 +13,19 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /** A part on one screw without pins on both faces turns: at once where gravity pulls on it, else when it is knocked. */
-public final class OneContactTwists implements Check {
+final class OneContactTwists implements Check {
     private static final double G = 9.80665;
     private static final int MOST_SWAPS = 6;
 
@@ -46,13 +47,13 @@ public final class OneContactTwists implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        context.rig().locatingJoints().forEach(joint -> judge(context, joint, results));
+    public void run(RigAnalysis analysis, Results results) {
+        analysis.rig().locatingJoints().forEach(joint -> judge(analysis, joint, results));
     }
 
-    private static void judge(CheckContext context, Joint joint, Results results) {
-        Rig rig = context.rig();
-        boolean firm = Mating.resistsTwist(rig.port(joint.parent()), rig.port(joint.child()), context.standards());
+    private static void judge(RigAnalysis analysis, Joint joint, Results results) {
+        Rig rig = analysis.rig();
+        boolean firm = Mating.resistsTwist(rig.port(joint.parent()), rig.port(joint.child()), analysis.standards());
         if (firm || hasSecondContact(rig, joint)) {
             results.fine();
             return;
@@ -65,14 +66,14 @@ public final class OneContactTwists implements Check {
         double moment = Math.abs(arm.cross(weight).dot(port.n()));
         String part = rig.title(joint.child().placement());
         String on = rig.title(joint.parent().placement());
-        double limit = context.rule(Rule.TWIST_MOMENT);
+        double limit = analysis.rule(Rule.TWIST_MOMENT);
         boolean gravityTurnsIt = moment > limit;
         results.found(
                 gravityTurnsIt ? Severity.STOP : Severity.CAUTION,
                 List.of(joint.id()),
                 part
                         + (gravityTurnsIt
-                                ? " turns on its one screw: " + Say.two(moment) + " N·m"
+                                ? " turns on its one screw: " + Words.two(moment) + " N·m"
                                 : " can turn on one screw"),
                 gravityTurnsIt
                         ? Evidence.Amount.atMost(moment, limit, "N·m")
@@ -84,25 +85,25 @@ public final class OneContactTwists implements Check {
 
     /** The same part with pins or more screws, where the catalogue has one; its other ports stay the same. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Joint joint =
-                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
-            ItemType now = context.rig().require(ref.placement()).type();
-            Port other = context.rig().port(ref.equals(joint.child()) ? joint.parent() : joint.child());
-            for (ItemType type : Parts.byNearness(context)) {
+            ItemType now = analysis.rig().require(ref.placement()).type();
+            Port other = analysis.rig().port(ref.equals(joint.child()) ? joint.parent() : joint.child());
+            for (ItemType type : Parts.byNearness(analysis)) {
                 boolean firm = type.category() == now.category()
                         && !type.ref().equals(now.ref())
                         && type.port(ref.port())
-                                .filter(p -> Mating.mates(p, other, context.standards())
-                                        && Mating.resistsTwist(p, other, context.standards()))
+                                .filter(p -> Mating.mates(p, other, analysis.standards())
+                                        && Mating.resistsTwist(p, other, analysis.standards()))
                                 .isPresent();
                 if (firm && all.size() < MOST_SWAPS) {
                     all.add(new Candidate(
                             "pins",
                             type.name() + " in place of " + now.name(),
-                            Parts.swap(context, ref.placement(), type)));
+                            Parts.swap(analysis, ref.placement(), type)));
                 }
             }
         }

@@ -2,6 +2,7 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
@@ -9,17 +10,17 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
 
 /** Where both faces carry a mark, the marks meet: the part is on the one right way round. */
-public final class OneWayRound implements Check {
+final class OneWayRound implements Check {
     private static final CheckCard CARD = new CheckCard(
             "mount.one-way",
             "mount",
@@ -39,8 +40,8 @@ public final class OneWayRound implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.liveJoints()) {
             Port on = rig.port(joint.parent());
             Port own = rig.port(joint.child());
@@ -69,15 +70,15 @@ public final class OneWayRound implements Check {
 
     /** Turns back to nought whatever turns this joint about its normal. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String joint = finding.key().subjects().get(0);
         List<Scoped> edit = new ArrayList<>();
-        for (Motion m : context.rig().motions()) {
+        for (Motion m : analysis.rig().motions()) {
             if (m.joint().equals(joint)
                     && m.value() != 0
                     && m.freedom() instanceof Freedom.Rotate turn
                     && turn.axis() == Freedom.Axis.N) {
-                edit.add(new Scoped(context.scopeOf(m.key()), new Command.Set(m.key(), 0, false)));
+                edit.add(new Scoped(analysis.scopeOf(m.key()), new Command.Set(m.key(), 0, false)));
             }
         }
         return edit.isEmpty() ? List.of() : List.of(new Candidate("turn", "Turn it mark to mark", edit));

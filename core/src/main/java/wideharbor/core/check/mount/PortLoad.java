@@ -1,24 +1,24 @@
 package wideharbor.core.check.mount;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** No port carries more than it is rated for, in weight or in moment. */
-public final class PortLoad implements Check {
+final class PortLoad implements Check {
     private static final double G = 9.80665;
 
     private static final CheckCard CARD = new CheckCard(
@@ -39,11 +39,11 @@ public final class PortLoad implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Joint joint : context.rig().locatingJoints()) {
-            Limit limit = limit(context, joint);
+    public void run(RigAnalysis analysis, Results results) {
+        for (Joint joint : analysis.rig().locatingJoints()) {
+            Limit limit = limit(analysis, joint);
             if (limit.grams() > 0 || limit.momentNm() > 0) {
-                judge(context, joint, limit, results);
+                judge(analysis, joint, limit, results);
             }
         }
     }
@@ -51,13 +51,13 @@ public final class PortLoad implements Check {
     /** The weaker of both ports; 0 where neither is rated. */
     private record Limit(double grams, double momentNm, PortRef weaker) {}
 
-    private static Limit limit(CheckContext context, Joint joint) {
-        Rig rig = context.rig();
+    private static Limit limit(RigAnalysis analysis, Joint joint) {
+        Rig rig = analysis.rig();
         Port on = rig.port(joint.parent());
         Port own = rig.port(joint.child());
         double grams = weaker(on.rating().loadGrams(), own.rating().loadGrams());
         double moment = weaker(on.rating().momentNm(), own.rating().momentNm());
-        Standard standard = context.standards().require(on.standard());
+        Standard standard = analysis.standards().require(on.standard());
         boolean locked = on.working().secured() || own.working().secured();
         if (grams == 0 && !locked) {
             grams = standard.loadGrams();
@@ -74,8 +74,8 @@ public final class PortLoad implements Check {
         return Math.min(a, b);
     }
 
-    private static void judge(CheckContext context, Joint joint, Limit limit, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Joint joint, Limit limit, Results results) {
+        Rig rig = analysis.rig();
         Mass load = Mass.of(rig, rig.loadOn(joint));
         String port = rig.port(limit.weaker()).title() + " of "
                 + rig.title(limit.weaker().placement());
@@ -95,7 +95,7 @@ public final class PortLoad implements Check {
                     Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER);
             results.found(
                     subjects,
-                    Say.kg(load.grams()) + " on " + port + ", rated for " + Say.kg(limit.grams()),
+                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.grams()),
                     evidence,
                     "All that hangs on it counts, not the first part alone.");
         } else if (limit.grams() > 0 && load.range().to() > limit.grams() + 1e-6) {
@@ -107,7 +107,7 @@ public final class PortLoad implements Check {
         } else if (limit.momentNm() > 0 && moment > limit.momentNm() + 1e-9) {
             results.found(
                     subjects,
-                    Say.two(moment) + " N·m on " + port + ", rated for " + Say.two(limit.momentNm()),
+                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(limit.momentNm()),
                     Evidence.Amount.atMost(moment, limit.momentNm(), "N·m"),
                     "The weight is small enough, its lever too long.");
         } else {

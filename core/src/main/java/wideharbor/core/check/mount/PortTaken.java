@@ -4,23 +4,23 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /**
  * A port takes one part; a carrier takes several as long as their stretches do not overlap; a socket takes one plug.
  */
-public final class PortTaken implements Check {
+final class PortTaken implements Check {
     private static final double SLACK_MM = 0.05;
 
     private static final CheckCard CARD = new CheckCard(
@@ -41,10 +41,10 @@ public final class PortTaken implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        singles(context.rig(), results);
-        carriers(context.rig(), results);
-        sockets(context, results);
+    public void run(RigAnalysis analysis, Results results) {
+        singles(analysis.rig(), results);
+        carriers(analysis.rig(), results);
+        sockets(analysis, results);
     }
 
     private static void singles(Rig rig, Results results) {
@@ -95,14 +95,14 @@ public final class PortTaken implements Check {
         results.found(
                 List.of(a.joint().id(), b.joint().id()),
                 rig.title(a.clamp().placement()) + " and " + rig.title(b.clamp().placement()) + " overlap by "
-                        + Say.mm(shared),
+                        + Words.mm(shared),
                 Evidence.Amount.atMost(shared, 0, "mm"),
                 "Both clamp the same stretch of " + rig.title(a.carrier().placement()) + ".");
     }
 
-    private static void sockets(CheckContext context, Results results) {
+    private static void sockets(RigAnalysis analysis, Results results) {
         Map<SocketRef, Integer> plugs = new LinkedHashMap<>();
-        context.rig().content().cables().forEach(c -> {
+        analysis.rig().content().cables().forEach(c -> {
             plugs.merge(c.a(), 1, Integer::sum);
             plugs.merge(c.b(), 1, Integer::sum);
         });
@@ -113,7 +113,7 @@ public final class PortTaken implements Check {
             }
             results.found(
                     List.of(ref.toString()),
-                    count + " plugs in one socket of " + context.rig().title(ref.placement()),
+                    count + " plugs in one socket of " + analysis.rig().title(ref.placement()),
                     Evidence.Amount.atMost(count, 1, "plugs"),
                     "A socket takes one plug.");
         });

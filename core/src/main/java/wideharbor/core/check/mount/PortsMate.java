@@ -2,21 +2,22 @@ package wideharbor.core.check.mount;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** Both faces of a joint are two halves of one standard, with pins that find their holes. Rods have their own check. */
-public final class PortsMate implements Check {
+final class PortsMate implements Check {
     private static final CheckCard CARD = new CheckCard(
             "ports.mate",
             "mount",
@@ -35,15 +36,15 @@ public final class PortsMate implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.liveJoints()) {
             Port parent = rig.port(joint.parent());
             Port child = rig.port(joint.child());
-            if (isRod(parent, context) && isRod(child, context)) {
+            if (isRod(parent, analysis) && isRod(child, analysis)) {
                 continue;
             }
-            Optional<String> whyNot = Mating.whyNot(parent, child, context.standards());
+            Optional<String> whyNot = Mating.whyNot(parent, child, analysis.standards());
             if (whyNot.isEmpty()) {
                 results.fine();
                 continue;
@@ -55,18 +56,18 @@ public final class PortsMate implements Check {
                     lower + " does not fit " + upper,
                     new Evidence.Statement(
                             parent.title() + " on " + child.title(),
-                            context.standards().require(parent.standard()).title()),
+                            analysis.standards().require(parent.standard()).title()),
                     Character.toUpperCase(whyNot.get().charAt(0)) + whyNot.get().substring(1) + ".");
         }
     }
 
     /** The shortest chains of adapters that join the two faces. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        return AdapterFixes.of(context, finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        return AdapterFixes.of(analysis, finding.key().subjects().get(0));
     }
 
-    private static boolean isRod(Port port, CheckContext context) {
-        return context.standards().require(port.standard()).family() == Standard.Family.ROD;
+    private static boolean isRod(Port port, RigAnalysis analysis) {
+        return analysis.standards().require(port.standard()).family() == Standard.Family.ROD;
     }
 }

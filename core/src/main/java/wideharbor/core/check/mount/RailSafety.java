@@ -2,23 +2,24 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** A clamp on a rail that hangs or points down cannot slide off when its lever is knocked. */
-public final class RailSafety implements Check {
+final class RailSafety implements Check {
     /** A rail leans when its direction rises or falls more than this share of its length (about 14°). */
     private static final double LEANS = 0.25;
 
@@ -42,11 +43,11 @@ public final class RailSafety implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.locatingJoints()) {
             Port on = rig.port(joint.parent());
-            Standard standard = context.standards().require(on.standard());
+            Standard standard = analysis.standards().require(on.standard());
             if (standard.family() != Standard.Family.RAIL) {
                 continue;
             }
@@ -71,13 +72,13 @@ public final class RailSafety implements Check {
 
     /** A part of the same category with the same ports whose clamp has a stop. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Joint joint =
-                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (var ref : List.of(joint.child(), joint.parent())) {
-            ItemType now = context.rig().require(ref.placement()).type();
-            for (ItemType other : Parts.byNearness(context)) {
+            ItemType now = analysis.rig().require(ref.placement()).type();
+            for (ItemType other : Parts.byNearness(analysis)) {
                 boolean secured = other.category() == now.category()
                         && other.port(ref.port())
                                 .filter(p -> p.working().secured())
@@ -86,7 +87,7 @@ public final class RailSafety implements Check {
                     all.add(new Candidate(
                             "stop",
                             other.name() + " in place of " + now.name(),
-                            Parts.swap(context, ref.placement(), other)));
+                            Parts.swap(analysis, ref.placement(), other)));
                 }
             }
         }

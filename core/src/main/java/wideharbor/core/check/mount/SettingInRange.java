@@ -2,23 +2,24 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** A slide or turn stands inside its travel and on a tooth. Clamps on rods are judged by the reach of the rods. */
-public final class SettingInRange implements Check {
+final class SettingInRange implements Check {
     private static final double SLACK = 0.05;
     private static final double TOOTH_SLACK = 0.02;
 
@@ -40,10 +41,10 @@ public final class SettingInRange implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Motion motion : motions(context.rig())) {
-            if (!onRods(motion, context)) {
-                judge(context.rig(), motion, results);
+    public void run(RigAnalysis analysis, Results results) {
+        for (Motion motion : motions(analysis.rig())) {
+            if (!onRods(motion, analysis)) {
+                judge(analysis.rig(), motion, results);
             }
         }
     }
@@ -54,15 +55,15 @@ public final class SettingInRange implements Check {
         return all;
     }
 
-    private static boolean onRods(Motion motion, CheckContext context) {
+    private static boolean onRods(Motion motion, RigAnalysis analysis) {
         if (!motion.alongCarrier()) {
             return false;
         }
-        String standard = context.rig()
+        String standard = analysis.rig()
                 .require(motion.key().placement())
                 .port(motion.key().port())
                 .standard();
-        return context.standards().require(standard).family() == Standard.Family.ROD;
+        return analysis.standards().require(standard).family() == Standard.Family.ROD;
     }
 
     private static void judge(Rig rig, Motion motion, Results results) {
@@ -76,7 +77,7 @@ public final class SettingInRange implements Check {
                     : motion.value() - motion.range().to();
             results.found(
                     List.of(motion.key().toString()),
-                    part + ": " + what + " " + Say.one(past) + " " + unit + " past its end",
+                    part + ": " + what + " " + Words.one(past) + " " + unit + " past its end",
                     Evidence.Amount.between(
                             motion.value(),
                             motion.range().from(),
@@ -86,10 +87,10 @@ public final class SettingInRange implements Check {
         } else if (betweenTeeth(motion)) {
             results.found(
                     List.of(motion.key().toString()),
-                    part + ": " + what + " " + Say.one(motion.value()) + " " + unit + " is between teeth",
+                    part + ": " + what + " " + Words.one(motion.value()) + " " + unit + " is between teeth",
                     new Evidence.Statement(
-                            Say.one(motion.value()) + " " + unit,
-                            "steps of " + Say.one(motion.freedom().step()) + " " + unit),
+                            Words.one(motion.value()) + " " + unit,
+                            "steps of " + Words.one(motion.freedom().step()) + " " + unit),
                     "It slips to the next tooth when it is loaded.");
         } else {
             results.fine();
@@ -106,15 +107,15 @@ public final class SettingInRange implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         SettingKey key = SettingKey.parse(finding.key().subjects().get(0));
-        return motions(context.rig()).stream()
+        return motions(analysis.rig()).stream()
                 .filter(m -> m.key().equals(key))
-                .map(m -> toNearest(m, context))
+                .map(m -> toNearest(m, analysis))
                 .toList();
     }
 
-    private static Candidate toNearest(Motion motion, CheckContext context) {
+    private static Candidate toNearest(Motion motion, RigAnalysis analysis) {
         double value = Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value()));
         double step = motion.freedom().step();
         if (step > 0) {
@@ -123,7 +124,7 @@ public final class SettingInRange implements Check {
         String unit = motion.freedom().unit();
         return new Candidate(
                 "set",
-                "Set " + context.rig().title(motion.key().placement()) + " to " + Say.one(value) + " " + unit,
-                List.of(new Scoped(context.scopeOf(motion.key()), new Command.Set(motion.key(), value, false))));
+                "Set " + analysis.rig().title(motion.key().placement()) + " to " + Words.one(value) + " " + unit,
+                List.of(new Scoped(analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false))));
     }
 }

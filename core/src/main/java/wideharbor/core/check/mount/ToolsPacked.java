@@ -2,22 +2,23 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.tool.ToolList;
 
 /** For every screw of the rig the package holds a key that drives it, by the screw's own list. */
-public final class ToolsPacked implements Check {
+final class ToolsPacked implements Check {
     private static final CheckCard CARD = new CheckCard(
             "tools.packed",
             "mount",
@@ -36,8 +37,8 @@ public final class ToolsPacked implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (ToolList.Fastener fastener : ToolList.of(context.rig(), context.kit())) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (ToolList.Fastener fastener : ToolList.of(analysis.rig(), analysis.kit())) {
             if (!fastener.held().isEmpty()) {
                 results.fine();
                 continue;
@@ -58,13 +59,13 @@ public final class ToolsPacked implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        for (ToolList.Fastener fastener : ToolList.of(context.rig(), context.kit())) {
+        for (ToolList.Fastener fastener : ToolList.of(analysis.rig(), analysis.kit())) {
             if (!fastener.id().equals(finding.key().subjects().get(0))) {
                 continue;
             }
-            for (ItemType type : Parts.byNearness(context)) {
+            for (ItemType type : Parts.byNearness(analysis)) {
                 boolean drives = type.facets(Facet.Tool.class).stream()
                         .anyMatch(t -> t.keys().stream().anyMatch(fastener.keys()::contains));
                 if (drives) {

@@ -1,10 +1,10 @@
 package wideharbor.core.check.mount;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Raised;
 import wideharbor.core.check.Results;
@@ -12,7 +12,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Rig;
 
 /** Joints that nobody has tried are tried before the package leaves. */
-public final class TrialFit implements Check {
+final class TrialFit implements Check {
     private static final CheckCard CARD = new CheckCard(
             Raised.TRIAL_FIT,
             "mount",
@@ -31,8 +31,8 @@ public final class TrialFit implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.liveJoints()) {
             boolean plausible = joint.confidence() == Joint.Confidence.PLAUSIBLE;
             if (!plausible && joint.confidence() != Joint.Confidence.CLAIMED) {

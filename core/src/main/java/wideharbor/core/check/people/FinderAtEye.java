@@ -2,27 +2,25 @@ package wideharbor.core.check.people;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.balance.Posture;
-import wideharbor.core.geometry.Convex;
-import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.people.Eyepiece;
 import wideharbor.core.people.Operator;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** On the shoulder the finder comes to where the operator's eye is. */
-public final class FinderAtEye implements Check {
+final class FinderAtEye implements Check {
     private static final CheckCard CARD = new CheckCard(
             "people.finder",
             "people",
@@ -42,40 +40,23 @@ public final class FinderAtEye implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Brief.Crew crew = context.job().brief().crew();
+    public void run(RigAnalysis analysis, Results results) {
+        Brief.Crew crew = analysis.job().brief().crew();
         if (!crew.profile().knowsHeight()
-                || Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+                || Posture.of(analysis, Facet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
-        for (Placed part : context.rig().attached()) {
+        for (Placed part : analysis.rig().attached()) {
             if (part.type().can(Capability.FINDS_PICTURE)) {
-                eyepiece(part).ifPresent(at -> judge(context, crew, part, at, results));
+                Eyepiece.of(part).ifPresent(at -> judge(analysis, crew, part, at, results));
             }
         }
     }
 
-    /** The middle of the room that an eyepiece keeps for the eye, rig frame. */
-    public static Optional<Vec3> eyepiece(Placed part) {
-        for (var link : part.type().links()) {
-            for (Shape shape : link.shapes()) {
-                if (shape.use() == Shape.Use.EYE) {
-                    Vec3 middle = Convex.of(shape).stream()
-                            .map(Convex::bounds)
-                            .reduce(Convex.Bounds::with)
-                            .orElseThrow()
-                            .middle();
-                    return Optional.of(part.poses().get(link.id()).apply(middle));
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static void judge(CheckContext context, Brief.Crew crew, Placed part, Vec3 at, Results results) {
-        var world = context.rig().world();
+    private static void judge(RigAnalysis analysis, Brief.Crew crew, Placed part, Vec3 at, Results results) {
+        var world = analysis.rig().world();
         Vec3 off = Operator.eye(crew, world).minus(at);
-        double reach = context.rule(Rule.EYE_REACH);
+        double reach = analysis.rule(Rule.EYE_REACH);
         if (off.length() <= reach) {
             results.fine();
             return;
@@ -86,7 +67,7 @@ public final class FinderAtEye implements Check {
         way(ways, off.dot(world.forward()), "forward", "back");
         results.found(
                 List.of(part.id()),
-                part.title() + " is " + Say.length(off.length()) + " from the eye",
+                part.title() + " is " + Words.length(off.length()) + " from the eye",
                 Evidence.Amount.atMost(off.length(), reach, "mm"),
                 "For " + crew.operator() + ", " + Math.round(crew.profile().heightMm() / 10) + " cm, "
                         + crew.eye().name().toLowerCase(java.util.Locale.ROOT) + " eye: move it "

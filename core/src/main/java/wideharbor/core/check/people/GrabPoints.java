@@ -2,18 +2,18 @@ package wideharbor.core.check.people;
 
 import java.util.List;
 import java.util.Locale;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.people.Holds;
 
 /** People grab whatever is there: from every side there is something safe. */
-public final class GrabPoints implements Check {
+final class GrabPoints implements Check {
     private static final CheckCard CARD = new CheckCard(
             "people.grab-points",
             "people",
@@ -32,13 +32,13 @@ public final class GrabPoints implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        boolean onLegs = context.rig().attached().stream()
+    public void run(RigAnalysis analysis, Results results) {
+        boolean onLegs = analysis.rig().attached().stream()
                 .anyMatch(p -> p.type().category() == Category.LEGS || p.type().category() == Category.HEAD);
-        if (onLegs || !context.rig().isSupported()) {
+        if (onLegs || !analysis.rig().isSupported()) {
             return;
         }
-        Holds holds = Holds.of(context.rig(), context.clearances(), context.rule(Rule.GRAB_REACH));
+        Holds holds = Holds.of(analysis.rig(), analysis.clearances(), analysis.rule(Rule.GRAB_REACH));
         for (Holds.Side side : holds.sides()) {
             if (!side.safe().isEmpty()) {
                 results.fine();

@@ -2,22 +2,22 @@ package wideharbor.core.check.people;
 
 import java.util.List;
 import java.util.Locale;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.balance.Posture;
 import wideharbor.core.people.Holds;
+import wideharbor.core.quantity.Words;
 
 /** On the shoulder there are the grips that the operator asks for, and an arm reaches them. */
-public final class GripsAsked implements Check {
+final class GripsAsked implements Check {
     private static final CheckCard CARD = new CheckCard(
             "people.grips",
             "people",
@@ -38,22 +38,22 @@ public final class GripsAsked implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        if (Posture.of(context, Facet.Support.Way.SHOULDER).isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        if (Posture.of(analysis, Facet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
-        Brief.Crew crew = context.job().brief().crew();
-        List<Holds.Grip> ahead = Holds.grips(context.rig()).stream()
+        Brief.Crew crew = analysis.job().brief().crew();
+        List<Holds.Grip> ahead = Holds.grips(analysis.rig()).stream()
                 .filter(g -> g.aheadMm() > AHEAD)
                 .toList();
         for (Holds.Grip grip : ahead) {
-            double most = context.rule(Rule.ARM_REACH);
+            double most = analysis.rule(Rule.ARM_REACH);
             if (grip.reachMm() <= most) {
                 results.fine();
             } else {
                 results.found(
                         List.of(grip.placement(), "reach"),
-                        grip.title() + " is " + Say.length(grip.reachMm()) + " from the shoulder",
+                        grip.title() + " is " + Words.length(grip.reachMm()) + " from the shoulder",
                         Evidence.Amount.atMost(grip.reachMm(), most, "mm"),
                         "A bent arm carries all day, a stretched one does not.");
             }

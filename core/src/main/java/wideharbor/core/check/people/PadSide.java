@@ -2,23 +2,24 @@ package wideharbor.core.check.people;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.balance.Posture;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.people.Operator;
 import wideharbor.core.rig.Placed;
 
 /** The cut-out of a shoulder pad is on the side of the neck. */
-public final class PadSide implements Check {
+final class PadSide implements Check {
     private static final CheckCard CARD = new CheckCard(
             "people.pad-side",
             "people",
@@ -38,21 +39,21 @@ public final class PadSide implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Brief.Crew crew = context.job().brief().crew();
-        Posture.of(context, Facet.Support.Way.SHOULDER)
+    public void run(RigAnalysis analysis, Results results) {
+        Brief.Crew crew = analysis.job().brief().crew();
+        Posture.of(analysis, Facet.Support.Way.SHOULDER)
                 .map(Posture::support)
                 .ifPresent(pad -> pad.type()
                         .facet(Facet.Pad.class)
-                        .ifPresent(facet -> judge(context, crew, pad, facet, results)));
+                        .ifPresent(facet -> judge(analysis, crew, pad, facet, results)));
     }
 
-    private static boolean looksToHead(CheckContext context, Brief.Crew crew, Placed pad, Facet.Pad facet) {
-        return pad.pose().turn(facet.cutOut()).dot(context.rig().world().left()) * Operator.towardsHead(crew) > 0;
+    private static boolean looksToHead(RigAnalysis analysis, Brief.Crew crew, Placed pad, Facet.Pad facet) {
+        return pad.pose().turn(facet.cutOut()).dot(analysis.rig().world().left()) * Operator.towardsHead(crew) > 0;
     }
 
-    private static void judge(CheckContext context, Brief.Crew crew, Placed pad, Facet.Pad facet, Results results) {
-        if (looksToHead(context, crew, pad, facet)) {
+    private static void judge(RigAnalysis analysis, Brief.Crew crew, Placed pad, Facet.Pad facet, Results results) {
+        if (looksToHead(analysis, crew, pad, facet)) {
             results.fine();
             return;
         }
@@ -69,10 +70,10 @@ public final class PadSide implements Check {
 
     /** The same pad made for the other shoulder, where the catalogue has one. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Placed pad = context.rig().require(finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Placed pad = analysis.rig().require(finding.key().subjects().get(0));
         List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
+        for (ItemType type : Parts.byNearness(analysis)) {
             boolean other = !type.ref().equals(pad.type().ref())
                     && type.facet(Facet.Pad.class).isPresent()
                     && pad.type().ports().stream()
@@ -81,7 +82,7 @@ public final class PadSide implements Check {
                 all.add(new Candidate(
                         "other",
                         type.name() + " in place of " + pad.type().name(),
-                        Parts.swap(context, pad.id(), type)));
+                        Parts.swap(analysis, pad.id(), type)));
             }
         }
         return all;

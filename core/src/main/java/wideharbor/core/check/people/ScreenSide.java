@@ -1,18 +1,18 @@
 package wideharbor.core.check.people;
 
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 
 /** The screen on the rig is on the side where the operator looks. */
-public final class ScreenSide implements Check {
+final class ScreenSide implements Check {
     private static final CheckCard CARD = new CheckCard(
             "people.screen-side",
             "people",
@@ -32,18 +32,18 @@ public final class ScreenSide implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Brief.Crew crew = context.job().brief().crew();
+    public void run(RigAnalysis analysis, Results results) {
+        Brief.Crew crew = analysis.job().brief().crew();
         Profile.Screen wanted = crew.profile().screen();
-        if (wanted == Profile.Screen.ANY || !context.rig().isSupported()) {
+        if (wanted == Profile.Screen.ANY || !analysis.rig().isSupported()) {
             return;
         }
-        context.rig().attached().stream()
+        analysis.rig().attached().stream()
                 .filter(p -> p.type().category() == Category.MONITOR)
                 .forEach(screen -> {
                     double left = screen.pose()
                             .apply(screen.type().links().get(0).centreOfMass())
-                            .dot(context.rig().world().left());
+                            .dot(analysis.rig().world().left());
                     boolean isThere = Math.abs(left) <= MIDDLE || left > 0 == (wanted == Profile.Screen.LEFT);
                     if (isThere) {
                         results.fine();

@@ -2,12 +2,12 @@ package wideharbor.core.check.power;
 
 import java.util.Comparator;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
-import wideharbor.core.check.Check.Candidate;
-import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Parts;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 
@@ -15,9 +15,9 @@ import wideharbor.core.rig.Placed;
 final class Batteries {
     private Batteries() {}
 
-    static List<ItemType> others(CheckContext context, Placed battery) {
+    static List<ItemType> others(RigAnalysis analysis, Placed battery) {
         String standard = plug(battery.type()).standard();
-        return Parts.byNearness(context).stream()
+        return Parts.byNearness(analysis).stream()
                 .filter(t -> t.facet(Facet.Battery.class).isPresent()
                         && !t.ref().equals(battery.type().ref())
                         && plug(t).standard().equals(standard))
@@ -25,11 +25,11 @@ final class Batteries {
                 .toList();
     }
 
-    static Candidate swap(CheckContext context, Placed battery, ItemType other) {
+    static Candidate swap(RigAnalysis analysis, Placed battery, ItemType other) {
         return new Candidate(
                 "battery",
                 other.name() + " in place of " + battery.type().name(),
-                Parts.swap(context, battery.id(), other));
+                Parts.swap(analysis, battery.id(), other));
     }
 
     static double wattHours(ItemType type) {

@@ -1,20 +1,22 @@
 package wideharbor.core.check.power;
 
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** Each battery carries what hangs on it, running and at peak. */
-public final class BatteryLoad implements Check {
+final class BatteryLoad implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.battery-load",
                     "power",
@@ -26,7 +28,7 @@ public final class BatteryLoad implements Check {
                     "ratings by the makers",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -34,9 +36,9 @@ public final class BatteryLoad implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (FeedTree.Source source : context.feeds().sources()) {
-            FeedTree.Load load = context.feeds().loadOn(source);
+    public void run(RigAnalysis analysis, Results results) {
+        for (FeedTree.Source source : analysis.feeds().sources()) {
+            FeedTree.Load load = analysis.feeds().loadOn(source);
             List<String> subjects = List.of(source.battery().id());
             if (!load.isComplete()) {
                 results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
@@ -44,8 +46,8 @@ public final class BatteryLoad implements Check {
                 results.found(
                         subjects,
                         source.battery().title() + " gives "
-                                + Say.watts(source.spec().continuousWatts()) + ", draws "
-                                + Say.watts(load.runningWatts()),
+                                + Words.watts(source.spec().continuousWatts()) + ", draws "
+                                + Words.watts(load.runningWatts()),
                         Evidence.Amount.atMost(
                                 load.runningWatts(), source.spec().continuousWatts(), "W"),
                         "All devices on at once.");
@@ -53,8 +55,8 @@ public final class BatteryLoad implements Check {
                 results.found(
                         subjects,
                         source.battery().title() + " peaks at "
-                                + Say.watts(source.spec().peakWatts()) + ", is asked for "
-                                + Say.watts(load.peakWatts()),
+                                + Words.watts(source.spec().peakWatts()) + ", is asked for "
+                                + Words.watts(load.peakWatts()),
                         Evidence.Amount.atMost(load.peakWatts(), source.spec().peakWatts(), "W"),
                         "All devices at peak at once.");
             } else {
@@ -64,12 +66,12 @@ public final class BatteryLoad implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Placed battery = context.rig().require(finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Placed battery = analysis.rig().require(finding.key().subjects().get(0));
         double rating = battery.type().facet(Facet.Battery.class).orElseThrow().continuousWatts();
-        return Batteries.others(context, battery).stream()
+        return Batteries.others(analysis, battery).stream()
                 .filter(t -> t.facet(Facet.Battery.class).orElseThrow().continuousWatts() > rating)
-                .map(t -> Batteries.swap(context, battery, t))
+                .map(t -> Batteries.swap(analysis, battery, t))
                 .toList();
     }
 }

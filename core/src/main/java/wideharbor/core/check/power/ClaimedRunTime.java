@@ -1,21 +1,22 @@
 package wideharbor.core.check.power;
 
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.PowerSums;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Words;
 
 /** What somebody says a battery lasts, against what the nameplates draw. */
-public final class ClaimedRunTime implements Check {
+final class ClaimedRunTime implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.claim",
                     "power",
@@ -27,7 +28,7 @@ public final class ClaimedRunTime implements Check {
                     "the brief; nameplates by the makers",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -35,30 +36,30 @@ public final class ClaimedRunTime implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        double claimed = context.job().brief().asks().shoot().claimedHours();
+    public void run(RigAnalysis analysis, Results results) {
+        double claimed = analysis.job().brief().asks().shoot().claimedHours();
         if (claimed <= 0) {
             return;
         }
-        for (FeedTree.Source source : context.feeds().sources()) {
-            FeedTree.Load load = context.feeds().loadOn(source);
+        for (FeedTree.Source source : analysis.feeds().sources()) {
+            FeedTree.Load load = analysis.feeds().loadOn(source);
             if (!load.isComplete()
                     || load.runningWatts() <= 0
                     || !(source.spec().wattHours() instanceof Figure.Known known)) {
                 continue;
             }
-            double implied = known.value() * source.spec().health() * context.rule(Rule.USABLE_CHARGE) / claimed;
+            double implied = known.value() * source.spec().health() * analysis.rule(Rule.USABLE_CHARGE) / claimed;
             if (implied >= load.runningWatts() * PowerSums.CLAIM_SHARE) {
                 results.fine();
                 continue;
             }
             results.found(
                     List.of(source.battery().id(), "claim"),
-                    source.battery().title() + " is said to last " + Say.hours(claimed),
+                    source.battery().title() + " is said to last " + Words.hours(claimed),
                     Evidence.Amount.atLeast(implied, load.runningWatts() * PowerSums.CLAIM_SHARE, "W")
                             .ranging(Span.of(implied), Figure.Source.CLAIMED),
-                    "That would be a draw of " + Say.watts(implied) + "; the nameplates sum up to "
-                            + Say.watts(load.runningWatts()) + ".");
+                    "That would be a draw of " + Words.watts(implied) + "; the nameplates sum up to "
+                            + Words.watts(load.runningWatts()) + ".");
         }
     }
 }

@@ -2,10 +2,12 @@ package wideharbor.core.check.power;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.ChargeForDay;
+import wideharbor.core.analysis.DayPlates;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Command;
@@ -14,20 +16,19 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
-import wideharbor.core.power.Runtime;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** Something charged is left to put on at every hour of the day that the rig is on. */
-public final class DayRuntime implements Check {
+final class DayRuntime implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.runtime",
                     "power",
@@ -39,7 +40,7 @@ public final class DayRuntime implements Check {
                     "makers' capacities; factor and usable share by house rule",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     private static final List<String> DAY = List.of("day");
     private static final int MOST_PIECES = 60;
@@ -49,82 +50,48 @@ public final class DayRuntime implements Check {
         return CARD;
     }
 
-    /** Watt-hours at hand and watts drawn. */
-    public record Day(double wattHours, double watts, List<String> unknown) {
-        public double hours() {
-            return Runtime.hours(wattHours, watts);
-        }
-    }
-
-    public static Day day(CheckContext context) {
-        return day(context, DayPlates.of(context));
-    }
-
-    private static Day day(CheckContext context, List<DayPlates.DayPlate> plates) {
-        double celsius = context.job().brief().temperatureC();
-        double watts = 0;
-        double wattHours = 0;
-        Set<String> unknown = new LinkedHashSet<>();
-        for (DayPlates.DayPlate plate : plates) {
-            watts += plate.runningWatts();
-            unknown.addAll(plate.unknown());
-            for (ItemType cell : plate.cells()) {
-                wattHours += charge(cell, celsius, context);
-            }
-        }
-        return new Day(wattHours, watts, List.copyOf(unknown));
-    }
-
-    /** Hours that the camera really is on, with the house's reserve. */
-    public static double hoursNeeded(CheckContext context) {
-        return context.job().brief().hoursOn() * context.rule(Rule.ON_SHARE) * context.rule(Rule.RUNTIME_RESERVE);
-    }
-
-    private static double charge(ItemType type, double celsius, CheckContext context) {
-        return Runtime.usableWattHours(type.facet(Facet.Battery.class).orElseThrow(), celsius, context.rules());
-    }
-
     @Override
-    public void run(CheckContext context, Results results) {
-        if (context.feeds().sources().isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        if (analysis.feeds().sources().isEmpty()) {
             return;
         }
-        List<DayPlates.DayPlate> plates = DayPlates.of(context);
-        Day day = day(context, plates);
+        List<DayPlates.DayPlate> plates = DayPlates.of(analysis);
+        ChargeForDay day = ChargeForDay.of(analysis, plates);
         if (!day.unknown().isEmpty()) {
             results.notChecked(DAY, "no draw or capacity on file for " + String.join(", ", day.unknown()));
-        } else if (context.job().brief().asks().shoot().day().isEmpty()) {
-            onEnd(context, day, results);
+        } else if (analysis.job().brief().asks().shoot().day().isEmpty()) {
+            onEnd(analysis, day, results);
         } else {
-            inBlocks(context, plates, results);
+            inBlocks(analysis, plates, results);
         }
     }
 
     /** Nobody wrote the day: its hours on end, nothing charged. */
-    private static void onEnd(CheckContext context, Day day, Results results) {
-        double needed = hoursNeeded(context);
+    private static void onEnd(RigAnalysis analysis, ChargeForDay day, Results results) {
+        double needed = ChargeForDay.hoursNeeded(analysis);
         if (day.hours() >= needed - 1e-9) {
             results.fine();
             return;
         }
         results.found(
                 DAY,
-                "Day outlasts the batteries at " + degrees(context.job().brief().temperatureC()),
+                "Day outlasts the batteries at "
+                        + degrees(analysis.job().brief().temperatureC()),
                 Evidence.Amount.atLeast(day.hours(), needed, "h"),
-                "All charge in the package gives " + Say.hours(day.hours()) + " at " + Say.watts(day.watts())
-                        + "; the brief asks for " + Say.hours(needed) + " on.");
+                "All charge in the package gives " + Words.hours(day.hours()) + " at " + Words.watts(day.watts())
+                        + "; the brief asks for " + Words.hours(needed) + " on.");
     }
 
     /**
      * The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest.
      */
-    private static void inBlocks(CheckContext context, List<DayPlates.DayPlate> plates, Results results) {
-        List<DayBlock> day = context.job().brief().asks().shoot().day();
-        double on = context.job().brief().hoursOn();
+    private static void inBlocks(RigAnalysis analysis, List<DayPlates.DayPlate> plates, Results results) {
+        List<DayBlock> day = analysis.job().brief().asks().shoot().day();
+        double on = analysis.job().brief().hoursOn();
         DayPlates.DayPlate worst = null;
         double dark = 0;
         for (DayPlates.DayPlate plate : plates) {
-            double here = dark(context, plate, plate.cells(), plate.chargers());
+            double here = dark(analysis, plate, plate.cells(), plate.chargers());
             if (here > dark + 1e-9) {
                 dark = here;
                 worst = plate;
@@ -141,44 +108,44 @@ public final class DayRuntime implements Check {
                 Evidence.Amount.atLeast(on - dark, on, "h"),
                 worst.cells().size() + " batteries for "
                         + worst.source().plate().map(Placed::title).orElse("the plate") + " and "
-                        + worst.chargers().bays() + " bays leave " + Say.hours(dark) + " of the day without power.");
+                        + worst.chargers().bays() + " bays leave " + Words.hours(dark) + " of the day without power.");
     }
 
     /** Hours of the written day with nothing left to put on; none when a figure is missing. */
     private static double dark(
-            CheckContext context, DayPlates.DayPlate plate, List<ItemType> cells, DayOfPower.Chargers chargers) {
-        double reserve = context.rule(Rule.RUNTIME_RESERVE);
+            RigAnalysis analysis, DayPlates.DayPlate plate, List<ItemType> cells, DayOfPower.Chargers chargers) {
+        double reserve = analysis.rule(Rule.RUNTIME_RESERVE);
         return plate.plate(cells, reserve)
                 .map(p -> DayOfPower.of(
-                                p, DayPlates.day(context.job().brief()), context.rule(Rule.USABLE_CHARGE), chargers)
+                                p, DayPlates.day(analysis.job().brief()), analysis.rule(Rule.USABLE_CHARGE), chargers)
                         .darkHours())
                 .orElse(0.0);
     }
 
     private static String degrees(double celsius) {
-        return Say.one(celsius).replace(".0", "").replace("-", "−") + " °C";
+        return Words.one(celsius).replace(".0", "").replace("-", "−") + " °C";
     }
 
     /** As many more of what is fitted as it takes, a larger battery on the plate, or another charger. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        for (DayPlates.DayPlate plate : DayPlates.of(context)) {
+        for (DayPlates.DayPlate plate : DayPlates.of(analysis)) {
             FeedTree.Source source = plate.source();
-            for (ItemType larger : Batteries.others(context, source.battery())) {
+            for (ItemType larger : Batteries.others(analysis, source.battery())) {
                 if (Batteries.wattHours(larger)
                         > Batteries.wattHours(source.battery().type())) {
-                    all.add(Batteries.swap(context, source.battery(), larger));
+                    all.add(Batteries.swap(analysis, source.battery(), larger));
                 }
             }
             List<ItemType> kinds = new ArrayList<>(List.of(source.battery().type()));
-            kinds.addAll(Batteries.others(context, source.battery()));
-            kinds.forEach(kind -> pieces(context, plate, kind)
+            kinds.addAll(Batteries.others(analysis, source.battery()));
+            kinds.forEach(kind -> pieces(analysis, plate, kind)
                     .ifPresent(n -> all.add(new Candidate(
                             "battery",
                             (n == 1 ? "One more " : n + " more ") + kind.name(),
                             List.of(Scoped.kit(new Command.AddKit(kind.ref(), n)))))));
-            Parts.byNearness(context).stream()
+            Parts.byNearness(analysis).stream()
                     .filter(t -> t.facet(Facet.Charger.class)
                             .filter(c -> c.standard().equals(plate.standard()))
                             .isPresent())
@@ -189,20 +156,20 @@ public final class DayRuntime implements Check {
     }
 
     /** How many more of a kind the plate needs; the other plates take their turns, so that many for each are packed. */
-    private static Optional<Integer> pieces(CheckContext context, DayPlates.DayPlate plate, ItemType kind) {
+    private static Optional<Integer> pieces(RigAnalysis analysis, DayPlates.DayPlate plate, ItemType kind) {
         if (DayPlates.capacity(kind).isEmpty()) {
             return Optional.empty();
         }
-        int plates = Math.max(1, DayPlates.sharing(context, plate.standard()));
-        Day there = day(context);
-        double each = charge(kind, context.job().brief().temperatureC(), context);
-        double needed = hoursNeeded(context) * there.watts();
-        boolean written = !context.job().brief().asks().shoot().day().isEmpty();
+        int plates = Math.max(1, DayPlates.sharing(analysis, plate.standard()));
+        ChargeForDay there = ChargeForDay.of(analysis);
+        double each = ChargeForDay.charge(kind, analysis);
+        double needed = ChargeForDay.hoursNeeded(analysis) * there.watts();
+        boolean written = !analysis.job().brief().asks().shoot().day().isEmpty();
         for (int more = 1; more <= MOST_PIECES; more++) {
             List<ItemType> cells = new ArrayList<>(plate.cells());
             cells.addAll(Collections.nCopies(more, kind));
             boolean enough = written
-                    ? dark(context, plate, cells, plate.chargers()) <= 1e-9
+                    ? dark(analysis, plate, cells, plate.chargers()) <= 1e-9
                     : there.wattHours() + more * each >= needed - 1e-9;
             if (enough) {
                 return Optional.of(written ? more * plates : more);

@@ -3,6 +3,7 @@ package wideharbor.core.check.power;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
@@ -10,11 +11,10 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
-import wideharbor.core.check.Check.Candidate;
-import wideharbor.core.check.CheckContext;
-import wideharbor.core.check.Parts;
-import wideharbor.core.check.Placing;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Placing;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
 
@@ -28,17 +28,17 @@ final class FeedRemedies {
     private record Fed(Facet.PowerOutput by, SocketRef input) {}
 
     /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
-    static List<Candidate> shared(CheckContext context, Placed device, SocketRef ref) {
+    static List<Candidate> shared(RigAnalysis analysis, Placed device, SocketRef ref) {
         List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
+        for (ItemType type : Parts.byNearness(analysis)) {
             List<Facet.PowerOutput> outs = type.facets(Facet.PowerOutput.class);
             for (FeedTree.Outlet outlet : outs.size() < 2
                     ? List.<FeedTree.Outlet>of()
-                    : context.feeds().outlets()) {
+                    : analysis.feeds().outlets()) {
                 outlet.link().ifPresent(old -> {
                     SocketRef fed = new SocketRef(old.device().id(), old.input().socket());
                     between(
-                                    context,
+                                    analysis,
                                     outlet,
                                     type,
                                     List.of(new Fed(outs.get(0), fed), new Fed(outs.get(1), ref)),
@@ -55,17 +55,17 @@ final class FeedRemedies {
     }
 
     /** A part that takes what there is and gives what the device wants. */
-    static List<Candidate> regulated(CheckContext context, Placed device, SocketRef ref, FeedTree.Outlet outlet) {
+    static List<Candidate> regulated(RigAnalysis analysis, Placed device, SocketRef ref, FeedTree.Outlet outlet) {
         Facet.PowerInput wants = outlet.link().orElseThrow().input();
         List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
+        for (ItemType type : Parts.byNearness(analysis)) {
             for (Facet.PowerOutput out : type.facets(Facet.PowerOutput.class)) {
                 if (out.regulatedVolts() >= wants.minVolts() && out.regulatedVolts() <= wants.maxVolts()) {
-                    between(context, outlet, type, List.of(new Fed(out, ref)), device.id(), MOST_PLACES)
+                    between(analysis, outlet, type, List.of(new Fed(out, ref)), device.id(), MOST_PLACES)
                             .forEach(p -> all.add(new Candidate(
                                     "regulator",
                                     type.name() + " before " + device.title() + ", on "
-                                            + context.rig().title(p.on()),
+                                            + analysis.rig().title(p.on()),
                                     p.commands())));
                 }
             }
@@ -77,12 +77,12 @@ final class FeedRemedies {
      * The outlet's cable is unplugged; another leads to the part, and from it one to each input. Bodies go in no feed.
      */
     private static List<Placing> between(
-            CheckContext context, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, String near, int most) {
+            RigAnalysis analysis, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, String near, int most) {
         Optional<Socket> in = type.facet(Facet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
-        Optional<ItemType> first = in.flatMap(i -> Wiring.cable(context, Wiring.socket(context, outlet.ref()), i));
+        Optional<ItemType> first = in.flatMap(i -> Wiring.cable(analysis, Wiring.socket(analysis, outlet.ref()), i));
         List<Optional<ItemType>> others = fed.stream()
                 .map(f -> Wiring.cable(
-                        context, type.socket(f.by().socket()).orElseThrow(), Wiring.socket(context, f.input())))
+                        analysis, type.socket(f.by().socket()).orElseThrow(), Wiring.socket(analysis, f.input())))
                 .toList();
         if (type.category() == Category.BODY
                 || first.isEmpty()
@@ -91,10 +91,10 @@ final class FeedRemedies {
         }
         String old = outlet.link().orElseThrow().cable().id();
         List<Placing> all = new ArrayList<>();
-        for (Placing placing : Placing.near(context, near, type, most)) {
-            Placing done = placing.with(List.of(new Scoped(context.scopeOfCable(old), new Command.Disconnect(old))))
+        for (Placing placing : Placing.near(analysis, near, type, most)) {
+            Placing done = placing.with(List.of(new Scoped(analysis.scopeOfCable(old), new Command.Disconnect(old))))
                     .with(Wiring.lay(
-                            context,
+                            analysis,
                             placing.scope(),
                             first.get(),
                             outlet.ref(),
@@ -103,7 +103,7 @@ final class FeedRemedies {
             for (int i = 0; i < fed.size(); i++) {
                 SocketRef from = new SocketRef(placing.id(), fed.get(i).by().socket());
                 done = done.with(Wiring.lay(
-                        context,
+                        analysis,
                         placing.scope(),
                         others.get(i).orElseThrow(),
                         from,

@@ -2,23 +2,27 @@ package wideharbor.core.check.power;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.DayPlates;
+import wideharbor.core.analysis.PackedBatteries;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.quantity.Figure;
 
 /** A job that flies takes no battery that may not, and no more than the people who fly may carry. */
-public final class Flight implements Check {
+final class Flight implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.flight",
                     "power",
@@ -30,7 +34,7 @@ public final class Flight implements Check {
                     "the usual rule for cabins, 2026-11; carrier and local law decide",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -39,12 +43,12 @@ public final class Flight implements Check {
 
     /** Told once for the job, with the first configuration of its first build. */
     @Override
-    public void run(CheckContext context, Results results) {
-        int flyers = context.job().brief().asks().shoot().flyers();
-        if (flyers == 0 || !context.isFirstOfJob()) {
+    public void run(RigAnalysis analysis, Results results) {
+        int flyers = analysis.job().brief().asks().shoot().flyers();
+        if (flyers == 0 || !analysis.isFirstOfJob()) {
             return;
         }
-        PackedBatteries.of(context).forEach((type, count) -> {
+        PackedBatteries.of(analysis).forEach((type, count) -> {
             if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 judge(type, CabinRule.of(known.value()), count, flyers, results);
             } else {
@@ -71,19 +75,19 @@ public final class Flight implements Check {
 
     /** Spares of this kind left at home as far as it takes, smaller ones of the same plate packed instead. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        ItemType type = context.catalogue().all().stream()
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        ItemType type = analysis.catalogue().all().stream()
                 .filter(t -> t.ref().toString().equals(finding.key().subjects().get(0)))
                 .findFirst()
                 .orElseThrow();
         double excess =
                 ((Evidence.Amount) finding.evidence()).measured() - ((Evidence.Amount) finding.evidence()).neededTo();
-        int spares = (int) Math.min(context.kit().count(type.ref()), Math.ceil(excess));
+        int spares = (int) Math.min(analysis.kit().count(type.ref()), Math.ceil(excess));
         if (spares == 0) {
             return List.of();
         }
         List<Candidate> all = new ArrayList<>();
-        for (ItemType other : Parts.byNearness(context)) {
+        for (ItemType other : Parts.byNearness(analysis)) {
             boolean smaller = other.facet(Facet.Battery.class).isPresent()
                     && DayPlates.standard(other).equals(DayPlates.standard(type))
                     && DayPlates.capacity(other)

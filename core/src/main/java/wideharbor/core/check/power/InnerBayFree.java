@@ -1,22 +1,24 @@
 package wideharbor.core.check.power;
 
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.rig.Placed;
 
 /** The bay for a small battery holds no cable: there it takes away the change while on. */
-public final class InnerBayFree implements Check {
+final class InnerBayFree implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.inner-bay",
                     "power",
@@ -28,7 +30,7 @@ public final class InnerBayFree implements Check {
                     "practice",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -36,19 +38,19 @@ public final class InnerBayFree implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed part : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed part : analysis.rig().attached()) {
             if (part.type().facet(Facet.InnerBay.class).isEmpty()) {
                 continue;
             }
-            List<CableRun> stowed = KeepsOn.stowedIn(context.rig(), part);
+            List<CableRun> stowed = KeepsOn.stowedIn(analysis.rig(), part);
             if (stowed.isEmpty()) {
                 results.fine();
                 continue;
             }
-            boolean both = KeepsOn.innerBattery(context.rig(), part).isPresent();
+            boolean both = KeepsOn.innerBattery(analysis.rig(), part).isPresent();
             for (CableRun cable : stowed) {
-                String name = context.catalogue().require(cable.type()).name();
+                String name = analysis.catalogue().require(cable.type()).name();
                 results.found(
                         both ? Severity.STOP : Severity.CAUTION,
                         List.of(part.id(), cable.id(), "bay"),
@@ -64,14 +66,14 @@ public final class InnerBayFree implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         CableRun cable =
-                context.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
+                analysis.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
         return List.of(new Candidate(
                 "stow",
                 "Lay it outside the bay",
                 List.of(new Scoped(
-                        context.scopeOfCable(cable.id()),
+                        analysis.scopeOfCable(cable.id()),
                         new Command.Lay(
                                 cable.id(), new CableRun.Laid(cable.laid().along(), ""))))));
     }

@@ -2,7 +2,9 @@ package wideharbor.core.check.power;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.OutletLoad;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
@@ -11,17 +13,16 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 import wideharbor.core.power.FeedTree;
-import wideharbor.core.power.Volts;
+import wideharbor.core.quantity.Words;
 
 /** No output gives more watts or amperes than it is rated for, running or at peak. */
-public final class OutputLoad implements Check {
+final class OutputLoad implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.output-load",
                     "power",
@@ -33,7 +34,7 @@ public final class OutputLoad implements Check {
                     "ratings by the makers; margin by house rule",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,24 +42,16 @@ public final class OutputLoad implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (FeedTree.Outlet outlet : context.feeds().outlets()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (FeedTree.Outlet outlet : analysis.feeds().outlets()) {
             if (outlet.link().isPresent()) {
-                judge(context, outlet, results);
+                judge(analysis, outlet, results);
             }
         }
     }
 
-    /** Amperes at the lowest volts the output gives; empty when volts or draw are not known. */
-    public static Optional<Double> amps(FeedTree feeds, FeedTree.Outlet outlet) {
-        FeedTree.Load load = feeds.loadOn(outlet);
-        return load.isComplete()
-                ? Volts.atOutlet(feeds, outlet).filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from())
-                : Optional.empty();
-    }
-
-    private static void judge(CheckContext context, FeedTree.Outlet outlet, Results results) {
-        FeedTree.Load load = context.feeds().loadOn(outlet);
+    private static void judge(RigAnalysis analysis, FeedTree.Outlet outlet, Results results) {
+        FeedTree.Load load = analysis.feeds().loadOn(outlet);
         List<String> subjects = List.of(outlet.ref().toString());
         if (!load.isComplete()) {
             results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
@@ -69,27 +62,27 @@ public final class OutputLoad implements Check {
                         .socket(outlet.spec().socket())
                         .orElseThrow()
                         .title() + " of " + outlet.placed().title();
-        double share = 1 - context.rule(Rule.OUTPUT_MARGIN);
+        double share = 1 - analysis.rule(Rule.OUTPUT_MARGIN);
         double limit = outlet.spec().continuousWatts() * share;
         double ampLimit = outlet.spec().continuousAmps() * share;
-        double amps = amps(context.feeds(), outlet).orElse(0.0);
+        double amps = OutletLoad.amps(analysis.feeds(), outlet).orElse(0.0);
         if (load.runningWatts() > limit + 1e-6) {
             results.found(
                     subjects,
-                    name + " gives " + Say.watts(limit) + ", draws " + Say.watts(load.runningWatts()),
+                    name + " gives " + Words.watts(limit) + ", draws " + Words.watts(load.runningWatts()),
                     Evidence.Amount.atMost(load.runningWatts(), limit, "W"),
                     "Running load over the continuous rating.");
         } else if (amps > ampLimit + 1e-6) {
             results.found(
                     subjects,
-                    name + " gives " + Say.one(ampLimit) + " A, draws " + Say.one(amps) + " A",
+                    name + " gives " + Words.one(ampLimit) + " A, draws " + Words.one(amps) + " A",
                     Evidence.Amount.atMost(amps, ampLimit, "A"),
                     "At the end of the charge the same watts take more amperes.");
         } else if (load.peakWatts() > outlet.spec().peakWatts() + 1e-6) {
             results.found(
                     subjects,
-                    name + " peaks at " + Say.watts(outlet.spec().peakWatts()) + ", is asked for "
-                            + Say.watts(load.peakWatts()),
+                    name + " peaks at " + Words.watts(outlet.spec().peakWatts()) + ", is asked for "
+                            + Words.watts(load.peakWatts()),
                     Evidence.Amount.atMost(load.peakWatts(), outlet.spec().peakWatts(), "W"),
                     "All on at once, at boot or in motion.");
         } else {
@@ -99,14 +92,14 @@ public final class OutputLoad implements Check {
 
     /** The same cable in a free output with the same socket. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        FeedTree.Outlet from = context.feeds().outlets().stream()
+        FeedTree.Outlet from = analysis.feeds().outlets().stream()
                 .filter(o -> o.ref().toString().equals(finding.key().subjects().get(0)))
                 .findFirst()
                 .orElseThrow();
         Socket now = from.placed().type().socket(from.spec().socket()).orElseThrow();
-        for (FeedTree.Outlet other : context.feeds().outlets()) {
+        for (FeedTree.Outlet other : analysis.feeds().outlets()) {
             Socket socket = other.placed().type().socket(other.spec().socket()).orElseThrow();
             boolean same = socket.connector().equals(now.connector())
                     && socket.pinOut().equals(now.pinOut());

@@ -1,19 +1,20 @@
 package wideharbor.core.check.power;
 
 import java.util.List;
-import wideharbor.core.brief.DayBlock;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.DayPlates;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** What runs on cells of its own is on nobody's battery plan: it runs out when nobody looks. */
-public final class OwnCellsLast implements Check {
+final class OwnCellsLast implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.own-cells",
                     "power",
@@ -25,26 +26,18 @@ public final class OwnCellsLast implements Check {
                     "hours by the makers",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
         return CARD;
     }
 
-    /** Hours of the day for which a part of this build is on. */
-    public static double hoursOn(CheckContext context, String part) {
-        return DayPlates.day(context.job().brief()).stream()
-                .filter(b -> b.stateOf(context.build().id(), part) != DayBlock.State.OFF)
-                .mapToDouble(DayBlock::hours)
-                .sum();
-    }
-
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed placed : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed placed : analysis.rig().attached()) {
             for (SignalFacet.OwnCells cells : placed.type().facets(SignalFacet.OwnCells.class)) {
-                double on = hoursOn(context, placed.id());
+                double on = DayPlates.hoursOn(analysis, placed.id());
                 if (cells.hours() >= on - 1e-9) {
                     results.fine();
                     continue;
@@ -52,7 +45,7 @@ public final class OwnCellsLast implements Check {
                 int changes = (int) Math.ceil(on / cells.hours() - 1e-9) - 1;
                 results.found(
                         List.of(placed.id(), "cells"),
-                        placed.title() + " runs out after " + Say.hours(cells.hours()),
+                        placed.title() + " runs out after " + Words.hours(cells.hours()),
                         Evidence.Amount.atLeast(cells.hours(), on, "h"),
                         "It takes " + changes + (changes == 1 ? " change" : " changes")
                                 + " in this day: say who makes them, and pack the cells.");

@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.DayPlates;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
@@ -14,14 +17,14 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
 
 /** Every battery and charger that is packed serves a plate or a bay of the job, and one standard serves all plates. */
-public final class PackedForPlates implements Check {
+final class PackedForPlates implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.packed",
                     "power",
@@ -33,7 +36,7 @@ public final class PackedForPlates implements Check {
                     "plates and batteries on file",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -42,16 +45,16 @@ public final class PackedForPlates implements Check {
 
     /** Told once for the job, with the first configuration of its first build: the kit is everybody's. */
     @Override
-    public void run(CheckContext context, Results results) {
-        Set<String> plates = standards(context, true);
-        if (!context.isFirstOfJob() || plates.isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        Set<String> plates = standards(analysis, true);
+        if (!analysis.isFirstOfJob() || plates.isEmpty()) {
             return;
         }
         Set<String> all = new LinkedHashSet<>(plates);
-        all.addAll(standards(context, false));
-        for (Map.Entry<TypeRef, Integer> packed : context.kit().counts().entrySet()) {
-            ItemType type = context.catalogue().require(packed.getKey());
-            standard(type).ifPresent(s -> judge(context, type, packed.getValue(), s, all, results));
+        all.addAll(standards(analysis, false));
+        for (Map.Entry<TypeRef, Integer> packed : analysis.kit().counts().entrySet()) {
+            ItemType type = analysis.catalogue().require(packed.getKey());
+            standard(type).ifPresent(s -> judge(analysis, type, packed.getValue(), s, all, results));
         }
         if (plates.size() > 1) {
             results.found(
@@ -59,12 +62,12 @@ public final class PackedForPlates implements Check {
                     List.of("plates", "standards"),
                     "Batteries of " + plates.size() + " standards in one job",
                     Evidence.Amount.atMost(plates.size(), 1, "standards"),
-                    titles(context, plates) + ": a spare of one serves no plate of the other.");
+                    titles(analysis, plates) + ": a spare of one serves no plate of the other.");
         }
     }
 
     private static void judge(
-            CheckContext context, ItemType type, int count, String standard, Set<String> all, Results results) {
+            RigAnalysis analysis, ItemType type, int count, String standard, Set<String> all, Results results) {
         if (all.contains(standard)) {
             results.fine();
             return;
@@ -73,27 +76,28 @@ public final class PackedForPlates implements Check {
                 List.of(type.ref().toString(), "packed"),
                 type.name() + " fits no plate of the job",
                 new Evidence.Statement(
-                        count + " for " + context.standards().require(standard).title(), "for " + titles(context, all)),
+                        count + " for " + analysis.standards().require(standard).title(),
+                        "for " + titles(analysis, all)),
                 "It is packed and carried for nothing, or a plate for it is missing.");
     }
 
-    private static String titles(CheckContext context, Set<String> standards) {
+    private static String titles(RigAnalysis analysis, Set<String> standards) {
         return String.join(
                 ", ",
                 standards.stream()
-                        .map(s -> context.standards().require(s).title())
+                        .map(s -> analysis.standards().require(s).title())
                         .toList());
     }
 
     /** Standards of the job's battery plates, of all builds and whatever is worn; or of the bays inside parts. */
-    private static Set<String> standards(CheckContext context, boolean plates) {
+    private static Set<String> standards(RigAnalysis analysis, boolean plates) {
         Set<String> all = new LinkedHashSet<>();
-        for (Build build : context.job().gear().builds()) {
+        for (Build build : analysis.job().gear().builds()) {
             for (TypeRef ref : used(build)) {
-                ItemType type = context.catalogue().require(ref);
+                ItemType type = analysis.catalogue().require(ref);
                 if (plates) {
                     type.facet(Facet.Battery.class)
-                            .filter(b -> isLarge(context, type))
+                            .filter(b -> isLarge(analysis, type))
                             .ifPresent(b -> all.add(DayPlates.standard(type)));
                 } else {
                     type.facet(Facet.InnerBay.class)
@@ -106,10 +110,10 @@ public final class PackedForPlates implements Check {
     }
 
     /** A battery that is in no inner bay of the job: those are small ones of their own standard. */
-    private static boolean isLarge(CheckContext context, ItemType battery) {
-        return context.job().gear().builds().stream()
+    private static boolean isLarge(RigAnalysis analysis, ItemType battery) {
+        return analysis.job().gear().builds().stream()
                 .flatMap(b -> used(b).stream())
-                .map(context.catalogue()::require)
+                .map(analysis.catalogue()::require)
                 .flatMap(t -> t.facet(Facet.InnerBay.class).flatMap(bay -> t.port(bay.port())).stream())
                 .noneMatch(p -> p.standard().equals(DayPlates.standard(battery)));
     }
@@ -140,14 +144,14 @@ public final class PackedForPlates implements Check {
 
     /** Left at home. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        return context.kit().counts().entrySet().stream()
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        return analysis.kit().counts().entrySet().stream()
                 .filter(e ->
                         e.getKey().toString().equals(finding.key().subjects().get(0)))
                 .map(e -> new Candidate(
                         "leave",
                         "Leave " + e.getValue() + " × "
-                                + context.catalogue().require(e.getKey()).name() + " at home",
+                                + analysis.catalogue().require(e.getKey()).name() + " at home",
                         List.of(Scoped.kit(new Command.AddKit(e.getKey(), -e.getValue())))))
                 .toList();
     }

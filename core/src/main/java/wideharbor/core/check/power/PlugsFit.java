@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
@@ -11,17 +13,17 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.rig.Placed;
 
 /** A cable is right only when at both ends connector and pin-out agree with the socket. */
-public final class PlugsFit implements Check {
+final class PlugsFit implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "cables.plugs",
                     "power",
@@ -33,7 +35,7 @@ public final class PlugsFit implements Check {
                     "cable's and device's pin-out on file",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,11 +43,11 @@ public final class PlugsFit implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (CableRun cable : context.rig().content().cables()) {
-            Optional<Ends> ends = Ends.of(context, cable);
+    public void run(RigAnalysis analysis, Results results) {
+        for (CableRun cable : analysis.rig().content().cables()) {
+            Optional<Ends> ends = Ends.of(analysis, cable);
             Optional<Facet.Cable> wire =
-                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
+                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
             if (ends.isEmpty() || wire.isEmpty()) {
                 continue;
             }
@@ -56,7 +58,7 @@ public final class PlugsFit implements Check {
             }
             results.found(
                     List.of(cable.id()),
-                    context.catalogue().require(cable.type()).name() + " is the wrong cable here",
+                    analysis.catalogue().require(cable.type()).name() + " is the wrong cable here",
                     new Evidence.Statement(
                             wire.get().a().connector() + " " + wire.get().a().pinOut() + " to "
                                     + wire.get().b().connector() + " "
@@ -68,33 +70,33 @@ public final class PlugsFit implements Check {
 
     /** Another cable of the right ends, from the kit first, no shorter than the one it replaces. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         CableRun cable =
-                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
-        Ends ends = Ends.of(context, cable).orElseThrow();
-        double length = context.catalogue()
+                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        Ends ends = Ends.of(analysis, cable).orElseThrow();
+        double length = analysis.catalogue()
                 .require(cable.type())
                 .facet(Facet.Cable.class)
                 .orElseThrow()
                 .lengthMm();
         List<Candidate> all = new ArrayList<>();
-        Parts.byNearness(context).stream()
+        Parts.byNearness(analysis).stream()
                 .filter(t -> t.facet(Facet.Cable.class)
                         .filter(w -> ends.whyNot(w).isEmpty() && w.lengthMm() >= length - 0.5)
                         .isPresent())
-                .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
+                .sorted(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(
                                 t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
-                .forEach(t -> all.add(Wiring.exchange(context, cable, t)));
+                .forEach(t -> all.add(Wiring.exchange(analysis, cable, t)));
         return all;
     }
 
     /** The two sockets a cable runs between. */
     record Ends(Socket a, Socket b, String titleA, String titleB) {
 
-        static Optional<Ends> of(CheckContext context, CableRun cable) {
-            Optional<Placed> a = context.rig().find(cable.a().placement());
-            Optional<Placed> b = context.rig().find(cable.b().placement());
+        static Optional<Ends> of(RigAnalysis analysis, CableRun cable) {
+            Optional<Placed> a = analysis.rig().find(cable.a().placement());
+            Optional<Placed> b = analysis.rig().find(cable.b().placement());
             if (a.isEmpty() || b.isEmpty()) {
                 return Optional.empty();
             }

@@ -2,26 +2,28 @@ package wideharbor.core.check.power;
 
 import java.util.List;
 import java.util.stream.Stream;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
-import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Placing;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.Runtime;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** What is fitted lasts the longest stretch without power-down, or is changed while everything stays on. */
-public final class Stretch implements Check {
+final class Stretch implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.stretch",
                     "power",
@@ -33,7 +35,7 @@ public final class Stretch implements Check {
                     "makers' capacities; the brief",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,16 +43,16 @@ public final class Stretch implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        double stretch = context.job().brief().asks().shoot().longestStretchHours();
-        if (stretch <= 0 || context.feeds().sources().isEmpty()) {
+    public void run(RigAnalysis analysis, Results results) {
+        double stretch = analysis.job().brief().asks().shoot().longestStretchHours();
+        if (stretch <= 0 || analysis.feeds().sources().isEmpty()) {
             return;
         }
-        double celsius = context.job().brief().temperatureC();
+        double celsius = analysis.job().brief().temperatureC();
         double shortest = Double.POSITIVE_INFINITY;
-        for (FeedTree.Source source : context.feeds().sources()) {
-            FeedTree.Load load = context.feeds().loadOn(source);
-            boolean swaps = KeepsOn.of(context.rig(), source) != KeepsOn.NOTHING;
+        for (FeedTree.Source source : analysis.feeds().sources()) {
+            FeedTree.Load load = analysis.feeds().loadOn(source);
+            boolean swaps = KeepsOn.of(analysis.rig(), source) != KeepsOn.NOTHING;
             if (!load.unknown().isEmpty()) {
                 results.notChecked(List.of("stretch"), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
@@ -60,7 +62,8 @@ public final class Stretch implements Check {
             if (!swaps) {
                 shortest = Math.min(
                         shortest,
-                        Runtime.hours(Runtime.usableWattHours(battery, celsius, context.rules()), load.runningWatts()));
+                        Runtime.hours(
+                                Runtime.usableWattHours(battery, celsius, analysis.rules()), load.runningWatts()));
             }
         }
         if (shortest >= stretch) {
@@ -69,7 +72,7 @@ public final class Stretch implements Check {
         }
         results.found(
                 List.of("stretch"),
-                "Power goes after " + Say.hours(shortest) + " of a stretch of " + Say.hours(stretch),
+                "Power goes after " + Words.hours(shortest) + " of a stretch of " + Words.hours(stretch),
                 Evidence.Amount.atLeast(shortest, stretch, "h"),
                 "What is fitted lasts that long and nothing keeps the rig on through a change.");
     }
@@ -78,38 +81,38 @@ public final class Stretch implements Check {
      * A plate that lets the battery be changed while on; a battery for an empty bay; or a larger one on the same plate.
      */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Stream<Candidate> plates = context.feeds().sources().stream()
-                .flatMap(source -> context.rig().locatedBy(source.battery().id()).stream())
-                .map(j -> context.rig().require(j.parent().placement()))
-                .flatMap(plate -> swapping(context, plate));
-        Stream<Candidate> larger = context.feeds().sources().stream()
-                .flatMap(source -> Batteries.others(context, source.battery()).stream()
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Stream<Candidate> plates = analysis.feeds().sources().stream()
+                .flatMap(source -> analysis.rig().locatedBy(source.battery().id()).stream())
+                .map(j -> analysis.rig().require(j.parent().placement()))
+                .flatMap(plate -> swapping(analysis, plate));
+        Stream<Candidate> larger = analysis.feeds().sources().stream()
+                .flatMap(source -> Batteries.others(analysis, source.battery()).stream()
                         .filter(t -> Batteries.wattHours(t)
                                 > Batteries.wattHours(source.battery().type()))
-                        .map(t -> Batteries.swap(context, source.battery(), t)));
-        Stream<Candidate> inner = context.feeds().sources().stream()
-                .flatMap(source -> context.feeds().under(source).stream())
+                        .map(t -> Batteries.swap(analysis, source.battery(), t)));
+        Stream<Candidate> inner = analysis.feeds().sources().stream()
+                .flatMap(source -> analysis.feeds().under(source).stream())
                 .map(FeedTree.Link::device)
-                .flatMap(device -> inBay(context, device));
+                .flatMap(device -> inBay(analysis, device));
         return Stream.concat(Stream.concat(plates, inner), larger).toList();
     }
 
     /** Batteries for a bay that nothing is in. */
-    private static Stream<Candidate> inBay(CheckContext context, Placed device) {
+    private static Stream<Candidate> inBay(RigAnalysis analysis, Placed device) {
         return device.type().facet(Facet.InnerBay.class).stream()
                 .map(bay -> new PortRef(device.id(), bay.port()))
-                .filter(context.rig()::isFree)
-                .flatMap(bay -> Parts.byNearness(context).stream()
+                .filter(analysis.rig()::isFree)
+                .flatMap(bay -> Parts.byNearness(analysis).stream()
                         .filter(t -> t.facet(Facet.Battery.class).isPresent())
-                        .flatMap(t -> Placing.on(context, bay, t).stream())
+                        .flatMap(t -> Placing.on(analysis, bay, t).stream())
                         .map(p -> new Candidate(
                                 "inner-battery", p.type().name() + " in the bay of " + device.title(), p.commands())));
     }
 
     /** Plates with the same ports and sockets on which batteries are changed while on. */
-    private static Stream<Candidate> swapping(CheckContext context, Placed plate) {
-        return Parts.byNearness(context).stream()
+    private static Stream<Candidate> swapping(RigAnalysis analysis, Placed plate) {
+        return Parts.byNearness(analysis).stream()
                 .filter(t -> t.can(Capability.HOT_SWAPS)
                         && plate.type().ports().stream()
                                 .allMatch(p -> t.port(p.id())
@@ -118,6 +121,6 @@ public final class Stretch implements Check {
                         && plate.type().sockets().stream()
                                 .allMatch(s -> t.socket(s.id()).isPresent()))
                 .map(t -> new Candidate(
-                        "plate", t.name() + " in place of " + plate.title(), Parts.swap(context, plate.id(), t)));
+                        "plate", t.name() + " in place of " + plate.title(), Parts.swap(analysis, plate.id(), t)));
     }
 }

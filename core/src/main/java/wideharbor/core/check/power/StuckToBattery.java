@@ -2,17 +2,18 @@ package wideharbor.core.check.power;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.rig.Placed;
 
 /** Nothing hangs on a battery: it would have to move to the next one at every change. */
-public final class StuckToBattery implements Check {
+final class StuckToBattery implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.stuck",
                     "power",
@@ -24,7 +25,7 @@ public final class StuckToBattery implements Check {
                     "practice",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -32,20 +33,20 @@ public final class StuckToBattery implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed battery : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed battery : analysis.rig().attached()) {
             if (battery.type().facet(Facet.Battery.class).isEmpty()) {
                 continue;
             }
-            List<String> stuck = context.rig().carriedBy(battery.id()).stream()
+            List<String> stuck = analysis.rig().carriedBy(battery.id()).stream()
                     .map(j -> j.child().placement())
-                    .filter(id -> context.rig().find(id).isPresent())
+                    .filter(id -> analysis.rig().find(id).isPresent())
                     .toList();
             if (stuck.isEmpty()) {
                 results.fine();
                 continue;
             }
-            String names = stuck.stream().map(context.rig()::title).collect(Collectors.joining(", "));
+            String names = stuck.stream().map(analysis.rig()::title).collect(Collectors.joining(", "));
             results.found(
                     List.of(battery.id(), "stuck"),
                     names + " is stuck to " + battery.title(),

@@ -4,26 +4,28 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
 /** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
-public final class VoltageWindow implements Check {
+final class VoltageWindow implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "power.volts",
                     "power",
@@ -35,7 +37,7 @@ public final class VoltageWindow implements Check {
                     "Ohm's law; windows by the makers",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -43,17 +45,17 @@ public final class VoltageWindow implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed device : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed device : analysis.rig().attached()) {
             for (Facet.PowerInput input : device.type().facets(Facet.PowerInput.class)) {
-                judge(context, device, input, results);
+                judge(analysis, device, input, results);
             }
         }
     }
 
-    private static void judge(CheckContext context, Placed device, Facet.PowerInput input, Results results) {
+    private static void judge(RigAnalysis analysis, Placed device, Facet.PowerInput input, Results results) {
         SocketRef ref = new SocketRef(device.id(), input.socket());
-        Optional<FeedTree.Outlet> outlet = context.feeds().feeding(ref);
+        Optional<FeedTree.Outlet> outlet = analysis.feeds().feeding(ref);
         if (outlet.isEmpty()) {
             if (device.type().facet(Facet.Battery.class).isPresent()) {
                 results.fine();
@@ -66,9 +68,9 @@ public final class VoltageWindow implements Check {
                     "No power cable reaches it.");
             return;
         }
-        Optional<Span> volts = Volts.atDevice(context.feeds(), outlet.get());
+        Optional<Span> volts = Volts.atDevice(analysis.feeds(), outlet.get());
         if (volts.isEmpty()) {
-            noVolts(context, device, outlet.get(), ref, results);
+            noVolts(analysis, device, outlet.get(), ref, results);
             return;
         }
         if (volts.get().from() >= input.minVolts() - 1e-6 && volts.get().to() <= input.maxVolts() + 1e-6) {
@@ -81,7 +83,7 @@ public final class VoltageWindow implements Check {
                 List.of(ref.toString()),
                 device.title()
                         + (low ? " gets " : " is fed ")
-                        + Say.volts(worst)
+                        + Words.volts(worst)
                         + (low ? " at the end of the charge" : " at full charge"),
                 Evidence.Amount.between(worst, input.minVolts(), input.maxVolts(), "V")
                         .ranging(volts.get(), Figure.Source.MAKER),
@@ -89,8 +91,8 @@ public final class VoltageWindow implements Check {
     }
 
     private static void noVolts(
-            CheckContext context, Placed device, FeedTree.Outlet outlet, SocketRef ref, Results results) {
-        if (context.feeds().sourceOf(outlet).isEmpty()) {
+            RigAnalysis analysis, Placed device, FeedTree.Outlet outlet, SocketRef ref, Results results) {
+        if (analysis.feeds().sourceOf(outlet).isEmpty()) {
             results.found(
                     List.of(ref.toString()),
                     device.title() + " has no battery behind it",
@@ -102,27 +104,27 @@ public final class VoltageWindow implements Check {
         results.notChecked(
                 List.of(ref.toString()),
                 "no draw on file for "
-                        + String.join(", ", context.feeds().loadOn(outlet).unknown()));
+                        + String.join(", ", analysis.feeds().loadOn(outlet).unknown()));
     }
 
     private static String window(Facet.PowerInput input) {
-        return Say.one(input.minVolts()) + " to " + Say.volts(input.maxVolts());
+        return Words.one(input.minVolts()) + " to " + Words.volts(input.maxVolts());
     }
 
     /** For a device without a feed: a free output, or a shared one. For a feed that is wrong: a regulator between. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String[] subject = finding.key().subjects().get(0).split(":");
         SocketRef ref = new SocketRef(subject[0], subject[1]);
-        Placed device = context.rig().require(ref.placement());
+        Placed device = analysis.rig().require(ref.placement());
         Socket input = device.type().socket(ref.socket()).orElseThrow();
-        Optional<FeedTree.Outlet> feeding = context.feeds().feeding(ref);
+        Optional<FeedTree.Outlet> feeding = analysis.feeds().feeding(ref);
         if (feeding.isPresent()) {
-            return FeedRemedies.regulated(context, device, ref, feeding.get());
+            return FeedRemedies.regulated(analysis, device, ref, feeding.get());
         }
         List<Candidate> all = new ArrayList<>();
-        Wiring.feeds(context, context.scopeOf(ref.placement()), ref, input, new TreeSet<>())
+        Wiring.feeds(analysis, analysis.scopeOf(ref.placement()), ref, input, new TreeSet<>())
                 .forEach(f -> all.add(new Candidate("feed", f.title(), f.commands())));
-        return all.isEmpty() ? FeedRemedies.shared(context, device, ref) : all;
+        return all.isEmpty() ? FeedRemedies.shared(analysis, device, ref) : all;
     }
 }

@@ -2,28 +2,29 @@ package wideharbor.core.check.rods;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Frustum;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** Rods end before the picture in front and before the operator behind. */
-public final class RodEnds implements Check {
+final class RodEnds implements Check {
     private static final CheckCard CARD = new CheckCard(
             "rods.ends",
             "rods",
@@ -42,25 +43,25 @@ public final class RodEnds implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Optional<Frustum> view = Frustum.of(context.rig());
-        for (Placed rods : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        Optional<Frustum> view = Frustum.of(analysis.rig());
+        for (Placed rods : analysis.rig().attached()) {
             Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
             if (facet.isPresent()
-                    && context.standards()
+                    && analysis.standards()
                                     .require(rods.port(facet.get().port()).standard())
                                     .family()
                             == Standard.Family.ROD) {
-                front(context, rods, facet.get(), view, results);
-                rear(context, rods, facet.get(), results);
+                front(analysis, rods, facet.get(), view, results);
+                rear(analysis, rods, facet.get(), results);
             }
         }
     }
 
     private static void front(
-            CheckContext context, Placed rods, Facet.Rods facet, Optional<Frustum> view, Results results) {
+            RigAnalysis analysis, Placed rods, Facet.Rods facet, Optional<Frustum> view, Results results) {
         Pose pose = rods.portPose(facet.port());
-        double half = Mating.rodSpacing(rods.port(facet.port()), context.standards()) / 2;
+        double half = Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) / 2;
         Frustum.Sight worst = Frustum.Sight.OUT;
         for (double side : new double[] {-half, half}) {
             Vec3 end = pose.apply(new Vec3(side, facet.lengthMm(), 0));
@@ -71,8 +72,8 @@ public final class RodEnds implements Check {
             results.fine();
             return;
         }
-        String lens = context.build()
-                .lens(context.rig().lens())
+        String lens = analysis.build()
+                .lens(analysis.rig().lens())
                 .map(l -> " with " + l.title())
                 .orElse("");
         results.found(
@@ -82,44 +83,44 @@ public final class RodEnds implements Check {
                 "Slide them back or take shorter ones for this lens.");
     }
 
-    private static void rear(CheckContext context, Placed rods, Facet.Rods facet, Results results) {
-        Rig rig = context.rig();
+    private static void rear(RigAnalysis analysis, Placed rods, Facet.Rods facet, Results results) {
+        Rig rig = analysis.rig();
         double end = rods.portPose(facet.port()).at().z();
         double rearmost = Double.POSITIVE_INFINITY;
         for (String other : rig.carried()) {
             if (!other.equals(rods.id())) {
-                for (var piece : context.clearances().matterOf(other)) {
+                for (var piece : analysis.clearances().matterOf(other)) {
                     rearmost = Math.min(rearmost, piece.bounds().min().z());
                 }
             }
         }
         double out = rearmost - end;
-        double limit = context.rule(Rule.ROD_REAR);
+        double limit = analysis.rule(Rule.ROD_REAR);
         if (Double.isInfinite(rearmost) || out <= limit) {
             results.fine();
             return;
         }
         results.found(
                 List.of(rods.id(), "rear"),
-                rods.title() + " stand out " + Say.length(out) + " behind the rig",
+                rods.title() + " stand out " + Words.length(out) + " behind the rig",
                 Evidence.Amount.atMost(out, limit, "mm"),
                 "They meet the operator, the wall of a tight room, or whoever walks past.");
     }
 
     /** Shorter rods of the same standard, the longest that do first. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Placed rods = context.rig().require(finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Placed rods = analysis.rig().require(finding.key().subjects().get(0));
         Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
         String standard = rods.port(facet.port()).standard();
-        return Parts.byNearness(context).stream()
+        return Parts.byNearness(analysis).stream()
                 .filter(t -> t.facet(Facet.Rods.class)
                         .filter(r -> r.lengthMm() < facet.lengthMm()
                                 && t.port(r.port()).orElseThrow().standard().equals(standard))
                         .isPresent())
                 .sorted(java.util.Comparator.comparingDouble(RodEnds::length).reversed())
                 .map(t -> new Candidate(
-                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(context, rods.id(), t)))
+                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(analysis, rods.id(), t)))
                 .toList();
     }
 

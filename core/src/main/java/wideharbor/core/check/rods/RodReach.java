@@ -4,24 +4,25 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** Rods reach from the rearmost clamp to the far face of the foremost, with a margin before their end. */
-public final class RodReach implements Check {
+final class RodReach implements Check {
     private static final CheckCard CARD = new CheckCard(
             "rods.reach",
             "rods",
@@ -43,16 +44,16 @@ public final class RodReach implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed rods : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed rods : analysis.rig().attached()) {
             rods.type()
                     .facet(Facet.Rods.class)
-                    .ifPresent(f -> reach(context, rods, f).ifPresent(r -> judge(context, rods, f, r, results)));
+                    .ifPresent(f -> reach(analysis, rods, f).ifPresent(r -> judge(analysis, rods, f, r, results)));
         }
     }
 
-    static Optional<Reach> reach(CheckContext context, Placed rods, Facet.Rods facet) {
-        Rig rig = context.rig();
+    static Optional<Reach> reach(RigAnalysis analysis, Placed rods, Facet.Rods facet) {
+        Rig rig = analysis.rig();
         List<Rig.HeldStretch> held = new ArrayList<>();
         for (Joint joint : rig.liveJoints()) {
             rig.held(joint)
@@ -63,13 +64,13 @@ public final class RodReach implements Check {
         return held.stream().max(Comparator.comparingDouble(h -> h.span().to())).map(front -> {
             double rear = held.stream().mapToDouble(h -> h.span().from()).min().orElseThrow();
             double far = front.span().to();
-            double needed = far - rear + context.rule(Rule.ROD_MARGIN);
+            double needed = far - rear + analysis.rule(Rule.ROD_MARGIN);
             return new Reach(rear, far, needed, front.clamp().placement());
         });
     }
 
-    private static void judge(CheckContext context, Placed rods, Facet.Rods facet, Reach reach, Results results) {
-        double margin = context.rule(Rule.ROD_MARGIN);
+    private static void judge(RigAnalysis analysis, Placed rods, Facet.Rods facet, Reach reach, Results results) {
+        double margin = analysis.rule(Rule.ROD_MARGIN);
         double length = facet.lengthMm();
         double over = reach.front() + margin - length;
         double behind = -reach.rear();
@@ -81,30 +82,30 @@ public final class RodReach implements Check {
         double needed = ahead ? reach.front() + margin : length + behind;
         results.found(
                 List.of(rods.id()),
-                "Rods " + Say.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
+                "Rods " + Words.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
                 Evidence.Amount.atLeast(length, needed, "mm"),
                 (ahead
-                                ? context.rig().title(reach.foremost()) + " needs the rods to end " + Say.length(margin)
-                                        + " beyond its clamp"
+                                ? analysis.rig().title(reach.foremost()) + " needs the rods to end "
+                                        + Words.length(margin) + " beyond its clamp"
                                 : "The rearmost clamp leaves the rods")
                         + ".");
     }
 
     /** Longer rods of the same standard, the shortest that do; rear ends stay where they are. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Placed rods = context.rig().require(finding.key().subjects().get(0));
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Placed rods = analysis.rig().require(finding.key().subjects().get(0));
         Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         String standard = rods.port(facet.port()).standard();
-        return Parts.byNearness(context).stream()
+        return Parts.byNearness(analysis).stream()
                 .filter(t -> t.facet(Facet.Rods.class)
                         .filter(r -> r.lengthMm() >= amount.neededFrom() - 0.05
                                 && t.port(r.port()).orElseThrow().standard().equals(standard))
                         .isPresent())
                 .sorted(Comparator.comparingDouble(RodReach::length))
                 .map(t -> new Candidate(
-                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(context, rods.id(), t)))
+                        "rods", t.name() + " in place of " + rods.type().name(), Parts.swap(analysis, rods.id(), t)))
                 .toList();
     }
 

@@ -2,6 +2,7 @@ package wideharbor.core.check.rods;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
@@ -11,16 +12,15 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** Rods do not sink under what rides on them. */
-public final class RodSag implements Check {
+final class RodSag implements Check {
     private static final CheckCard CARD = new CheckCard(
             "rods.sag",
             "rods",
@@ -39,14 +39,14 @@ public final class RodSag implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed rods : context.rig().attached()) {
-            rods.type().facet(Facet.Rods.class).ifPresent(f -> judge(context, rods, f, results));
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed rods : analysis.rig().attached()) {
+            rods.type().facet(Facet.Rods.class).ifPresent(f -> judge(analysis, rods, f, results));
         }
     }
 
-    private static void judge(CheckContext context, Placed rods, Facet.Rods facet, Results results) {
-        Rig rig = context.rig();
+    private static void judge(RigAnalysis analysis, Placed rods, Facet.Rods facet, Results results) {
+        Rig rig = analysis.rig();
         Optional<Joint> holder = rig.locatedBy(rods.id());
         if (holder.isEmpty()) {
             return;
@@ -63,8 +63,8 @@ public final class RodSag implements Check {
             if (free > 0) {
                 double newton =
                         (Mass.of(rig, rig.subtree(joint.child().placement())).grams() / 1000 * Statics.G
-                                        + support(context, joint.child().placement()))
-                                / count(context, rods, facet);
+                                        + support(analysis, joint.child().placement()))
+                                / count(analysis, rods, facet);
                 worst += Statics.sag(
                         newton,
                         free,
@@ -73,7 +73,7 @@ public final class RodSag implements Check {
                 by = rig.title(joint.child().placement());
             }
         }
-        double allowed = context.rule(Rule.ROD_SAG);
+        double allowed = analysis.rule(Rule.ROD_SAG);
         if (by.isEmpty()) {
             return;
         }
@@ -83,21 +83,21 @@ public final class RodSag implements Check {
         }
         results.found(
                 List.of(rods.id(), "sag"),
-                rods.title() + " sink " + Say.two(worst) + " mm",
+                rods.title() + " sink " + Words.two(worst) + " mm",
                 Evidence.Amount.atMost(worst, allowed, "mm"),
                 "At " + by + ". Shorter or thicker rods, or a second bracket further out.");
     }
 
     /** What a lens brace on the rods bears of the lens, N. */
-    private static double support(CheckContext context, String placement) {
-        return context.lensMoment()
+    private static double support(RigAnalysis analysis, String placement) {
+        return analysis.lensMoment()
                 .flatMap(LensMoment::support)
                 .filter(s -> s.by().equals(placement))
                 .map(s -> Math.max(0, s.supportNewton()))
                 .orElse(0.0);
     }
 
-    private static int count(CheckContext context, Placed rods, Facet.Rods facet) {
-        return Mating.rodSpacing(rods.port(facet.port()), context.standards()) > 0 ? 2 : 1;
+    private static int count(RigAnalysis analysis, Placed rods, Facet.Rods facet) {
+        return Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) > 0 ? 2 : 1;
     }
 }

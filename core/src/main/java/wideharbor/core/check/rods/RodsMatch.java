@@ -3,6 +3,7 @@ package wideharbor.core.check.rods;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Facet;
@@ -11,18 +12,18 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** What clamps rods, and the rods, agree in diameter and spacing. */
-public final class RodsMatch implements Check {
+final class RodsMatch implements Check {
     private static final CheckCard CARD = new CheckCard(
             "rods.match",
             "rods",
@@ -41,15 +42,15 @@ public final class RodsMatch implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         for (Joint joint : rig.liveJoints()) {
             Port parent = rig.port(joint.parent());
             Port child = rig.port(joint.child());
-            if (!isRod(parent, context) || !isRod(child, context)) {
+            if (!isRod(parent, analysis) || !isRod(child, analysis)) {
                 continue;
             }
-            Optional<String> whyNot = Mating.whyNot(parent, child, context.standards());
+            Optional<String> whyNot = Mating.whyNot(parent, child, analysis.standards());
             if (whyNot.isEmpty()) {
                 results.fine();
                 continue;
@@ -58,33 +59,33 @@ public final class RodsMatch implements Check {
                     List.of(joint.id()),
                     rig.title(joint.child().placement()) + " does not go on "
                             + rig.title(joint.parent().placement()),
-                    new Evidence.Statement(describe(child, context), describe(parent, context)),
+                    new Evidence.Statement(describe(child, analysis), describe(parent, analysis)),
                     Character.toUpperCase(whyNot.get().charAt(0)) + whyNot.get().substring(1) + ".");
         }
     }
 
-    private static String describe(Port port, CheckContext context) {
-        return "Ø " + Say.one(Mating.rodDiameter(port, context.standards())) + ", "
-                + Say.one(Mating.rodSpacing(port, context.standards())) + " apart";
+    private static String describe(Port port, RigAnalysis analysis) {
+        return "Ø " + Words.one(Mating.rodDiameter(port, analysis.standards())) + ", "
+                + Words.one(Mating.rodSpacing(port, analysis.standards())) + " apart";
     }
 
-    private static boolean isRod(Port port, CheckContext context) {
-        return context.standards().require(port.standard()).family() == Standard.Family.ROD;
+    private static boolean isRod(Port port, RigAnalysis analysis) {
+        return analysis.standards().require(port.standard()).family() == Standard.Family.ROD;
     }
 
     /** Rods of the same length that do fit. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> found = new ArrayList<>();
         Joint joint =
-                context.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
-            ItemType now = context.rig().require(ref.placement()).type();
+            ItemType now = analysis.rig().require(ref.placement()).type();
             Optional<Facet.Rods> rods = now.facet(Facet.Rods.class);
             if (rods.isEmpty()) {
                 continue;
             }
-            for (ItemType other : Parts.byNearness(context)) {
+            for (ItemType other : Parts.byNearness(analysis)) {
                 Optional<Facet.Rods> spec = other.facet(Facet.Rods.class);
                 if (spec.isPresent()
                         && spec.get().lengthMm() >= rods.get().lengthMm()
@@ -92,7 +93,7 @@ public final class RodsMatch implements Check {
                     found.add(new Candidate(
                             "rods",
                             other.name() + " in place of " + now.name(),
-                            Parts.swap(context, ref.placement(), other)));
+                            Parts.swap(analysis, ref.placement(), other)));
                 }
             }
         }

@@ -3,26 +3,28 @@ package wideharbor.core.check.signal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
-import wideharbor.core.check.Say;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.signal.CableSchedule;
 
 /** Every cable reaches. */
-public final class CableLength implements Check {
+final class CableLength implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "cables.length",
                     "signal",
@@ -34,7 +36,7 @@ public final class CableLength implements Check {
                     "sockets on file; plugs by house rule",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.LAID_WIRING);
+            .restingOn(Basis.LAID_WIRING);
 
     @Override
     public CheckCard card() {
@@ -42,8 +44,8 @@ public final class CableLength implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (CableSchedule.Row row : context.cables()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (CableSchedule.Row row : analysis.cables()) {
             if (row.isTautWhenTurned()) {
                 results.found(
                         Severity.NOTE,
@@ -51,8 +53,8 @@ public final class CableLength implements Check {
                         row.name() + " is taut when " + row.turned() + " is turned",
                         Evidence.Amount.atLeast(row.lengthMm(), row.turnedMm(), "mm")
                                 .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
-                        "Turned by " + Say.one(context.rule(Rule.CABLE_TURN))
-                                + "° or as far as it goes, the way is about " + Say.length(row.turnedMm()) + ".");
+                        "Turned by " + Words.one(analysis.rule(Rule.CABLE_TURN))
+                                + "° or as far as it goes, the way is about " + Words.length(row.turnedMm()) + ".");
                 continue;
             }
             if (!row.isTooShort()) {
@@ -65,26 +67,26 @@ public final class CableLength implements Check {
                             + row.b().part(),
                     Evidence.Amount.atLeast(row.lengthMm(), row.neededMm(), "mm")
                             .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
-                    "The way is about " + Say.length(row.neededMm()) + ", estimated along the rig's axes.");
+                    "The way is about " + Words.length(row.neededMm()) + ", estimated along the rig's axes.");
         }
     }
 
     /** A longer one of the same ends, from the kit first. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String id = finding.key().subjects().get(0);
-        CableRun cable = context.rig().content().cable(id).orElseThrow();
-        Facet.Cable now = wire(context.catalogue().require(cable.type()));
+        CableRun cable = analysis.rig().content().cable(id).orElseThrow();
+        Facet.Cable now = wire(analysis.catalogue().require(cable.type()));
         double needed = ((Evidence.Amount) finding.evidence()).neededFrom();
         List<Candidate> all = new ArrayList<>();
-        Parts.byNearness(context).stream()
+        Parts.byNearness(analysis).stream()
                 .filter(t -> t.facet(Facet.Cable.class)
                         .filter(w -> w.lengthMm() >= needed && plugs(w).equals(plugs(now)))
                         .isPresent())
-                .sorted(Comparator.comparing((ItemType t) -> context.kit().count(t.ref()) > 0 ? 0 : 1)
+                .sorted(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> wire(t).lengthMm()))
                 .limit(4)
-                .forEach(t -> all.add(Wiring.exchange(context, cable, t)));
+                .forEach(t -> all.add(Wiring.exchange(analysis, cable, t)));
         return all;
     }
 

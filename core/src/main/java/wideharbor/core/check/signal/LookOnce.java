@@ -3,6 +3,8 @@ package wideharbor.core.check.signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
@@ -10,18 +12,18 @@ import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.Looks;
 import wideharbor.core.signal.Seat;
 import wideharbor.core.signal.Viewing;
 
 /** The look is on the picture once where exposure or colour is judged, and nowhere twice. */
-public final class LookOnce implements Check {
+final class LookOnce implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.look",
                     "signal",
@@ -33,7 +35,7 @@ public final class LookOnce implements Check {
                     "switches as set in this build",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,20 +43,20 @@ public final class LookOnce implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Viewing viewing = context.viewing();
+    public void run(RigAnalysis analysis, Results results) {
+        Viewing viewing = analysis.viewing();
         for (Seat seat : viewing.seats()) {
             if (seat.isReached()) {
-                judge(context, seat, viewing, results);
+                judge(analysis, seat, viewing, results);
             }
         }
     }
 
-    private static void judge(CheckContext context, Seat seat, Viewing viewing, Results results) {
+    private static void judge(RigAnalysis analysis, Seat seat, Viewing viewing, Results results) {
         List<SocketRef> at = Looks.along(
                         seat.route().orElseThrow(),
                         viewing.graph(),
-                        context.rig().content())
+                        analysis.rig().content())
                 .at();
         boolean judges = seat.viewer().trust().compareTo(Trust.EXPOSURE) >= 0;
         if (at.size() == 1 || at.isEmpty() && !judges) {
@@ -77,8 +79,8 @@ public final class LookOnce implements Check {
 
     /** Off at one of two, or on at one of those that can. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Viewing viewing = context.viewing();
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Viewing viewing = analysis.viewing();
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
@@ -86,24 +88,24 @@ public final class LookOnce implements Check {
                     List<SocketRef> at = Looks.along(
                                     s.route().orElseThrow(),
                                     viewing.graph(),
-                                    context.rig().content())
+                                    analysis.rig().content())
                             .at();
                     boolean on = at.isEmpty();
                     s.route().orElseThrow().sockets().stream()
                             .filter(k -> viewing.graph().takesLook(k) && at.contains(k) != on)
-                            .filter(k -> context.rig().find(k.placement()).isPresent())
-                            .forEach(k -> all.add(turn(context, k, on)));
+                            .filter(k -> analysis.rig().find(k.placement()).isPresent())
+                            .forEach(k -> all.add(turn(analysis, k, on)));
                 });
         return all;
     }
 
-    private static Candidate turn(CheckContext context, SocketRef socket, boolean on) {
+    private static Candidate turn(RigAnalysis analysis, SocketRef socket, boolean on) {
         return new Candidate(
                 "look",
-                "Look " + (on ? "on" : "off") + " at " + context.rig().title(socket.placement()) + ", "
-                        + Wiring.socket(context, socket).title(),
+                "Look " + (on ? "on" : "off") + " at " + analysis.rig().title(socket.placement()) + ", "
+                        + Wiring.socket(analysis, socket).title(),
                 List.of(new Scoped(
-                        context.scopeOf(Switches.look(socket)),
+                        analysis.scopeOf(Switches.look(socket)),
                         new Command.Set(Switches.look(socket), on ? 1 : 0, false))));
     }
 }

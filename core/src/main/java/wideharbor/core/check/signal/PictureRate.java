@@ -3,6 +3,8 @@ package wideharbor.core.check.signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
@@ -11,18 +13,18 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.PictureOut;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.Hop;
 import wideharbor.core.signal.Route;
 import wideharbor.core.signal.SignalGraph;
 
 /** No link of a picture's way carries less than the picture needs. */
-public final class PictureRate implements Check {
+final class PictureRate implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.rate",
                     "signal",
@@ -34,7 +36,7 @@ public final class PictureRate implements Check {
                     "rates by the makers",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -42,8 +44,8 @@ public final class PictureRate implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        SignalGraph graph = context.signals();
+    public void run(RigAnalysis analysis, Results results) {
+        SignalGraph graph = analysis.signals();
         for (SocketRef input : graph.inputs(Carried.PICTURE)) {
             Optional<Route> route = graph.to(input);
             Optional<Double> sent = route.flatMap(graph::sent);
@@ -58,19 +60,20 @@ public final class PictureRate implements Check {
             SocketRef at = narrow.get().at();
             results.found(
                     List.of(input.toString(), "rate"),
-                    context.rig().title(at.placement()) + " is too slow for the picture",
+                    analysis.rig().title(at.placement()) + " is too slow for the picture",
                     Evidence.Amount.atLeast(narrow.get().gigabits(), sent.get(), "Gbit/s"),
-                    "The way from " + Wiring.socket(context, route.get().from()).title()
+                    "The way from "
+                            + Wiring.socket(analysis, route.get().from()).title()
                             + " is as fast as its slowest link, "
-                            + Wiring.socket(context, at).title() + ".");
+                            + Wiring.socket(analysis, at).title() + ".");
         }
     }
 
     /** Another output of the body that sends less, free or not yet taken. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String[] named = finding.key().subjects().get(0).split(":");
-        SignalGraph graph = context.signals();
+        SignalGraph graph = analysis.signals();
         Optional<Route> route = graph.to(new SocketRef(named[0], named[1]));
         Optional<Hop> first = route.flatMap(
                 r -> r.hops().stream().filter(h -> h.kind() == Hop.Kind.CABLE).findFirst());
@@ -78,21 +81,21 @@ public final class PictureRate implements Check {
             return List.of();
         }
         SocketRef from = route.get().from();
-        CableRun cable = context.rig().content().cable(first.get().by()).orElseThrow();
+        CableRun cable = analysis.rig().content().cable(first.get().by()).orElseThrow();
         List<Candidate> all = new ArrayList<>();
-        for (PictureOut out : context.rig().require(from.placement()).type().facets(PictureOut.class)) {
+        for (PictureOut out : analysis.rig().require(from.placement()).type().facets(PictureOut.class)) {
             SocketRef other = new SocketRef(from.placement(), out.socket());
-            boolean alike = Wiring.socket(context, other)
+            boolean alike = Wiring.socket(analysis, other)
                     .connector()
-                    .equals(Wiring.socket(context, from).connector());
-            if (!other.equals(from) && alike && !Wiring.isTaken(context, other)) {
+                    .equals(Wiring.socket(analysis, from).connector());
+            if (!other.equals(from) && alike && !Wiring.isTaken(analysis, other)) {
                 all.add(new Candidate(
                         "output",
-                        "From " + Wiring.socket(context, other).title() + " instead",
+                        "From " + Wiring.socket(analysis, other).title() + " instead",
                         List.of(
-                                new Scoped(context.scopeOf(named[0]), new Command.Disconnect(cable.id())),
+                                new Scoped(analysis.scopeOf(named[0]), new Command.Disconnect(cable.id())),
                                 new Scoped(
-                                        context.scopeOf(named[0]),
+                                        analysis.scopeOf(named[0]),
                                         new Command.Connect(new CableRun(
                                                 cable.id() + "-b",
                                                 cable.type(),

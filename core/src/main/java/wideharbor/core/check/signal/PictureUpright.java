@@ -2,19 +2,19 @@ package wideharbor.core.check.signal;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
-import wideharbor.core.check.brief.PictureStands;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.Looks;
 import wideharbor.core.signal.Seat;
@@ -23,7 +23,7 @@ import wideharbor.core.signal.Viewing;
 /**
  * With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig.
  */
-public final class PictureUpright implements Check {
+final class PictureUpright implements Check {
     private static final CheckCard CARD = new CheckCard(
             "signal.turn",
             "signal",
@@ -42,9 +42,9 @@ public final class PictureUpright implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Viewing viewing = context.viewing();
-        boolean rolled = PictureStands.isRolled(context.rig().world());
+    public void run(RigAnalysis analysis, Results results) {
+        Viewing viewing = analysis.viewing();
+        boolean rolled = analysis.rig().world().isRolled();
         for (Seat seat : viewing.seats()) {
             if (!seat.isReached()) {
                 continue;
@@ -52,7 +52,7 @@ public final class PictureUpright implements Check {
             int turns = Looks.along(
                             seat.route().orElseThrow(),
                             viewing.graph(),
-                            context.rig().content())
+                            analysis.rig().content())
                     .quarterTurns();
             boolean wants = rolled && !seat.display().map(Box::onRig).orElse(true);
             if (wants == (turns % 2 == 1)) {
@@ -71,9 +71,9 @@ public final class PictureUpright implements Check {
 
     /** The turn put on, or taken off, where the picture begins. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
-        Viewing viewing = context.viewing();
-        boolean rolled = PictureStands.isRolled(context.rig().world());
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        Viewing viewing = analysis.viewing();
+        boolean rolled = analysis.rig().world().isRolled();
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
@@ -83,10 +83,10 @@ public final class PictureUpright implements Check {
                     all.add(new Candidate(
                             "turn",
                             (wants ? "Turned by a quarter at " : "Not turned at ")
-                                    + context.rig().title(from.placement()) + ", "
-                                    + Wiring.socket(context, from).title(),
+                                    + analysis.rig().title(from.placement()) + ", "
+                                    + Wiring.socket(analysis, from).title(),
                             List.of(new Scoped(
-                                    context.scopeOf(Switches.turn(from)),
+                                    analysis.scopeOf(Switches.turn(from)),
                                     new Command.Set(Switches.turn(from), wants ? 1 : 0, false)))));
                 });
         return all;

@@ -1,25 +1,27 @@
 package wideharbor.core.check.signal;
 
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.SignalFacet.Signal;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
-import wideharbor.core.check.Placing;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Placing;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Box;
 
 /** A plug that a pull breaks off is held by a clamp. */
-public final class PlugClamps implements Check {
+final class PlugClamps implements Check {
     private static final int MOST_PLACES = 3;
 
     private static final CheckCard CARD = new CheckCard(
@@ -33,7 +35,7 @@ public final class PlugClamps implements Check {
                     "sockets by the maker; practice",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,12 +43,12 @@ public final class PlugClamps implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Rig rig = context.rig();
+    public void run(RigAnalysis analysis, Results results) {
+        Rig rig = analysis.rig();
         long clamps = rig.attached().stream()
                 .filter(p -> p.type().can(Capability.CLAMPS_PLUG))
                 .count();
-        for (Box box : context.signals().boxes()) {
+        for (Box box : analysis.signals().boxes()) {
             for (Signal signal : box.type().facets(Signal.class)) {
                 SocketRef socket = new SocketRef(box.id(), signal.socket());
                 if (!signal.fragile() || rig.content().cables().stream().noneMatch(c -> isIn(c, socket))) {
@@ -59,7 +61,7 @@ public final class PlugClamps implements Check {
                     results.found(
                             List.of(socket.toString(), "clamp"),
                             "Nothing holds the plug in " + box.title() + ", "
-                                    + Wiring.socket(context, socket).title(),
+                                    + Wiring.socket(analysis, socket).title(),
                             new Evidence.Statement("no clamp left for it", "a clamp for the plug"),
                             "A pull at this plug breaks the socket.");
                 }
@@ -69,13 +71,13 @@ public final class PlugClamps implements Check {
 
     /** A clamp on the part itself or on what carries it. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String box = finding.key().subjects().get(0).split(":")[0];
-        return Parts.byNearness(context).stream()
+        return Parts.byNearness(analysis).stream()
                 .filter(t -> t.can(Capability.CLAMPS_PLUG))
-                .flatMap(t -> Placing.near(context, box, t, MOST_PLACES).stream())
+                .flatMap(t -> Placing.near(analysis, box, t, MOST_PLACES).stream())
                 .map(p -> new Candidate(
-                        "clamp", p.type().name() + " on " + context.rig().title(p.on()), p.commands()))
+                        "clamp", p.type().name() + " on " + analysis.rig().title(p.on()), p.commands()))
                 .toList();
     }
 

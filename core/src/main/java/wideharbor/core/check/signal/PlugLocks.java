@@ -3,6 +3,8 @@ package wideharbor.core.check.signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
@@ -11,17 +13,17 @@ import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.rig.Placed;
 
 /** What others depend on is not fed by a plug that falls out. */
-public final class PlugLocks implements Check {
+final class PlugLocks implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "cables.locks",
                     "signal",
@@ -33,7 +35,7 @@ public final class PlugLocks implements Check {
                     "plugs on file; practice",
                     Severity.NOTE,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -41,11 +43,11 @@ public final class PlugLocks implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (CableRun cable : context.rig().content().cables()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (CableRun cable : analysis.rig().content().cables()) {
             Optional<Facet.Cable> wire =
-                    context.catalogue().require(cable.type()).facet(Facet.Cable.class);
-            Optional<Placed> fed = depended(context, cable);
+                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<Placed> fed = depended(analysis, cable);
             if (wire.isEmpty() || wire.get().carries() != Socket.Kind.POWER || fed.isEmpty()) {
                 continue;
             }
@@ -64,9 +66,9 @@ public final class PlugLocks implements Check {
     }
 
     /** The body or the transmitter at one of its ends, taking power there. */
-    private static Optional<Placed> depended(CheckContext context, CableRun cable) {
+    private static Optional<Placed> depended(RigAnalysis analysis, CableRun cable) {
         return List.of(cable.a(), cable.b()).stream()
-                .flatMap(end -> context.rig().find(end.placement()).stream()
+                .flatMap(end -> analysis.rig().find(end.placement()).stream()
                         .filter(p -> p.type().facets(Facet.PowerInput.class).stream()
                                 .anyMatch(i -> i.socket().equals(end.socket()))))
                 .filter(p -> p.type().category() == Category.BODY
@@ -80,23 +82,23 @@ public final class PlugLocks implements Check {
 
     /** One that locks, between the same sockets and no shorter. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         CableRun cable =
-                context.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
-        double length = context.catalogue()
+                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        double length = analysis.catalogue()
                 .require(cable.type())
                 .facet(Facet.Cable.class)
                 .orElseThrow()
                 .lengthMm();
-        Socket a = Wiring.socket(context, cable.a());
-        Socket b = Wiring.socket(context, cable.b());
+        Socket a = Wiring.socket(analysis, cable.a());
+        Socket b = Wiring.socket(analysis, cable.b());
         List<Candidate> all = new ArrayList<>();
-        for (ItemType type : Parts.byNearness(context)) {
+        for (ItemType type : Parts.byNearness(analysis)) {
             boolean better = type.facet(Facet.Cable.class)
                     .filter(w -> locks(w) && w.joins(a, b) && w.lengthMm() >= length - 0.5)
                     .isPresent();
             if (better) {
-                all.add(Wiring.exchange(context, cable, type));
+                all.add(Wiring.exchange(analysis, cable, type));
             }
         }
         return all;

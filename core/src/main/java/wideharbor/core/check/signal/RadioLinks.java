@@ -2,21 +2,23 @@ package wideharbor.core.check.signal;
 
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Parts;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Parts;
 import wideharbor.core.rig.Placed;
 
 /** A transmitter serves no more receivers than it can, and radios of other families are not on its band. */
-public final class RadioLinks implements Check {
+final class RadioLinks implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.radio",
                     "signal",
@@ -28,7 +30,7 @@ public final class RadioLinks implements Check {
                     "makers' figures; local rules on radio decide",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -36,18 +38,18 @@ public final class RadioLinks implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (Placed sender : context.rig().attached()) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (Placed sender : analysis.rig().attached()) {
             for (Radio radio : sender.type().facets(Radio.class)) {
                 if (radio.sends()) {
-                    judge(context, sender, radio, results);
+                    judge(analysis, sender, radio, results);
                 }
             }
         }
     }
 
-    private static void judge(CheckContext context, Placed sender, Radio radio, Results results) {
-        long receivers = receivers(context, radio);
+    private static void judge(RigAnalysis analysis, Placed sender, Radio radio, Results results) {
+        long receivers = receivers(analysis, radio);
         if (receivers > radio.mostReceivers()) {
             results.found(
                     List.of(sender.id(), "receivers"),
@@ -57,7 +59,7 @@ public final class RadioLinks implements Check {
         } else {
             results.fine();
         }
-        for (Placed other : context.rig().attached()) {
+        for (Placed other : analysis.rig().attached()) {
             for (Radio there : other.type().facets(Radio.class)) {
                 boolean clash = there.sends()
                         && there.band().equals(radio.band())
@@ -76,16 +78,16 @@ public final class RadioLinks implements Check {
 
     /** Another transmitter of the family with the same sockets and ports: on another band, or one that serves more. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<String> subjects = finding.key().subjects();
         return subjects.subList(0, subjects.size() - 1).stream()
-                .map(context.rig()::require)
-                .flatMap(sender -> Parts.byNearness(context).stream()
+                .map(analysis.rig()::require)
+                .flatMap(sender -> Parts.byNearness(analysis).stream()
                         .filter(t -> !t.ref().equals(sender.type().ref()) && isAlike(t, sender.type()))
                         .map(t -> new Candidate(
                                 "transmitter",
                                 t.name() + " in place of " + sender.title(),
-                                Parts.swap(context, sender.id(), t))))
+                                Parts.swap(analysis, sender.id(), t))))
                 .toList();
     }
 
@@ -98,13 +100,13 @@ public final class RadioLinks implements Check {
                 && sender.sockets().stream().allMatch(s -> other.socket(s.id()).isPresent());
     }
 
-    private static long receivers(CheckContext context, Radio radio) {
+    private static long receivers(RigAnalysis analysis, Radio radio) {
         long kit = 0;
-        for (Map.Entry<TypeRef, Integer> e : context.kit().counts().entrySet()) {
-            kit += hears(context.catalogue().require(e.getKey()), radio) ? e.getValue() : 0;
+        for (Map.Entry<TypeRef, Integer> e : analysis.kit().counts().entrySet()) {
+            kit += hears(analysis.catalogue().require(e.getKey()), radio) ? e.getValue() : 0;
         }
         return kit
-                + context.rig().attached().stream()
+                + analysis.rig().attached().stream()
                         .filter(p -> hears(p.type(), radio))
                         .count();
     }

@@ -2,6 +2,8 @@ package wideharbor.core.check.signal;
 
 import java.util.List;
 import java.util.Set;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.SignalFacet;
@@ -9,16 +11,17 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.SignalGraph;
 
 /** Every input of one kind of signal is reached; where none is, the finding names the socket at which the way ends. */
-public final class Reached implements Check {
+final class Reached implements Check {
     private final CheckCard card;
     private final Set<Carried> carried;
 
@@ -79,7 +82,7 @@ public final class Reached implements Check {
                         "sockets on file",
                         severity,
                         false)
-                .restingOn(CheckCard.Basis.WIRING);
+                .restingOn(Basis.WIRING);
     }
 
     @Override
@@ -88,8 +91,8 @@ public final class Reached implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        SignalGraph graph = context.signals();
+    public void run(RigAnalysis analysis, Results results) {
+        SignalGraph graph = analysis.signals();
         for (Box box : graph.boxes()) {
             List<SocketRef> inputs = carried.stream()
                     .sorted()
@@ -114,7 +117,7 @@ public final class Reached implements Check {
                     List.of(inputs.get(0).toString(), "reached"),
                     "No " + what + " reaches " + box.title(),
                     new Evidence.Statement(
-                            "nothing leads to " + context.rig().title(at.placement()) + ", " + end.title(),
+                            "nothing leads to " + analysis.rig().title(at.placement()) + ", " + end.title(),
                             "a way from where it begins"),
                     card.because().substring(0, 1).toUpperCase(java.util.Locale.ROOT)
                             + card.because().substring(1) + ".");
@@ -128,12 +131,12 @@ public final class Reached implements Check {
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String[] named = finding.key().subjects().get(0).split(":");
         SocketRef input = new SocketRef(named[0], named[1]);
-        return context.signals()
+        return analysis.signals()
                 .carried(input)
-                .map(c -> Laying.to(context, input, c))
+                .map(c -> Laying.to(analysis, input, c))
                 .orElse(List.of());
     }
 }

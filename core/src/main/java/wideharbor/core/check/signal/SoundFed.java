@@ -2,22 +2,25 @@ package wideharbor.core.check.signal;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
+import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.signal.SoundPlan;
 
 /** Every microphone goes into an input with channels and power enough for it. */
-public final class SoundFed implements Check {
+final class SoundFed implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.sound",
                     "signal",
@@ -29,7 +32,7 @@ public final class SoundFed implements Check {
                     "makers' figures; who has the sound by the brief",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -37,14 +40,14 @@ public final class SoundFed implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        SignalGraph graph = context.signals();
+    public void run(RigAnalysis analysis, Results results) {
+        SignalGraph graph = analysis.signals();
         // Where the camera keeps the sound, what is lost here is lost.
-        boolean ours = context.job().brief().asks().shoot().sound() == Shoot.Sound.CAMERA;
+        boolean ours = analysis.job().brief().asks().shoot().sound() == Shoot.Sound.CAMERA;
         Severity weight = ours ? Severity.STOP : Severity.CAUTION;
-        SoundPlan plan = SoundPlan.of(graph, context.rig().content());
+        SoundPlan plan = SoundPlan.of(graph, analysis.rig().content());
         for (SoundPlan.Line line : plan.lines()) {
-            String title = context.rig().title(line.source().placement());
+            String title = analysis.rig().title(line.source().placement());
             if (line.into().isEmpty()) {
                 results.found(
                         weight,
@@ -58,14 +61,14 @@ public final class SoundFed implements Check {
                         List.of(line.source().toString(), "power"),
                         title + " gets no power on the line",
                         new Evidence.Statement(
-                                Wiring.socket(context, line.into().get()).title() + " gives none",
+                                Wiring.socket(analysis, line.into().get()).title() + " gives none",
                                 "power on the line, or cells of its own"),
                         "A condenser without it is silent.");
             } else {
                 results.fine();
             }
         }
-        boolean apart = context.job().brief().asks().shoot().sound() == Shoot.Sound.SEPARATE;
+        boolean apart = analysis.job().brief().asks().shoot().sound() == Shoot.Sound.SEPARATE;
         if (apart
                 && plan.lines().isEmpty()
                 && !plan.sinks().isEmpty()
@@ -82,7 +85,7 @@ public final class SoundFed implements Check {
                 results.found(
                         weight,
                         List.of(sink.input().toString(), "channels"),
-                        context.rig().title(sink.input().placement()) + " has too few channels",
+                        analysis.rig().title(sink.input().placement()) + " has too few channels",
                         Evidence.Amount.atLeast(sink.takes().channels(), sink.channelsIn(), "channels"),
                         sink.safetyDb() > 0
                                 ? "The safety track takes as many again; what comes in beyond them is not kept."
@@ -93,14 +96,14 @@ public final class SoundFed implements Check {
 
     /** An input that nothing is in yet. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         if (!finding.key().subjects().get(1).equals("into")) {
             return List.of();
         }
         List<Candidate> all = new ArrayList<>();
-        for (SocketRef input : context.signals().inputs(Carried.SOUND)) {
-            if (!Wiring.isTaken(context, input)) {
-                all.addAll(Laying.to(context, input, Carried.SOUND));
+        for (SocketRef input : analysis.signals().inputs(Carried.SOUND)) {
+            if (!Wiring.isTaken(analysis, input)) {
+                all.addAll(Laying.to(analysis, input, Carried.SOUND));
             }
         }
         return all;

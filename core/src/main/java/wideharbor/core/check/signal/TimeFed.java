@@ -1,20 +1,23 @@
 package wideharbor.core.check.signal;
 
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
 import wideharbor.core.signal.SignalGraph;
 
 /** When recorders of several departments must agree, the body gets its time from a box that keeps it. */
-public final class TimeFed implements Check {
+final class TimeFed implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.time",
                     "signal",
@@ -26,7 +29,7 @@ public final class TimeFed implements Check {
                     "the brief",
                     Severity.STOP,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -34,11 +37,11 @@ public final class TimeFed implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        if (!context.job().brief().asks().shoot().timecode()) {
+    public void run(RigAnalysis analysis, Results results) {
+        if (!analysis.job().brief().asks().shoot().timecode()) {
             return;
         }
-        SignalGraph graph = context.signals();
+        SignalGraph graph = analysis.signals();
         for (SocketRef input : graph.inputs(Carried.TIME)) {
             boolean fed = graph.to(input)
                     .flatMap(r -> graph.box(r.from().placement()))
@@ -50,15 +53,15 @@ public final class TimeFed implements Check {
             }
             results.found(
                     List.of(input.toString(), "time"),
-                    context.rig().title(input.placement()) + " gets no time",
+                    analysis.rig().title(input.placement()) + " gets no time",
                     new Evidence.Statement("nothing plugged that keeps time", "a timecode box"),
                     "The brief wants one time for all recorders.");
         }
     }
 
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String[] named = finding.key().subjects().get(0).split(":");
-        return Laying.to(context, new SocketRef(named[0], named[1]), Carried.TIME);
+        return Laying.to(analysis, new SocketRef(named[0], named[1]), Carried.TIME);
     }
 }

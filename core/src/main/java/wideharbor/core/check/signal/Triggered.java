@@ -2,19 +2,22 @@ package wideharbor.core.check.signal;
 
 import java.util.ArrayList;
 import java.util.List;
+import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.Wiring;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
+import wideharbor.core.edit.Wiring;
 
 /** A run button that somebody fitted is plugged. */
-public final class Triggered implements Check {
+final class Triggered implements Check {
     private static final CheckCard CARD = new CheckCard(
                     "signal.trigger",
                     "signal",
@@ -26,7 +29,7 @@ public final class Triggered implements Check {
                     "sockets on file",
                     Severity.CAUTION,
                     false)
-            .restingOn(CheckCard.Basis.WIRING);
+            .restingOn(Basis.WIRING);
 
     @Override
     public CheckCard card() {
@@ -34,15 +37,15 @@ public final class Triggered implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        for (SocketRef button : context.signals().outputs(Carried.TRIGGER)) {
-            if (Wiring.isTaken(context, button)) {
+    public void run(RigAnalysis analysis, Results results) {
+        for (SocketRef button : analysis.signals().outputs(Carried.TRIGGER)) {
+            if (Wiring.isTaken(analysis, button)) {
                 results.fine();
                 continue;
             }
             results.found(
                     List.of(button.toString(), "trigger"),
-                    "The run button of " + context.rig().title(button.placement()) + " is plugged nowhere",
+                    "The run button of " + analysis.rig().title(button.placement()) + " is plugged nowhere",
                     new Evidence.Statement("not plugged", "a cable to a body"),
                     "Start and stop by it do nothing.");
         }
@@ -50,11 +53,11 @@ public final class Triggered implements Check {
 
     /** Into a body's trigger input that nothing is in yet. */
     @Override
-    public List<Candidate> candidates(Finding finding, CheckContext context) {
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        for (SocketRef input : context.signals().inputs(Carried.TRIGGER)) {
-            if (!Wiring.isTaken(context, input)) {
-                all.addAll(Laying.to(context, input, Carried.TRIGGER));
+        for (SocketRef input : analysis.signals().inputs(Carried.TRIGGER)) {
+            if (!Wiring.isTaken(analysis, input)) {
+                all.addAll(Laying.to(analysis, input, Carried.TRIGGER));
             }
         }
         return all;

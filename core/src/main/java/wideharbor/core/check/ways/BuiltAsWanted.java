@@ -3,10 +3,10 @@ package wideharbor.core.check.ways;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Ways;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -14,7 +14,7 @@ import wideharbor.core.check.Severity;
 /**
  * A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise.
  */
-public final class BuiltAsWanted implements Check {
+final class BuiltAsWanted implements Check {
     private static final CheckCard CARD = new CheckCard(
             "ways.wanted",
             "ways",
@@ -33,9 +33,9 @@ public final class BuiltAsWanted implements Check {
     }
 
     @Override
-    public void run(CheckContext context, Results results) {
-        Look look = new Look(context);
-        for (Ways.Wanted wanted : context.rules().ways().wanted()) {
+    public void run(RigAnalysis analysis, Results results) {
+        Look look = new Look(analysis);
+        for (Ways.Wanted wanted : analysis.rules().ways().wanted()) {
             List<Look.Miss> misses = Tastes.misses(wanted.taste(), look);
             if (misses.isEmpty()) {
                 results.fine();

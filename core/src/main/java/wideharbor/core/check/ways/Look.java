@@ -3,20 +3,20 @@ package wideharbor.core.check.ways;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 
 /** What tastes ask of a rig: which parts are on it, and where they are as the world stands. */
-record Look(CheckContext context) {
+record Look(RigAnalysis analysis) {
     /** A part, or nothing in particular, that is not as somebody wants it. */
     record Miss(String subject, String has) {}
 
     List<Placed> all(Predicate<Placed> which) {
-        return context.rig().attached().stream().filter(which).toList();
+        return analysis.rig().attached().stream().filter(which).toList();
     }
 
     List<Placed> of(Category category) {
@@ -46,7 +46,7 @@ record Look(CheckContext context) {
     }
 
     Optional<Placed> body() {
-        return context.rig().find(context.rig().content().root());
+        return analysis.rig().find(analysis.rig().content().root());
     }
 
     Vec3 middle(Placed part) {
@@ -55,16 +55,16 @@ record Look(CheckContext context) {
 
     /** From the lens mount along the level axis, mm; ahead is positive. */
     double ahead(Placed part) {
-        return middle(part).dot(context.rig().world().forward());
+        return middle(part).dot(analysis.rig().world().forward());
     }
 
     /** Over the lens mount, mm. */
     double over(Placed part) {
-        return middle(part).dot(context.rig().world().up());
+        return middle(part).dot(analysis.rig().world().up());
     }
 
     /** To camera left as the world stands, mm. */
     double left(Placed part) {
-        return middle(part).dot(context.rig().world().left());
+        return middle(part).dot(analysis.rig().world().left());
     }
 }

@@ -75,11 +75,11 @@ final class Tastes {
         ALL.put(Taste.ONE_MAKER, Tastes::secondMakers);
         ALL.put(
                 Taste.TRIED_JOINTS,
-                l -> l.context().rig().liveJoints().stream()
+                l -> l.analysis().rig().liveJoints().stream()
                         .filter(j -> j.confidence() == Joint.Confidence.CLAIMED
                                 || j.confidence() == Joint.Confidence.PLAUSIBLE)
                         .map(j -> new Miss(
-                                j.id(), l.context().rig().title(j.child().placement()) + " untried"))
+                                j.id(), l.analysis().rig().title(j.child().placement()) + " untried"))
                         .toList());
         ALL.put(Taste.NO_ARMS, l -> l.each(l.of(Category.ARM)));
         ALL.put(Taste.CHANGES_TOOL_FREE, Tastes::changesWithTools);
@@ -155,7 +155,7 @@ final class Tastes {
         ALL.put(Taste.EXPOSURE_DISPLAY, l -> l.none(l.all(Tastes::isGoodForExposure), "none on the rig"));
         ALL.put(
                 Taste.EXPOSURE_CAMERA,
-                l -> l.context().job().brief().asks().shoot().viewers().stream()
+                l -> l.analysis().job().brief().asks().shoot().viewers().stream()
                         .filter(v -> v.trust() == SignalFacet.Trust.EXPOSURE)
                         .map(v -> new Miss("viewer", v.who() + " judges it at a display"))
                         .toList());
@@ -165,15 +165,15 @@ final class Tastes {
                 Taste.LENS_NATIVE,
                 l -> l.each(
                         l.of(Category.LENS),
-                        p -> l.context()
+                        p -> l.analysis()
                                 .rig()
                                 .locatedBy(p.id())
                                 .filter(j -> j.parent()
                                         .placement()
-                                        .equals(l.context().rig().content().root()))
+                                        .equals(l.analysis().rig().content().root()))
                                 .isEmpty()));
         ALL.put(Taste.DRIVE_FOR_PULLER, l -> {
-            boolean puller = !l.context().job().brief().crew().focusPuller().isBlank();
+            boolean puller = !l.analysis().job().brief().crew().focusPuller().isBlank();
             List<Placed> drives = l.able(Capability.DRIVES_LENS);
             return puller ? l.none(drives, "somebody pulls focus, nothing drives the lens") : l.each(drives);
         });
@@ -186,7 +186,10 @@ final class Tastes {
                     + l.all(p -> p.type().category() == Category.SOUND
                                     && p.type().name().startsWith("Recorder"))
                             .size();
-            boolean safe = SoundPlan.of(l.context().signals(), l.context().rig().content()).sinks().stream()
+            boolean safe = SoundPlan.of(
+                            l.analysis().signals(), l.analysis().rig().content())
+                    .sinks()
+                    .stream()
                     .anyMatch(x -> x.channelsIn() > 0 && x.safetyDb() > 0);
             return kept >= 2 || safe
                     ? List.of()
@@ -221,7 +224,7 @@ final class Tastes {
 
     /** Outputs of bodies that are plugged and stand otherwise, and displays that put the look on themselves. */
     private static List<Miss> looks(Look look, boolean atBody) {
-        Rig rig = look.context().rig();
+        Rig rig = look.analysis().rig();
         List<Miss> all = new ArrayList<>();
         for (Placed placed : rig.attached()) {
             for (SignalFacet.PictureOut out : placed.type().facets(SignalFacet.PictureOut.class)) {
@@ -250,18 +253,18 @@ final class Tastes {
 
     private static void kit() {
         ALL.put(Taste.CABLES_TIED, l -> {
-            int plugged = l.context().rig().content().cables().size();
+            int plugged = l.analysis().rig().content().cables().size();
             int ties = l.able(Capability.TIES_CABLES).size();
             return ties * 3 >= plugged ? List.of() : List.of(new Miss("rig", ties + " for " + plugged + " cables"));
         });
         ALL.put(
                 Taste.RECORDED_TWICE,
-                l -> l.context().kit().counts().entrySet().stream()
+                l -> l.analysis().kit().counts().entrySet().stream()
                         .filter(e -> isCard(l, e.getKey()) && e.getValue() < 2)
                         .map(e -> new Miss(
                                 e.getKey().id(),
                                 e.getValue() + " "
-                                        + l.context()
+                                        + l.analysis()
                                                 .catalogue()
                                                 .require(e.getKey())
                                                 .name()))
@@ -269,7 +272,7 @@ final class Tastes {
     }
 
     private static boolean isCard(Look look, TypeRef type) {
-        var item = look.context().catalogue().require(type);
+        var item = look.analysis().catalogue().require(type);
         return item.category() == Category.MEDIA && item.name().startsWith("Card");
     }
 
@@ -279,7 +282,7 @@ final class Tastes {
 
     /** Rods that hang on a part which slides along with the support do not stay with the body. */
     private static List<Miss> drivesThatSlide(Look look) {
-        Rig rig = look.context().rig();
+        Rig rig = look.analysis().rig();
         return look.each(
                 look.able(Capability.DRIVES_LENS),
                 drive -> rig.pathToRoot(drive.id()).stream()
@@ -289,7 +292,7 @@ final class Tastes {
     }
 
     private static boolean hasLoop(Look look) {
-        Rig rig = look.context().rig();
+        Rig rig = look.analysis().rig();
         return rig.closings().stream()
                 .map(c -> c.joint())
                 .anyMatch(j -> rig.require(j.parent().placement()).type().category() == Category.CAGE
@@ -297,7 +300,7 @@ final class Tastes {
     }
 
     private static List<Miss> basesOfOthers(Look look) {
-        Rig rig = look.context().rig();
+        Rig rig = look.analysis().rig();
         String root = rig.content().root();
         return look.body()
                 .map(body -> look.each(
@@ -320,16 +323,16 @@ final class Tastes {
     }
 
     private static List<Miss> changesWithTools(Look look) {
-        Rig here = look.context().rig();
+        Rig here = look.analysis().rig();
         List<Miss> misses = new ArrayList<>();
-        for (var other : look.context().build().configurations()) {
+        for (var other : look.analysis().build().configurations()) {
             if (!other.id().equals(here.configuration().id())) {
                 Rig there = Rig.resolve(
-                        look.context().build(),
+                        look.analysis().build(),
                         other.id(),
                         here.lens(),
-                        look.context().catalogue());
-                Changeover way = Changeover.between(here, there, look.context().rules());
+                        look.analysis().catalogue());
+                Changeover way = Changeover.between(here, there, look.analysis().rules());
                 if (!way.isToolFree()) {
                     misses.add(new Miss(
                             "to " + other.id(), "to " + other.title() + " by " + String.join(", ", way.keys())));
@@ -341,13 +344,13 @@ final class Tastes {
 
     private static List<Miss> otherFronts(Look look) {
         Set<Double> fronts = new LinkedHashSet<>();
-        var build = look.context().build();
+        var build = look.analysis().build();
         build.lenses()
                 .forEach(l -> Rig.resolve(
                                 build,
-                                look.context().rig().configuration().id(),
+                                look.analysis().rig().configuration().id(),
                                 l.id(),
-                                look.context().catalogue())
+                                look.analysis().catalogue())
                         .attached()
                         .forEach(
                                 p -> p.type().facet(Facet.Lens.class).ifPresent(f -> fronts.add(f.frontDiameterMm()))));
@@ -361,9 +364,9 @@ final class Tastes {
     }
 
     private static boolean isShouldered(Look look) {
-        return look.context()
+        return look.analysis()
                 .rig()
-                .find(look.context().rig().configuration().support())
+                .find(look.analysis().rig().configuration().support())
                 .flatMap(p -> p.type().facet(Facet.Support.class))
                 .filter(s -> s.way() == Facet.Support.Way.SHOULDER)
                 .isPresent();
@@ -383,12 +386,12 @@ final class Tastes {
     }
 
     private static boolean isOnBody(Look look, Placed part) {
-        return look.context()
+        return look.analysis()
                 .rig()
                 .locatedBy(part.id())
                 .filter(j -> j.parent()
                         .placement()
-                        .equals(look.context().rig().content().root()))
+                        .equals(look.analysis().rig().content().root()))
                 .isPresent();
     }
 
@@ -425,8 +428,8 @@ final class Tastes {
 
     private static List<Miss> cables(Look look, Socket.Kind kind, Predicate<Facet.Cable> wrong) {
         List<Miss> misses = new ArrayList<>();
-        for (CableRun run : look.context().rig().content().cables()) {
-            var type = look.context().catalogue().require(run.type());
+        for (CableRun run : look.analysis().rig().content().cables()) {
+            var type = look.analysis().catalogue().require(run.type());
             type.facet(Facet.Cable.class)
                     .filter(f -> f.carries() == kind && wrong.test(f))
                     .ifPresent(f -> misses.add(new Miss(run.id(), type.name())));

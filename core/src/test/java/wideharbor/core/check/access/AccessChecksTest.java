@@ -18,10 +18,10 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.rods.RodEnds;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Shape.Use;
 import wideharbor.core.geometry.Vec3;
@@ -350,11 +350,16 @@ class AccessChecksTest {
          */
         @Test
         void rodsThatEndInThePictureAreACaution() {
-            verify(new RodEnds()).given(wide(250)).finds(Severity.CAUTION, CheckState.FOUND);
-            verify(new RodEnds()).given(wide(150)).holds();
+            verify(CheckEngine.standard().require("rods.ends"))
+                    .given(wide(250))
+                    .finds(Severity.CAUTION, CheckState.FOUND);
+            verify(CheckEngine.standard().require("rods.ends")).given(wide(150)).holds();
             assertEquals(
                     "rods-150 in place of rods-250",
-                    verify(new RodEnds()).given(wide(250)).isMendedBy("rods").title());
+                    verify(CheckEngine.standard().require("rods.ends"))
+                            .given(wide(250))
+                            .isMendedBy("rods")
+                            .title());
         }
     }
 }

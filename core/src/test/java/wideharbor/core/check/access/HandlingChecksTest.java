@@ -55,7 +55,7 @@ class HandlingChecksTest {
         @Test
         void aBodyStandsOnItsUnderside() {
             Rigs rigs = with(Category.BRACKET, box(-20, -20, 0, 20, 20, 30), 1, Vec3.ZERO);
-            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -100))
+            Resting rest = Resting.of(rigs.resolve(), rigs.analysis().clearances(), new Vec3(0, 0, -100))
                     .orElseThrow();
             assertEquals(java.util.List.of("body"), rest.contacts());
             assertEquals(0, rest.leanDegrees(), 1e-6);
@@ -67,7 +67,7 @@ class HandlingChecksTest {
         @Test
         void aLowFrontLeansIt() {
             Rigs rigs = with(Category.LENS, box(-40, -80, 0, 40, 40, 30), 600, new Vec3(0, 0, 15));
-            Resting rest = Resting.of(rigs.resolve(), rigs.context().clearances(), new Vec3(0, 0, -85))
+            Resting rest = Resting.of(rigs.resolve(), rigs.analysis().clearances(), new Vec3(0, 0, -85))
                     .orElseThrow();
             assertEquals(java.util.List.of("body", "more"), rest.contacts());
             assertEquals(Math.toDegrees(Math.atan(30.0 / 200)), rest.leanDegrees(), 0.5);

@@ -16,10 +16,10 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.rods.RodSag;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Bag;
@@ -311,12 +311,14 @@ class PostureChecksTest {
         /** A box of 600 g at 200; the bridge holds to 50 + 50 = 100 of the rods: 100 free. 2.94 N a rod: 0.008 mm. */
         @Test
         void aLightBoxDoesNotBendThem() {
-            verify(new RodSag()).given(Bag.onRods(300)).holds();
+            verify(CheckEngine.standard().require("rods.sag"))
+                    .given(Bag.onRods(300))
+                    .holds();
         }
 
         @Test
         void aStricterHouseSeesIt() {
-            verify(new RodSag())
+            verify(CheckEngine.standard().require("rods.sag"))
                     .given(Bag.onRods(300)
                             .rule(wideharbor.core.brief.HouseRules.Rule.ROD_SAG, 0.05)
                             .set("box:rods:0", 290))

@@ -25,12 +25,12 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Requirements;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.power.Stretch;
+import wideharbor.core.edit.BatteryUp;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.Requirements;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -143,12 +143,14 @@ class ShootChecksTest {
 
         @Test
         void whatIsFittedLastsTheStretch() {
-            verify(new Stretch()).given(drawing(2, Bag.plate())).holds();
+            verify(CheckEngine.standard().require("power.stretch"))
+                    .given(drawing(2, Bag.plate()))
+                    .holds();
         }
 
         @Test
         void orItIsToldForHowLong() {
-            verify(new Stretch())
+            verify(CheckEngine.standard().require("power.stretch"))
                     .given(drawing(3, Bag.plate()))
                     .finds(Severity.CAUTION, 2, 3, Double.POSITIVE_INFINITY, "h");
         }
@@ -170,8 +172,13 @@ class ShootChecksTest {
             Rigs rigs = drawing(3, plain).inKit(hot, 1);
             assertEquals(
                     "Plate, two bays in place of plate",
-                    verify(new Stretch()).given(rigs).isMendedBy("plate").title());
-            verify(new Stretch()).given(drawing(3, hot)).holds();
+                    verify(CheckEngine.standard().require("power.stretch"))
+                            .given(rigs)
+                            .isMendedBy("plate")
+                            .title());
+            verify(CheckEngine.standard().require("power.stretch"))
+                    .given(drawing(3, hot))
+                    .holds();
         }
     }
 
@@ -282,7 +289,7 @@ class ShootChecksTest {
                 .asking(new wideharbor.core.brief.Asks(
                         List.of(), new wideharbor.core.brief.Asks.RoomLimit(150, 0, List.of()), List.of(), List.of()));
         verify(new RoomSize()).given(rigs).finds(Severity.STOP, 200, Double.NEGATIVE_INFINITY, 150, "mm");
-        List<BatteryUp.Move> moves = BatteryUp.moves(rigs.context(), new wideharbor.core.build.Scope.Base());
+        List<BatteryUp.Move> moves = BatteryUp.moves(rigs.analysis(), new wideharbor.core.build.Scope.Base());
         assertEquals(
                 List.of("cell to body, top"),
                 moves.stream().map(BatteryUp.Move::title).toList());

@@ -9,7 +9,7 @@ import static wideharbor.core.testkit.Verify.verify;
 import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.bench.PowerSheet;
+import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.PartState;
 import wideharbor.core.brief.DayBlock.State;
@@ -25,6 +25,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.PowerSheet;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -50,7 +51,7 @@ class KeepingOnTest {
     }
 
     private static KeepsOn keeps(Rigs rigs) {
-        var context = rigs.context();
+        var context = rigs.analysis();
         return KeepsOn.of(context.rig(), context.feeds().sources().get(0));
     }
 
@@ -73,7 +74,7 @@ class KeepingOnTest {
     /** The small battery feeds nothing else: one source, and its charge is not the plate's. */
     @Test
     void theInnerBatteryIsNoSource() {
-        var context = filled().context();
+        var context = filled().analysis();
         assertEquals(
                 List.of("battery"),
                 context.feeds().sources().stream().map(s -> s.battery().id()).toList());
@@ -83,11 +84,11 @@ class KeepingOnTest {
     /** 37 Wh · 0.90 at 25 °C over 30 W: 1.11 h. */
     @Test
     void theSmallBatteryCarriesItForSoLong() {
-        PowerSheet.PlateDay plate = PowerSheet.of(filled().context(), PowerSheet.Change.NONE)
+        PowerSheet.PlateDay plate = PowerSheet.of(filled().analysis(), PowerSheet.Change.NONE)
                 .plates()
                 .get(0);
         assertEquals(1.11, plate.carriedHours().orElseThrow(), 1e-9);
-        assertTrue(PowerSheet.of(bay().context(), PowerSheet.Change.NONE)
+        assertTrue(PowerSheet.of(bay().analysis(), PowerSheet.Change.NONE)
                 .plates()
                 .get(0)
                 .carriedHours()
@@ -348,7 +349,7 @@ class KeepingOnTest {
         }
 
         private PowerSheet sheet(Rigs rigs) {
-            return PowerSheet.of(rigs.context(), PowerSheet.Change.NONE);
+            return PowerSheet.of(rigs.analysis(), PowerSheet.Change.NONE);
         }
 
         /** 3 h at 30 W, 2 h at 10: 110 Wh. Off for the first block: 20 Wh. On through the second: 150 Wh. */

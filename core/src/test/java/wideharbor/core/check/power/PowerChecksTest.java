@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.Facet;
@@ -316,11 +317,11 @@ class PowerChecksTest {
                 .join("j-battery-2", "plate-2:battery", "battery-2:plug")
                 .inKit(Bag.battery("battery-100", Figure.maker(100)), 3)
                 .inKit(charger(), 1);
-        List<DayPlates.DayPlate> plates = DayPlates.of(rigs.context());
+        List<DayPlates.DayPlate> plates = DayPlates.of(rigs.analysis());
         assertEquals(List.of(3, 2), plates.stream().map(p -> p.cells().size()).toList());
         assertEquals(
                 List.of(1, 0), plates.stream().map(p -> p.chargers().bays()).toList(), "one bay is in one place");
-        assertEquals(2, DayPlates.sharing(rigs.context(), "v-mount"));
+        assertEquals(2, DayPlates.sharing(rigs.analysis(), "v-mount"));
     }
 
     @Test

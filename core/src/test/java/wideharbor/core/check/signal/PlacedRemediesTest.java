@@ -18,9 +18,9 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.brief.Onlookers;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -78,8 +78,8 @@ class PlacedRemediesTest {
                         false,
                         List.of(new Viewer("Director", Trust.FRAME, true)),
                         List.of()));
-        verify(new Onlookers()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
-        assertTrue(verify(new Onlookers())
+        verify(CheckEngine.standard().require("brief.viewers")).given(rigs).finds(Severity.STOP, CheckState.FOUND);
+        assertTrue(verify(CheckEngine.standard().require("brief.viewers"))
                 .given(rigs)
                 .isMendedBy("transmitter")
                 .title()

@@ -16,10 +16,10 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
-import wideharbor.core.check.brief.Onlookers;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -154,16 +154,23 @@ class SignalChecksTest {
                     .inKit(Signals.picture(), 1)
                     .knows(Signals.display("small", Trust.FRAME, 3))
                     .shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, true)));
-            Finding finding = verify(new Onlookers()).given(none).finds(Severity.STOP, CheckState.FOUND);
+            Finding finding = verify(CheckEngine.standard().require("brief.viewers"))
+                    .given(none)
+                    .finds(Severity.STOP, CheckState.FOUND);
             assertEquals("Agency sees no picture", finding.title());
             assertEquals(
                     "Pack one more small",
-                    verify(new Onlookers()).given(none).isMendedBy("pack").title());
+                    verify(CheckEngine.standard().require("brief.viewers"))
+                            .given(none)
+                            .isMendedBy("pack")
+                            .title());
         }
 
         @Test
         void nobodyLooksUnasked() {
-            verify(new Onlookers()).given(plugged("sdi-1", 3)).looksAtNothing();
+            verify(CheckEngine.standard().require("brief.viewers"))
+                    .given(plugged("sdi-1", 3))
+                    .looksAtNothing();
         }
     }
 

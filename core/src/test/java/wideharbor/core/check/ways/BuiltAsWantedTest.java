@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Taste;
 import wideharbor.core.brief.Way;
@@ -24,7 +25,6 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
-import wideharbor.core.check.CheckContext;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
@@ -71,11 +71,11 @@ class BuiltAsWantedTest {
                 .on("none");
     }
 
-    private static CheckContext rig(String name) {
+    private static RigAnalysis rig(String name) {
         return switch (name) {
-            case "rods" -> Bag.onRods(300).context();
-            case "dovetail" -> Bag.onHead().context();
-            case "battery" -> powered().context();
+            case "rods" -> Bag.onRods(300).analysis();
+            case "dovetail" -> Bag.onHead().analysis();
+            case "battery" -> powered().analysis();
             case "drive" ->
                 Bag.onRods(300)
                         .with(
@@ -92,41 +92,41 @@ class BuiltAsWantedTest {
                                         .make())
                         .join("j-drive", "rods:rods", "drive:rods")
                         .set("drive:rods:0", 60)
-                        .context();
+                        .analysis();
             case "grip" ->
                 onSide(aside("grip", Category.HANDLE, Vec3.ZERO, Capability.IS_HANDHOLD))
-                        .context();
+                        .analysis();
             case "screen" ->
                 onSide(aside("screen", Category.MONITOR, Vec3.ZERO, Capability.SHOWS_PICTURE))
-                        .context();
+                        .analysis();
             case "finder" ->
                 onSide(aside("finder", Category.VIEWFINDER, Vec3.ZERO, Capability.FINDS_PICTURE))
-                        .context();
+                        .analysis();
             case "link" ->
                 onSide(aside("link", Category.TRANSMISSION, Vec3.ZERO, Capability.SENDS_PICTURE))
-                        .context();
+                        .analysis();
             case "time" ->
                 onSide(aside("time", Category.TIMECODE, new Vec3(0, 90, 0), Capability.KEEPS_TIME))
-                        .context();
+                        .analysis();
             case "mic" ->
                 onSide(aside("mic", Category.SOUND, Vec3.ZERO, Capability.HEARS))
-                        .context();
-            case "arm" -> onSide(aside("arm", Category.ARM, Vec3.ZERO)).context();
-            case "cage" -> onSide(aside("cage", Category.CAGE, Vec3.ZERO)).context();
+                        .analysis();
+            case "arm" -> onSide(aside("arm", Category.ARM, Vec3.ZERO)).analysis();
+            case "cage" -> onSide(aside("cage", Category.CAGE, Vec3.ZERO)).analysis();
             case "untried" ->
                 Rigs.rig()
                         .with("body", Bag.body())
                         .with("x", aside("x", Category.BRACKET, Vec3.ZERO))
                         .join("j-x", "body:side", "x:foot", Joint.Confidence.PLAUSIBLE)
                         .on("none")
-                        .context();
+                        .analysis();
             case "lens" ->
                 Rigs.rig()
                         .with("body", Bag.body())
                         .lens("a", Bag.lens("a", 900, 60, 120), "body:mount", "mount")
                         .on("none")
-                        .context("a");
-            default -> Rigs.rig().with("body", Bag.body()).on("none").context();
+                        .analysis("a");
+            default -> Rigs.rig().with("body", Bag.body()).on("none").analysis();
         };
     }
 

@@ -1,0 +1,206 @@
+package wideharbor.core.analysis;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.balance.LensMoment;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Kit;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.clearance.Clearances;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Job;
+import wideharbor.core.memo.Lazy;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+import wideharbor.core.signal.CableSchedule;
+import wideharbor.core.signal.Dressing;
+import wideharbor.core.signal.SignalGraph;
+import wideharbor.core.signal.Viewing;
+import wideharbor.core.standard.Standards;
+
+/** One rig of a job with what several checks derive from it, derived once. */
+public record RigAnalysis(
+        Job job,
+        Build build,
+        Rig rig,
+        FeedTree feeds,
+        Optional<SlideBalance> balance,
+        Optional<LensMoment> lensMoment,
+        Kept kept) {
+
+    public static RigAnalysis of(Job job, Build build, String configuration, String lens) {
+        return of(job, build, configuration, lens, new Kept(Optional.empty()));
+    }
+
+    /** The same configuration with another lens; most of it stands as it does here. */
+    RigAnalysis with(String lens) {
+        return of(job, build, rig.configuration().id(), lens, new Kept(Optional.of(this)));
+    }
+
+    private static RigAnalysis of(Job job, Build build, String configuration, String lens, Kept kept) {
+        Rig rig = Rig.resolve(build, configuration, lens, job.catalogue());
+        return new RigAnalysis(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
+    }
+
+    /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
+    RigAnalysis in(Job other) {
+        return new RigAnalysis(other, build, rig, feeds, balance, lensMoment, kept.ofRig());
+    }
+
+    /** Overlaps and intrusions on this rig, worked out when the first check asks. */
+    public Clearances clearances() {
+        return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
+    }
+
+    /** Picture, sound, time and control on this rig, joined when the first check asks. */
+    public SignalGraph signals() {
+        return kept.signals(rig);
+    }
+
+    /** Every cable of this rig, laid as the house lays them. */
+    public List<CableSchedule.Row> cables() {
+        return CableSchedule.of(rig, Dressing.by(rules()));
+    }
+
+    /** What of this rig is as it is on another of the same configuration. */
+    public Set<Basis> sameAs(RigAnalysis other) {
+        Wired here = kept.wiring(this);
+        Wired there = other.kept.wiring(other);
+        if (job != other.job || build != other.build || !here.isAs(there)) {
+            return Set.of();
+        }
+        return here.standsAs(there) ? EnumSet.of(Basis.WIRING, Basis.LAID_WIRING) : EnumSet.of(Basis.WIRING);
+    }
+
+    /** Who of the brief's viewers sees the picture of this rig; the same with every lens that changes no cable. */
+    public Viewing viewing() {
+        return kept.viewing(this);
+    }
+
+    /**
+     * Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still.
+     */
+    public static final class Kept {
+        private final Optional<RigAnalysis> like;
+        private final Lazy<Clearances> clearances;
+        private final Lazy<SignalGraph> signals;
+        private final Lazy<Viewing> viewing = new Lazy<>();
+        private final Lazy<Wired> wiring = new Lazy<>();
+
+        private Kept(Optional<RigAnalysis> like) {
+            this(like, new Lazy<>(), new Lazy<>());
+        }
+
+        private Kept(Optional<RigAnalysis> like, Lazy<Clearances> clearances, Lazy<SignalGraph> signals) {
+            this.like = like;
+            this.clearances = clearances;
+            this.signals = signals;
+        }
+
+        Clearances of(Rig rig, double toleranceMm) {
+            return clearances.get(() -> like.map(l -> l.clearances().with(rig, toleranceMm))
+                    .orElseGet(() -> Clearances.of(rig, toleranceMm)));
+        }
+
+        SignalGraph signals(Rig rig) {
+            return signals.get(() -> like.filter(l -> l.signals().isThatOf(rig))
+                    .map(RigAnalysis::signals)
+                    .orElseGet(() -> SignalGraph.of(rig)));
+        }
+
+        Viewing viewing(RigAnalysis analysis) {
+            SignalGraph graph = signals(analysis.rig());
+            return viewing.get(() -> like.filter(l -> l.signals() == graph && l.job() == analysis.job())
+                    .map(RigAnalysis::viewing)
+                    .orElseGet(() -> Viewing.of(analysis.job(), analysis.rig(), graph)));
+        }
+
+        Wired wiring(RigAnalysis analysis) {
+            return wiring.get(() -> Wired.of(analysis.rig()));
+        }
+
+        /** What follows from the rig alone, for a job that differs in something else. */
+        Kept ofRig() {
+            return new Kept(like, clearances, signals);
+        }
+    }
+
+    /** Where a setting is changed when someone changes it while looking at this rig. */
+    public Scope scopeOf(SettingKey key) {
+        return build.scopeOf(key, rig.configuration().id(), rig.lens());
+    }
+
+    /** Where a change to a part belongs. */
+    public Scope scopeOf(String placement) {
+        return build.scopeOf(placement, rig.configuration().id(), rig.lens());
+    }
+
+    /** Where a change to a cable belongs. */
+    public Scope scopeOfCable(String cable) {
+        return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());
+    }
+
+    /**
+     * Whether this is the rig with which what concerns the whole job is told: the first configuration of the first
+     * build.
+     */
+    public boolean isFirstOfJob() {
+        Build first = job.gear().builds().get(0);
+        return build.id().equals(first.id())
+                && rig.configuration().id().equals(first.configurations().get(0).id());
+    }
+
+    public HouseRules rules() {
+        return job.rules();
+    }
+
+    public double rule(HouseRules.Rule rule) {
+        return job.rules().value(rule);
+    }
+
+    public Catalogue catalogue() {
+        return job.catalogue();
+    }
+
+    /** The lens in the slot, as the end of a sentence: " with 50 mm"; nothing when the slot is empty. */
+    public String withLens() {
+        return build.lens(rig.lens()).map(l -> " with " + l.title()).orElse("");
+    }
+
+    /** How far the rig's matter reaches along a direction, mm. */
+    public double extent(Vec3 along) {
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (Placed placed : rig.attached()) {
+            for (Convex piece : clearances().matterOf(placed.id())) {
+                for (Vec3 corner : piece.corners()) {
+                    low = Math.min(low, corner.dot(along));
+                    high = Math.max(high, corner.dot(along));
+                }
+            }
+        }
+        return Math.max(0, high - low);
+    }
+
+    /** What the support carries; everything when no support says where it carries. */
+    public Mass carried() {
+        return balance.map(SlideBalance::carried).orElseGet(() -> Mass.of(rig, rig.carried()));
+    }
+
+    public Standards standards() {
+        return job.catalogue().standards();
+    }
+
+    public Kit kit() {
+        return job.gear().kit();
+    }
+}

@@ -1,0 +1,92 @@
+package wideharbor.core.analysis;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Setting;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * What is fed, cabled and switched on a rig: two rigs with the same of it get the same answers from all checks that
+ * rest on nothing else.
+ *
+ * @param joints those of batteries: the plates they sit on, and what is stuck to them
+ * @param stands where the parts are that cables end at and are led along
+ */
+record Wired(
+        Map<String, ItemType> parts,
+        List<CableRun> cables,
+        Set<Joint> joints,
+        Set<Setting> switches,
+        Map<String, Map<String, Pose>> stands) {
+    /** Whether the same is fed, cabled and switched. */
+    boolean isAs(Wired other) {
+        return parts.equals(other.parts)
+                && cables.equals(other.cables)
+                && joints.equals(other.joints)
+                && switches.equals(other.switches);
+    }
+
+    /** Whether what cables end at and are led along stands where it does there. */
+    boolean standsAs(Wired other) {
+        return stands.equals(other.stands);
+    }
+
+    static Wired of(Rig rig) {
+        Map<String, ItemType> parts = new LinkedHashMap<>();
+        for (Placed placed : rig.attached()) {
+            if (isWired(placed.type())) {
+                parts.put(placed.id(), placed.type());
+            }
+        }
+        return new Wired(
+                parts,
+                List.copyOf(rig.content().cables()),
+                rig.liveJoints().stream()
+                        .filter(j -> isBattery(parts, j.parent()) || isBattery(parts, j.child()))
+                        .collect(Collectors.toSet()),
+                switches(parts, rig.content().settings()),
+                stands(rig));
+    }
+
+    private static Map<String, Map<String, Pose>> stands(Rig rig) {
+        Map<String, Map<String, Pose>> stands = new HashMap<>();
+        for (CableRun cable : rig.content().cables()) {
+            rig.find(cable.a().placement()).ifPresent(p -> stands.put(p.id(), p.poses()));
+            rig.find(cable.b().placement()).ifPresent(p -> stands.put(p.id(), p.poses()));
+            cable.laid().along().forEach(a -> rig.find(a).ifPresent(p -> stands.put(p.id(), p.poses())));
+        }
+        return stands;
+    }
+
+    private static boolean isBattery(Map<String, ItemType> parts, PortRef ref) {
+        return parts.containsKey(ref.placement())
+                && parts.get(ref.placement()).facet(Facet.Battery.class).isPresent();
+    }
+
+    private static boolean isWired(ItemType type) {
+        return !type.sockets().isEmpty()
+                || type.facet(Facet.Battery.class).isPresent()
+                || type.can(Capability.CLAMPS_PLUG)
+                || type.can(Capability.HOT_SWAPS);
+    }
+
+    private static Set<Setting> switches(Map<String, ItemType> parts, Collection<Setting> settings) {
+        return settings.stream()
+                .filter(s -> parts.containsKey(s.key().placement())
+                        && parts.get(s.key().placement()).socket(s.key().port()).isPresent())
+                .collect(Collectors.toSet());
+    }
+}

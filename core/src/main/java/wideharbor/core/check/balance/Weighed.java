@@ -1,0 +1,20 @@
+package wideharbor.core.check.balance;
+
+import java.util.List;
+import wideharbor.core.analysis.Posture;
+import wideharbor.core.check.Results;
+
+/** Says which masses are missing, once; without them nothing of a posture can be told. */
+final class Weighed {
+    private Weighed() {}
+
+    static boolean is(Posture posture, Results results) {
+        if (posture.carried().isComplete()) {
+            return true;
+        }
+        results.notChecked(
+                List.of(posture.support().id()),
+                "no mass on file for " + String.join(", ", posture.carried().unweighed()));
+        return false;
+    }
+}

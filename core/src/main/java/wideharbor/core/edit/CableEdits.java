@@ -1,0 +1,135 @@
+package wideharbor.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeSet;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.signal.CableSchedule;
+import wideharbor.core.signal.Dressing;
+
+/** Cables by hand: what may be plugged where, and the commands that plug, unplug and lay it. */
+public final class CableEdits {
+    private static final int MOST_CABLES = 12;
+
+    private CableEdits() {}
+
+    /** A socket with nothing in it. */
+    public record Open(
+            SocketRef ref, String part, String title, Socket.Kind kind, Socket.Direction direction, String connector) {}
+
+    /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
+    public record Choice(ItemType type, int inKit, double lengthMm, double neededMm) {
+        public boolean reaches() {
+            return lengthMm >= neededMm;
+        }
+    }
+
+    /** Where a cable from a socket may lead, and by what; the likeliest cable first. */
+    public record Offer(Open to, List<Choice> cables) {}
+
+    /** Open sockets of all parts on the rig, in the order of the rig. */
+    public static List<Open> open(RigAnalysis analysis) {
+        List<Open> all = new ArrayList<>();
+        for (Placed placed : analysis.rig().attached()) {
+            for (Socket socket : placed.type().sockets()) {
+                SocketRef ref = new SocketRef(placed.id(), socket.id());
+                if (!Wiring.isTaken(analysis, ref)) {
+                    all.add(new Open(
+                            ref,
+                            placed.title(),
+                            socket.title(),
+                            socket.kind(),
+                            socket.direction(),
+                            socket.connector()));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** Open sockets of other parts to which some cable leads from this one. */
+    public static List<Offer> offers(RigAnalysis analysis, SocketRef from) {
+        Socket here = Wiring.socket(analysis, from);
+        List<Offer> all = new ArrayList<>();
+        for (Open to : open(analysis)) {
+            boolean other = !to.ref().placement().equals(from.placement())
+                    && to.kind() == here.kind()
+                    && to.direction() != here.direction();
+            List<Choice> cables = other ? choices(analysis, from, to.ref()) : List.of();
+            if (!cables.isEmpty()) {
+                all.add(new Offer(to, cables));
+            }
+        }
+        return all;
+    }
+
+    private static List<Choice> choices(RigAnalysis analysis, SocketRef from, SocketRef to) {
+        Socket a = Wiring.socket(analysis, from);
+        Socket b = Wiring.socket(analysis, to);
+        return analysis.catalogue().current().stream()
+                .filter(t ->
+                        t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
+                .map(t -> new Choice(
+                        t,
+                        analysis.kit().count(t.ref()),
+                        t.facet(Facet.Cable.class).orElseThrow().lengthMm(),
+                        CableSchedule.needed(
+                                analysis.rig(), new CableRun("new", t.ref(), from, to), Dressing.by(analysis.rules()))))
+                .sorted(Comparator.comparing((Choice c) -> !c.reaches())
+                        .thenComparing(c -> c.inKit() == 0)
+                        .thenComparingDouble(Choice::lengthMm))
+                .limit(MOST_CABLES)
+                .toList();
+    }
+
+    /** @throws EditRefused when the cable does not join the two, or one of them is taken */
+    public static List<Scoped> plug(RigAnalysis analysis, SocketRef from, SocketRef to, ItemType type) {
+        for (SocketRef end : List.of(from, to)) {
+            if (Wiring.isTaken(analysis, end)) {
+                throw new EditRefused(Wiring.socket(analysis, end).title() + " of "
+                        + analysis.rig().title(end.placement()) + " is taken.");
+            }
+        }
+        boolean joins = type.facet(Facet.Cable.class)
+                .filter(w -> w.joins(Wiring.socket(analysis, from), Wiring.socket(analysis, to)))
+                .isPresent();
+        if (!joins) {
+            throw new EditRefused(type.name() + " does not join "
+                    + Wiring.socket(analysis, from).title() + " of "
+                    + analysis.rig().title(from.placement()) + " and "
+                    + Wiring.socket(analysis, to).title() + " of "
+                    + analysis.rig().title(to.placement()) + ".");
+        }
+        return Wiring.lay(analysis, analysis.scopeOf(to.placement()), type, from, to, new TreeSet<>());
+    }
+
+    /** The cable goes back into the kit. */
+    public static List<Scoped> unplug(RigAnalysis analysis, String cable) {
+        CableRun run = require(analysis, cable);
+        return List.of(
+                new Scoped(analysis.scopeOfCable(cable), new Command.Disconnect(cable)),
+                Scoped.kit(new Command.AddKit(run.type(), 1)));
+    }
+
+    public static List<Scoped> lay(RigAnalysis analysis, String cable, CableRun.Laid laid) {
+        require(analysis, cable);
+        return List.of(new Scoped(analysis.scopeOfCable(cable), new Command.Lay(cable, laid)));
+    }
+
+    private static CableRun require(RigAnalysis analysis, String cable) {
+        return analysis.rig()
+                .content()
+                .cable(cable)
+                .orElseThrow(() -> new EditRefused("There is no cable '" + cable + "' in this configuration."));
+    }
+}

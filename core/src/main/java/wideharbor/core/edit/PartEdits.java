@@ -1,0 +1,197 @@
+package wideharbor.core.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Joint;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Rig;
+
+/** What someone at the bench wants, told as the commands that do it, each in the scope where it belongs. */
+public final class PartEdits {
+    private PartEdits() {}
+
+    public static List<Scoped> set(RigAnalysis analysis, SettingKey key, double value, boolean byFeel) {
+        requirePresent(analysis.rig(), key.placement());
+        Scope scope = analysis.scopeOf(key);
+        return List.of(new Scoped(scope, new Command.Set(key, value, byFeel)));
+    }
+
+    /** Takes a part off. With dependants, all that hangs on it goes too, the outermost first; cables between stay. */
+    public static List<Scoped> remove(RigAnalysis analysis, String placement, boolean withDependants) {
+        Rig rig = analysis.rig();
+        requirePresent(rig, placement);
+        Set<String> gone = new LinkedHashSet<>(List.of(placement));
+        if (withDependants) {
+            gone.addAll(rig.subtree(placement));
+        }
+        if (gone.contains(rig.content().root())) {
+            throw new EditRefused("The body is what the rig is built on and cannot be taken off.");
+        }
+        List<String> outermostFirst = new ArrayList<>(gone);
+        java.util.Collections.reverse(outermostFirst);
+        List<Scoped> edit = new ArrayList<>();
+        if (withDependants) {
+            rig.content().cables().stream()
+                    .filter(c -> gone.contains(c.a().placement()) || gone.contains(c.b().placement()))
+                    .forEach(c -> edit.add(Scoped.base(new Command.Disconnect(c.id()))));
+        }
+        for (String id : outermostFirst) {
+            edit.add(new Scoped(scopeOf(analysis, id), new Command.Remove(id)));
+        }
+        return edit;
+    }
+
+    public static List<Scoped> restore(RigAnalysis analysis, String placement) {
+        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Restore(placement)));
+    }
+
+    public static List<Scoped> weigh(RigAnalysis analysis, String placement, double grams, String by, String when) {
+        requirePresent(analysis.rig(), placement);
+        Figure figure = Figure.measured(grams, by, when);
+        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Weigh(placement, figure)));
+    }
+
+    /**
+     * Hangs a new part on a free port. On a carrier it goes where there is room nearest the carrier's middle.
+     *
+     * @throws EditRefused when the ports do not mate or the port is taken, with the reason
+     */
+    public static List<Scoped> add(RigAnalysis analysis, PortRef on, ItemType type, String childPort) {
+        return add(analysis, on, type, childPort, Optional.empty());
+    }
+
+    /** What an offer says: the part, and the adapters that go between. */
+    public static List<Scoped> add(RigAnalysis analysis, PortRef on, Fit.Offer offer) {
+        return add(analysis, on, offer.type(), offer.port(), offer.chain());
+    }
+
+    /** Hangs a part through the best chain of adapters where it does not mate as it is. */
+    public static List<Scoped> addThrough(RigAnalysis analysis, PortRef on, ItemType type, String childPort) {
+        Port child = childPort(type, childPort);
+        AdapterFinder.Chain chain = analysis.catalogue()
+                .adapters()
+                .from(freePort(analysis.rig(), on))
+                .to(child)
+                .orElseThrow(() -> new EditRefused(type.name() + " does not go there, and no chain of up to "
+                        + AdapterFinder.MOST_PIECES + " adapters joins the two."));
+        return add(analysis, on, type, childPort, Optional.of(chain));
+    }
+
+    private static List<Scoped> add(
+            RigAnalysis analysis, PortRef on, ItemType type, String childPort, Optional<AdapterFinder.Chain> chain) {
+        Port parent = freePort(analysis.rig(), on);
+        Port child = childPort(type, childPort);
+        Scope scope = scopeOf(analysis, on.placement());
+        Chains.Hung hung =
+                Chains.hang(analysis, scope, on, chain.orElse(new AdapterFinder.Chain(List.of(), true, true, 0, 0)));
+        if (chain.isEmpty()) {
+            Mating.whyNot(parent, child, analysis.standards()).ifPresent(why -> {
+                throw new EditRefused(type.name() + " does not go there: " + why + ".");
+            });
+        }
+        String id = Chains.freeId(analysis, type.ref().id(), hung.taken());
+        List<Scoped> edit = new ArrayList<>(hung.commands());
+        edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
+        edit.add(new Scoped(
+                scope,
+                new Command.Join(new Joint(
+                        Chains.freeId(analysis, "j-" + id, hung.taken()),
+                        Joint.Kind.LOCATING,
+                        hung.end(),
+                        new PortRef(id, childPort),
+                        Joint.Confidence.PLAUSIBLE))));
+        if (parent.occupancy() instanceof Port.Occupancy.Interval) {
+            edit.add(new Scoped(scope, slideToRoom(analysis, on, parent, id, child, chain)));
+        }
+        edit.addAll(Parts.take(analysis, type.ref(), 1));
+        return edit;
+    }
+
+    /** The first part on the carrier goes where there is room for its clamp. */
+    private static Command slideToRoom(
+            RigAnalysis analysis,
+            PortRef on,
+            Port carrier,
+            String id,
+            Port child,
+            Optional<AdapterFinder.Chain> chain) {
+        Port clamp = chain.map(c -> c.links().get(0))
+                .map(l -> l.type().port(l.in()).orElseThrow())
+                .orElse(child);
+        String placement = chain.map(c -> Parts.freeId(
+                        analysis.rig().content(), c.links().get(0).type().ref().id()))
+                .orElse(id);
+        double at = Fit.room(analysis.rig(), on, carrier, clamp.engagementMm())
+                .orElseThrow(() -> new EditRefused(analysis.rig().title(on.placement()) + " has no stretch of "
+                        + Math.round(clamp.engagementMm()) + " mm free."));
+        return new Command.Set(new SettingKey(placement, clamp.id(), 0), at, false);
+    }
+
+    private static Port freePort(Rig rig, PortRef on) {
+        requirePresent(rig, on.placement());
+        Port port = rig.find(on.placement())
+                .flatMap(p -> p.type().port(on.port()))
+                .orElseThrow(() -> new EditRefused(
+                        rig.title(on.placement()) + " has no port '" + on.port() + "' to hang something on."));
+        if (!rig.isFree(on)) {
+            throw new EditRefused(port.title() + " of " + rig.title(on.placement()) + " is taken.");
+        }
+        return port;
+    }
+
+    private static Port childPort(ItemType type, String port) {
+        return type.port(port).orElseThrow(() -> new EditRefused(type.name() + " has no port '" + port + "'."));
+    }
+
+    /** Records that the joint which holds a part was tried on the bench. */
+    public static List<Scoped> tried(RigAnalysis analysis, String placement) {
+        return trust(analysis, placement, Joint.Confidence.TRIED_BY_US, "");
+    }
+
+    /** Records that a part serves here outside its purpose: what it is made for, and how far it may be trusted. */
+    public static List<Scoped> improvise(RigAnalysis analysis, String placement, String limit) {
+        if (limit.isBlank()) {
+            throw new EditRefused("Say what the part is made for and how far it may be trusted here.");
+        }
+        return trust(analysis, placement, Joint.Confidence.IMPROVISED, limit.strip());
+    }
+
+    private static List<Scoped> trust(
+            RigAnalysis analysis, String placement, Joint.Confidence confidence, String note) {
+        requirePresent(analysis.rig(), placement);
+        Joint joint = analysis.rig()
+                .locatedBy(placement)
+                .orElseThrow(() -> new EditRefused(analysis.rig().title(placement) + " hangs on nothing."));
+        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Trust(joint.id(), confidence, note)));
+    }
+
+    private static Scope scopeOf(RigAnalysis analysis, String placement) {
+        Build build = analysis.build();
+        return build.scopeOf(
+                placement, analysis.rig().configuration().id(), analysis.rig().lens());
+    }
+
+    private static void requirePresent(Rig rig, String placement) {
+        if (rig.content().placement(placement).isEmpty()) {
+            throw new EditRefused("There is no placement '" + placement + "' in this build.");
+        }
+        if (rig.content().isRemoved(placement)) {
+            throw new EditRefused(rig.title(placement) + " was taken off the rig; put it back before it is changed.");
+        }
+    }
+}

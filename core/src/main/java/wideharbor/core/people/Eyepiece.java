@@ -1,0 +1,29 @@
+package wideharbor.core.people;
+
+import java.util.Optional;
+import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.rig.Placed;
+
+/** Where the eye comes to on a finder. */
+public final class Eyepiece {
+    private Eyepiece() {}
+
+    /** The middle of the room that an eyepiece keeps for the eye, rig frame. */
+    public static Optional<Vec3> of(Placed part) {
+        for (var link : part.type().links()) {
+            for (Shape shape : link.shapes()) {
+                if (shape.use() == Shape.Use.EYE) {
+                    Vec3 middle = Convex.of(shape).stream()
+                            .map(Convex::bounds)
+                            .reduce(Convex.Bounds::with)
+                            .orElseThrow()
+                            .middle();
+                    return Optional.of(part.poses().get(link.id()).apply(middle));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

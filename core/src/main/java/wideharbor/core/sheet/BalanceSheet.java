@@ -1,0 +1,219 @@
+package wideharbor.core.sheet;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.edit.Parts;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * One configuration's balance with every lens, and what each slide and each other battery would make of it: slides that
+ * can serve every lens first, then those that move the most.
+ *
+ * <p>The centre of mass follows a slide in a straight line, so two looks at the rig say how far it goes for a
+ * millimetre; a screen may draw what lies between, and the full answer replaces the drawing once the slide is set.
+ */
+public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap> swaps) {
+    private static final double ALONG = 0.99;
+    private static final double STEP = 10;
+    private static final int MOST_SLIDES = 8;
+    private static final int MOST_SWAPS = 12;
+
+    /** How far ahead of the support the centre of mass stands, mm, with its range; what the support forgives. */
+    public record WithLens(
+            String lens, String title, double offMm, Span range, double toleranceMm, double carriedGrams) {}
+
+    /**
+     * A slide along the axis.
+     *
+     * @param perMm for each lens, by how much the centre of mass goes ahead when the setting grows by a millimetre
+     * @param serves the settings at which every lens is within tolerance; empty when none serves all
+     */
+    public record Slide(
+            SettingKey key,
+            String part,
+            String title,
+            double value,
+            Span range,
+            List<Double> perMm,
+            Optional<Span> serves) {}
+
+    /** Another battery in a battery's place: for each lens, where the centre of mass would stand. */
+    public record Swap(String placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
+
+    /** Empty without a support that says where it carries. */
+    public static Optional<BalanceSheet> of(RigAnalysis analysis) {
+        List<String> lenses = lenses(analysis.build());
+        List<Optional<SlideBalance>> now = balances(analysis, analysis.build(), lenses);
+        if (now.stream().anyMatch(Optional::isEmpty)) {
+            return Optional.empty();
+        }
+        List<WithLens> rows = new ArrayList<>();
+        for (int i = 0; i < lenses.size(); i++) {
+            SlideBalance b = now.get(i).orElseThrow();
+            String lens = lenses.get(i);
+            rows.add(new WithLens(
+                    lens,
+                    analysis.build().lens(lens).map(LensChoice::title).orElse("no lens"),
+                    middle(b),
+                    b.offMm(),
+                    b.toleranceMm(),
+                    b.carried().grams()));
+        }
+        return Optional.of(new BalanceSheet(rows, slides(analysis, lenses, rows), swaps(analysis, lenses, rows)));
+    }
+
+    private static List<String> lenses(Build build) {
+        return build.lenses().isEmpty()
+                ? List.of("")
+                : build.lenses().stream().map(LensChoice::id).toList();
+    }
+
+    private static List<Optional<SlideBalance>> balances(RigAnalysis analysis, Build build, List<String> lenses) {
+        return lenses.stream()
+                .map(lens -> SlideBalance.of(
+                        Rig.resolve(build, analysis.rig().configuration().id(), lens, analysis.catalogue())))
+                .toList();
+    }
+
+    private static double middle(SlideBalance balance) {
+        return (balance.offMm().from() + balance.offMm().to()) / 2;
+    }
+
+    private static List<Slide> slides(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
+        Rig rig = analysis.rig();
+        List<Slide> all = new ArrayList<>();
+        for (Motion motion : rig.motions()) {
+            boolean slides = motion.freedom() instanceof Freedom.Slide
+                    && !motion.joint().isEmpty()
+                    && Math.abs(rig.direction(motion).dot(rig.world().forward())) > ALONG;
+            if (slides) {
+                List<Double> perMm = perMm(analysis, motion, lenses, rows);
+                if (perMm.stream().anyMatch(k -> Math.abs(k) > 0.01)) {
+                    all.add(new Slide(
+                            motion.key(),
+                            rig.title(motion.key().placement()),
+                            motion.freedom().title(),
+                            motion.value(),
+                            motion.range(),
+                            perMm,
+                            serves(motion, perMm, rows)));
+                }
+            }
+        }
+        all.sort(Comparator.comparing((Slide s) -> s.serves().isEmpty())
+                .thenComparing(s -> -Math.abs(s.perMm().get(0)) * s.range().length()));
+        return List.copyOf(all.subList(0, Math.min(MOST_SLIDES, all.size())));
+    }
+
+    private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<String> lenses, List<WithLens> rows) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i < lenses.size(); i++) {
+            Scoped set = new Scoped(
+                    analysis.build()
+                            .scopeOf(
+                                    motion.key(), analysis.rig().configuration().id(), lenses.get(i)),
+                    new Command.Set(motion.key(), valueWith(analysis, motion.key(), lenses.get(i)) + STEP, false));
+            Build moved = analysis.job()
+                    .gear()
+                    .apply(analysis.build().id(), List.of(set), analysis.catalogue())
+                    .after()
+                    .build(analysis.build().id());
+            double then = SlideBalance.of(Rig.resolve(
+                            moved, analysis.rig().configuration().id(), lenses.get(i), analysis.catalogue()))
+                    .map(BalanceSheet::middle)
+                    .orElse(rows.get(i).offMm());
+            all.add((then - rows.get(i).offMm()) / STEP);
+        }
+        return all;
+    }
+
+    /** A lens may have a setting of its own; the slide is looked at from there. */
+    private static double valueWith(RigAnalysis analysis, SettingKey key, String lens) {
+        return analysis.build()
+                .content(analysis.rig().configuration().id(), lens, analysis.catalogue())
+                .value(key);
+    }
+
+    private static Optional<Span> serves(Motion motion, List<Double> perMm, List<WithLens> rows) {
+        double low = motion.range().from();
+        double high = motion.range().to();
+        for (int i = 0; i < rows.size(); i++) {
+            WithLens row = rows.get(i);
+            double k = perMm.get(i);
+            if (Math.abs(k) < 1e-6) {
+                return Optional.empty();
+            }
+            double room = row.toleranceMm() - row.range().length() / 2;
+            double a = motion.value() + (-room - row.offMm()) / k;
+            double b = motion.value() + (room - row.offMm()) / k;
+            low = Math.max(low, Math.min(a, b));
+            high = Math.min(high, Math.max(a, b));
+        }
+        return low <= high ? Optional.of(new Span(low, high)) : Optional.empty();
+    }
+
+    private static List<Swap> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
+        List<Swap> all = new ArrayList<>();
+        for (Placed placed : analysis.rig().attached()) {
+            Optional<Facet.Battery> battery = placed.type().facet(Facet.Battery.class);
+            if (battery.isEmpty()) {
+                continue;
+            }
+            for (ItemType other : Parts.byNearness(analysis)) {
+                if (all.size() < MOST_SWAPS
+                        && !other.equals(placed.type())
+                        && fits(placed.type(), battery.get(), other)) {
+                    swap(analysis, placed, other, lenses, rows).ifPresent(all::add);
+                }
+            }
+        }
+        return all;
+    }
+
+    private static boolean fits(ItemType now, Facet.Battery battery, ItemType other) {
+        return other.facet(Facet.Battery.class)
+                .flatMap(f -> other.port(f.port()))
+                .filter(p -> now.port(battery.port()).orElseThrow().standard().equals(p.standard()))
+                .filter(p -> p.id().equals(battery.port()))
+                .isPresent();
+    }
+
+    private static Optional<Swap> swap(
+            RigAnalysis analysis, Placed placed, ItemType other, List<String> lenses, List<WithLens> rows) {
+        try {
+            Build with = analysis.job()
+                    .gear()
+                    .apply(analysis.build().id(), Parts.swap(analysis, placed.id(), other), analysis.catalogue())
+                    .after()
+                    .build(analysis.build().id());
+            List<Optional<SlideBalance>> then = balances(analysis, with, lenses);
+            if (then.stream().anyMatch(Optional::isEmpty)) {
+                return Optional.empty();
+            }
+            return Optional.of(new Swap(
+                    placed.id(),
+                    placed.title(),
+                    other,
+                    then.get(0).orElseThrow().carried().grams() - rows.get(0).carriedGrams(),
+                    then.stream().map(b -> middle(b.orElseThrow())).toList()));
+        } catch (EditRefused refused) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,135 @@
+package wideharbor.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Severity;
+import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/** Two configurations side by side, with the lens that is in the slot. */
+public record Comparison(
+        Side one,
+        Side other,
+        List<String> onlyOne,
+        List<String> onlyOther,
+        List<Differs> differs,
+        List<String> raisedInOther,
+        List<String> clearedInOther) {
+
+    /**
+     * Figures of one configuration; {@code offMm} is how far the centre of mass stands ahead of its support, deep and
+     * high are its bounds as it is worn, mm.
+     */
+    public record Side(
+            String id,
+            String title,
+            String support,
+            int parts,
+            double grams,
+            List<String> unweighed,
+            Optional<Double> offMm,
+            double deepMm,
+            double highMm,
+            int stops,
+            int cautions) {}
+
+    /** A part that both have: where it sits or how it is set in the one, and in the other. */
+    public record Differs(String part, String what, String one, String other) {}
+
+    public static Comparison of(CheckEngine engine, RigAnalysis a, RigAnalysis b) {
+        List<Finding> before = engine.check(a).findings();
+        List<Finding> after = engine.check(b).findings();
+        List<String> titlesBefore =
+                before.stream().map(Comparison::told).distinct().toList();
+        List<String> titlesAfter =
+                after.stream().map(Comparison::told).distinct().toList();
+        return new Comparison(
+                side(a, before),
+                side(b, after),
+                only(a.rig(), b.rig()),
+                only(b.rig(), a.rig()),
+                differs(a.rig(), b.rig()),
+                titlesAfter.stream().filter(t -> !titlesBefore.contains(t)).toList(),
+                titlesBefore.stream().filter(t -> !titlesAfter.contains(t)).toList());
+    }
+
+    private static String told(Finding finding) {
+        return finding.severity().name().toLowerCase(java.util.Locale.ROOT) + ": " + finding.title();
+    }
+
+    private static Side side(RigAnalysis analysis, List<Finding> findings) {
+        Rig rig = analysis.rig();
+        return new Side(
+                rig.configuration().id(),
+                rig.configuration().title(),
+                rig.title(rig.configuration().support()),
+                rig.attached().size(),
+                analysis.carried().grams(),
+                analysis.carried().unweighed(),
+                analysis.balance().map(s -> (s.offMm().from() + s.offMm().to()) / 2),
+                analysis.extent(rig.world().forward()),
+                analysis.extent(rig.world().up()),
+                (int) findings.stream().filter(Finding::holds).count(),
+                (int) findings.stream()
+                        .filter(f -> f.severity() == Severity.CAUTION)
+                        .count());
+    }
+
+    private static List<String> only(Rig here, Rig there) {
+        return here.attached().stream()
+                .filter(p -> there.find(p.id()).isEmpty())
+                .map(Placed::title)
+                .toList();
+    }
+
+    private static List<Differs> differs(Rig a, Rig b) {
+        List<Differs> all = new ArrayList<>();
+        for (Placed here : a.attached()) {
+            Optional<Placed> there = b.find(here.id());
+            if (there.isEmpty()) {
+                continue;
+            }
+            if (!here.type().ref().equals(there.get().type().ref())) {
+                all.add(new Differs(
+                        here.title(),
+                        "type",
+                        here.type().name(),
+                        there.get().type().name()));
+            }
+            String on = on(a, here.id());
+            String onThere = on(b, here.id());
+            if (!on.equals(onThere)) {
+                all.add(new Differs(here.title(), "sits on", on, onThere));
+            }
+        }
+        for (Motion motion : a.motions()) {
+            Optional<Motion> same = b.motion(motion.key());
+            if (same.isPresent() && Math.abs(same.get().value() - motion.value()) > 1e-6) {
+                all.add(new Differs(
+                        a.title(motion.key().placement()), motion.freedom().title(), value(motion), value(same.get())));
+            }
+        }
+        return all;
+    }
+
+    static String on(Rig rig, String placement) {
+        return rig.locatedBy(placement)
+                .map(j -> rig.title(j.parent().placement()) + ", "
+                        + rig.port(j.parent()).title())
+                .orElse("the rig's origin");
+    }
+
+    static String value(Motion motion) {
+        double rounded = Math.round(motion.value() * 10) / 10.0;
+        String number = (rounded < 0 ? "−" : "") + Math.abs(rounded);
+        return number
+                + (motion.freedom().unit().equals("°")
+                        ? "°"
+                        : " " + motion.freedom().unit());
+    }
+}

@@ -1,0 +1,253 @@
+package wideharbor.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.Build;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.check.CheckState;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Report;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Words;
+
+/** The brief as testable demands, each with how it stands and what decides it. */
+public final class Requirements {
+    private Requirements() {}
+
+    public enum Status {
+        MET,
+        NOT_MET,
+        UNDECIDED
+    }
+
+    /**
+     * One demand.
+     *
+     * @param from the part of the brief it comes from
+     * @param decidedBy titles of the findings that decide it; when it is met, the parts or figures that meet it
+     */
+    public record Requirement(String id, String from, String text, Status status, List<String> decidedBy) {}
+
+    public static List<Requirement> of(Job job, Report report) {
+        List<Requirement> all = new ArrayList<>();
+        Brief brief = job.brief();
+        Coverage met = new Coverage(job);
+        brief.configurations().forEach(c -> all.add(configuration(job, report, c, met)));
+        brief.lenses().forEach(l -> all.add(lens(job, report, l, met)));
+        all.add(byCheck("day", "hours and climate", onFor(brief), report, "power.runtime", met::batteries));
+        if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
+            all.add(byCheck(
+                    "mass",
+                    "mass window",
+                    "Carried mass " + window(brief),
+                    report,
+                    "balance.mass-window",
+                    met::masses));
+        }
+        asks(job, report, met, all);
+        return all;
+    }
+
+    /** What the brief asks beyond, each by the findings that speak of it. */
+    private static void asks(Job job, Report report, Coverage met, List<Requirement> all) {
+        Asks asks = job.brief().asks();
+        for (Asks.ChangeDemand c : asks.changes()) {
+            List<Finding> against = report.of("changeover.demand").stream()
+                    .filter(f -> f.key().configuration().equals(c.from())
+                            && f.key().subjects().contains(c.to()))
+                    .toList();
+            all.add(new Requirement(
+                    "change-" + c.from() + "-" + c.to(),
+                    "changes",
+                    titled(job, c.from()) + " to " + titled(job, c.to()) + " in " + plain(c.minutes()) + " min"
+                            + (c.toolFree() ? ", no tools" : ""),
+                    status(against),
+                    against.isEmpty() ? met.change(c) : titles(against)));
+        }
+        if (asks.room().depthMm() > 0 || asks.room().heightMm() > 0) {
+            all.add(byCheck(
+                    "room",
+                    "room",
+                    "Fits a room " + room(asks.room()),
+                    report,
+                    "brief.room",
+                    () -> met.rooms(asks.room())));
+        }
+        if (!asks.tapes().isEmpty()) {
+            all.add(byCheck(
+                    "tapes",
+                    "taped distances",
+                    "Focuses on " + asks.tapes().size() + " taped distances",
+                    report,
+                    "brief.close-focus",
+                    () -> met.parts(t -> t.category() == Category.LENS)));
+        }
+        for (Asks.Spare s : asks.spares()) {
+            all.add(byCheck(
+                    "spare-" + s.category(),
+                    "spares",
+                    s.pieces() + " to spare of each "
+                            + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    report,
+                    "package.spares",
+                    () -> met.parts(t -> t.category().name().equals(s.category()))));
+        }
+        shoot(job, report, met, all);
+    }
+
+    /** What the shoot itself asks. */
+    private static void shoot(Job job, Report report, Coverage met, List<Requirement> all) {
+        Shoot shoot = job.brief().asks().shoot();
+        if (shoot.orientation() != Shoot.Orientation.ANY) {
+            String picture = shoot.orientation() == Shoot.Orientation.BOTH
+                    ? "Landscape and portrait pictures"
+                    : (shoot.orientation() == Shoot.Orientation.PORTRAIT
+                            ? "A portrait picture"
+                            : "A landscape picture");
+            all.add(byCheck("orientation", "picture", picture, report, "brief.orientation", met::orientations));
+        }
+        if (shoot.longestStretchHours() > 0) {
+            all.add(byCheck(
+                    "stretch",
+                    "hours and climate",
+                    Words.hours(shoot.longestStretchHours()) + " without power-down",
+                    report,
+                    "power.stretch",
+                    met::batteries));
+        }
+        if (!shoot.viewers().isEmpty()) {
+            all.add(byCheck(
+                    "viewers",
+                    "viewers",
+                    shoot.viewers().size() + " viewers, a display each",
+                    report,
+                    "brief.viewers",
+                    () -> met.able(Capability.SHOWS_PICTURE)));
+        }
+        if (shoot.sound() != Shoot.Sound.NONE || shoot.timecode()) {
+            all.add(byCheck(
+                    "sound", "sound and time", soundInWords(shoot), report, "brief.sound", () -> met.sound(shoot)));
+        }
+        for (Shoot.Recording r : shoot.recordings()) {
+            all.add(new Requirement(
+                    "recording-" + r.mode().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
+                    "recording",
+                    "Records " + r.mode() + " at " + Math.round(r.megabits()) + " Mbit/s",
+                    Status.UNDECIDED,
+                    List.of("cards have no write rate on file")));
+        }
+    }
+
+    private static String soundInWords(Shoot shoot) {
+        String sound = switch (shoot.sound()) {
+            case NONE -> "No sound";
+            case CAMERA -> "Sound in the camera";
+            case SEPARATE -> "Sound kept apart";
+        };
+        return sound + (shoot.timecode() ? ", one time for all" : "");
+    }
+
+    private static String titled(Job job, String configuration) {
+        return job.gear().builds().stream()
+                .flatMap(b -> b.configuration(configuration).stream())
+                .map(c -> c.title())
+                .findFirst()
+                .orElse(configuration);
+    }
+
+    private static String room(Asks.RoomLimit room) {
+        String depth = room.depthMm() > 0 ? Words.length(room.depthMm()) + " deep" : "";
+        String height = room.heightMm() > 0 ? Words.length(room.heightMm()) + " high" : "";
+        return depth + (depth.isEmpty() || height.isEmpty() ? "" : " and ") + height;
+    }
+
+    /** The day as it is written; its hours on end while nobody wrote it. */
+    private static String onFor(Brief brief) {
+        List<DayBlock> day = brief.asks().shoot().day();
+        if (day.isEmpty()) {
+            return "On for " + Words.hours(brief.hoursOn()) + " at " + degrees(brief.temperatureC());
+        }
+        double coldest = day.stream().mapToDouble(DayBlock::celsius).min().orElseThrow();
+        return "On for " + Words.hours(brief.hoursOn()) + " in " + day.size() + " blocks, down to " + degrees(coldest);
+    }
+
+    private static String plain(double minutes) {
+        return Words.one(minutes).replace(".0", "");
+    }
+
+    private static String degrees(double celsius) {
+        return Words.one(celsius).replace(".0", "").replace("-", "−") + " °C";
+    }
+
+    private static String window(Brief brief) {
+        if (brief.massCeilingGrams() <= 0) {
+            return "at least " + Words.kg(brief.massFloorGrams());
+        }
+        return Words.kg(brief.massFloorGrams()) + " to " + Words.kg(brief.massCeilingGrams());
+    }
+
+    private static Requirement configuration(Job job, Report report, String id, Coverage met) {
+        Optional<Build> build = job.gear().builds().stream()
+                .filter(b -> b.configuration(id).isPresent())
+                .findFirst();
+        String from = "configurations";
+        if (build.isEmpty()) {
+            return new Requirement(
+                    "configuration-" + id, from, "Works as " + id, Status.NOT_MET, List.of("no build has it"));
+        }
+        String title = build.get().configuration(id).orElseThrow().title();
+        List<Finding> stops = report.findings().stream()
+                .filter(f -> f.key().configuration().equals(id) && f.holds())
+                .filter(f -> !Verdict.isWaived(f, job.waivers()))
+                .toList();
+        return new Requirement(
+                "configuration-" + id,
+                from,
+                "Works as " + title,
+                status(stops),
+                stops.isEmpty() ? met.configuration(id) : titles(stops));
+    }
+
+    private static Requirement lens(Job job, Report report, String id, Coverage met) {
+        Optional<String> title = job.gear().builds().stream()
+                .flatMap(b -> b.lens(id).stream())
+                .map(l -> l.title())
+                .findFirst();
+        String text = "Works with " + title.orElse("lens " + id);
+        if (title.isEmpty()) {
+            return new Requirement("lens-" + id, "lenses", text, Status.NOT_MET, List.of("no build has it"));
+        }
+        List<Finding> stops = report.findings().stream()
+                .filter(f -> f.key().lens().equals(id) && f.holds())
+                .filter(f -> !Verdict.isWaived(f, job.waivers()))
+                .toList();
+        return new Requirement(
+                "lens-" + id, "lenses", text, status(stops), stops.isEmpty() ? met.lens(id) : titles(stops));
+    }
+
+    private static Requirement byCheck(
+            String id, String from, String text, Report report, String check, Supplier<List<String>> metBy) {
+        List<Finding> findings = report.of(check);
+        Status status = report.stateOf(check) == CheckState.NOT_CHECKED ? Status.UNDECIDED : status(findings);
+        return new Requirement(id, from, text, status, status == Status.MET ? metBy.get() : titles(findings));
+    }
+
+    private static Status status(List<Finding> findings) {
+        if (findings.stream().anyMatch(f -> f.state() == CheckState.FOUND)) {
+            return Status.NOT_MET;
+        }
+        return findings.isEmpty() ? Status.MET : Status.UNDECIDED;
+    }
+
+    private static List<String> titles(List<Finding> findings) {
+        return findings.stream().map(Finding::title).distinct().toList();
+    }
+}

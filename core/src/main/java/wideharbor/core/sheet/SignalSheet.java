@@ -1,0 +1,319 @@
+package wideharbor.core.sheet;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.build.Switches;
+import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.signal.Box;
+import wideharbor.core.signal.CableSchedule;
+import wideharbor.core.signal.ConnectOrder;
+import wideharbor.core.signal.Hop;
+import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Outage;
+import wideharbor.core.signal.Route;
+import wideharbor.core.signal.Seat;
+import wideharbor.core.signal.SignalGraph;
+import wideharbor.core.signal.SoundPlan;
+import wideharbor.core.signal.Viewing;
+
+/** Who sees, hears and controls what on a rig: boxes and links to draw, and the answers in words. */
+public record SignalSheet(
+        List<BoxRow> boxes,
+        List<LinkRow> links,
+        List<SeatRow> seats,
+        List<SoundRow> sound,
+        List<TimeRow> time,
+        List<ConnectOrder> orders,
+        List<CableLine> cables,
+        List<SwitchRow> switches) {
+
+    /** A cable, and others on file that are taken for it. */
+    public record CableLine(CableSchedule.Row cable, List<String> twins) {}
+
+    /** Something that is switched at a socket: the look on or off there, or quarter turns of the picture. */
+    public record SwitchRow(
+            String box, String socket, List<String> lookKey, boolean look, String turnKey, int quarterTurns) {}
+
+    /**
+     * A box in the drawing.
+     *
+     * @param sits the part that carries it; empty for the root and beside the rig
+     * @param column links between it and where its signal begins, the longest way
+     * @param label what a display is good for; empty for what is none
+     * @param ownCellHours 0 when it lives off the rig
+     * @param dark boxes that go dark with it, itself among them
+     * @param blind viewers who see nothing any more
+     * @param lost what is not reached any more when it goes dark, in words
+     */
+    public record BoxRow(
+            String id,
+            String title,
+            boolean onRig,
+            String sits,
+            int column,
+            String label,
+            double ownCellHours,
+            List<String> dark,
+            List<String> blind,
+            List<String> lost) {}
+
+    public record LinkRow(
+            String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
+
+    /**
+     * @param way box by box from the beginning
+     * @param rate what is sent, Gbit/s; 0 when it is not on file
+     */
+    public record SeatRow(
+            Shoot.Viewer viewer,
+            String display,
+            String label,
+            boolean reached,
+            List<String> way,
+            double rate,
+            List<String> looks,
+            int quarterTurns,
+            long links,
+            String whyNot) {}
+
+    /**
+     * @param safetyKey setting of the safety track at the input; none when it goes nowhere
+     * @param safetyDb by how much the second track is lower; 0 when there is none
+     */
+    public record SoundRow(
+            String source,
+            int channels,
+            boolean phantom,
+            String into,
+            int takes,
+            boolean powered,
+            boolean full,
+            List<String> safetyKey,
+            int safetyDb) {}
+
+    /** {@code from} is empty when nothing feeds it. */
+    public record TimeRow(String into, String from, double ownCellHours) {}
+
+    public static SignalSheet of(RigAnalysis analysis) {
+        Viewing viewing = analysis.viewing();
+        SignalGraph graph = viewing.graph();
+        return new SignalSheet(
+                boxes(analysis, viewing),
+                links(graph),
+                viewing.seats().stream().map(s -> seat(analysis, s, graph)).toList(),
+                sound(analysis, graph),
+                time(graph),
+                ConnectOrder.of(graph),
+                analysis.cables().stream()
+                        .map(c -> new CableLine(c, CableSchedule.twins(analysis.rig(), c.id())))
+                        .toList(),
+                switches(analysis, graph));
+    }
+
+    /** Outputs of bodies and inputs of displays that carry a picture here. */
+    private static List<SwitchRow> switches(RigAnalysis analysis, SignalGraph graph) {
+        List<SwitchRow> rows = new ArrayList<>();
+        for (Hop hop : graph.hops()) {
+            if (hop.kind() == Hop.Kind.CABLE
+                    && graph.carried(hop.from())
+                            .filter(c -> c == Carried.PICTURE)
+                            .isPresent()) {
+                Stream.of(hop.from(), hop.to())
+                        .filter(s -> analysis.rig().find(s.placement()).isPresent())
+                        .filter(s -> isSwitched(graph, s))
+                        .forEach(s -> rows.add(switched(analysis, graph, s)));
+            }
+        }
+        return rows.stream().distinct().toList();
+    }
+
+    private static boolean isSwitched(SignalGraph graph, SocketRef socket) {
+        Box box = graph.box(socket.placement()).orElseThrow();
+        boolean sends = box.type().facets(SignalFacet.PictureOut.class).stream()
+                .anyMatch(o -> o.socket().equals(socket.socket()));
+        return sends || box.type().facet(SignalFacet.Display.class).isPresent();
+    }
+
+    private static SwitchRow switched(RigAnalysis analysis, SignalGraph graph, SocketRef s) {
+        return new SwitchRow(
+                title(graph, s.placement()),
+                socket(graph, s),
+                graph.takesLook(s) ? List.of(Switches.look(s).toString()) : List.of(),
+                analysis.rig().content().value(Switches.look(s)) > 0.5,
+                Switches.turn(s).toString(),
+                Math.floorMod((int) Math.round(analysis.rig().content().value(Switches.turn(s))), 4));
+    }
+
+    private static List<BoxRow> boxes(RigAnalysis analysis, Viewing viewing) {
+        SignalGraph graph = viewing.graph();
+        Map<String, Integer> columns = columns(graph);
+        List<String> known = graph.boxes().stream().map(Box::id).toList();
+        List<BoxRow> rows = new ArrayList<>();
+        for (Box box : graph.boxes()) {
+            Outage outage = Outage.of(box.id(), analysis.rig(), analysis.feeds(), graph);
+            List<String> blind = blind(outage, viewing);
+            rows.add(new BoxRow(
+                    box.id(),
+                    box.title(),
+                    box.onRig(),
+                    analysis.rig()
+                            .locatedBy(box.id())
+                            .filter(j -> box.onRig())
+                            .map(j -> analysis.rig().title(j.parent().placement()))
+                            .orElse(""),
+                    columns.getOrDefault(box.id(), 0),
+                    label(box),
+                    ownCells(box),
+                    outage.dark().stream().filter(known::contains).toList(),
+                    blind,
+                    lost(outage, blind, viewing)));
+        }
+        return rows;
+    }
+
+    private static List<String> blind(Outage outage, Viewing viewing) {
+        List<SocketRef> inputs = outage.lost().stream().map(Outage.Lost::input).toList();
+        return viewing.seats().stream()
+                .filter(s -> s.route().filter(r -> inputs.contains(r.to())).isPresent())
+                .map(s -> s.viewer().who())
+                .toList();
+    }
+
+    /** Viewers first, by name; then other boxes that lose what they got. */
+    private static List<String> lost(Outage outage, List<String> blind, Viewing viewing) {
+        Stream<String> viewers = blind.stream().map(who -> who + " sees nothing");
+        Stream<String> others = outage.lost().stream()
+                .map(l ->
+                        viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its "
+                                + l.carried().inWords());
+        return Stream.concat(viewers, others).distinct().toList();
+    }
+
+    private static String label(Box box) {
+        return box.type()
+                .facet(SignalFacet.Display.class)
+                .map(d -> d.trust().name().toLowerCase(java.util.Locale.ROOT))
+                .orElse("");
+    }
+
+    private static double ownCells(Box box) {
+        return box.type()
+                .facet(SignalFacet.OwnCells.class)
+                .map(SignalFacet.OwnCells::hours)
+                .orElse(0.0);
+    }
+
+    /**
+     * Each box a column behind the last that leads to it; a ring of boxes ends after as many steps as there are boxes.
+     */
+    private static Map<String, Integer> columns(SignalGraph graph) {
+        Map<String, Integer> columns = new HashMap<>();
+        List<Hop> between = graph.hops().stream()
+                .filter(h -> !h.from().placement().equals(h.to().placement()))
+                .toList();
+        boolean moved = true;
+        for (int round = 0; moved && round < graph.boxes().size(); round++) {
+            moved = false;
+            for (Hop hop : between) {
+                int next = columns.getOrDefault(hop.from().placement(), 0) + 1;
+                if (columns.getOrDefault(hop.to().placement(), 0) < next) {
+                    columns.put(hop.to().placement(), next);
+                    moved = true;
+                }
+            }
+        }
+        return columns;
+    }
+
+    private static List<LinkRow> links(SignalGraph graph) {
+        return graph.hops().stream()
+                .filter(h -> !h.from().placement().equals(h.to().placement()))
+                .map(h -> new LinkRow(
+                        h.from().placement(),
+                        h.to().placement(),
+                        socket(graph, h.from()),
+                        socket(graph, h.to()),
+                        graph.carried(h.from()).orElseThrow(),
+                        h.kind(),
+                        h.by()))
+                .toList();
+    }
+
+    private static String socket(SignalGraph graph, SocketRef ref) {
+        return graph.box(ref.placement())
+                .orElseThrow()
+                .type()
+                .socket(ref.socket())
+                .orElseThrow()
+                .title();
+    }
+
+    private static SeatRow seat(RigAnalysis analysis, Seat seat, SignalGraph graph) {
+        Optional<Route> route = seat.route();
+        Optional<Looks> looks =
+                route.map(r -> Looks.along(r, graph, analysis.rig().content()));
+        return new SeatRow(
+                seat.viewer(),
+                seat.display().map(Box::title).orElse(""),
+                seat.display().map(SignalSheet::label).orElse(""),
+                seat.isReached(),
+                route.map(r -> r.boxes().stream().map(b -> title(graph, b)).toList())
+                        .orElse(List.of()),
+                route.flatMap(graph::sent).orElse(0.0),
+                looks.map(l -> l.at().stream()
+                                .map(s -> title(graph, s.placement()))
+                                .toList())
+                        .orElse(List.of()),
+                looks.map(Looks::quarterTurns).orElse(0),
+                route.map(Route::links).orElse(0L),
+                seat.whyNot());
+    }
+
+    private static String title(SignalGraph graph, String box) {
+        return graph.box(box).orElseThrow().title();
+    }
+
+    private static List<SoundRow> sound(RigAnalysis analysis, SignalGraph graph) {
+        SoundPlan plan = SoundPlan.of(graph, analysis.rig().content());
+        List<SoundRow> rows = new ArrayList<>();
+        for (SoundPlan.Line line : plan.lines()) {
+            Optional<SoundPlan.Sink> sink = line.into()
+                    .flatMap(i -> plan.sinks().stream()
+                            .filter(s -> s.input().equals(i))
+                            .findFirst());
+            rows.add(new SoundRow(
+                    title(graph, line.source().placement()),
+                    line.gives().channels(),
+                    line.gives().phantom(),
+                    sink.map(s -> title(graph, s.input().placement())).orElse(""),
+                    sink.map(s -> s.takes().channels()).orElse(0),
+                    line.powered(),
+                    sink.map(SoundPlan.Sink::isFull).orElse(false),
+                    sink.map(x -> Switches.safety(x.input()).toString()).stream()
+                            .toList(),
+                    sink.map(SoundPlan.Sink::safetyDb).orElse(0)));
+        }
+        return rows;
+    }
+
+    private static List<TimeRow> time(SignalGraph graph) {
+        return graph.inputs(Carried.TIME).stream()
+                .map(i -> {
+                    Optional<Box> from =
+                            graph.to(i).flatMap(r -> graph.box(r.from().placement()));
+                    return new TimeRow(
+                            title(graph, i.placement()),
+                            from.map(Box::title).orElse(""),
+                            from.map(SignalSheet::ownCells).orElse(0.0));
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,126 @@
+package wideharbor.core.sheet;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static wideharbor.core.testkit.Parts.part;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.Shoot;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.PowerSheet.Change;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+class PowerSheetTest {
+    /** 45 W behind 0.5 m of 0.1 Ω/m; battery 100 Wh, 12 to 16.8 V; 1 W on standby. */
+    private static Rigs rigs() {
+        return Bag.powered()
+                .with("device", Bag.device("device", Figure.maker(45), Figure.maker(60)))
+                .join("j-device", "body:side", "device:foot")
+                .cable("k", Bag.cable("cable", "1+ 2−", 0.1, 500), "plate:out-1", "device:in")
+                .day(25, 4);
+    }
+
+    private static ItemType charger(int bays) {
+        return part("charger")
+                .is(Category.POWER)
+                .weighs(2000, Vec3.ZERO)
+                .facet(new Facet.Charger("v-mount", bays, 60))
+                .make();
+    }
+
+    /** 45 / 12 = 3.75 A at the outlet; 3.75 · 2 · 0.5 · 0.1 = 0.375 V lost; 11.625 V and 3.87 A at the device. */
+    @Test
+    void theTreeTellsVoltsAmperesAndWattsAtEveryStep() {
+        List<PowerSheet.Row> tree =
+                PowerSheet.of(rigs().analysis(), Change.NONE).tree();
+        assertEquals(
+                List.of("battery-100", "out-1", "device", "out-2"),
+                tree.stream().map(PowerSheet.Row::title).toList());
+        assertEquals(
+                List.of(0, 1, 2, 1), tree.stream().map(PowerSheet.Row::depth).toList());
+        assertEquals(3.75, tree.get(1).amps(), 1e-9);
+        assertEquals(11.625, tree.get(2).volts().orElseThrow().from(), 1e-9);
+        assertEquals(45 / 11.625, tree.get(2).amps(), 1e-9);
+        assertTrue(tree.get(3).free());
+        assertTrue(tree.stream().allMatch(PowerSheet.Row::met));
+    }
+
+    /** 100 Wh · 0.9 / 45 W = 2 h: four hours take two; one is at hand, so two hours are dark. */
+    @Test
+    void whileNobodyWroteTheDayItIsTheHoursOnEndToEnd() {
+        PowerSheet sheet = PowerSheet.of(rigs().analysis(), Change.NONE);
+        assertEquals(4, sheet.day().get(0).hours(), 1e-9);
+        PowerSheet.PlateDay plate = sheet.plates().get(0);
+        assertEquals(2, plate.needed());
+        assertEquals(1, plate.atHand());
+        assertEquals(2, plate.now().orElseThrow().darkHours(), 1e-9);
+        assertEquals(Optional.empty(), plate.then());
+        assertEquals(1, plate.idleWatts(), 1e-9);
+    }
+
+    @Test
+    void oneMoreBatteryALargerOneOrABayIsTriedBesideIt() {
+        ItemType large = Bag.battery("battery-200", Figure.maker(200));
+        Rigs rigs = rigs().knows(large);
+        assertEquals(0, then(rigs, new Change(Optional.empty(), 1, 0)), 1e-9);
+        assertEquals(0, then(rigs, new Change(Optional.of(large), 0, 0)), 1e-9);
+        assertEquals(2, then(rigs, new Change(Optional.empty(), 0, 1)), 1e-9, "no block has mains");
+        assertEquals(
+                List.of(large),
+                PowerSheet.of(rigs.analysis(), Change.NONE).plates().get(0).others());
+    }
+
+    private static double then(Rigs rigs, Change change) {
+        return PowerSheet.of(rigs.analysis(), change)
+                .plates()
+                .get(0)
+                .then()
+                .orElseThrow()
+                .darkHours();
+    }
+
+    @Test
+    void blocksAndChargersOfTheKitCount() {
+        Shoot day = new Shoot(
+                Shoot.Orientation.ANY,
+                0,
+                0,
+                Shoot.Sound.NONE,
+                false,
+                List.of(),
+                List.of(),
+                List.of(
+                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
+                        new DayBlock("meal", DayBlock.State.OFF, 2, 25, true),
+                        new DayBlock("evening", DayBlock.State.ON, 2, 25, false)));
+        Rigs rigs = rigs().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
+                .inKit(charger(2), 1)
+                .shooting(day);
+        PowerSheet.PlateDay plate =
+                PowerSheet.of(rigs.analysis(), Change.NONE).plates().get(0);
+        assertEquals(2, plate.bays());
+        assertEquals(2, plate.atHand());
+        assertEquals(3, plate.needed(), "250 Wh of their own without the meal");
+        assertEquals(0, plate.now().orElseThrow().darkHours(), 1e-9, "the first is full again after the meal");
+    }
+
+    @Test
+    void anUnknownDrawIsNamedInsteadOfADay() {
+        Rigs rigs = Bag.powered()
+                .with("device", Bag.device("device", new Figure.Unknown("no plate"), Figure.maker(60)))
+                .join("j-device", "body:side", "device:foot")
+                .cable("k", Bag.cable("cable", "1+ 2−", 0.1, 500), "plate:out-1", "device:in");
+        PowerSheet.PlateDay plate =
+                PowerSheet.of(rigs.analysis(), Change.NONE).plates().get(0);
+        assertEquals(List.of("device"), plate.unknown());
+        assertTrue(plate.now().isEmpty());
+    }
+}
