@@ -1663,7 +1663,6 @@ export interface components {
             source: string;
             /** @enum {string} */
             state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
-            subjects: string[];
             title: string;
             tried: boolean;
             waived: boolean;

@@ -22,7 +22,6 @@ const finding = (severity: Finding['severity'], lens = '', waived = false): Find
   title: 't',
   why: 'w',
   evidence: { kind: 'amount', measured: 83, low: 83, high: 83, neededFrom: 84, neededTo: 86, unit: 'mm', has: '', needs: '' },
-  subjects: [],
   placements: [],
   lens,
   read: false,

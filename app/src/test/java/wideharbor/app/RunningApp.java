@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -41,13 +42,16 @@ public final class RunningApp implements BeforeAllCallback {
     }
 
     /** Another node on the same database, as after a restart. The caller closes it. */
-    public static ConfigurableApplicationContext node() {
-        return SpringApplication.run(
-                WideHarbor.class,
+    public static ConfigurableApplicationContext node(String... otherwise) {
+        List<String> arguments = new ArrayList<>(List.of(
                 "--server.port=0",
-                "--harbor.demo=" + DEMO,
                 "--harbor.accounts=tech:" + PASSWORD + ",lead:" + PASSWORD + ",desk:" + PASSWORD,
-                "--spring.main.banner-mode=off");
+                "--spring.main.banner-mode=off"));
+        if (otherwise.length == 0) {
+            arguments.add("--harbor.demo=" + DEMO);
+        }
+        arguments.addAll(List.of(otherwise));
+        return SpringApplication.run(WideHarbor.class, arguments.toArray(String[]::new));
     }
 
     public static String url() {

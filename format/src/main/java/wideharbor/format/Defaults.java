@@ -1,5 +1,6 @@
 package wideharbor.format;
 
+import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -20,6 +21,12 @@ final class Defaults {
         put(file, "ways", MAKE.objectNode());
         put(file, "operatorWays", MAKE.objectNode());
         arrays(file, "standards", "kit", "reads", "waivers");
+        for (String list : List.of("reads", "waivers")) {
+            for (JsonNode accepted : file.path(list)) {
+                put((ObjectNode) accepted, "unit", MAKE.stringNode(""));
+                numbers((ObjectNode) accepted, Map.of("acceptedExcess", 0.0));
+            }
+        }
         for (JsonNode standard : file.path("standards")) {
             put((ObjectNode) standard, "entry", MAKE.stringNode("SCREWED"));
             put((ObjectNode) standard, "note", MAKE.stringNode(""));

@@ -104,10 +104,12 @@ public final class HarborCodec {
         if (!HarborFile.FORMAT.equals(tree.path("format").asString(""))) {
             throw new HarborFormatException("/format", "must be \"" + HarborFile.FORMAT + "\"");
         }
-        if (tree.path("version").asInt(-1) != HarborFile.VERSION) {
+        int version = tree.path("version").asInt(-1);
+        if (version != HarborFile.VERSION && version != HarborFile.OLD_VERSION) {
             throw new HarborFormatException(
                     "/version",
-                    "this program reads version " + HarborFile.VERSION + ", but the file is of version "
+                    "this program reads versions " + HarborFile.OLD_VERSION + " and " + HarborFile.VERSION
+                            + ", but the file is of version "
                             + tree.path("version").asString("none"));
         }
     }
@@ -134,7 +136,7 @@ public final class HarborCodec {
             at("/kit", () -> catalogue.require(line.type()));
             kit.merge(line.type(), line.count(), Integer::sum);
         }
-        return at(
+        Job bare = at(
                 "/",
                 () -> new Job(
                         file.id(),
@@ -148,8 +150,9 @@ public final class HarborCodec {
                                         file.brief().asks().ways())),
                         catalogue,
                         new GearPackage(new Kit(kit), builds),
-                        file.reads(),
-                        file.waivers()));
+                        List.of(),
+                        List.of()));
+        return new FileAcceptance(file).in(bare);
     }
 
     private static Build toBuild(HarborFile.FileBuild b, Catalogue catalogue) {
@@ -158,7 +161,7 @@ public final class HarborCodec {
         return new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
     }
 
-    private static <T> T at(String place, java.util.function.Supplier<T> step) {
+    static <T> T at(String place, java.util.function.Supplier<T> step) {
         try {
             return step.get();
         } catch (IllegalArgumentException | EditRefused e) {
@@ -186,8 +189,23 @@ public final class HarborCodec {
                         .toList(),
                 kit,
                 job.gear().builds().stream().map(HarborCodec::fileBuild).toList(),
-                job.reads(),
-                job.waivers());
+                job.reads().stream()
+                        .map(r -> new HarborFile.FileRead(
+                                r.finding().toString(),
+                                r.accepted().excess(),
+                                r.accepted().unit(),
+                                r.who(),
+                                r.when()))
+                        .toList(),
+                job.waivers().stream()
+                        .map(w -> new HarborFile.FileWaiver(
+                                w.finding().toString(),
+                                w.accepted().excess(),
+                                w.accepted().unit(),
+                                w.reason(),
+                                w.who(),
+                                w.when()))
+                        .toList());
         return mapper.writeValueAsBytes(file);
     }
 
@@ -285,7 +303,7 @@ public final class HarborCodec {
             Job job = read(bytes);
             return new CatalogueFile(
                     HarborFile.CATALOGUE,
-                    HarborFile.VERSION,
+                    HarborFile.CATALOGUE_VERSION,
                     changedStandards(job),
                     job.catalogue().all());
         }
@@ -308,7 +326,7 @@ public final class HarborCodec {
         Standards seed = Standards.seed();
         return mapper.writeValueAsBytes(new CatalogueFile(
                 HarborFile.CATALOGUE,
-                HarborFile.VERSION,
+                HarborFile.CATALOGUE_VERSION,
                 catalogue.standards().all().stream()
                         .filter(s -> !seed.find(s.id()).filter(s::equals).isPresent())
                         .toList(),

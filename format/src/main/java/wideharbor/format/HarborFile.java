@@ -12,7 +12,6 @@ import wideharbor.core.build.Placement;
 import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.job.Job;
 import wideharbor.core.standard.Standard;
 
 /** The file as it is written, before its references are followed. */
@@ -29,13 +28,22 @@ record HarborFile(
         List<ItemType> catalogue,
         List<KitLine> kit,
         List<FileBuild> builds,
-        List<Job.CautionRead> reads,
-        List<Job.Waiver> waivers) {
+        List<FileRead> reads,
+        List<FileWaiver> waivers) {
 
     static final String FORMAT = "wide-harbor";
 
     static final String CATALOGUE = "wide-harbor-catalogue";
-    static final int VERSION = 1;
+    static final int CATALOGUE_VERSION = 1;
+    static final int VERSION = 2;
+
+    /** The form before this one, which is still read. */
+    static final int OLD_VERSION = 1;
+
+    /** {@code acceptedExcess} is by how much it missed when it was read, in {@code unit}. */
+    record FileRead(String finding, double acceptedExcess, String unit, String who, String when) {}
+
+    record FileWaiver(String finding, double acceptedExcess, String unit, String reason, String who, String when) {}
 
     record KitLine(TypeRef type, int count) {}
 

@@ -19,7 +19,7 @@ final class HarborSchema {
     private final Schema catalogue;
 
     HarborSchema() {
-        try (InputStream in = HarborSchema.class.getResourceAsStream("/schema/harbor-1.schema.json")) {
+        try (InputStream in = HarborSchema.class.getResourceAsStream("/schema/harbor-2.schema.json")) {
             if (in == null) {
                 throw new IllegalStateException("Internal error: the schema is missing from the program");
             }
@@ -44,7 +44,7 @@ final class HarborSchema {
         top.putArray("required").add("format").add("version").add("catalogue");
         ObjectNode properties = top.putObject("properties");
         properties.putObject("format").put("const", HarborFile.CATALOGUE);
-        properties.putObject("version").put("const", HarborFile.VERSION);
+        properties.putObject("version").put("const", HarborFile.CATALOGUE_VERSION);
         properties
                 .putObject("standards")
                 .put("type", "array")

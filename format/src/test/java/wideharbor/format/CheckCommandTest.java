@@ -84,7 +84,7 @@ class CheckCommandTest {
         JsonNode json = HarborCodec.mapper().readTree(out);
         assertEquals(7, json.at("/verdict/stops").asInt());
         assertEquals(
-                "mount.needs|a|low||motor,motor:motor-box",
+                "mount.needs|needs|a|low||part:motor,named:motor-box",
                 json.at("/findings/0/key").asString());
         assertEquals(
                 "Rail clamp, 1/4-20 with pins in place of Rail clamp, 1/4-20, no stop",
@@ -132,7 +132,7 @@ class CheckCommandTest {
                         .toList());
         List<Job.CautionRead> reads = mended.findings().stream()
                 .map(Finding::key)
-                .map(k -> new Job.CautionRead(k.toString(), "tech", "now"))
+                .map(k -> new Job.CautionRead(k, Job.Accepted.STATEMENT, "tech", "now"))
                 .toList();
         Job read =
                 new Job(job.id(), job.title(), job.brief(), job.rules(), job.catalogue(), job.gear(), reads, List.of());

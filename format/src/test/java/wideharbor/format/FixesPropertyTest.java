@@ -21,9 +21,9 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.FindingKey;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
 

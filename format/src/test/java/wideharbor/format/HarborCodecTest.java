@@ -170,7 +170,7 @@ class HarborCodecTest {
 
     @Test
     void anUnknownVersionIsNamed() {
-        says(f -> f.put("version", 7), "/version", "version 1, but the file is of version 7");
+        says(f -> f.put("version", 7), "/version", "versions 1 and 2, but the file is of version 7");
         says(f -> f.put("format", "other"), "/format", "must be \"wide-harbor\"");
     }
 

@@ -28,6 +28,7 @@ import wideharbor.core.check.Subjects;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -212,7 +213,7 @@ class BenchAssembler {
     }
 
     private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Fixes fixes) {
-        String key = f.key().toString();
+        FindingKey key = f.key();
         Optional<Job.CautionRead> read =
                 job.reads().stream().filter(r -> r.finding().equals(key)).findFirst();
         Optional<Job.Waiver> waiver =
@@ -220,14 +221,13 @@ class BenchAssembler {
         CheckCard card = engine.require(f.key().check()).card();
         Set<String> placements = new LinkedHashSet<>(Subjects.placements(f, rig));
         return new BenchViews.FindingView(
-                key,
+                key.toString(),
                 f.key().check(),
                 f.severity(),
                 f.state(),
                 f.title(),
                 f.why(),
                 BenchViews.EvidenceView.of(f.evidence()),
-                f.key().subjects(),
                 List.copyOf(placements),
                 f.key().lens(),
                 read.isPresent(),

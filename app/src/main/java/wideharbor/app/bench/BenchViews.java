@@ -107,7 +107,6 @@ final class BenchViews {
             String title,
             String why,
             EvidenceView evidence,
-            List<String> subjects,
             List<String> placements,
             String lens,
             boolean read,

@@ -28,6 +28,7 @@ import wideharbor.core.edit.ConfigurationEdits;
 import wideharbor.core.edit.PartEdits;
 import wideharbor.core.edit.Snapshots;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 
@@ -275,6 +276,7 @@ class WishReader {
     }
 
     private Reading fix(Loaded loaded, RigAnalysis analysis, Wish wish) {
+        FindingKey key = FindingKey.parse(wish.finding());
         Finding finding =
                 engine
                         .check(
@@ -283,7 +285,7 @@ class WishReader {
                                 analysis.rig().configuration().id())
                         .findings()
                         .stream()
-                        .filter(f -> f.key().toString().equals(wish.finding()))
+                        .filter(f -> f.key().equals(key))
                         .findFirst()
                         .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
         Proposer.Fix fix = proposer.propose(loaded.job(), finding).stream()

@@ -23,10 +23,10 @@ class AcceptanceController {
         this.service = service;
     }
 
-    record Read(@NotBlank @Size(max = 400) String finding) {}
+    record Read(@NotBlank @Size(max = 600) String finding) {}
 
     record Waive(
-            @NotBlank @Size(max = 400) String finding,
+            @NotBlank @Size(max = 600) String finding,
             @NotBlank @Size(max = 500) String reason) {}
 
     @PostMapping("/reads")

@@ -3,7 +3,6 @@ package wideharbor.app.dispatch;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Checked;
@@ -12,9 +11,9 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.FindingKey;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 
 /**
@@ -36,21 +35,19 @@ class AcceptanceService {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
         Report report = checked.compute(loaded).report();
-        if (require(report, finding).severity() != Severity.CAUTION) {
+        FindingKey key = FindingKey.parse(finding);
+        if (require(report, key).severity() != Severity.CAUTION) {
             throw Refusal.conflict("Only a caution is marked read; a stop is mended, or waived by a lead.");
         }
-        readAlike(loaded, report, List.of(finding), who);
+        readAlike(loaded, report, List.of(key), who);
     }
 
     /** Marks these cautions read, each in every configuration that shares it; what is no caution is passed over. */
-    void readAlike(Loaded loaded, Report report, List<String> findings, String who) {
-        List<String> keys = findings.stream()
-                .flatMap(finding -> alike(report, finding, Severity.CAUTION))
-                .map(f -> f.key().toString())
-                .distinct()
-                .toList();
-        if (!keys.isEmpty()) {
-            store.addReads(loaded, keys, who);
+    void readAlike(Loaded loaded, Report report, List<FindingKey> findings, String who) {
+        Map<FindingKey, Job.Accepted> accepted = new LinkedHashMap<>();
+        findings.forEach(finding -> accepted.putAll(alike(report, finding, Severity.CAUTION)));
+        if (!accepted.isEmpty()) {
+            store.addReads(loaded, accepted, who);
         }
     }
 
@@ -59,17 +56,16 @@ class AcceptanceService {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
         Report report = checked.compute(loaded).report();
-        if (require(report, finding).severity() != Severity.STOP) {
+        FindingKey key = FindingKey.parse(finding);
+        if (require(report, key).severity() != Severity.STOP) {
             throw Refusal.conflict("Only a stop is waived; a caution is marked read.");
         }
-        waiveAlike(loaded, report, finding, reason, who);
+        waiveAlike(loaded, report, key, reason, who);
     }
 
     /** Waives a stop in every configuration that shares it, as bad as it is now; what is no stop is passed over. */
-    void waiveAlike(Loaded loaded, Report report, String finding, String reason, String who) {
-        Map<String, Double> accepted = new LinkedHashMap<>();
-        alike(report, finding, Severity.STOP)
-                .forEach(f -> accepted.put(f.key().toString(), f.evidence().excess()));
+    void waiveAlike(Loaded loaded, Report report, FindingKey finding, String reason, String who) {
+        Map<FindingKey, Job.Accepted> accepted = alike(report, finding, Severity.STOP);
         if (!accepted.isEmpty()) {
             store.addWaivers(loaded, accepted, reason, who);
         }
@@ -79,24 +75,27 @@ class AcceptanceService {
     void withdraw(String job, String finding) {
         Loaded loaded = store.lock(job);
         JobService.requireOpen(loaded);
+        FindingKey key = FindingKey.parse(finding).anywhere();
         store.removeWaivers(
                 loaded,
                 loaded.job().waivers().stream()
                         .map(Job.Waiver::finding)
-                        .filter(w -> FindingKey.shared(w).equals(FindingKey.shared(finding)))
+                        .filter(w -> w.anywhere().equals(key))
                         .toList());
     }
 
-    /** The same fault in every configuration that shares it. */
-    private static Stream<Finding> alike(Report report, String key, Severity severity) {
-        return report.findings().stream()
-                .filter(f -> f.severity() == severity && f.key().shared().equals(FindingKey.shared(key)));
+    /** The same fault in every configuration that shares it, each as bad as it is there. */
+    private static Map<FindingKey, Job.Accepted> alike(Report report, FindingKey key, Severity severity) {
+        Map<FindingKey, Job.Accepted> all = new LinkedHashMap<>();
+        report.findings().stream()
+                .filter(f -> f.severity() == severity && f.key().anywhere().equals(key.anywhere()))
+                .forEach(f -> all.put(
+                        f.key(),
+                        new Job.Accepted(f.evidence().excess(), f.evidence().unit())));
+        return all;
     }
 
-    private static Finding require(Report report, String key) {
-        return report.findings().stream()
-                .filter(f -> f.key().toString().equals(key))
-                .findFirst()
-                .orElseThrow(() -> Refusal.notFound("This finding is not there any more."));
+    private static Finding require(Report report, FindingKey key) {
+        return report.find(key).orElseThrow(() -> Refusal.notFound("This finding is not there any more."));
     }
 }

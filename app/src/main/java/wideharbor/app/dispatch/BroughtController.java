@@ -37,7 +37,7 @@ class BroughtController {
 
     record BroughtView(List<ProposalLine> proposals, List<BroughtPart> parts, List<BroughtStandardLine> standards) {}
 
-    record Findings(@NotNull @NotEmpty @Size(max = 500) List<@NotNull @Size(max = 400) String> findings) {}
+    record Findings(@NotNull @NotEmpty @Size(max = 500) List<@NotNull @Size(max = 600) String> findings) {}
 
     @GetMapping
     BroughtView brought(@PathVariable String job) {

@@ -15,6 +15,7 @@ import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
+import wideharbor.core.job.FindingKey;
 
 /** Takes what a file brought, or leaves it. */
 @Service
@@ -80,11 +81,11 @@ class BroughtService {
                 report,
                 taken.stream()
                         .filter(p -> p.said() == Brought.Said.READ)
-                        .map(Brought.Proposal::finding)
+                        .map(p -> FindingKey.parse(p.finding()))
                         .toList(),
                 who);
         for (Brought.Proposal waiver : waivers) {
-            acceptance.waiveAlike(loaded, report, waiver.finding(), waiver.reason(), who);
+            acceptance.waiveAlike(loaded, report, FindingKey.parse(waiver.finding()), waiver.reason(), who);
         }
         brought.settle(job, findings);
     }

@@ -66,11 +66,12 @@ class PackageFiles implements ApplicationRunner {
     private Job named(Job job) {
         return job.accepted(
                 job.reads().stream()
-                        .map(r -> new Job.CautionRead(r.finding(), accounts.displayName(r.who()), r.when()))
+                        .map(r ->
+                                new Job.CautionRead(r.finding(), r.accepted(), accounts.displayName(r.who()), r.when()))
                         .toList(),
                 job.waivers().stream()
                         .map(w -> new Job.Waiver(
-                                w.finding(), w.acceptedExcess(), w.reason(), accounts.displayName(w.who()), w.when()))
+                                w.finding(), w.accepted(), w.reason(), accounts.displayName(w.who()), w.when()))
                         .toList());
     }
 

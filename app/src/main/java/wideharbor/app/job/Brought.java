@@ -166,10 +166,10 @@ public class Brought {
         List<ProposalRow> rows = new ArrayList<>();
         job.reads()
                 .forEach(r -> rows.add(new ProposalRow(
-                        new FindingId(job.id(), r.finding()), Said.READ, "", cut(r.who(), 80), cut(r.when(), 40))));
+                        FindingId.of(job.id(), r.finding()), Said.READ, "", cut(r.who(), 80), cut(r.when(), 40))));
         job.waivers()
                 .forEach(w -> rows.add(new ProposalRow(
-                        new FindingId(job.id(), w.finding()),
+                        FindingId.of(job.id(), w.finding()),
                         Said.WAIVER,
                         w.reason(),
                         cut(w.who(), 80),

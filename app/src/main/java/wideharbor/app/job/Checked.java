@@ -10,10 +10,10 @@ import wideharbor.app.judging.Flights;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.FindingKey;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
 

@@ -26,8 +26,10 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Kit;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.format.HarborCodec;
 
@@ -189,6 +191,18 @@ public class JobStore {
         return new Recheck(count, changed);
     }
 
+    /** What the checks say of a job now, for a change of what was accepted. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    Report judgedAnew(String id) {
+        return checked.compute(lock(id)).report();
+    }
+
+    /** Counts a job's findings again, after what was accepted changed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    void summariseAnew(String id) {
+        acceptanceChanged(id);
+    }
+
     private static String summary(JobRow row) {
         return row.clear + " " + row.stops + " " + row.undecided + " " + row.unreadCautions;
     }
@@ -219,11 +233,19 @@ public class JobStore {
                 all,
                 new GearPackage(new Kit(kit), content),
                 reads.of(row.id).stream()
-                        .map(r -> new Job.CautionRead(r.id.finding(), r.who, r.readAt.toString()))
+                        .map(r -> new Job.CautionRead(
+                                FindingKey.parse(r.id.finding()),
+                                new Job.Accepted(r.excess, r.unit),
+                                r.who,
+                                r.readAt.toString()))
                         .toList(),
                 waivers.of(row.id).stream()
                         .map(w -> new Job.Waiver(
-                                w.id.finding(), w.acceptedExcess, w.reason, w.who, w.waivedAt.toString()))
+                                FindingKey.parse(w.id.finding()),
+                                new Job.Accepted(w.acceptedExcess, w.unit),
+                                w.reason,
+                                w.who,
+                                w.waivedAt.toString()))
                         .toList());
         return new Loaded(job, row.stage, row.revision, row.stateNo, revisions);
     }
@@ -256,12 +278,12 @@ public class JobStore {
         }
         saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
         job.reads()
-                .forEach(r -> reads.save(
-                        new ReadRow(new FindingId(job.id(), r.finding()), person(r.who()), instant(r.when()))));
+                .forEach(r -> reads.save(new ReadRow(
+                        FindingId.of(job.id(), r.finding()), r.accepted(), person(r.who()), instant(r.when()))));
         job.waivers()
                 .forEach(w -> waivers.save(new WaiverRow(
-                        new FindingId(job.id(), w.finding()),
-                        w.acceptedExcess(),
+                        FindingId.of(job.id(), w.finding()),
+                        w.accepted(),
                         w.reason(),
                         person(w.who()),
                         instant(w.when()))));
@@ -345,23 +367,29 @@ public class JobStore {
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void addReads(Loaded before, List<String> findings, String who) {
-        findings.forEach(f -> reads.save(new ReadRow(new FindingId(before.job().id(), f), who, now())));
-        brought.settle(before.job().id(), findings);
-        acceptanceChanged(before.job().id());
+    public void addReads(Loaded before, Map<FindingKey, Job.Accepted> findings, String who) {
+        String job = before.job().id();
+        findings.forEach((key, accepted) -> reads.save(new ReadRow(FindingId.of(job, key), accepted, who, now())));
+        brought.settle(job, keys(findings));
+        acceptanceChanged(job);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void addWaivers(Loaded before, Map<String, Double> acceptedExcess, String reason, String who) {
-        acceptedExcess.forEach((finding, excess) ->
-                waivers.save(new WaiverRow(new FindingId(before.job().id(), finding), excess, reason, who, now())));
-        brought.settle(before.job().id(), List.copyOf(acceptedExcess.keySet()));
-        acceptanceChanged(before.job().id());
+    public void addWaivers(Loaded before, Map<FindingKey, Job.Accepted> findings, String reason, String who) {
+        String job = before.job().id();
+        findings.forEach(
+                (key, accepted) -> waivers.save(new WaiverRow(FindingId.of(job, key), accepted, reason, who, now())));
+        brought.settle(job, keys(findings));
+        acceptanceChanged(job);
+    }
+
+    private static List<String> keys(Map<FindingKey, Job.Accepted> findings) {
+        return findings.keySet().stream().map(FindingKey::toString).toList();
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void removeWaivers(Loaded before, List<String> findings) {
-        findings.forEach(f -> waivers.deleteById(new FindingId(before.job().id(), f)));
+    public void removeWaivers(Loaded before, List<FindingKey> findings) {
+        findings.forEach(f -> waivers.deleteById(FindingId.of(before.job().id(), f)));
         acceptanceChanged(before.job().id());
     }
 

@@ -61,13 +61,19 @@ final class Rows {
     }
 
     interface Reads extends JpaRepository<ReadRow, FindingId> {
-        @Query("select r from ReadRow r where r.id.jobId = ?1 order by r.id.finding")
+        @Query("select r from ReadRow r where r.id.jobId = ?1 and r.keyForm = 2 order by r.id.finding")
         List<ReadRow> of(String job);
+
+        @Query("select r from ReadRow r where r.keyForm = 1 order by r.id.jobId, r.id.finding")
+        List<ReadRow> old();
     }
 
     interface Waivers extends JpaRepository<WaiverRow, FindingId> {
-        @Query("select w from WaiverRow w where w.id.jobId = ?1 order by w.id.finding")
+        @Query("select w from WaiverRow w where w.id.jobId = ?1 and w.keyForm = 2 order by w.id.finding")
         List<WaiverRow> of(String job);
+
+        @Query("select w from WaiverRow w where w.keyForm = 1 order by w.id.jobId, w.id.finding")
+        List<WaiverRow> old();
     }
 
     interface PackageParts extends JpaRepository<PackagePartRow, PackagePartRow.Key> {

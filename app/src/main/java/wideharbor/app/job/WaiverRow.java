@@ -5,6 +5,7 @@ import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import wideharbor.core.job.Job;
 
 @Entity
 @Table(name = "waiver")
@@ -15,6 +16,11 @@ class WaiverRow {
     @Column(name = "accepted_excess")
     double acceptedExcess;
 
+    String unit = "";
+
+    @Column(name = "key_form")
+    int keyForm = FindingId.FORM;
+
     String reason = "";
     String who = "";
 
@@ -23,9 +29,10 @@ class WaiverRow {
 
     protected WaiverRow() {}
 
-    WaiverRow(FindingId id, double acceptedExcess, String reason, String who, Instant waivedAt) {
+    WaiverRow(FindingId id, Job.Accepted accepted, String reason, String who, Instant waivedAt) {
         this.id = id;
-        this.acceptedExcess = acceptedExcess;
+        this.acceptedExcess = accepted.excess();
+        this.unit = accepted.unit();
         this.reason = reason;
         this.who = who;
         this.waivedAt = waivedAt;

@@ -222,7 +222,7 @@ class JobEndpointTest {
     @Test
     void aWaiverHoldsUntilItGetsWorse() {
         String job = RunningApp.copyOf("slack-water");
-        String rods = "rods.reach|a|studio|a135|rods";
+        String rods = "rods.reach|front|a|studio|a135|part:rods";
         assertEquals(
                 409,
                 lead.post("/api/jobs/" + job + "/reads", Map.of("finding", rods))

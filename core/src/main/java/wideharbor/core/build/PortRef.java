@@ -9,6 +9,15 @@ public record PortRef(String placement, String port) {
         Require.id("Port id", port);
     }
 
+    /** Reads {@code placement:port}. */
+    public static PortRef parse(String written) {
+        int at = written.indexOf(':');
+        if (at < 1) {
+            throw new IllegalArgumentException("A port is written placement:port, but was '" + written + "'");
+        }
+        return new PortRef(written.substring(0, at), written.substring(at + 1));
+    }
+
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
     @Override
     public boolean equals(Object other) {

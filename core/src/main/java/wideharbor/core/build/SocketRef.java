@@ -9,6 +9,15 @@ public record SocketRef(String placement, String socket) {
         Require.id("Socket id", socket);
     }
 
+    /** Reads {@code placement:socket}. */
+    public static SocketRef parse(String written) {
+        int at = written.indexOf(':');
+        if (at < 1) {
+            throw new IllegalArgumentException("A socket is written placement:socket, but was '" + written + "'");
+        }
+        return new SocketRef(written.substring(0, at), written.substring(at + 1));
+    }
+
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
     @Override
     public boolean equals(Object other) {

@@ -9,6 +9,15 @@ public record TypeRef(String id, int revision) {
         Require.within("Item type revision", revision, 1, 1_000_000, "");
     }
 
+    /** Reads {@code id@revision}. */
+    public static TypeRef parse(String written) {
+        int at = written.lastIndexOf('@');
+        if (at < 1 || !written.substring(at + 1).matches("\\d{1,6}")) {
+            throw new IllegalArgumentException("A part is written id@revision, but was '" + written + "'");
+        }
+        return new TypeRef(written.substring(0, at), Integer.parseInt(written.substring(at + 1)));
+    }
+
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.
     @Override
     public boolean equals(Object other) {

@@ -13,6 +13,7 @@ import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
 

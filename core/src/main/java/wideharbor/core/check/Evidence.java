@@ -9,6 +9,9 @@ public sealed interface Evidence {
     /** How far it misses, for comparing with what a waiver accepted; statements do not differ in degree. */
     double excess();
 
+    /** The unit of what was measured; empty for a statement. */
+    String unit();
+
     /** A figure against a span; an open side of the need is infinite. */
     record Amount(double measured, Span range, double neededFrom, double neededTo, String unit, Figure.Source source)
             implements Evidence {
@@ -35,6 +38,11 @@ public sealed interface Evidence {
     }
 
     record Statement(String measured, String needed) implements Evidence {
+        @Override
+        public String unit() {
+            return "";
+        }
+
         @Override
         public double excess() {
             return 0;

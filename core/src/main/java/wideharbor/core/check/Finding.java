@@ -1,5 +1,7 @@
 package wideharbor.core.check;
 
+import wideharbor.core.job.FindingKey;
+
 /**
  * What a check has to say of its subjects.
  *

@@ -16,6 +16,7 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 
 /** Tries candidate edits on a copy: offered are only those that clear their finding and add no stop. */
@@ -166,7 +167,7 @@ public final class Proposer {
     /** A remedy in what all share must not stop another configuration of the build. */
     private boolean sparesOthers(Job changed, FindingKey key, Known known) {
         for (Configuration other : changed.gear().build(key.build()).configurations()) {
-            FindingKey there = new FindingKey(key.check(), key.build(), other.id(), "", List.of());
+            FindingKey there = new FindingKey(key.check(), key.aspect(), key.build(), other.id(), "", List.of());
             boolean knownBefore = known.has(there);
             if (!other.id().equals(key.configuration())
                     && knownBefore

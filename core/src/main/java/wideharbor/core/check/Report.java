@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.job.FindingKey;
 
 /**
  * The outcome of every check over a job, ordered once: stops, cautions, notes; within each by check and key.

@@ -3,6 +3,7 @@ package wideharbor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.job.FindingKey;
 
 /** What one run of one check has looked at and found. */
 public final class Results {
@@ -25,35 +26,39 @@ public final class Results {
         looked++;
     }
 
-    public void found(List<String> subjects, String title, Evidence evidence, String why) {
-        found(card.severity(), subjects, title, evidence, why);
+    public void found(About about, String title, Evidence evidence, String why) {
+        found(card.severity(), about, title, evidence, why);
     }
 
-    public void found(Severity severity, List<String> subjects, String title, Evidence evidence, String why) {
-        add(severity, CheckState.FOUND, subjects, title, evidence, why);
+    public void found(Severity severity, About about, String title, Evidence evidence, String why) {
+        add(severity, CheckState.FOUND, about, title, evidence, why);
     }
 
-    public void undecided(List<String> subjects, String title, Evidence evidence, String why) {
-        add(card.severity(), CheckState.UNDECIDED, subjects, title, evidence, why);
+    public void undecided(About about, String title, Evidence evidence, String why) {
+        add(card.severity(), CheckState.UNDECIDED, about, title, evidence, why);
     }
 
     /** The data to decide is missing; says which. */
-    public void notChecked(List<String> subjects, String missing) {
+    public void notChecked(About about, String missing) {
         add(
                 card.severity(),
                 CheckState.NOT_CHECKED,
-                subjects,
+                about,
                 "Not checked: " + missing,
                 new Evidence.Statement("not on file", "a figure"),
                 "Until it is known, " + card.title().toLowerCase(java.util.Locale.ROOT) + " stays open.");
     }
 
-    private void add(
-            Severity severity, CheckState state, List<String> subjects, String title, Evidence evidence, String why) {
+    private void add(Severity severity, CheckState state, About about, String title, Evidence evidence, String why) {
         looked++;
         String lens = card.perLens() ? analysis.rig().lens() : "";
         FindingKey key = new FindingKey(
-                card.id(), analysis.build().id(), analysis.rig().configuration().id(), lens, subjects);
+                card.id(),
+                about.aspect(),
+                analysis.build().id(),
+                analysis.rig().configuration().id(),
+                lens,
+                about.subjects());
         findings.add(weighed(new Finding(key, severity, state, title, evidence, why)));
     }
 

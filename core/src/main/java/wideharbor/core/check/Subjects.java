@@ -1,10 +1,10 @@
 package wideharbor.core.check;
 
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Joint;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Rig;
 
 /** Which placements a finding concerns, whatever kind of subject its key names. */
@@ -14,20 +14,41 @@ public final class Subjects {
     /** Placements behind the subjects: a joint's two parts, a cable's two ends, the part of a port or setting. */
     public static Set<String> placements(Finding finding, Rig rig) {
         Set<String> all = new LinkedHashSet<>();
-        for (String subject : finding.key().subjects()) {
-            String head = subject.contains(":") ? subject.substring(0, subject.indexOf(':')) : subject;
-            Optional<Joint> joint = rig.content().joint(subject);
-            Optional<CableRun> cable = rig.content().cable(subject);
-            if (joint.isPresent()) {
-                all.add(joint.get().child().placement());
-                all.add(joint.get().parent().placement());
-            } else if (cable.isPresent()) {
-                all.add(cable.get().a().placement());
-                all.add(cable.get().b().placement());
-            } else if (rig.content().placement(head).isPresent()) {
-                all.add(head);
-            }
+        for (Subject subject : finding.key().subjects()) {
+            all.addAll(placements(subject, rig));
         }
         return all;
+    }
+
+    private static List<String> placements(Subject subject, Rig rig) {
+        if (subject instanceof Subject.Joint joint) {
+            return rig.content()
+                    .joint(joint.id())
+                    .map(j -> List.of(j.child().placement(), j.parent().placement()))
+                    .orElse(List.of());
+        }
+        if (subject instanceof Subject.Cable cable) {
+            return rig.content()
+                    .cable(cable.id())
+                    .map(c -> List.of(c.a().placement(), c.b().placement()))
+                    .orElse(List.of());
+        }
+        return placement(subject).filter(p -> rig.content().placement(p).isPresent()).stream()
+                .toList();
+    }
+
+    private static Optional<String> placement(Subject subject) {
+        if (subject instanceof Subject.Part part) {
+            return Optional.of(part.placement());
+        }
+        if (subject instanceof Subject.Port port) {
+            return Optional.of(port.ref().placement());
+        }
+        if (subject instanceof Subject.Socket socket) {
+            return Optional.of(socket.ref().placement());
+        }
+        return subject instanceof Subject.Setting setting
+                ? Optional.of(setting.key().placement())
+                : Optional.empty();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 
 /**
@@ -19,10 +20,10 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
 
     /** The finding is waived and not worse than accepted. A margin of 2 % keeps rounding from reopening it. */
     public static boolean isWaived(Finding finding, List<Job.Waiver> waivers) {
-        String key = finding.key().toString();
         return waivers.stream()
-                .anyMatch(w ->
-                        w.finding().equals(key) && finding.evidence().excess() <= w.acceptedExcess() * 1.02 + 1e-6);
+                .anyMatch(w -> w.finding().equals(finding.key())
+                        && w.accepted().unit().equals(finding.evidence().unit())
+                        && finding.evidence().excess() <= w.accepted().excess() * 1.02 + 1e-6);
     }
 
     public static Verdict of(Report report, Job job) {
@@ -41,10 +42,11 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
 
     /** A fault in what several configurations share is one fault: it counts once, as the weightiest of them stands. */
     public static Verdict of(List<Finding> findings, Job job) {
-        Set<String> read = job.reads().stream().map(Job.CautionRead::finding).collect(Collectors.toSet());
-        Map<String, Standing> each = new HashMap<>();
+        Set<FindingKey> read =
+                job.reads().stream().map(Job.CautionRead::finding).collect(Collectors.toSet());
+        Map<FindingKey, Standing> each = new HashMap<>();
         for (Finding finding : findings) {
-            each.merge(finding.key().shared(), standing(finding, job, read), (a, b) -> a.compareTo(b) <= 0 ? a : b);
+            each.merge(finding.key().anywhere(), standing(finding, job, read), (a, b) -> a.compareTo(b) <= 0 ? a : b);
         }
         int[] counts = new int[Standing.values().length];
         each.values().forEach(s -> counts[s.ordinal()]++);
@@ -61,10 +63,10 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
                 counts[Standing.WAIVED.ordinal()]);
     }
 
-    private static Standing standing(Finding finding, Job job, Set<String> read) {
+    private static Standing standing(Finding finding, Job job, Set<FindingKey> read) {
         return switch (finding.severity()) {
             case NOTE -> Standing.NOTE;
-            case CAUTION -> read.contains(finding.key().toString()) ? Standing.READ : Standing.UNREAD;
+            case CAUTION -> read.contains(finding.key()) ? Standing.READ : Standing.UNREAD;
             case STOP ->
                 isWaived(finding, job.waivers())
                         ? Standing.WAIVED

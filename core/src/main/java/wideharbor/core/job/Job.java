@@ -43,11 +43,16 @@ public record Job(
         return new Job(id, title, brief, rules, catalogue, gear, read, waived);
     }
 
-    /** Someone has read a caution; the finding's key as text, who and when as the caller says. */
-    public record CautionRead(String finding, String who, String when) {}
+    /** How bad something was when somebody accepted it: by how much it missed, in what; a statement has no unit. */
+    public record Accepted(double excess, String unit) {
+        public static final Accepted STATEMENT = new Accepted(0, "");
+    }
+
+    /** Someone has read a caution, as bad as it was then; who and when as the caller says. */
+    public record CautionRead(FindingKey finding, Accepted accepted, String who, String when) {}
 
     /** A lead accepts a stop as bad as it was then, with a reason. */
-    public record Waiver(String finding, double acceptedExcess, String reason, String who, String when) {
+    public record Waiver(FindingKey finding, Accepted accepted, String reason, String who, String when) {
         public Waiver {
             Require.text("Reason for a waiver", reason, 500);
         }

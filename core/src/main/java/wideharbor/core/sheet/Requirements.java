@@ -62,7 +62,7 @@ public final class Requirements {
         for (Asks.ChangeDemand c : asks.changes()) {
             List<Finding> against = report.of("changeover.demand").stream()
                     .filter(f -> f.key().configuration().equals(c.from())
-                            && f.key().subjects().contains(c.to()))
+                            && f.key().name().equals(c.to()))
                     .toList();
             all.add(new Requirement(
                     "change-" + c.from() + "-" + c.to(),

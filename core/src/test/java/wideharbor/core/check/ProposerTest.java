@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.job.Subject;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -21,7 +23,8 @@ class ProposerTest {
         Job job = Bag.onRods(300).job();
         List<Finding> many = IntStream.range(0, 30)
                 .mapToObj(i -> new Finding(
-                        new FindingKey("rods.reach", Rigs.BUILD, Rigs.STUDIO, "", List.of("rods-" + i)),
+                        new FindingKey(
+                                "rods.reach", "front", Rigs.BUILD, Rigs.STUDIO, "", List.of(Subject.part("rods-" + i))),
                         Severity.STOP,
                         CheckState.NOT_CHECKED,
                         "not looked at",

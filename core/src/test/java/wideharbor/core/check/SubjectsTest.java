@@ -5,6 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
@@ -18,10 +22,10 @@ class SubjectsTest {
             .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in");
     private final Rig rig = rigs.analysis().rig();
 
-    private Set<String> of(String... subjects) {
+    private Set<String> of(Subject... subjects) {
         return Subjects.placements(
                 new Finding(
-                        new FindingKey("x", "a", "studio", "", List.of(subjects)),
+                        new FindingKey("x", "y", "a", "studio", "", List.of(subjects)),
                         Severity.NOTE,
                         CheckState.FOUND,
                         "t",
@@ -32,23 +36,23 @@ class SubjectsTest {
 
     @Test
     void aJointLightsBothItsParts() {
-        assertEquals(Set.of("lamp", "body"), of("j-lamp"));
+        assertEquals(Set.of("lamp", "body"), of(Subject.joint("j-lamp")));
     }
 
     @Test
     void aCableLightsBothItsEnds() {
-        assertEquals(Set.of("plate", "lamp"), of("k", "length"));
+        assertEquals(Set.of("plate", "lamp"), of(Subject.cable("k")));
     }
 
     @Test
     void aSocketAPortAndASettingLightTheirPart() {
-        assertEquals(Set.of("lamp"), of("lamp:in"));
-        assertEquals(Set.of("body"), of("body:side:0"));
+        assertEquals(Set.of("lamp"), of(Subject.socket(SocketRef.parse("lamp:in"))));
+        assertEquals(Set.of("body"), of(Subject.setting(SettingKey.parse("body:side:0"))));
     }
 
     @Test
     void whatIsNoPartLightsNothing() {
-        assertEquals(Set.of(), of("day"));
-        assertEquals(Set.of(), of("viewer", "Director"));
+        assertEquals(Set.of(), of(Subject.whole()));
+        assertEquals(Set.of(), of(Subject.named("Director")));
     }
 }

@@ -8,14 +8,23 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.job.Subject;
 import wideharbor.core.testkit.Bag;
 
 /** What a badge says, and what counts as what. */
 class VerdictInWordsTest {
     private static Finding finding(String configuration, Severity severity, CheckState state, double measured) {
         return new Finding(
-                new FindingKey("power.output-load", "a", configuration, "", List.of("plate:out-1")),
+                new FindingKey(
+                        "power.output-load",
+                        "running",
+                        "a",
+                        configuration,
+                        "",
+                        List.of(Subject.socket(new SocketRef("plate", "out-1")))),
                 severity,
                 state,
                 "title",
@@ -74,8 +83,8 @@ class VerdictInWordsTest {
     void aWaiverOpensWhereItGetsWorse() {
         Finding accepted = finding("studio", Severity.STOP, CheckState.FOUND, 60);
         List<Job.Waiver> waivers = List.of(new Job.Waiver(
-                accepted.key().toString(),
-                accepted.evidence().excess(),
+                accepted.key(),
+                new Job.Accepted(accepted.evidence().excess(), "W"),
                 "tried on the bench",
                 "lead",
                 "2026-11-24T09:00:00Z"));

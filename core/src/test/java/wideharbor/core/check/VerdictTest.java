@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.sheet.Requirements;
 import wideharbor.core.testkit.Bag;
@@ -33,8 +35,10 @@ class VerdictTest {
         Verdict unread = Verdict.of(report, job);
         assertFalse(unread.clear());
         assertEquals("Held by 1 unread caution", unread.inWords());
-        String key = report.findings().get(0).key().toString();
-        Verdict read = Verdict.of(report, accepting(job, List.of(new Job.CautionRead(key, "tech", "now")), List.of()));
+        FindingKey key = report.findings().get(0).key();
+        Verdict read = Verdict.of(
+                report,
+                accepting(job, List.of(new Job.CautionRead(key, Job.Accepted.STATEMENT, "tech", "now")), List.of()));
         assertTrue(read.clear());
         assertEquals(1, read.readCautions());
     }
@@ -48,16 +52,23 @@ class VerdictTest {
         Report report = ENGINE.check(job);
         assertEquals(2, report.findings().size());
         assertEquals("Held by 1 unread caution", Verdict.of(report, job).inWords());
-        String one = report.findings().get(0).key().toString();
-        String other = report.findings().get(1).key().toString();
-        assertEquals(FindingKey.shared(one), FindingKey.shared(other));
-        assertFalse(Verdict.of(report, accepting(job, List.of(new Job.CautionRead(one, "tech", "now")), List.of()))
+        FindingKey one = report.findings().get(0).key();
+        FindingKey other = report.findings().get(1).key();
+        assertEquals(one.anywhere(), other.anywhere());
+        assertFalse(Verdict.of(
+                        report,
+                        accepting(
+                                job,
+                                List.of(new Job.CautionRead(one, Job.Accepted.STATEMENT, "tech", "now")),
+                                List.of()))
                 .clear());
         Verdict both = Verdict.of(
                 report,
                 accepting(
                         job,
-                        List.of(new Job.CautionRead(one, "tech", "now"), new Job.CautionRead(other, "tech", "now")),
+                        List.of(
+                                new Job.CautionRead(one, Job.Accepted.STATEMENT, "tech", "now"),
+                                new Job.CautionRead(other, Job.Accepted.STATEMENT, "tech", "now")),
                         List.of()));
         assertTrue(both.clear());
         assertEquals(1, both.readCautions());
@@ -74,7 +85,7 @@ class VerdictTest {
     @Test
     void aWaiverHoldsAsLongAsItIsNotWorse() {
         Finding finding = new Finding(
-                new FindingKey("c", "a", "studio", "", List.of("s")),
+                new FindingKey("c", "height", "a", "studio", "", List.of(Subject.part("s"))),
                 Severity.STOP,
                 CheckState.FOUND,
                 "t",
@@ -85,10 +96,15 @@ class VerdictTest {
         assertTrue(Verdict.isWaived(finding, List.of(waiver(finding, 1.5))), "better than accepted");
         assertFalse(Verdict.isWaived(finding, List.of(waiver(finding, 0.5))), "worse than accepted: open again");
         assertFalse(Verdict.isWaived(finding, List.of()));
+        assertFalse(
+                Verdict.isWaived(
+                        finding,
+                        List.of(new Job.Waiver(finding.key(), new Job.Accepted(9, "g"), "in grams", "lead", "now"))),
+                "what was accepted in another unit was another thing");
     }
 
     private static Job.Waiver waiver(Finding finding, double excess) {
-        return new Job.Waiver(finding.key().toString(), excess, "seen on the bench", "lead", "now");
+        return new Job.Waiver(finding.key(), new Job.Accepted(excess, "mm"), "seen on the bench", "lead", "now");
     }
 
     @Test

@@ -1,8 +1,11 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -41,7 +44,7 @@ final class Interference implements Check {
         }
         for (Clearances.Clash clash : clashes) {
             results.found(
-                    List.of(clash.a(), clash.b()),
+                    About.of("clash", part(clash.a()), part(clash.b())),
                     analysis.rig().title(clash.a()) + " runs " + Words.mm(clash.depthMm()) + " into "
                             + analysis.rig().title(clash.b()),
                     Evidence.Amount.atMost(clash.depthMm(), analysis.rule(Rule.INTERFERENCE), "mm"),
@@ -52,6 +55,6 @@ final class Interference implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         double depth = ((Evidence.Amount) finding.evidence()).measured();
-        return Nudges.apart(analysis, finding.key().subjects(), depth);
+        return Nudges.apart(analysis, finding.key().parts(), depth);
     }
 }

@@ -1,8 +1,11 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -121,7 +124,7 @@ final class KeptRoom implements Check {
         for (Clearances.Intrusion intrusion : clearances.intrusions()) {
             if (intrusion.use() == use && intrusion.depthMm() > limit) {
                 results.found(
-                        List.of(intrusion.keeper(), intrusion.intruder()),
+                        About.of("room", part(intrusion.keeper()), part(intrusion.intruder())),
                         analysis.rig().title(intrusion.intruder()) + " stands " + Words.mm(intrusion.depthMm())
                                 + " in the room for the " + room,
                         Evidence.Amount.atMost(intrusion.depthMm(), limit, "mm"),
@@ -133,7 +136,7 @@ final class KeptRoom implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         double depth = ((Evidence.Amount) finding.evidence()).measured();
-        List<String> subjects = finding.key().subjects();
-        return Nudges.apart(analysis, List.of(subjects.get(1), subjects.get(0)), depth);
+        List<String> parts = finding.key().parts();
+        return Nudges.apart(analysis, List.of(parts.get(1), parts.get(0)), depth);
     }
 }

@@ -1,9 +1,12 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -55,13 +58,13 @@ final class MicrophonePlace implements Check {
         if (sight == Frustum.Sight.IN) {
             results.found(
                     Severity.STOP,
-                    List.of(placed.id(), "view"),
+                    About.of("view", part(placed.id())),
                     placed.title() + " is in the picture" + lens,
                     new Evidence.Statement("capsule inside the view", "outside it"),
                     "Its capsule lies inside the view wherever the entrance pupil is.");
         } else if (sight == Frustum.Sight.PERHAPS) {
             results.undecided(
-                    List.of(placed.id(), "view"),
+                    About.of("view", part(placed.id())),
                     placed.title() + " may be in the picture" + lens,
                     new Evidence.Statement("capsule at the edge of the view", "outside it"),
                     "It depends on where the entrance pupil lies, which is not on file.");
@@ -72,7 +75,7 @@ final class MicrophonePlace implements Check {
                 analysis.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
         if (blocked.isPresent()) {
             results.found(
-                    List.of(placed.id(), "ahead"),
+                    About.of("ahead", part(placed.id())),
                     placed.title() + " points at " + analysis.rig().title(blocked.get()),
                     new Evidence.Statement(analysis.rig().title(blocked.get()) + " before it", "200 mm free"),
                     "It hears what stands before it.");
@@ -83,6 +86,6 @@ final class MicrophonePlace implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        return Nudges.apart(analysis, List.of(finding.key().subjects().get(0)), 15);
+        return Nudges.apart(analysis, finding.key().parts(), 15);
     }
 }

@@ -1,5 +1,7 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -9,6 +11,7 @@ import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -112,7 +115,7 @@ final class PathBlocked implements Check {
         }
         results.found(
                 never ? Severity.STOP : Severity.NOTE,
-                List.of(joint.id()),
+                About.of("path", joint(joint.id())),
                 never ? part + " cannot be put on: " + names + " is in its way" : part + " goes on before " + names,
                 new Evidence.Statement("way blocked by " + names, "one free way onto " + on.title()),
                 never

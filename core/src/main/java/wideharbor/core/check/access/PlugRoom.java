@@ -1,5 +1,7 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +13,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -22,6 +25,7 @@ import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -78,7 +82,7 @@ final class PlugRoom implements Check {
                 .reduce((a, b) -> a + ", " + b)
                 .orElseThrow();
         results.found(
-                List.of(cable.id(), ref.toString()),
+                About.of("plug", Subject.cable(cable.id()), socket(ref)),
                 names + " stands where the plug at " + socket.get().title() + " goes",
                 new Evidence.Statement(
                         names + " within " + Words.length(length),
@@ -113,8 +117,7 @@ final class PlugRoom implements Check {
     /** The same cable with right-angle plugs. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        CableRun cable =
-                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
         Facet.Cable now = analysis.catalogue()
                 .require(cable.type())
                 .facet(Facet.Cable.class)

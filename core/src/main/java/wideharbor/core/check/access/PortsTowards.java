@@ -13,6 +13,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -22,6 +23,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -70,7 +72,7 @@ final class PortsTowards implements Check {
                 results.fine();
             } else {
                 results.found(
-                        List.of(part.id()),
+                        About.of("side", Subject.part(part.id())),
                         part.title() + " has its sockets on the far side",
                         Evidence.Amount.atMost(saving, worth, "mm"),
                         "Turned round, its cables would be " + Words.length(saving) + " shorter in all.");
@@ -122,7 +124,7 @@ final class PortsTowards implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String part = finding.key().subjects().get(0);
+        String part = finding.key().part();
         return turn(analysis.rig(), part).stream()
                 .map(m -> new Candidate(
                         "turn",

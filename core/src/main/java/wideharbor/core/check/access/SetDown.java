@@ -1,5 +1,7 @@
 package wideharbor.core.check.access;
 
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -7,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -63,7 +66,7 @@ final class SetDown implements Check {
                 .toList();
         if (!tender.isEmpty()) {
             results.found(
-                    List.of("set-down"),
+                    About.of("rests", whole()),
                     "Put down, it rests on "
                             + String.join(
                                     " and ", tender.stream().map(rig::title).toList()),
@@ -79,7 +82,7 @@ final class SetDown implements Check {
         double need = analysis.rule(Rule.SET_DOWN_MARGIN);
         if (rest.marginMm() < need) {
             results.found(
-                    List.of("set-down"),
+                    About.of("margin", whole()),
                     "Put down, it tips at a knock",
                     Evidence.Amount.atLeast(rest.marginMm(), need, "mm"),
                     "The centre of mass stands " + Words.mm(rest.marginMm())

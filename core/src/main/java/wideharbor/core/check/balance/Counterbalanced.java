@@ -1,11 +1,13 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +54,7 @@ final class Counterbalanced implements Check {
         double nearest = has < springs.fromKgMm() ? springs.fromKgMm() : springs.toKgMm();
         double left = Statics.noseDown(1000, has - nearest, 0, TILT);
         results.found(
-                List.of(posture.support().id(), "counterbalance"),
+                About.of("counterbalance", part(posture.support().id())),
                 posture.support().title()
                         + (has < springs.fromKgMm() ? " springs back" : " lets the camera drop")
                         + analysis.withLens(),

@@ -1,10 +1,12 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -63,7 +65,7 @@ final class GimbalAxes implements Check {
             return;
         }
         results.found(
-                List.of(posture.support().id(), axis),
+                About.of(axis, part(posture.support().id())),
                 "Centre of mass " + Words.mm(off) + " " + where + " of the pivot" + lens,
                 Evidence.Amount.atMost(off, travel, "mm"),
                 axis.equals("side")

@@ -1,11 +1,14 @@
 package wideharbor.core.check.balance;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -48,7 +51,7 @@ final class HangTilt implements Check {
         if (posture.upMm() >= 0) {
             results.found(
                     Severity.STOP,
-                    List.of(hook, "turns-over"),
+                    About.of("turns-over", part(hook)),
                     "Hooked " + Words.mm(posture.upMm()) + " below its centre of mass",
                     Evidence.Amount.atMost(posture.upMm(), 0, "mm"),
                     "It turns over the moment it hangs free. A higher handle, or weight lower down.");
@@ -61,7 +64,7 @@ final class HangTilt implements Check {
             return;
         }
         results.found(
-                List.of(hook, "tilt"),
+                About.of("tilt", part(hook)),
                 "Hangs " + Words.one(Math.abs(tilt)) + "° nose " + (tilt > 0 ? "down" : "up") + analysis.withLens(),
                 Evidence.Amount.between(tilt, -allowed, allowed, "°"),
                 "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))

@@ -1,10 +1,12 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +54,7 @@ final class Lateral implements Check {
         }
         String side = off > 0 ? "left" : "right";
         results.found(
-                List.of(posture.support().id(), "lateral"),
+                About.of("lateral", part(posture.support().id())),
                 Words.mm(Math.abs(off)) + " heavy to the " + side + analysis.withLens(),
                 Evidence.Amount.between(off, -allowed, allowed, "mm"),
                 "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left")

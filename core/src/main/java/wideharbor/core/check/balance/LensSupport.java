@@ -1,9 +1,11 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -39,22 +41,24 @@ final class LensSupport implements Check {
         String title = analysis.rig().title(lens.lens());
         if (!lens.carried().isComplete()) {
             results.notChecked(
-                    List.of(lens.lens()),
+                    About.of("weighed", part(lens.lens())),
                     "no mass on file for " + String.join(", ", lens.carried().unweighed()));
         } else if (lens.support().isPresent()) {
             braced(lens, title, results);
         } else if (lens.momentNm() > lens.limitNm()) {
-            needs(results, lens, title, Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
+            needs(results, lens, "moment", title, Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
         } else if (lens.lengthMm() > analysis.rule(Rule.MOUNT_LENGTH)) {
             needs(
                     results,
                     lens,
+                    "length",
                     title,
                     Evidence.Amount.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), "mm"));
         } else if (lens.carried().grams() > analysis.rule(Rule.MOUNT_MASS)) {
             needs(
                     results,
                     lens,
+                    "mass",
                     title,
                     Evidence.Amount.atMost(lens.carried().grams(), analysis.rule(Rule.MOUNT_MASS), "g"));
         } else {
@@ -62,9 +66,9 @@ final class LensSupport implements Check {
         }
     }
 
-    private static void needs(Results results, LensMoment lens, String title, Evidence evidence) {
+    private static void needs(Results results, LensMoment lens, String limit, String title, Evidence evidence) {
         results.found(
-                List.of(lens.lens()),
+                About.of(limit, part(lens.lens())),
                 title + " needs a lens support",
                 evidence,
                 "The mount alone would carry " + Words.two(lens.momentNm()) + " N·m over "
@@ -76,7 +80,7 @@ final class LensSupport implements Check {
         if (r.mountNewton() < 0) {
             results.found(
                     Severity.CAUTION,
-                    List.of(lens.lens()),
+                    About.of("lifts", part(lens.lens())),
                     title + " lifts its mount by " + Words.one(-r.mountNewton()) + " N",
                     Evidence.Amount.atLeast(r.mountNewton(), 0, "N"),
                     "The support at " + Words.length(r.atMm())

@@ -1,8 +1,10 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -35,7 +37,7 @@ final class MassKnown implements Check {
         for (Placed placed : analysis.rig().attached()) {
             if (Mass.ofPlacement(placed.placement(), placed.type()) instanceof Figure.Unknown unknown) {
                 results.found(
-                        List.of(placed.id()),
+                        About.of("mass", part(placed.id())),
                         placed.title() + " has no mass on file",
                         new Evidence.Statement(unknown.reason(), "a weighed mass"),
                         "Totals that include it are told without it; weigh the piece to close them.");

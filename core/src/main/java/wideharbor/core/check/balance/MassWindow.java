@@ -1,9 +1,11 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -37,7 +39,9 @@ final class MassWindow implements Check {
         Mass carried = analysis.carried();
         String support = analysis.rig().configuration().support();
         if (!carried.isComplete()) {
-            results.notChecked(List.of(support), "no mass on file for " + String.join(", ", carried.unweighed()));
+            results.notChecked(
+                    About.of("weighed", part(support)),
+                    "no mass on file for " + String.join(", ", carried.unweighed()));
             return;
         }
         payload(analysis, results, carried, support);
@@ -46,7 +50,7 @@ final class MassWindow implements Check {
         if (floor > 0 || ceiling > 0) {
             judge(
                     results,
-                    List.of(support, "brief"),
+                    About.of("brief", part(support)),
                     Severity.CAUTION,
                     carried,
                     new Span(floor, ceiling > 0 ? ceiling : 1e9),
@@ -60,15 +64,14 @@ final class MassWindow implements Check {
                 .flatMap(p -> p.type().facet(Facet.Support.class))
                 .ifPresent(f -> judge(
                         results,
-                        List.of(support, "payload"),
+                        About.of("payload", part(support)),
                         Severity.STOP,
                         carried,
                         new Span(f.minPayloadGrams(), f.maxPayloadGrams()),
                         "Outside its payload the head springs back or drops."));
     }
 
-    private static void judge(
-            Results results, List<String> subjects, Severity severity, Mass carried, Span window, String why) {
+    private static void judge(Results results, About about, Severity severity, Mass carried, Span window, String why) {
         Span range = carried.range();
         Evidence evidence = Evidence.Amount.between(carried.grams(), window.from(), window.to(), "g")
                 .ranging(range, Figure.Source.MAKER);
@@ -76,7 +79,7 @@ final class MassWindow implements Check {
             results.fine();
         } else if (window.holds(carried.grams(), 0)) {
             results.undecided(
-                    subjects,
+                    about,
                     "Carried mass " + Words.kg(carried.grams()) + " may pass the window",
                     evidence,
                     why + " The masses on file are not exact enough to tell.");
@@ -85,8 +88,8 @@ final class MassWindow implements Check {
             double by = heavy ? carried.grams() - window.to() : window.from() - carried.grams();
             results.found(
                     severity,
-                    subjects,
-                    Words.kg(by) + (heavy ? " over the " : " under the ") + subjects.get(1) + "'s limit",
+                    about,
+                    Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit",
                     evidence,
                     why);
         }

@@ -1,10 +1,13 @@
 package wideharbor.core.check.balance;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -50,7 +53,7 @@ final class PivotDrop implements Check {
         double drop = -posture.upMm();
         if (drop < pivot.leastDropMm() || drop > pivot.mostDropMm()) {
             results.found(
-                    List.of(posture.support().id(), "drop"),
+                    About.of("drop", part(posture.support().id())),
                     drop < pivot.leastDropMm()
                             ? "Topples: " + Words.mm(drop) + " below the pivot" + analysis.withLens()
                             : "Swings: " + Words.mm(drop) + " below the pivot" + analysis.withLens(),
@@ -64,7 +67,7 @@ final class PivotDrop implements Check {
         if (off > posture.facet().balanceToleranceMm()) {
             results.found(
                     Severity.CAUTION,
-                    List.of(posture.support().id(), "level"),
+                    About.of("level", part(posture.support().id())),
                     "Leans " + Words.one(Statics.hangTilt(off, drop)) + "° nose "
                             + (posture.aheadMm() > 0 ? "down" : "up") + analysis.withLens(),
                     Evidence.Amount.atMost(off, posture.facet().balanceToleranceMm(), "mm"),
@@ -78,6 +81,6 @@ final class PivotDrop implements Check {
     /** The slide that brings the centre of mass over the post. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        return finding.key().subjects().contains("level") ? Slides.balancing(analysis) : List.of();
+        return finding.key().is("level") ? Slides.balancing(analysis) : List.of();
     }
 }

@@ -1,5 +1,7 @@
 package wideharbor.core.check.balance;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.OptionalDouble;
 import wideharbor.core.analysis.Grips;
@@ -8,6 +10,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -50,7 +53,7 @@ final class ShoulderHold implements Check {
         OptionalDouble arm = Grips.padToGrips(analysis);
         if (arm.isEmpty()) {
             results.found(
-                    List.of(pad, "grips"),
+                    About.of("grips", part(pad)),
                     "Nothing ahead of the pad to hold",
                     new Evidence.Statement(
                             "no grip more than " + Words.length(Grips.LEAST_ARM_MM) + " ahead", "grips within reach"),
@@ -68,7 +71,7 @@ final class ShoulderHold implements Check {
                 -analysis.rig().world().datum().dot(analysis.rig().world().forward());
         results.found(
                 Math.abs(newton) > stop ? Severity.STOP : Severity.CAUTION,
-                List.of(pad, "hands"),
+                About.of("hands", part(pad)),
                 "Hands " + (newton > 0 ? "hold up " : "pull down ") + Words.one(Math.abs(newton)) + " N"
                         + analysis.withLens(),
                 Evidence.Amount.between(newton, -caution, caution, "N"),

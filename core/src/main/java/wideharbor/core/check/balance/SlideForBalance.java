@@ -1,5 +1,7 @@
 package wideharbor.core.check.balance;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -44,13 +47,13 @@ final class SlideForBalance implements Check {
     public void run(RigAnalysis analysis, Results results) {
         String support = analysis.rig().configuration().support();
         if (analysis.balance().isEmpty()) {
-            results.notChecked(List.of(support), "the support is not on the rig");
+            results.notChecked(About.of("balance", part(support)), "the support is not on the rig");
             return;
         }
         SlideBalance balance = analysis.balance().get();
         if (!balance.carried().isComplete()) {
             results.notChecked(
-                    List.of(support),
+                    About.of("balance", part(support)),
                     "no mass on file for " + String.join(", ", balance.carried().unweighed()));
             return;
         }
@@ -69,7 +72,7 @@ final class SlideForBalance implements Check {
                 .orElse("");
         if (off.to() >= -tolerance && off.from() <= tolerance && Math.abs(middle) <= tolerance) {
             results.undecided(
-                    List.of(support),
+                    About.of("balance", part(support)),
                     "Balance " + lens.trim() + " lies on the edge of the tolerance",
                     evidence,
                     "The masses on file are not exact enough to tell.");
@@ -84,11 +87,12 @@ final class SlideForBalance implements Check {
         String title = Words.mm(Math.abs(middle)) + where + lens;
         Optional<SlideBalance.Slide> slide = balance.slide();
         if (slide.isPresent() && slide.get().inReach()) {
-            results.found(Severity.CAUTION, List.of(support), title, evidence, reachable(slide.get()));
+            results.found(
+                    Severity.CAUTION, About.of("balance", part(support)), title, evidence, reachable(slide.get()));
         } else {
             String why = slide.map(SlideForBalance::outOfReach)
                     .orElse("Nothing between body and support slides along the axis.");
-            results.found(List.of(support), title, evidence, why);
+            results.found(About.of("balance", part(support)), title, evidence, why);
         }
     }
 

@@ -1,11 +1,14 @@
 package wideharbor.core.check.balance;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -49,7 +52,7 @@ final class Tipping implements Check {
         List<String> open =
                 all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
         if (!open.isEmpty()) {
-            results.notChecked(List.of(legs.id()), "no mass on file for " + String.join(", ", open));
+            results.notChecked(About.of("tipping", part(legs.id())), "no mass on file for " + String.join(", ", open));
             return;
         }
         Convex.Bounds ground = analysis.clearances().matterOf(legs.id()).stream()
@@ -57,7 +60,7 @@ final class Tipping implements Check {
                 .reduce(Convex.Bounds::with)
                 .orElse(null);
         if (ground == null) {
-            results.notChecked(List.of(legs.id()), "no shape on file for " + legs.title());
+            results.notChecked(About.of("tipping", part(legs.id())), "no shape on file for " + legs.title());
             return;
         }
         var world = rig.world();
@@ -74,7 +77,7 @@ final class Tipping implements Check {
             return;
         }
         results.found(
-                List.of(legs.id(), "tipping"),
+                About.of("tipping", part(legs.id())),
                 legs.title() + " tips at " + Words.one(angle) + "°" + analysis.withLens(),
                 Evidence.Amount.atLeast(angle, need, "°"),
                 "The centre of mass is " + Words.length(height) + " up and " + Words.length(Math.max(0, inner - off))

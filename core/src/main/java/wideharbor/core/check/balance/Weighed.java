@@ -1,7 +1,9 @@
 package wideharbor.core.check.balance;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.Posture;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Results;
 
 /** Says which masses are missing, once; without them nothing of a posture can be told. */
@@ -13,7 +15,7 @@ final class Weighed {
             return true;
         }
         results.notChecked(
-                List.of(posture.support().id()),
+                About.of("weighed", part(posture.support().id())),
                 "no mass on file for " + String.join(", ", posture.carried().unweighed()));
         return false;
     }

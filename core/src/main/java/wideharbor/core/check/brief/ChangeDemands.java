@@ -1,10 +1,12 @@
 package wideharbor.core.check.brief;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.named;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -48,10 +50,10 @@ final class ChangeDemands implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Asks.ChangeDemand demand, Results results) {
-        List<String> subjects = List.of("change-to", demand.to());
+        About about = About.of("target", named(demand.to()));
         if (analysis.build().configuration(demand.to()).isEmpty()) {
             results.found(
-                    subjects,
+                    about,
                     "No configuration " + demand.to() + " to change to",
                     new Evidence.Statement("not in this build", demand.to()),
                     "The brief asks for the change; the build does not have where it leads.");
@@ -67,13 +69,13 @@ final class ChangeDemands implements Check {
                 + to.configuration().title();
         if (way.minutes() > demand.minutes()) {
             results.found(
-                    subjects,
+                    about.as("minutes"),
                     name + " takes " + Words.one(way.minutes()) + " min",
                     Evidence.Amount.atMost(way.minutes(), demand.minutes(), "min"),
                     way.steps().size() + " steps" + tools(way) + ".");
         } else {
             results.found(
-                    subjects,
+                    about.as("tools"),
                     name + " needs " + String.join(", ", way.keys()),
                     new Evidence.Statement(String.join(", ", way.keys()), "no tool"),
                     "Screws are worked at " + screwed(way) + ".");

@@ -1,10 +1,14 @@
 package wideharbor.core.check.brief;
 
+import static wideharbor.core.job.Subject.named;
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -50,7 +54,7 @@ final class CloseFocus implements Check {
         double close = fitted.get().type().facet(Facet.Lens.class).orElseThrow().closeFocusMm();
         if (close <= 0) {
             results.notChecked(
-                    List.of(fitted.get().id(), "close-focus"),
+                    About.of("close-focus", part(fitted.get().id())),
                     "no close focus on file for " + fitted.get().title());
             return;
         }
@@ -59,7 +63,7 @@ final class CloseFocus implements Check {
                 results.fine();
             } else {
                 results.found(
-                        List.of(fitted.get().id(), "tape-" + tape.what()),
+                        About.of("tape", part(fitted.get().id()), named(tape.what())),
                         tape.what() + " is nearer than " + fitted.get().title() + " focuses",
                         Evidence.Amount.atLeast(tape.distanceMm(), close, "mm"),
                         "Move back by " + Words.length(close - tape.distanceMm())

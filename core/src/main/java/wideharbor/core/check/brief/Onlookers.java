@@ -1,5 +1,7 @@
 package wideharbor.core.check.brief;
 
+import static wideharbor.core.job.Subject.named;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -13,6 +15,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet.Display;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -56,7 +59,7 @@ final class Onlookers implements Check {
             }
             String who = seat.viewer().who();
             results.found(
-                    List.of("viewer", who),
+                    About.of("viewer", named(who)),
                     who + " sees no picture",
                     new Evidence.Statement(seat.whyNot(), "a picture"),
                     "The brief wants " + who + " to judge "
@@ -70,7 +73,7 @@ final class Onlookers implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
         analysis.viewing().seats().stream()
-                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)))
+                .filter(s -> s.viewer().who().equals(finding.key().name()))
                 .forEach(s -> all.addAll(pack(analysis, s)));
         return all;
     }

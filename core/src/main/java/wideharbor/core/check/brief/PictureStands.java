@@ -1,11 +1,14 @@
 package wideharbor.core.check.brief;
 
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -68,7 +71,7 @@ final class PictureStands implements Check {
             return;
         }
         results.found(
-                List.of("picture", picture),
+                About.of(picture, whole()),
                 "No configuration for a " + picture + " picture",
                 new Evidence.Statement("none stands " + how, "one that the brief asks for"),
                 "Derive one: the Bench turns the support and looks for the plates.");

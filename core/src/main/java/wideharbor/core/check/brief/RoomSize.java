@@ -1,8 +1,11 @@
 package wideharbor.core.check.brief;
 
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -50,7 +53,7 @@ final class RoomSize implements Check {
     /** What stands out behind goes on top. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        return finding.key().subjects().contains("deep") ? BatteryUp.candidates(analysis) : List.of();
+        return finding.key().is("deep") ? BatteryUp.candidates(analysis) : List.of();
     }
 
     private static void judge(RigAnalysis analysis, Results results, String way, double has, double room) {
@@ -59,7 +62,7 @@ final class RoomSize implements Check {
             return;
         }
         results.found(
-                List.of("room", way),
+                About.of(way, whole()),
                 Words.length(has - room) + " too " + (way.equals("deep") ? "long" : "high") + " for the room",
                 Evidence.Amount.atMost(has, room, "mm"),
                 way.equals("deep")

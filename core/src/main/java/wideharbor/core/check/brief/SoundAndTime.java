@@ -1,9 +1,11 @@
 package wideharbor.core.check.brief;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.whole;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.Capability;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -50,6 +52,7 @@ final class SoundAndTime implements Check {
             results.fine();
             return;
         }
-        results.found(List.of("rig", what), "No " + what + " on the rig", new Evidence.Statement("none", "one"), why);
+        results.found(
+                About.of(what, whole()), "No " + what + " on the rig", new Evidence.Statement("none", "one"), why);
     }
 }

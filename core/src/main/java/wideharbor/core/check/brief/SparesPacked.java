@@ -1,5 +1,7 @@
 package wideharbor.core.check.brief;
 
+import static wideharbor.core.job.Subject.type;
+
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -8,6 +10,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -59,7 +62,7 @@ final class SparesPacked implements Check {
             return;
         }
         results.found(
-                List.of("spare", type.ref().id()),
+                About.of("spare", type(type.ref())),
                 (need - has) + " more " + type.name() + " to spare",
                 Evidence.Amount.atLeast(has, need, "pieces"),
                 "The brief wants " + need + " in the kit beside what is on the rig.");
@@ -67,11 +70,10 @@ final class SparesPacked implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String id = finding.key().subjects().get(1);
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         int missing = (int) Math.round(amount.neededFrom() - amount.measured());
         return analysis.catalogue().all().stream()
-                .filter(t -> t.ref().id().equals(id))
+                .filter(t -> t.ref().equals(finding.key().type()))
                 .map(t -> new Candidate(
                         "pack",
                         "Pack " + missing + " more " + t.name(),

@@ -1,7 +1,8 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
@@ -9,6 +10,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -59,7 +61,8 @@ final class ArmRating implements Check {
         hung.add(arm.id());
         Mass load = Mass.of(rig, hung);
         if (!load.isComplete()) {
-            results.notChecked(List.of(arm.id()), "no mass on file for " + String.join(", ", load.unweighed()));
+            results.notChecked(
+                    About.of("moment", part(arm.id())), "no mass on file for " + String.join(", ", load.unweighed()));
             return;
         }
         Vec3 base = arm.portPose(facet.basePort()).at();
@@ -77,7 +80,7 @@ final class ArmRating implements Check {
         boolean over = moment > rating;
         results.found(
                 over ? Severity.STOP : Severity.CAUTION,
-                List.of(arm.id()),
+                About.of("moment", part(arm.id())),
                 arm.title() + " bears " + Words.two(moment) + " N·m, rated " + Words.two(rating) + " at "
                         + Words.one(elevation) + "°",
                 Evidence.Amount.atMost(moment, over ? rating : drift, "N·m"),

@@ -1,5 +1,7 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.named;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -7,6 +9,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Conflict;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -41,7 +44,7 @@ final class Conflicts implements Check {
         }
         for (Conflict conflict : analysis.rig().conflicts()) {
             results.found(
-                    List.of(conflict.subject()),
+                    About.of("conflict", named(conflict.subject())),
                     owner(analysis, conflict.scope()) + " changes what is no longer there",
                     new Evidence.Statement(conflict.why().replaceAll("\\.$", ""), "something to change"),
                     "It is passed over until it is dropped, or what it names is back.");
@@ -60,7 +63,7 @@ final class Conflicts implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
         for (Conflict conflict : analysis.rig().conflicts()) {
-            if (finding.key().subjects().contains(conflict.subject())) {
+            if (finding.key().name().equals(conflict.subject())) {
                 List<Command> overlay = new ArrayList<>(overlay(analysis, conflict.scope()));
                 overlay.remove(conflict.index());
                 all.add(new Candidate(

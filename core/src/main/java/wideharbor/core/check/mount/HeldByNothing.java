@@ -1,11 +1,14 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -13,6 +16,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Detached;
 
 /** Parts and cables that hang on nothing, followed along the chain to what was taken off. */
@@ -39,7 +43,7 @@ final class HeldByNothing implements Check {
         analysis.rig().attached().forEach(p -> results.fine());
         for (Detached loose : analysis.rig().detached()) {
             results.found(
-                    List.of(loose.placement()),
+                    About.of("held", part(loose.placement())),
                     loose.title() + " is held by nothing",
                     new Evidence.Statement("no joint to the body", "a joint"),
                     why(loose, analysis));
@@ -69,7 +73,7 @@ final class HeldByNothing implements Check {
                 analysis.rig().title(a ? cable.b().placement() : cable.a().placement());
         results.found(
                 Severity.CAUTION,
-                List.of(cable.id()),
+                About.of("dangles", Subject.cable(cable.id())),
                 analysis.catalogue().require(cable.type()).name() + " dangles",
                 new Evidence.Statement("one end free", "both ends plugged"),
                 "The end that went to " + missing + " has nowhere to go.");
@@ -77,9 +81,9 @@ final class HeldByNothing implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String subject = finding.key().subjects().get(0);
+        List<String> parts = finding.key().parts();
         return analysis.rig().detached().stream()
-                .filter(d -> d.placement().equals(subject) && !d.since().isEmpty())
+                .filter(d -> parts.contains(d.placement()) && !d.since().isEmpty())
                 .map(d -> new Candidate(
                         "restore",
                         "Put " + analysis.rig().title(d.since()) + " back",

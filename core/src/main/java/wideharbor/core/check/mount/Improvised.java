@@ -1,8 +1,10 @@
 package wideharbor.core.check.mount;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.joint;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -37,7 +39,7 @@ final class Improvised implements Check {
                 continue;
             }
             results.found(
-                    List.of(joint.id()),
+                    About.of("improvised", joint(joint.id())),
                     "Improvised: " + rig.title(joint.child().placement()) + " on "
                             + rig.title(joint.parent().placement()),
                     new Evidence.Statement("outside its purpose", "read by whoever takes over"),

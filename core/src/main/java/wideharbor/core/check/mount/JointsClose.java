@@ -1,5 +1,7 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -8,6 +10,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -54,13 +57,15 @@ final class JointsClose implements Check {
                         ? " off"
                         : closing.gapMm() > 0 ? " apart" : " into";
                 results.found(
-                        List.of(closing.joint().id()),
+                        About.of(
+                                how.equals(" off") ? "offset" : "gap",
+                                joint(closing.joint().id())),
                         b + " " + Words.mm(miss) + (how.equals(" into") ? " into " : how + " from ") + a,
                         Evidence.Amount.atMost(miss, gapLimit, "mm"),
                         "The joint does not close as the parts stand.");
             } else if (closing.angleDegrees() > angleLimit) {
                 results.found(
-                        List.of(closing.joint().id()),
+                        About.of("angle", joint(closing.joint().id())),
                         b + " meets " + a + " at " + Words.one(closing.angleDegrees()) + "°",
                         Evidence.Amount.atMost(closing.angleDegrees(), angleLimit, "°"),
                         "The faces bear on one edge.");
@@ -75,7 +80,7 @@ final class JointsClose implements Check {
      */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String joint = finding.key().subjects().get(0);
+        String joint = finding.key().joint();
         List<Candidate> all = new ArrayList<>();
         List<Scoped> settle = Settle.closing(analysis, joint);
         if (!settle.isEmpty()) {

@@ -2,22 +2,26 @@ package wideharbor.core.check.mount;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mistakable;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.job.Subject;
 
 /** False friends in one package: cables with the same plugs and other wiring, rods that are nearly of one size. */
 final class LookAlikes implements Check {
@@ -51,6 +55,15 @@ final class LookAlikes implements Check {
         }
     }
 
+    private static About alike(ItemType a, ItemType b) {
+        return new About(
+                "alike",
+                Stream.of(a.ref(), b.ref())
+                        .sorted(Comparator.comparing(TypeRef::id))
+                        .map(Subject::type)
+                        .toList());
+    }
+
     private static void pair(ItemType a, ItemType b, Results results) {
         Optional<String> how = Mistakable.how(a, b);
         if (how.isEmpty()) {
@@ -58,7 +71,7 @@ final class LookAlikes implements Check {
             return;
         }
         results.found(
-                List.copyOf(new TreeSet<>(List.of(a.ref().id(), b.ref().id()))),
+                alike(a, b),
                 a.name() + " and " + b.name() + " look alike",
                 new Evidence.Statement("both in the package", "told apart by label or colour"),
                 how.get());

@@ -1,5 +1,7 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +13,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -20,6 +23,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Chains;
 import wideharbor.core.edit.Parts;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
 /** What a part cannot do without is on the rig with it. */
@@ -53,7 +57,7 @@ final class NeedsWithIt implements Check {
                     continue;
                 }
                 results.found(
-                        List.of(placed.id(), placed.id() + ":" + need.other()),
+                        About.of("needs", part(placed.id()), Subject.named(need.other())),
                         placed.title() + " needs " + named(analysis, need),
                         new Evidence.Statement("not on the rig", named(analysis, need)),
                         need.why());
@@ -75,8 +79,8 @@ final class NeedsWithIt implements Check {
     /** Hangs what is needed on a free port of the rig, as it is or through adapters. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Placed placed = analysis.rig().require(finding.key().subjects().get(0));
-        String other = finding.key().subjects().get(1).substring(placed.id().length() + 1);
+        Placed placed = analysis.rig().require(finding.key().part());
+        String other = finding.key().name();
         Optional<Relation> need = placed.type().relations(Relation.Kind.NEEDS).stream()
                 .filter(r -> r.other().equals(other))
                 .findFirst();

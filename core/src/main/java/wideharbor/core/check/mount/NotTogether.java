@@ -6,6 +6,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -13,6 +14,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
 /** Parts that exclude each other are not on the rig together. */
@@ -46,7 +48,7 @@ final class NotTogether implements Check {
                 }
                 for (Placed other : with) {
                     results.found(
-                            Stream.of(placed.id(), other.id()).sorted().toList(),
+                            together(placed, other),
                             placed.title() + " cannot be used with " + other.title(),
                             new Evidence.Statement("both on the rig", "one of the two"),
                             apart.why());
@@ -55,12 +57,18 @@ final class NotTogether implements Check {
         }
     }
 
+    private static About together(Placed one, Placed other) {
+        return new About(
+                "together",
+                Stream.of(one.id(), other.id()).sorted().map(Subject::part).toList());
+    }
+
     /**
      * Either of the two comes off; only one that carries nothing can, or what hangs on it would be a stop of its own.
      */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        return finding.key().subjects().stream()
+        return finding.key().parts().stream()
                 .map(id -> new Candidate(
                         "take-off",
                         "Take " + analysis.rig().title(id) + " off",

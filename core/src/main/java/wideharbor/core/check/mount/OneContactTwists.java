@@ -1,5 +1,7 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -11,6 +13,7 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -70,7 +73,7 @@ final class OneContactTwists implements Check {
         boolean gravityTurnsIt = moment > limit;
         results.found(
                 gravityTurnsIt ? Severity.STOP : Severity.CAUTION,
-                List.of(joint.id()),
+                About.of("twist", joint(joint.id())),
                 part
                         + (gravityTurnsIt
                                 ? " turns on its one screw: " + Words.two(moment) + " N·m"
@@ -86,8 +89,7 @@ final class OneContactTwists implements Check {
     /** The same part with pins or more screws, where the catalogue has one; its other ports stay the same. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Joint joint =
-                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        Joint joint = analysis.rig().content().joint(finding.key().joint()).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = analysis.rig().require(ref.placement()).type();

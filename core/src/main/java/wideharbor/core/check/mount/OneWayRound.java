@@ -8,6 +8,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -16,6 +17,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
 
@@ -56,7 +58,7 @@ final class OneWayRound implements Check {
                 continue;
             }
             results.found(
-                    List.of(joint.id()),
+                    About.of("way-round", Subject.joint(joint.id())),
                     rig.title(joint.child().placement()) + " is on the wrong way round",
                     Evidence.Amount.atMost(angle, OFF_DEGREES, "°"),
                     "Its " + own.mark() + " goes to the " + on.mark() + " of "
@@ -71,7 +73,7 @@ final class OneWayRound implements Check {
     /** Turns back to nought whatever turns this joint about its normal. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String joint = finding.key().subjects().get(0);
+        String joint = finding.key().joint();
         List<Scoped> edit = new ArrayList<>();
         for (Motion m : analysis.rig().motions()) {
             if (m.joint().equals(joint)

@@ -1,11 +1,13 @@
 package wideharbor.core.check.mount;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.joint;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -79,9 +81,9 @@ final class PortLoad implements Check {
         Mass load = Mass.of(rig, rig.loadOn(joint));
         String port = rig.port(limit.weaker()).title() + " of "
                 + rig.title(limit.weaker().placement());
-        List<String> subjects = List.of(joint.id());
+        About about = About.of("weighed", joint(joint.id()));
         if (!load.isComplete()) {
-            results.notChecked(subjects, "no mass on file for " + String.join(", ", load.unweighed()) + ", on " + port);
+            results.notChecked(about, "no mass on file for " + String.join(", ", load.unweighed()) + ", on " + port);
             return;
         }
         Vec3 at = rig.require(joint.parent().placement())
@@ -94,19 +96,19 @@ final class PortLoad implements Check {
             Evidence evidence =
                     Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER);
             results.found(
-                    subjects,
+                    about.as("load"),
                     Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.grams()),
                     evidence,
                     "All that hangs on it counts, not the first part alone.");
         } else if (limit.grams() > 0 && load.range().to() > limit.grams() + 1e-6) {
             results.undecided(
-                    subjects,
+                    about.as("load"),
                     "The load on " + port + " may pass its rating",
                     Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER),
                     "The masses on file are not exact enough to tell.");
         } else if (limit.momentNm() > 0 && moment > limit.momentNm() + 1e-9) {
             results.found(
-                    subjects,
+                    about.as("moment"),
                     Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(limit.momentNm()),
                     Evidence.Amount.atMost(moment, limit.momentNm(), "N·m"),
                     "The weight is small enough, its lever too long.");

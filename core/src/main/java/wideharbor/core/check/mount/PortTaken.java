@@ -1,5 +1,9 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.joint;
+import static wideharbor.core.job.Subject.port;
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +13,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -62,7 +67,7 @@ final class PortTaken implements Check {
                 return;
             }
             results.found(
-                    List.of(ref.toString()),
+                    About.of("parts", port(ref)),
                     joints.size() + " parts on " + rig.port(ref).title() + " of " + rig.title(ref.placement()),
                     Evidence.Amount.atMost(joints.size(), 1, "parts"),
                     "This port holds one part.");
@@ -93,7 +98,7 @@ final class PortTaken implements Check {
         double shared = Math.min(a.span().to(), b.span().to())
                 - Math.max(a.span().from(), b.span().from());
         results.found(
-                List.of(a.joint().id(), b.joint().id()),
+                About.of("stretch", joint(a.joint().id()), joint(b.joint().id())),
                 rig.title(a.clamp().placement()) + " and " + rig.title(b.clamp().placement()) + " overlap by "
                         + Words.mm(shared),
                 Evidence.Amount.atMost(shared, 0, "mm"),
@@ -112,7 +117,7 @@ final class PortTaken implements Check {
                 return;
             }
             results.found(
-                    List.of(ref.toString()),
+                    About.of("plugs", socket(ref)),
                     count + " plugs in one socket of " + analysis.rig().title(ref.placement()),
                     Evidence.Amount.atMost(count, 1, "plugs"),
                     "A socket takes one plug.");

@@ -1,11 +1,14 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +55,7 @@ final class PortsMate implements Check {
             String upper = rig.title(joint.parent().placement());
             String lower = rig.title(joint.child().placement());
             results.found(
-                    List.of(joint.id()),
+                    About.of("mate", joint(joint.id())),
                     lower + " does not fit " + upper,
                     new Evidence.Statement(
                             parent.title() + " on " + child.title(),
@@ -64,7 +67,7 @@ final class PortsMate implements Check {
     /** The shortest chains of adapters that join the two faces. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        return AdapterFixes.of(analysis, finding.key().subjects().get(0));
+        return AdapterFixes.of(analysis, finding.key().joint());
     }
 
     private static boolean isRod(Port port, RigAnalysis analysis) {

@@ -1,11 +1,14 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -62,7 +65,7 @@ final class RailSafety implements Check {
             }
             String part = rig.title(joint.child().placement());
             results.found(
-                    List.of(joint.id()),
+                    About.of("stop", joint(joint.id())),
                     part + (hangs ? " hangs on a rail without a stop" : " can slide off a rail that points down"),
                     new Evidence.Statement("no safety pin or end stop", "a pin, a stop, or a clamp that has one"),
                     "Only the lever holds it on " + rig.title(joint.parent().placement())
@@ -73,8 +76,7 @@ final class RailSafety implements Check {
     /** A part of the same category with the same ports whose clamp has a stop. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Joint joint =
-                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        Joint joint = analysis.rig().content().joint(finding.key().joint()).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (var ref : List.of(joint.child(), joint.parent())) {
             ItemType now = analysis.rig().require(ref.placement()).type();

@@ -1,11 +1,14 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.setting;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -76,7 +79,7 @@ final class SettingInRange implements Check {
                     ? motion.range().from() - motion.value()
                     : motion.value() - motion.range().to();
             results.found(
-                    List.of(motion.key().toString()),
+                    About.of("range", setting(motion.key())),
                     part + ": " + what + " " + Words.one(past) + " " + unit + " past its end",
                     Evidence.Amount.between(
                             motion.value(),
@@ -86,7 +89,7 @@ final class SettingInRange implements Check {
                     "Travel is what carrier, clamp and stops leave.");
         } else if (betweenTeeth(motion)) {
             results.found(
-                    List.of(motion.key().toString()),
+                    About.of("teeth", setting(motion.key())),
                     part + ": " + what + " " + Words.one(motion.value()) + " " + unit + " is between teeth",
                     new Evidence.Statement(
                             Words.one(motion.value()) + " " + unit,
@@ -108,7 +111,7 @@ final class SettingInRange implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        SettingKey key = SettingKey.parse(finding.key().subjects().get(0));
+        SettingKey key = finding.key().setting();
         return motions(analysis.rig()).stream()
                 .filter(m -> m.key().equals(key))
                 .map(m -> toNearest(m, analysis))

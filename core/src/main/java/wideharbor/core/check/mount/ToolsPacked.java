@@ -1,5 +1,7 @@
 package wideharbor.core.check.mount;
 
+import static wideharbor.core.job.Subject.named;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -7,6 +9,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -49,7 +52,7 @@ final class ToolsPacked implements Check {
                     : "Packed is " + String.join(", ", fastener.near())
                             + ", which is near but not on this screw's list.";
             results.found(
-                    List.of(fastener.id()),
+                    About.of("key", named(fastener.id())),
                     "No " + keys + " packed for " + fastener.count() + (fastener.count() == 1 ? " screw " : " screws ")
                             + fastener.thread(),
                     new Evidence.Statement(
@@ -62,7 +65,7 @@ final class ToolsPacked implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
         for (ToolList.Fastener fastener : ToolList.of(analysis.rig(), analysis.kit())) {
-            if (!fastener.id().equals(finding.key().subjects().get(0))) {
+            if (!fastener.id().equals(finding.key().name())) {
                 continue;
             }
             for (ItemType type : Parts.byNearness(analysis)) {

@@ -1,8 +1,10 @@
 package wideharbor.core.check.mount;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.joint;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -43,7 +45,7 @@ final class TrialFit implements Check {
                     + rig.title(joint.parent().placement());
             results.found(
                     plausible ? Severity.CAUTION : Severity.NOTE,
-                    List.of(joint.id()),
+                    About.of("trial", joint(joint.id())),
                     "Trial fit: " + pair,
                     new Evidence.Statement(
                             plausible ? "fits by its figures only" : "someone says that it fits",

@@ -8,12 +8,14 @@ import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Subject;
 import wideharbor.core.people.Eyepiece;
 import wideharbor.core.people.Operator;
 import wideharbor.core.quantity.Words;
@@ -66,7 +68,7 @@ final class FinderAtEye implements Check {
         way(ways, off.dot(world.up()), "up", "down");
         way(ways, off.dot(world.forward()), "forward", "back");
         results.found(
-                List.of(part.id()),
+                About.of("eye", Subject.part(part.id())),
                 part.title() + " is " + Words.length(off.length()) + " from the eye",
                 Evidence.Amount.atMost(off.length(), reach, "mm"),
                 "For " + crew.operator() + ", " + Math.round(crew.profile().heightMm() / 10) + " cm, "

@@ -1,10 +1,12 @@
 package wideharbor.core.check.people;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.Locale;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -46,7 +48,7 @@ final class GrabPoints implements Check {
             }
             String from = side.from().name().toLowerCase(Locale.ROOT);
             results.found(
-                    List.of("rig", from),
+                    About.of(from, whole()),
                     "Nothing safe to hold from " + (from.equals("left") || from.equals("right") ? "the " + from : from),
                     new Evidence.Statement(
                             side.inTheWay().isEmpty() ? "nothing at all" : String.join(", ", side.inTheWay()),

@@ -1,5 +1,8 @@
 package wideharbor.core.check.people;
 
+import static wideharbor.core.job.Subject.part;
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.List;
 import java.util.Locale;
 import wideharbor.core.analysis.Posture;
@@ -8,6 +11,7 @@ import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +56,7 @@ final class GripsAsked implements Check {
                 results.fine();
             } else {
                 results.found(
-                        List.of(grip.placement(), "reach"),
+                        About.of("reach", part(grip.placement())),
                         grip.title() + " is " + Words.length(grip.reachMm()) + " from the shoulder",
                         Evidence.Amount.atMost(grip.reachMm(), most, "mm"),
                         "A bent arm carries all day, a stretched one does not.");
@@ -84,7 +88,7 @@ final class GripsAsked implements Check {
         }
         String reason = crew.profile().reason();
         results.found(
-                List.of("grips", side),
+                About.of(side, whole()),
                 "No grip on the " + side,
                 new Evidence.Statement("none", crew.profile().grips().name().toLowerCase(Locale.ROOT)),
                 crew.operator() + " asks for it." + (reason.isBlank() ? "" : " " + reason));

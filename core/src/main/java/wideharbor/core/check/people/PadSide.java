@@ -1,5 +1,7 @@
 package wideharbor.core.check.people;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.Posture;
@@ -7,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -60,7 +63,7 @@ final class PadSide implements Check {
         String shoulder = crew.shoulder().name().toLowerCase(java.util.Locale.ROOT);
         String needs = Operator.towardsHead(crew) > 0 ? "left" : "right";
         results.found(
-                List.of(pad.id()),
+                About.of("side", part(pad.id())),
                 pad.title() + " has its cut-out away from the neck",
                 new Evidence.Statement(
                         "cut-out to the " + (needs.equals("left") ? "right" : "left"), "to the " + needs),
@@ -71,7 +74,7 @@ final class PadSide implements Check {
     /** The same pad made for the other shoulder, where the catalogue has one. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Placed pad = analysis.rig().require(finding.key().subjects().get(0));
+        Placed pad = analysis.rig().require(finding.key().part());
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
             boolean other = !type.ref().equals(pad.type().ref())

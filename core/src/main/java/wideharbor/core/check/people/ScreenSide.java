@@ -1,10 +1,12 @@
 package wideharbor.core.check.people;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -51,7 +53,7 @@ final class ScreenSide implements Check {
                     }
                     String side = wanted.name().toLowerCase(java.util.Locale.ROOT);
                     results.found(
-                            List.of(screen.id()),
+                            About.of("side", part(screen.id())),
                             screen.title() + " is on the other side of " + crew.operator(),
                             new Evidence.Statement(left > 0 ? "left" : "right", side),
                             "The operator looks to the " + side + "."

@@ -1,9 +1,12 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -39,12 +42,12 @@ final class BatteryLoad implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (FeedTree.Source source : analysis.feeds().sources()) {
             FeedTree.Load load = analysis.feeds().loadOn(source);
-            List<String> subjects = List.of(source.battery().id());
+            About about = About.of("draw", part(source.battery().id()));
             if (!load.isComplete()) {
-                results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
+                results.notChecked(about, "no draw on file for " + String.join(", ", load.unknown()));
             } else if (load.runningWatts() > source.spec().continuousWatts()) {
                 results.found(
-                        subjects,
+                        about.as("running"),
                         source.battery().title() + " gives "
                                 + Words.watts(source.spec().continuousWatts()) + ", draws "
                                 + Words.watts(load.runningWatts()),
@@ -53,7 +56,7 @@ final class BatteryLoad implements Check {
                         "All devices on at once.");
             } else if (load.peakWatts() > source.spec().peakWatts()) {
                 results.found(
-                        subjects,
+                        about.as("peak"),
                         source.battery().title() + " peaks at "
                                 + Words.watts(source.spec().peakWatts()) + ", is asked for "
                                 + Words.watts(load.peakWatts()),
@@ -67,7 +70,7 @@ final class BatteryLoad implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Placed battery = analysis.rig().require(finding.key().subjects().get(0));
+        Placed battery = analysis.rig().require(finding.key().part());
         double rating = battery.type().facet(Facet.Battery.class).orElseThrow().continuousWatts();
         return Batteries.others(analysis, battery).stream()
                 .filter(t -> t.facet(Facet.Battery.class).orElseThrow().continuousWatts() > rating)

@@ -1,9 +1,11 @@
 package wideharbor.core.check.power;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -54,7 +56,7 @@ final class ClaimedRunTime implements Check {
                 continue;
             }
             results.found(
-                    List.of(source.battery().id(), "claim"),
+                    About.of("claim", part(source.battery().id())),
                     source.battery().title() + " is said to last " + Words.hours(claimed),
                     Evidence.Amount.atLeast(implied, load.runningWatts() * PowerSums.CLAIM_SHARE, "W")
                             .ranging(Span.of(implied), Figure.Source.CLAIMED),

@@ -14,6 +14,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -22,6 +23,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
+import wideharbor.core.job.Subject;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Words;
@@ -42,7 +44,7 @@ final class DayRuntime implements Check {
                     false)
             .restingOn(Basis.WIRING);
 
-    private static final List<String> DAY = List.of("day");
+    private static final About DAY = About.of("day", Subject.whole());
     private static final int MOST_PIECES = 60;
 
     @Override

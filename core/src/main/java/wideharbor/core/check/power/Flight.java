@@ -1,5 +1,7 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.type;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.Basis;
@@ -10,6 +12,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,8 +55,7 @@ final class Flight implements Check {
             if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 judge(type, CabinRule.of(known.value()), count, flyers, results);
             } else {
-                results.notChecked(
-                        List.of(type.ref().toString(), "flight"), "no watt-hours on file for " + type.name());
+                results.notChecked(About.of("flight", type(type.ref())), "no watt-hours on file for " + type.name());
             }
         });
     }
@@ -65,7 +67,7 @@ final class Flight implements Check {
         }
         results.found(
                 rule == CabinRule.NOT_AS_BAGGAGE ? Severity.STOP : Severity.CAUTION,
-                List.of(type.ref().toString(), "flight"),
+                About.of("flight", type(type.ref())),
                 rule == CabinRule.NOT_AS_BAGGAGE
                         ? type.name() + " may not fly as baggage"
                         : count + " × " + type.name() + " with " + flyers + (flyers == 1 ? " person" : " people"),
@@ -77,7 +79,7 @@ final class Flight implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         ItemType type = analysis.catalogue().all().stream()
-                .filter(t -> t.ref().toString().equals(finding.key().subjects().get(0)))
+                .filter(t -> t.ref().equals(finding.key().type()))
                 .findFirst()
                 .orElseThrow();
         double excess =

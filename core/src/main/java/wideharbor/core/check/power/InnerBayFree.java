@@ -1,5 +1,7 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.cable;
+
 import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
@@ -7,6 +9,7 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -14,6 +17,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.job.Subject;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.rig.Placed;
 
@@ -53,7 +57,7 @@ final class InnerBayFree implements Check {
                 String name = analysis.catalogue().require(cable.type()).name();
                 results.found(
                         both ? Severity.STOP : Severity.CAUTION,
-                        List.of(part.id(), cable.id(), "bay"),
+                        About.of("bay", Subject.part(part.id()), cable(cable.id())),
                         name + " lies in the battery bay of " + part.title(),
                         new Evidence.Statement(
                                 both ? "a battery and a cable in one bay" : "a cable in the bay",
@@ -67,8 +71,7 @@ final class InnerBayFree implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        CableRun cable =
-                analysis.rig().content().cable(finding.key().subjects().get(1)).orElseThrow();
+        CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
         return List.of(new Candidate(
                 "stow",
                 "Lay it outside the bay",

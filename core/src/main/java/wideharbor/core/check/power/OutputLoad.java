@@ -1,5 +1,7 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.Basis;
@@ -11,6 +13,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,9 +55,9 @@ final class OutputLoad implements Check {
 
     private static void judge(RigAnalysis analysis, FeedTree.Outlet outlet, Results results) {
         FeedTree.Load load = analysis.feeds().loadOn(outlet);
-        List<String> subjects = List.of(outlet.ref().toString());
+        About about = About.of("draw", socket(outlet.ref()));
         if (!load.isComplete()) {
-            results.notChecked(subjects, "no draw on file for " + String.join(", ", load.unknown()));
+            results.notChecked(about, "no draw on file for " + String.join(", ", load.unknown()));
             return;
         }
         String name = outlet.placed()
@@ -68,19 +71,19 @@ final class OutputLoad implements Check {
         double amps = OutletLoad.amps(analysis.feeds(), outlet).orElse(0.0);
         if (load.runningWatts() > limit + 1e-6) {
             results.found(
-                    subjects,
+                    about.as("running"),
                     name + " gives " + Words.watts(limit) + ", draws " + Words.watts(load.runningWatts()),
                     Evidence.Amount.atMost(load.runningWatts(), limit, "W"),
                     "Running load over the continuous rating.");
         } else if (amps > ampLimit + 1e-6) {
             results.found(
-                    subjects,
+                    about.as("amperes"),
                     name + " gives " + Words.one(ampLimit) + " A, draws " + Words.one(amps) + " A",
                     Evidence.Amount.atMost(amps, ampLimit, "A"),
                     "At the end of the charge the same watts take more amperes.");
         } else if (load.peakWatts() > outlet.spec().peakWatts() + 1e-6) {
             results.found(
-                    subjects,
+                    about.as("peak"),
                     name + " peaks at " + Words.watts(outlet.spec().peakWatts()) + ", is asked for "
                             + Words.watts(load.peakWatts()),
                     Evidence.Amount.atMost(load.peakWatts(), outlet.spec().peakWatts(), "W"),
@@ -95,7 +98,7 @@ final class OutputLoad implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
         FeedTree.Outlet from = analysis.feeds().outlets().stream()
-                .filter(o -> o.ref().toString().equals(finding.key().subjects().get(0)))
+                .filter(o -> o.ref().equals(finding.key().socket()))
                 .findFirst()
                 .orElseThrow();
         Socket now = from.placed().type().socket(from.spec().socket()).orElseThrow();

@@ -1,10 +1,12 @@
 package wideharbor.core.check.power;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -44,7 +46,7 @@ final class OwnCellsLast implements Check {
                 }
                 int changes = (int) Math.ceil(on / cells.hours() - 1e-9) - 1;
                 results.found(
-                        List.of(placed.id(), "cells"),
+                        About.of("cells", part(placed.id())),
                         placed.title() + " runs out after " + Words.hours(cells.hours()),
                         Evidence.Amount.atLeast(cells.hours(), on, "h"),
                         "It takes " + changes + (changes == 1 ? " change" : " changes")

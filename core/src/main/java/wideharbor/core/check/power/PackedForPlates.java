@@ -1,5 +1,8 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.type;
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -15,6 +18,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -59,7 +63,7 @@ final class PackedForPlates implements Check {
         if (plates.size() > 1) {
             results.found(
                     Severity.NOTE,
-                    List.of("plates", "standards"),
+                    About.of("standards", whole()),
                     "Batteries of " + plates.size() + " standards in one job",
                     Evidence.Amount.atMost(plates.size(), 1, "standards"),
                     titles(analysis, plates) + ": a spare of one serves no plate of the other.");
@@ -73,7 +77,7 @@ final class PackedForPlates implements Check {
             return;
         }
         results.found(
-                List.of(type.ref().toString(), "packed"),
+                About.of("packed", type(type.ref())),
                 type.name() + " fits no plate of the job",
                 new Evidence.Statement(
                         count + " for " + analysis.standards().require(standard).title(),
@@ -146,8 +150,7 @@ final class PackedForPlates implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         return analysis.kit().counts().entrySet().stream()
-                .filter(e ->
-                        e.getKey().toString().equals(finding.key().subjects().get(0)))
+                .filter(e -> e.getKey().equals(finding.key().type()))
                 .map(e -> new Candidate(
                         "leave",
                         "Leave " + e.getValue() + " × "

@@ -11,6 +11,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -20,6 +21,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
 /** A cable is right only when at both ends connector and pin-out agree with the socket. */
@@ -57,7 +59,7 @@ final class PlugsFit implements Check {
                 continue;
             }
             results.found(
-                    List.of(cable.id()),
+                    About.of("plugs", Subject.cable(cable.id())),
                     analysis.catalogue().require(cable.type()).name() + " is the wrong cable here",
                     new Evidence.Statement(
                             wire.get().a().connector() + " " + wire.get().a().pinOut() + " to "
@@ -71,8 +73,7 @@ final class PlugsFit implements Check {
     /** Another cable of the right ends, from the kit first, no shorter than the one it replaces. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        CableRun cable =
-                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
         Ends ends = Ends.of(analysis, cable).orElseThrow();
         double length = analysis.catalogue()
                 .require(cable.type())

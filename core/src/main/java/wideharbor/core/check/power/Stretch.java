@@ -1,5 +1,7 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.List;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.Basis;
@@ -7,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -54,7 +57,8 @@ final class Stretch implements Check {
             FeedTree.Load load = analysis.feeds().loadOn(source);
             boolean swaps = KeepsOn.of(analysis.rig(), source) != KeepsOn.NOTHING;
             if (!load.unknown().isEmpty()) {
-                results.notChecked(List.of("stretch"), "no draw on file for " + String.join(", ", load.unknown()));
+                results.notChecked(
+                        About.of("stretch", whole()), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
             }
             Facet.Battery battery =
@@ -71,7 +75,7 @@ final class Stretch implements Check {
             return;
         }
         results.found(
-                List.of("stretch"),
+                About.of("stretch", whole()),
                 "Power goes after " + Words.hours(shortest) + " of a stretch of " + Words.hours(stretch),
                 Evidence.Amount.atLeast(shortest, stretch, "h"),
                 "What is fitted lasts that long and nothing keeps the rig on through a change.");

@@ -1,10 +1,13 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -48,7 +51,7 @@ final class StuckToBattery implements Check {
             }
             String names = stuck.stream().map(analysis.rig()::title).collect(Collectors.joining(", "));
             results.found(
-                    List.of(battery.id(), "stuck"),
+                    About.of("stuck", part(battery.id())),
                     names + " is stuck to " + battery.title(),
                     new Evidence.Statement(names + " on it", "nothing on it"),
                     "It moves to the next battery at every change: give every battery the same fixing, or find it another place.");

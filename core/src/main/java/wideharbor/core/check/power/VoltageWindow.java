@@ -1,5 +1,7 @@
 package wideharbor.core.check.power;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +11,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -62,7 +65,7 @@ final class VoltageWindow implements Check {
                 return;
             }
             results.found(
-                    List.of(ref.toString()),
+                    About.of("feed", socket(ref)),
                     device.title() + " has no power",
                     new Evidence.Statement("no cable", "a feed of " + window(input)),
                     "No power cable reaches it.");
@@ -80,7 +83,7 @@ final class VoltageWindow implements Check {
         boolean low = volts.get().from() < input.minVolts();
         double worst = low ? volts.get().from() : volts.get().to();
         results.found(
-                List.of(ref.toString()),
+                About.of(low ? "low" : "high", socket(ref)),
                 device.title()
                         + (low ? " gets " : " is fed ")
                         + Words.volts(worst)
@@ -94,7 +97,7 @@ final class VoltageWindow implements Check {
             RigAnalysis analysis, Placed device, FeedTree.Outlet outlet, SocketRef ref, Results results) {
         if (analysis.feeds().sourceOf(outlet).isEmpty()) {
             results.found(
-                    List.of(ref.toString()),
+                    About.of("source", socket(ref)),
                     device.title() + " has no battery behind it",
                     new Evidence.Statement(
                             "a feed that ends at " + outlet.placed().title(), "a battery"),
@@ -102,7 +105,7 @@ final class VoltageWindow implements Check {
             return;
         }
         results.notChecked(
-                List.of(ref.toString()),
+                About.of("draw", socket(ref)),
                 "no draw on file for "
                         + String.join(", ", analysis.feeds().loadOn(outlet).unknown()));
     }
@@ -114,8 +117,7 @@ final class VoltageWindow implements Check {
     /** For a device without a feed: a free output, or a shared one. For a feed that is wrong: a regulator between. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String[] subject = finding.key().subjects().get(0).split(":");
-        SocketRef ref = new SocketRef(subject[0], subject[1]);
+        SocketRef ref = finding.key().socket();
         Placed device = analysis.rig().require(ref.placement());
         Socket input = device.type().socket(ref.socket()).orElseThrow();
         Optional<FeedTree.Outlet> feeding = analysis.feeds().feeding(ref);

@@ -1,5 +1,7 @@
 package wideharbor.core.check.rods;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -8,6 +10,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -62,20 +65,20 @@ final class AxisHeight implements Check {
         double off = over.heightMm() - need.axisHeightMm();
         if (Math.abs(off) > tolerance + 1e-6) {
             results.found(
-                    List.of(rods.id()),
+                    About.of("height", part(rods.id())),
                     "Axis " + Words.mm(Math.abs(off)) + (off < 0 ? " low" : " high") + " over the rods",
                     Evidence.Amount.between(
                             over.heightMm(), need.axisHeightMm() - tolerance, need.axisHeightMm() + tolerance, "mm"),
                     "Matte box and lens support will sit off centre on " + standard.title() + ".");
         } else if (Math.abs(over.lateralMm()) > tolerance) {
             results.found(
-                    List.of(rods.id()),
+                    About.of("sideways", part(rods.id())),
                     "Axis " + Words.mm(Math.abs(over.lateralMm())) + " beside the rods' mid-line",
                     Evidence.Amount.between(over.lateralMm(), -tolerance, tolerance, "mm"),
                     "What rides on the rods sits beside the lens.");
         } else if (over.angleDegrees() > PARALLEL_DEGREES) {
             results.found(
-                    List.of(rods.id()),
+                    About.of("angle", part(rods.id())),
                     "Rods " + Words.one(over.angleDegrees()) + "° off the axis",
                     Evidence.Amount.atMost(over.angleDegrees(), PARALLEL_DEGREES, "°"),
                     "What slides along the rods leaves the axis.");
@@ -87,8 +90,8 @@ final class AxisHeight implements Check {
     /** Low: spacers between body and rods. High: take out a spacer that is there; never shims. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String rods = finding.key().subjects().get(0);
-        if (!(finding.evidence() instanceof Evidence.Amount amount) || !"mm".equals(amount.unit())) {
+        String rods = finding.key().part();
+        if (!finding.key().is("height") || !(finding.evidence() instanceof Evidence.Amount amount)) {
             return List.of();
         }
         double middle = (amount.neededFrom() + amount.neededTo()) / 2;

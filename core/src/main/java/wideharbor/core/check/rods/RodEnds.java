@@ -1,5 +1,7 @@
 package wideharbor.core.check.rods;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
@@ -7,6 +9,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -77,7 +80,7 @@ final class RodEnds implements Check {
                 .map(l -> " with " + l.title())
                 .orElse("");
         results.found(
-                List.of(rods.id(), "front"),
+                About.of("front", part(rods.id())),
                 rods.title() + " end in the picture" + lens,
                 new Evidence.Statement("front ends inside the view", "ends outside it"),
                 "Slide them back or take shorter ones for this lens.");
@@ -101,7 +104,7 @@ final class RodEnds implements Check {
             return;
         }
         results.found(
-                List.of(rods.id(), "rear"),
+                About.of("rear", part(rods.id())),
                 rods.title() + " stand out " + Words.length(out) + " behind the rig",
                 Evidence.Amount.atMost(out, limit, "mm"),
                 "They meet the operator, the wall of a tight room, or whoever walks past.");
@@ -110,7 +113,7 @@ final class RodEnds implements Check {
     /** Shorter rods of the same standard, the longest that do first. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Placed rods = analysis.rig().require(finding.key().subjects().get(0));
+        Placed rods = analysis.rig().require(finding.key().part());
         Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
         String standard = rods.port(facet.port()).standard();
         return Parts.byNearness(analysis).stream()

@@ -1,5 +1,7 @@
 package wideharbor.core.check.rods;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,6 +11,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -81,7 +84,7 @@ final class RodReach implements Check {
         boolean ahead = over >= behind;
         double needed = ahead ? reach.front() + margin : length + behind;
         results.found(
-                List.of(rods.id()),
+                About.of(ahead ? "front" : "rear", part(rods.id())),
                 "Rods " + Words.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
                 Evidence.Amount.atLeast(length, needed, "mm"),
                 (ahead
@@ -94,7 +97,7 @@ final class RodReach implements Check {
     /** Longer rods of the same standard, the shortest that do; rear ends stay where they are. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Placed rods = analysis.rig().require(finding.key().subjects().get(0));
+        Placed rods = analysis.rig().require(finding.key().part());
         Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         String standard = rods.port(facet.port()).standard();

@@ -1,6 +1,7 @@
 package wideharbor.core.check.rods;
 
-import java.util.List;
+import static wideharbor.core.job.Subject.part;
+
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
@@ -10,6 +11,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -82,7 +84,7 @@ final class RodSag implements Check {
             return;
         }
         results.found(
-                List.of(rods.id(), "sag"),
+                About.of("sag", part(rods.id())),
                 rods.title() + " sink " + Words.two(worst) + " mm",
                 Evidence.Amount.atMost(worst, allowed, "mm"),
                 "At " + by + ". Shorter or thicker rods, or a second bracket further out.");

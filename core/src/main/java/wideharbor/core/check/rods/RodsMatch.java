@@ -1,5 +1,7 @@
 package wideharbor.core.check.rods;
 
+import static wideharbor.core.job.Subject.joint;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +12,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -56,7 +59,7 @@ final class RodsMatch implements Check {
                 continue;
             }
             results.found(
-                    List.of(joint.id()),
+                    About.of("match", joint(joint.id())),
                     rig.title(joint.child().placement()) + " does not go on "
                             + rig.title(joint.parent().placement()),
                     new Evidence.Statement(describe(child, analysis), describe(parent, analysis)),
@@ -77,8 +80,7 @@ final class RodsMatch implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> found = new ArrayList<>();
-        Joint joint =
-                analysis.rig().content().joint(finding.key().subjects().get(0)).orElseThrow();
+        Joint joint = analysis.rig().content().joint(finding.key().joint()).orElseThrow();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = analysis.rig().require(ref.placement()).type();
             Optional<Facet.Rods> rods = now.facet(Facet.Rods.class);

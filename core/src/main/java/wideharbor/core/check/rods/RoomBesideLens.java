@@ -1,5 +1,7 @@
 package wideharbor.core.check.rods;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -8,6 +10,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Piece;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -79,7 +82,7 @@ final class RoomBesideLens implements Check {
             return;
         }
         results.found(
-                List.of(lens.id(), rods.id()),
+                About.of("room", part(lens.id()), part(rods.id())),
                 lens.title()
                         + (clear < 0 ? " stands " + Words.mm(-clear) + " into " : " clears ")
                         + rods.title()
@@ -109,7 +112,7 @@ final class RoomBesideLens implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         List<Candidate> all = new ArrayList<>();
-        for (Joint joint : analysis.rig().pathToRoot(finding.key().subjects().get(1))) {
+        for (Joint joint : analysis.rig().pathToRoot(finding.key().parts().get(1))) {
             all.addAll(Spacers.insert(analysis, joint, amount.neededFrom() - amount.measured()));
         }
         return all;

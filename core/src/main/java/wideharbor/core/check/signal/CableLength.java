@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.cable;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,6 +11,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -49,7 +52,7 @@ final class CableLength implements Check {
             if (row.isTautWhenTurned()) {
                 results.found(
                         Severity.NOTE,
-                        List.of(row.id(), "turned"),
+                        About.of("turned", cable(row.id())),
                         row.name() + " is taut when " + row.turned() + " is turned",
                         Evidence.Amount.atLeast(row.lengthMm(), row.turnedMm(), "mm")
                                 .ranging(Span.of(row.lengthMm()), Figure.Source.ASSUMED),
@@ -62,7 +65,7 @@ final class CableLength implements Check {
                 continue;
             }
             results.found(
-                    List.of(row.id(), "length"),
+                    About.of("length", cable(row.id())),
                     row.name() + " does not reach from " + row.a().part() + " to "
                             + row.b().part(),
                     Evidence.Amount.atLeast(row.lengthMm(), row.neededMm(), "mm")
@@ -74,7 +77,7 @@ final class CableLength implements Check {
     /** A longer one of the same ends, from the kit first. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String id = finding.key().subjects().get(0);
+        String id = finding.key().cable();
         CableRun cable = analysis.rig().content().cable(id).orElseThrow();
         Facet.Cable now = wire(analysis.catalogue().require(cable.type()));
         double needed = ((Evidence.Amount) finding.evidence()).neededFrom();

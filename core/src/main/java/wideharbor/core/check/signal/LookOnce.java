@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.named;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -10,6 +12,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -69,7 +72,7 @@ final class LookOnce implements Check {
                 .distinct()
                 .collect(Collectors.joining(" and "));
         results.found(
-                List.of("viewer", who),
+                About.of("viewer", named(who)),
                 at.isEmpty() ? who + " judges a picture without the look" : "The look is on twice for " + who,
                 new Evidence.Statement(at.isEmpty() ? "nowhere" : "at " + where, "at one place"),
                 at.isEmpty()
@@ -83,7 +86,7 @@ final class LookOnce implements Check {
         Viewing viewing = analysis.viewing();
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
-                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
+                .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {
                     List<SocketRef> at = Looks.along(
                                     s.route().orElseThrow(),

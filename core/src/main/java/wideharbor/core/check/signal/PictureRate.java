@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +13,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.PictureOut;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -59,7 +62,7 @@ final class PictureRate implements Check {
             }
             SocketRef at = narrow.get().at();
             results.found(
-                    List.of(input.toString(), "rate"),
+                    About.of("rate", socket(input)),
                     analysis.rig().title(at.placement()) + " is too slow for the picture",
                     Evidence.Amount.atLeast(narrow.get().gigabits(), sent.get(), "Gbit/s"),
                     "The way from "
@@ -72,9 +75,9 @@ final class PictureRate implements Check {
     /** Another output of the body that sends less, free or not yet taken. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String[] named = finding.key().subjects().get(0).split(":");
+        SocketRef input = finding.key().socket();
         SignalGraph graph = analysis.signals();
-        Optional<Route> route = graph.to(new SocketRef(named[0], named[1]));
+        Optional<Route> route = graph.to(input);
         Optional<Hop> first = route.flatMap(
                 r -> r.hops().stream().filter(h -> h.kind() == Hop.Kind.CABLE).findFirst());
         if (first.isEmpty() || !first.get().from().equals(route.get().from())) {
@@ -93,9 +96,9 @@ final class PictureRate implements Check {
                         "output",
                         "From " + Wiring.socket(analysis, other).title() + " instead",
                         List.of(
-                                new Scoped(analysis.scopeOf(named[0]), new Command.Disconnect(cable.id())),
+                                new Scoped(analysis.scopeOf(input.placement()), new Command.Disconnect(cable.id())),
                                 new Scoped(
-                                        analysis.scopeOf(named[0]),
+                                        analysis.scopeOf(input.placement()),
                                         new Command.Connect(new CableRun(
                                                 cable.id() + "-b",
                                                 cable.type(),

@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.named;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
@@ -7,6 +9,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -60,7 +63,7 @@ final class PictureUpright implements Check {
                 continue;
             }
             results.found(
-                    List.of("viewer", seat.viewer().who()),
+                    About.of("viewer", named(seat.viewer().who())),
                     seat.viewer().who() + " sees the picture on its side",
                     new Evidence.Statement(turns + " quarter turns on the way", wants ? "one" : "none"),
                     wants
@@ -76,7 +79,7 @@ final class PictureUpright implements Check {
         boolean rolled = analysis.rig().world().isRolled();
         List<Candidate> all = new ArrayList<>();
         viewing.seats().stream()
-                .filter(s -> s.viewer().who().equals(finding.key().subjects().get(1)) && s.isReached())
+                .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {
                     SocketRef from = s.route().orElseThrow().from();
                     boolean wants = rolled && !s.display().map(Box::onRig).orElse(true);

@@ -7,6 +7,7 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.SignalFacet.Signal;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -17,6 +18,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Box;
 
@@ -59,7 +61,7 @@ final class PlugClamps implements Check {
                     results.fine();
                 } else {
                     results.found(
-                            List.of(socket.toString(), "clamp"),
+                            About.of("clamp", Subject.socket(socket)),
                             "Nothing holds the plug in " + box.title() + ", "
                                     + Wiring.socket(analysis, socket).title(),
                             new Evidence.Statement("no clamp left for it", "a clamp for the plug"),
@@ -72,7 +74,7 @@ final class PlugClamps implements Check {
     /** A clamp on the part itself or on what carries it. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String box = finding.key().subjects().get(0).split(":")[0];
+        String box = finding.key().socket().placement();
         return Parts.byNearness(analysis).stream()
                 .filter(t -> t.can(Capability.CLAMPS_PLUG))
                 .flatMap(t -> Placing.near(analysis, box, t, MOST_PLACES).stream())

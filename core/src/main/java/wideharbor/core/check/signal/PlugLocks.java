@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.cable;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +13,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -56,7 +59,7 @@ final class PlugLocks implements Check {
                 continue;
             }
             results.found(
-                    List.of(cable.id(), "locks"),
+                    About.of("locks", cable(cable.id())),
                     "The feed of " + fed.get().title() + " does not lock",
                     new Evidence.Statement(
                             wire.get().a().connector() + " to " + wire.get().b().connector() + ", not locking",
@@ -83,8 +86,7 @@ final class PlugLocks implements Check {
     /** One that locks, between the same sockets and no shorter. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        CableRun cable =
-                analysis.rig().content().cable(finding.key().subjects().get(0)).orElseThrow();
+        CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
         double length = analysis.catalogue()
                 .require(cable.type())
                 .facet(Facet.Cable.class)

@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.part;
+
 import java.util.List;
 import java.util.Map;
 import wideharbor.core.analysis.Basis;
@@ -7,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +55,7 @@ final class RadioLinks implements Check {
         long receivers = receivers(analysis, radio);
         if (receivers > radio.mostReceivers()) {
             results.found(
-                    List.of(sender.id(), "receivers"),
+                    About.of("receivers", part(sender.id())),
                     sender.title() + " serves fewer receivers than are packed",
                     Evidence.Amount.atMost(receivers, radio.mostReceivers(), "receivers"),
                     "Of the family " + radio.family() + "; leave one at home or send twice.");
@@ -67,7 +70,7 @@ final class RadioLinks implements Check {
                         && sender.id().compareTo(other.id()) < 0;
                 if (clash) {
                     results.found(
-                            List.of(sender.id(), other.id(), "band"),
+                            About.of("band", part(sender.id()), part(other.id())),
                             sender.title() + " and " + other.title() + " send on one band",
                             new Evidence.Statement(radio.band() + ", two families", "one family on a band"),
                             "They do not know of each other and cut each other off.");
@@ -79,8 +82,7 @@ final class RadioLinks implements Check {
     /** Another transmitter of the family with the same sockets and ports: on another band, or one that serves more. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        List<String> subjects = finding.key().subjects();
-        return subjects.subList(0, subjects.size() - 1).stream()
+        return finding.key().parts().stream()
                 .map(analysis.rig()::require)
                 .flatMap(sender -> Parts.byNearness(analysis).stream()
                         .filter(t -> !t.ref().equals(sender.type().ref()) && isAlike(t, sender.type()))

@@ -1,5 +1,7 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.List;
 import java.util.Set;
 import wideharbor.core.analysis.Basis;
@@ -9,6 +11,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -114,7 +117,7 @@ final class Reached implements Check {
                     .orElseThrow();
             String what = graph.carried(inputs.get(0)).orElseThrow().inWords();
             results.found(
-                    List.of(inputs.get(0).toString(), "reached"),
+                    About.of("reached", socket(inputs.get(0))),
                     "No " + what + " reaches " + box.title(),
                     new Evidence.Statement(
                             "nothing leads to " + analysis.rig().title(at.placement()) + ", " + end.title(),
@@ -132,8 +135,7 @@ final class Reached implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String[] named = finding.key().subjects().get(0).split(":");
-        SocketRef input = new SocketRef(named[0], named[1]);
+        SocketRef input = finding.key().socket();
         return analysis.signals()
                 .carried(input)
                 .map(c -> Laying.to(analysis, input, c))

@@ -1,5 +1,8 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.socket;
+import static wideharbor.core.job.Subject.whole;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.Basis;
@@ -7,6 +10,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -51,14 +55,14 @@ final class SoundFed implements Check {
             if (line.into().isEmpty()) {
                 results.found(
                         weight,
-                        List.of(line.source().toString(), "into"),
+                        About.of("into", socket(line.source())),
                         title + " goes nowhere",
                         new Evidence.Statement("not plugged", "an input"),
                         ours ? "The camera keeps the sound of this job." : "It hears, and nobody records it.");
             } else if (!line.powered()) {
                 results.found(
                         weight,
-                        List.of(line.source().toString(), "power"),
+                        About.of("power", socket(line.source())),
                         title + " gets no power on the line",
                         new Evidence.Statement(
                                 Wiring.socket(analysis, line.into().get()).title() + " gives none",
@@ -75,7 +79,7 @@ final class SoundFed implements Check {
                 && plan.sinks().stream().allMatch(s -> s.channelsIn() == 0)) {
             results.found(
                     Severity.NOTE,
-                    List.of("rig", "scratch"),
+                    About.of("scratch", whole()),
                     "Nothing but the body’s own microphone for scratch sound",
                     new Evidence.Statement("nothing in its sound inputs", "a scratch track, however poor"),
                     "Kept apart, the sound is found again by what the camera heard; see that its own microphone is on.");
@@ -84,7 +88,7 @@ final class SoundFed implements Check {
             if (sink.isFull()) {
                 results.found(
                         weight,
-                        List.of(sink.input().toString(), "channels"),
+                        About.of("channels", socket(sink.input())),
                         analysis.rig().title(sink.input().placement()) + " has too few channels",
                         Evidence.Amount.atLeast(sink.takes().channels(), sink.channelsIn(), "channels"),
                         sink.safetyDb() > 0
@@ -97,7 +101,7 @@ final class SoundFed implements Check {
     /** An input that nothing is in yet. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        if (!finding.key().subjects().get(1).equals("into")) {
+        if (!finding.key().is("into")) {
             return List.of();
         }
         List<Candidate> all = new ArrayList<>();

@@ -1,11 +1,14 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -52,7 +55,7 @@ final class TimeFed implements Check {
                 continue;
             }
             results.found(
-                    List.of(input.toString(), "time"),
+                    About.of("time", socket(input)),
                     analysis.rig().title(input.placement()) + " gets no time",
                     new Evidence.Statement("nothing plugged that keeps time", "a timecode box"),
                     "The brief wants one time for all recorders.");
@@ -61,7 +64,6 @@ final class TimeFed implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String[] named = finding.key().subjects().get(0).split(":");
-        return Laying.to(analysis, new SocketRef(named[0], named[1]), Carried.TIME);
+        return Laying.to(analysis, finding.key().socket(), Carried.TIME);
     }
 }

@@ -1,11 +1,14 @@
 package wideharbor.core.check.signal;
 
+import static wideharbor.core.job.Subject.socket;
+
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
@@ -44,7 +47,7 @@ final class Triggered implements Check {
                 continue;
             }
             results.found(
-                    List.of(button.toString(), "trigger"),
+                    About.of("trigger", socket(button)),
                     "The run button of " + analysis.rig().title(button.placement()) + " is plugged nowhere",
                     new Evidence.Statement("not plugged", "a cable to a body"),
                     "Start and stop by it do nothing.");

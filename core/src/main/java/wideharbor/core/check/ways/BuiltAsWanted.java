@@ -1,15 +1,16 @@
 package wideharbor.core.check.ways;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Ways;
+import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.job.Subject;
 
 /**
  * A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise.
@@ -41,12 +42,10 @@ final class BuiltAsWanted implements Check {
                 results.fine();
                 continue;
             }
-            List<String> subjects =
-                    new ArrayList<>(List.of(wanted.because().way().id()));
-            misses.forEach(miss -> subjects.add(miss.subject()));
+            List<Subject> subjects = misses.stream().map(Look.Miss::subject).toList();
             results.found(
                     wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION,
-                    subjects,
+                    new About(wanted.because().way().id(), subjects),
                     "Wanted: " + wanted.taste().wanted(),
                     new Evidence.Statement(
                             misses.stream().map(Look.Miss::has).distinct().collect(Collectors.joining(", ")),

@@ -8,12 +8,13 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
 /** What tastes ask of a rig: which parts are on it, and where they are as the world stands. */
 record Look(RigAnalysis analysis) {
     /** A part, or nothing in particular, that is not as somebody wants it. */
-    record Miss(String subject, String has) {}
+    record Miss(Subject subject, String has) {}
 
     List<Placed> all(Predicate<Placed> which) {
         return analysis.rig().attached().stream().filter(which).toList();
@@ -33,7 +34,9 @@ record Look(RigAnalysis analysis) {
 
     /** One miss for each of these parts. */
     List<Miss> each(List<Placed> parts) {
-        return parts.stream().map(p -> new Miss(p.id(), p.title())).toList();
+        return parts.stream()
+                .map(p -> new Miss(Subject.part(p.id()), p.title()))
+                .toList();
     }
 
     List<Miss> each(List<Placed> parts, Predicate<Placed> wrong) {
@@ -42,7 +45,7 @@ record Look(RigAnalysis analysis) {
 
     /** A miss when nothing of the kind is there. */
     List<Miss> none(List<Placed> parts, String has) {
-        return parts.isEmpty() ? List.of(new Miss("rig", has)) : List.of();
+        return parts.isEmpty() ? List.of(new Miss(Subject.whole(), has)) : List.of();
     }
 
     Optional<Placed> body() {

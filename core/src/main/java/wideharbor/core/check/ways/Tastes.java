@@ -23,6 +23,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.check.ways.Look.Miss;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -67,7 +68,7 @@ final class Tastes {
         ALL.put(Taste.DRIVES_STAY, Tastes::drivesThatSlide);
         ALL.put(
                 Taste.CAGE_CLOSED,
-                l -> hasLoop(l) ? List.of() : List.of(new Miss("rig", "no plate ties top and bottom")));
+                l -> hasLoop(l) ? List.of() : List.of(new Miss(Subject.whole(), "no plate ties top and bottom")));
         ALL.put(Taste.NO_CAGE, l -> l.each(l.of(Category.CAGE)));
         ALL.put(Taste.BASE_OF_BODY, Tastes::basesOfOthers);
         ALL.put(Taste.DOVETAIL_LONG, l -> l.each(l.of(Category.DOVETAIL), p -> length(p) < LONG_DOVETAIL));
@@ -79,7 +80,8 @@ final class Tastes {
                         .filter(j -> j.confidence() == Joint.Confidence.CLAIMED
                                 || j.confidence() == Joint.Confidence.PLAUSIBLE)
                         .map(j -> new Miss(
-                                j.id(), l.analysis().rig().title(j.child().placement()) + " untried"))
+                                Subject.joint(j.id()),
+                                l.analysis().rig().title(j.child().placement()) + " untried"))
                         .toList());
         ALL.put(Taste.NO_ARMS, l -> l.each(l.of(Category.ARM)));
         ALL.put(Taste.CHANGES_TOOL_FREE, Tastes::changesWithTools);
@@ -98,7 +100,8 @@ final class Tastes {
                             p.type().name().toLowerCase(java.util.Locale.ROOT).contains("pair"));
             return left && right || pair
                     ? List.of()
-                    : List.of(new Miss("rig", left ? "none on the right" : right ? "none on the left" : "none"));
+                    : List.of(new Miss(
+                            Subject.whole(), left ? "none on the right" : right ? "none on the left" : "none"));
         });
         ALL.put(Taste.ONE_GRIP, l -> {
             List<Placed> aside = l.all(p -> p.type().can(Capability.IS_HANDHOLD) && Math.abs(l.left(p)) > 40);
@@ -157,7 +160,7 @@ final class Tastes {
                 Taste.EXPOSURE_CAMERA,
                 l -> l.analysis().job().brief().asks().shoot().viewers().stream()
                         .filter(v -> v.trust() == SignalFacet.Trust.EXPOSURE)
-                        .map(v -> new Miss("viewer", v.who() + " judges it at a display"))
+                        .map(v -> new Miss(Subject.named(v.who()), v.who() + " judges it at a display"))
                         .toList());
         ALL.put(Taste.LOOK_AT_BODY, l -> looks(l, true));
         ALL.put(Taste.LOOK_AT_DISPLAY, l -> looks(l, false));
@@ -193,7 +196,7 @@ final class Tastes {
                     .anyMatch(x -> x.channelsIn() > 0 && x.safetyDb() > 0);
             return kept >= 2 || safe
                     ? List.of()
-                    : List.of(new Miss("rig", kept == 0 ? "no sound at all" : "kept once"));
+                    : List.of(new Miss(Subject.whole(), kept == 0 ? "no sound at all" : "kept once"));
         });
         ALL.put(Taste.TIME_BELOW, l -> l.each(l.able(Capability.KEEPS_TIME), p -> l.over(p) > 0));
         ALL.put(Taste.TIME_BEHIND, l -> l.each(l.able(Capability.KEEPS_TIME), p -> !isBehind(l, p)));
@@ -234,7 +237,7 @@ final class Tastes {
                 boolean on = rig.content().value(Switches.look(socket)) > 0.5;
                 if (plugged && out.takesLook() && on != atBody) {
                     all.add(new Miss(
-                            placed.id(),
+                            Subject.part(placed.id()),
                             placed.title() + ", "
                                     + placed.type()
                                             .socket(out.socket())
@@ -245,7 +248,7 @@ final class Tastes {
             if (atBody && placed.type().facet(SignalFacet.Display.class).isPresent()) {
                 placed.type().sockets().stream()
                         .filter(s -> rig.content().value(Switches.look(new SocketRef(placed.id(), s.id()))) > 0.5)
-                        .forEach(s -> all.add(new Miss(placed.id(), placed.title() + " puts it on")));
+                        .forEach(s -> all.add(new Miss(Subject.part(placed.id()), placed.title() + " puts it on")));
             }
         }
         return all;
@@ -255,14 +258,16 @@ final class Tastes {
         ALL.put(Taste.CABLES_TIED, l -> {
             int plugged = l.analysis().rig().content().cables().size();
             int ties = l.able(Capability.TIES_CABLES).size();
-            return ties * 3 >= plugged ? List.of() : List.of(new Miss("rig", ties + " for " + plugged + " cables"));
+            return ties * 3 >= plugged
+                    ? List.of()
+                    : List.of(new Miss(Subject.whole(), ties + " for " + plugged + " cables"));
         });
         ALL.put(
                 Taste.RECORDED_TWICE,
                 l -> l.analysis().kit().counts().entrySet().stream()
                         .filter(e -> isCard(l, e.getKey()) && e.getValue() < 2)
                         .map(e -> new Miss(
-                                e.getKey().id(),
+                                Subject.type(e.getKey()),
                                 e.getValue() + " "
                                         + l.analysis()
                                                 .catalogue()
@@ -318,7 +323,8 @@ final class Tastes {
         String first = rigging.isEmpty() ? "" : rigging.get(0).type().maker();
         return rigging.stream()
                 .filter(p -> !p.type().maker().equals(first))
-                .map(p -> new Miss(p.id(), p.title() + " is " + p.type().maker() + ", not " + first))
+                .map(p -> new Miss(
+                        Subject.part(p.id()), p.title() + " is " + p.type().maker() + ", not " + first))
                 .toList();
     }
 
@@ -335,7 +341,7 @@ final class Tastes {
                 Changeover way = Changeover.between(here, there, look.analysis().rules());
                 if (!way.isToolFree()) {
                     misses.add(new Miss(
-                            "to " + other.id(), "to " + other.title() + " by " + String.join(", ", way.keys())));
+                            Subject.named(other.id()), "to " + other.title() + " by " + String.join(", ", way.keys())));
                 }
             }
         }
@@ -357,7 +363,7 @@ final class Tastes {
         return fronts.size() <= 1
                 ? List.of()
                 : List.of(new Miss(
-                        "lenses",
+                        Subject.named("lenses"),
                         String.join(
                                 ", ",
                                 fronts.stream().map(f -> Math.round(f) + " mm").toList())));
@@ -432,7 +438,7 @@ final class Tastes {
             var type = look.analysis().catalogue().require(run.type());
             type.facet(Facet.Cable.class)
                     .filter(f -> f.carries() == kind && wrong.test(f))
-                    .ifPresent(f -> misses.add(new Miss(run.id(), type.name())));
+                    .ifPresent(f -> misses.add(new Miss(Subject.cable(run.id()), type.name())));
         }
         return misses;
     }

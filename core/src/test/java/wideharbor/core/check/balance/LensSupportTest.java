@@ -1,9 +1,11 @@
 package wideharbor.core.check.balance;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -14,6 +16,8 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -101,5 +105,20 @@ class LensSupportTest {
                                 Rigs.port("lens-prime:barrel"),
                                 Joint.Confidence.TRIED_BY_US)))
                 .on("none");
+    }
+
+    /** A waiver of its moment is no waiver of its length: shorter and lighter on one count, it is another fact. */
+    @Test
+    void aWaiverOfTheMomentDoesNotCoverTheLength() {
+        Finding moment =
+                verify(new LensSupport()).given(unbraced(4000, 300, 200)).finds(Severity.STOP, CheckState.FOUND);
+        assertEquals("moment", moment.key().aspect());
+        Job.Waiver waiver = new Job.Waiver(
+                moment.key(), new Job.Accepted(1e9, moment.evidence().unit()), "held by hand", "lead", "now");
+        Finding length =
+                verify(new LensSupport()).given(unbraced(1200, 100, 400)).finds(Severity.STOP, CheckState.FOUND);
+        assertEquals("length", length.key().aspect());
+        assertTrue(Verdict.isWaived(moment, List.of(waiver)));
+        assertFalse(Verdict.isWaived(length, List.of(waiver)));
     }
 }

@@ -39,7 +39,8 @@ class JointsCloseTest {
         Finding finding = verify(new JointsClose())
                 .given(braced(15))
                 .finds(Severity.STOP, 3, Double.NEGATIVE_INFINITY, 0.5, "mm");
-        assertEquals("joints.close|a|studio|prime|j-brace", finding.key().toString());
+        assertEquals(
+                "joints.close|gap|a|studio|prime|joint:j-brace", finding.key().toString());
     }
 
     @Test

@@ -25,7 +25,7 @@ class PortTakenTest {
                 .join("b", "body:base", "two:top")
                 .on("none");
         var finding = verify(new PortTaken()).given(rigs).finds(Severity.STOP, 2, Double.NEGATIVE_INFINITY, 1, "parts");
-        assertEquals("body:base", finding.key().subjects().get(0));
+        assertEquals("body:base", finding.key().port().toString());
     }
 
     /** Two clamps of 20 at 200 and 212 share 8 mm; at 200 and 220 they only touch. */

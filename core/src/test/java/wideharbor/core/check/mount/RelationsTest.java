@@ -101,7 +101,7 @@ class RelationsTest {
         @Test
         void aPairThatExcludesEachOtherIsOneStop() {
             Finding finding = verify(new NotTogether()).given(both()).finds(Severity.STOP, CheckState.FOUND);
-            assertEquals(List.of("it", "other"), finding.key().subjects());
+            assertEquals(List.of("it", "other"), finding.key().parts());
         }
 
         @Test

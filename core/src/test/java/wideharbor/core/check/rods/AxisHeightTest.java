@@ -4,10 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Port;
+import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 class AxisHeightTest {
@@ -16,7 +23,8 @@ class AxisHeightTest {
     void findsTheAxisLow() {
         Finding finding = verify(new AxisHeight()).given(Bag.onRods(300)).finds(Severity.STOP, 83, 84, 86, "mm");
         assertEquals("Axis 2.0 mm low over the rods", finding.title());
-        assertEquals("rods.axis-height|a|studio||rods", finding.key().toString());
+        assertEquals(
+                "rods.axis-height|height|a|studio||part:rods", finding.key().toString());
     }
 
     /** A plate of 13 gives 66 + 13 + 6 = 85. */
@@ -117,9 +125,13 @@ class AxisHeightTest {
     }
 
     private static Rigs withPlate(double thick) {
+        return withPlate(Bag.quick(thick));
+    }
+
+    private static Rigs withPlate(ItemType plate) {
         return Rigs.rig()
                 .with("body", Bag.body())
-                .with("quick", Bag.quick(thick))
+                .with("quick", plate)
                 .with("bridge", Bag.bridge())
                 .with("rods", Bag.rods(300))
                 .with("box", Bag.box())
@@ -130,5 +142,20 @@ class AxisHeightTest {
                 .set("rods:rods:0", -50)
                 .set("box:rods:0", 200)
                 .on("none");
+    }
+
+    /** Beside the mid-line no riser helps, though both are told in millimetres. */
+    @Test
+    void noRiserIsOfferedWhereTheAxisIsBeside() {
+        ItemType aside = Parts.part("aside")
+                .is(Category.PLATE)
+                .weighs(400, new Vec3(0, -6.5, 0))
+                .face("top", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                .face("bottom", Port.Role.B, new Vec3(5, -13, 0), Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
+        Rigs beside = withPlate(aside).inKit(Bag.spacer("riser-2", 2, false), 1);
+        Finding finding = verify(new AxisHeight()).given(beside).finds(Severity.STOP, CheckState.FOUND);
+        assertEquals("sideways", finding.key().aspect());
+        assertEquals(List.of(), new AxisHeight().candidates(finding, beside.analysis()));
     }
 }

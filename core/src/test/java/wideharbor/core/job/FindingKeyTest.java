@@ -1,0 +1,81 @@
+package wideharbor.core.job;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.TypeRef;
+
+class FindingKeyTest {
+    private static final List<Subject> ALL = List.of(
+            Subject.part("rods"),
+            Subject.port(new PortRef("body", "top")),
+            Subject.socket(new SocketRef("body", "sdi-1")),
+            Subject.joint("j-1"),
+            Subject.cable("k-1"),
+            Subject.setting(new SettingKey("rods", "rods", 0)),
+            Subject.type(new TypeRef("battery-150", 2)),
+            Subject.named("Picture desk, B | 100 %"),
+            Subject.whole());
+
+    private static FindingKey key(String aspect, List<Subject> subjects) {
+        return new FindingKey("lens.support", aspect, "a", "studio", "s50", subjects);
+    }
+
+    @Test
+    void theTextFormReadsBackAsTheSameKey() {
+        FindingKey key = key("moment", ALL);
+        assertEquals(key, FindingKey.parse(key.toString()));
+        assertEquals(
+                "lens.support|moment|a|studio|s50|part:rods",
+                key("moment", List.of(Subject.part("rods"))).toString());
+    }
+
+    @Test
+    void anotherFactOfTheSamePartIsAnotherFinding() {
+        List<Subject> lens = List.of(Subject.part("lens"));
+        assertNotEquals(key("moment", lens), key("length", lens));
+        assertNotEquals(key("moment", lens).anywhere(), key("length", lens).anywhere());
+    }
+
+    @Test
+    void whatConfigurationsShareIsOneThing() {
+        FindingKey elsewhere =
+                new FindingKey("lens.support", "moment", "a", "low", "s50", List.of(Subject.part("lens")));
+        assertEquals(key("moment", List.of(Subject.part("lens"))).anywhere(), elsewhere.anywhere());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "rods.reach|a|studio||rods",
+                "rods.reach|front|a|studio||rods",
+                "rods.reach|front|a|studio||shelf:rods",
+                "rods.reach|front|a|studio||port:body",
+                "rods.reach|front|a|studio||setting:body:top",
+                "rods.reach|front|a|studio||type:battery"
+            })
+    void whatIsNoKeyIsRefusedByName(String text) {
+        String said = assertThrows(IllegalArgumentException.class, () -> FindingKey.parse(text))
+                .getMessage();
+        String last = text.substring(text.lastIndexOf('|') + 1);
+        assertTrue(said.contains(text) || said.contains(last), said);
+    }
+
+    @Test
+    void whatASubjectIsNotCannotBeAskedOfIt() {
+        FindingKey key = key("moment", List.of(Subject.part("lens")));
+        assertEquals("lens", key.part());
+        assertTrue(assertThrows(IllegalArgumentException.class, key::cable)
+                .getMessage()
+                .contains("not about a Cable"));
+    }
+}
