@@ -1182,6 +1182,8 @@ export interface components {
             range: components["schemas"]["Span"];
             /** Format: double */
             shift: number;
+            /** @enum {string} */
+            standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             /** Format: double */
             tolerance: number;
             travel: components["schemas"]["Span"];
@@ -1374,9 +1376,12 @@ export interface components {
             fittedHours: number;
             /** Format: double */
             neededHours: number;
+            /** @enum {string} */
+            standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             unknown: string[];
             /** Format: double */
             watts: number;
+            written: boolean;
         };
         ChoiceView: {
             /** Format: int32 */
@@ -1625,13 +1630,14 @@ export interface components {
             kind: string;
             /** Format: double */
             limitWatts: number;
-            met: boolean;
             nominalVolts: number[];
             /** Format: double */
             peakWatts: number;
             placement: string;
             /** Format: double */
             runningWatts: number;
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
             through: string;
             title: string;
             volts: number[];
@@ -1915,6 +1921,8 @@ export interface components {
             /** Format: double */
             floor: number;
             range: components["schemas"]["Span"];
+            /** @enum {string} */
+            standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             unweighed: string[];
             /** Format: double */
             whole: number;
@@ -2001,6 +2009,8 @@ export interface components {
             ampsFree: number;
             /** Format: int32 */
             free: number;
+            /** @enum {string} */
+            standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             unknown: string[];
         };
         OwnPart: {
@@ -2311,6 +2321,8 @@ export interface components {
             has: number;
             /** Format: double */
             needs: number;
+            /** @enum {string} */
+            standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             /** Format: double */
             tolerance: number;
         };

@@ -2,7 +2,11 @@ import type { Schemas } from '../../api/client';
 import { amperes, degreesCelsius, fixed, hours, kilograms } from '../../format/units';
 import { along } from './logic';
 
+type Standing = Schemas['RodMeter']['standing'];
 type State = 'met' | 'caution' | 'stop';
+
+/** The server judges; what is open is marked like a caution. */
+const STATES: Record<Standing, State> = { MET: 'met', OPEN: 'caution', CAUTION: 'caution', STOP: 'stop' };
 
 interface MeterProps {
   title: string;
@@ -36,40 +40,37 @@ function Meter({ title, value, note, state, fill, mark }: MeterProps) {
 
 function massMeter(m: Schemas['MassMeter']): MeterProps {
   const top = (m.ceiling || m.carried) * 1.2;
-  const off = (m.ceiling > 0 && m.carried > m.ceiling) || m.carried < m.floor;
   const open = m.unweighed.length;
   const whole = m.wholeUnweighed.length;
   return {
     title: 'mass carried',
     value: kilograms(m.carried) + (open ? ` + ${open} unweighed` : ''),
     note: `all ${kilograms(m.whole)}${whole ? ` + ${whole} unweighed` : ''}`,
-    state: off || open ? 'caution' : 'met',
+    state: STATES[m.standing],
     fill: along(m.carried, 0, top),
     mark: m.ceiling > 0 ? along(m.ceiling, 0, top) : undefined,
   };
 }
 
 function balanceMeter(b: Schemas['BalanceMeter']): MeterProps {
-  const off = Math.abs(b.off) > b.tolerance;
-  const reach = b.hasSlide && b.shift >= b.travel.from && b.shift <= b.travel.to;
+  const off = b.standing === 'CAUTION' || b.standing === 'STOP';
   const where = Math.abs(b.off) < 0.05 ? 'centred' : `${fixed(Math.abs(b.off), 1)} mm ${b.off > 0 ? 'nose' : 'tail'}`;
   return {
     title: 'balance on the support',
     value: where,
     note: off ? `camera ${fixed(Math.abs(b.shift), 1)} ${b.shift < 0 ? 'back' : 'forward'}` : `within ± ${fixed(b.tolerance, 0)} mm`,
-    state: !off ? 'met' : reach ? 'caution' : 'stop',
+    state: STATES[b.standing],
     fill: along(Math.abs(b.off), 0, b.tolerance * 4),
     mark: 0.25,
   };
 }
 
 function rodMeter(r: Schemas['RodMeter']): MeterProps {
-  const ok = Math.abs(r.has - r.needs) <= r.tolerance + 1e-6;
   return {
     title: 'axis over rods',
     value: `${fixed(r.has, 1)} mm`,
     note: `needs ${fixed(r.needs, 1)} ± ${fixed(r.tolerance, 1)}`,
-    state: ok ? 'met' : 'stop',
+    state: STATES[r.standing],
     fill: along(r.has, 0, r.needs * 1.25),
     mark: 0.8,
   };
@@ -77,13 +78,12 @@ function rodMeter(r: Schemas['RodMeter']): MeterProps {
 
 function chargeMeter(c: Schemas['ChargeMeter']): MeterProps {
   const unknown = c.unknown.length > 0;
-  const short = c.allHours < c.neededHours;
   const top = Math.max(c.neededHours * 1.25, c.allHours);
   return {
     title: `charge at ${degreesCelsius(c.celsius)}`,
     value: hours(c.fittedHours),
-    note: unknown ? `${c.unknown.length} draws unknown` : `all packed ${hours(c.allHours)} of ${hours(c.neededHours)}`,
-    state: unknown ? 'caution' : short ? 'stop' : 'met',
+    note: unknown ? `${c.unknown.length} draws unknown` : `${c.written ? 'of the day' : 'all packed'} ${hours(c.allHours)} of ${hours(c.neededHours)}`,
+    state: STATES[c.standing],
     fill: along(c.allHours, 0, top),
     mark: along(c.neededHours, 0, top),
   };
@@ -94,7 +94,7 @@ function outputMeter(o: Schemas['OutputMeter']): MeterProps {
     title: 'outputs free',
     value: `${o.free} of ${o.all}`,
     note: `${amperes(o.ampsFree)} free${o.unknown.length ? `, ${o.unknown.length} draws unknown` : ''}`,
-    state: o.unknown.length ? 'caution' : 'met',
+    state: STATES[o.standing],
     fill: along(o.all - o.free, 0, Math.max(1, o.all)),
   };
 }

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
+import { stateInWords } from './states';
 
 type Row = Schemas['FeedRow'];
 
@@ -33,7 +34,7 @@ export function places(rows: readonly Row[]): Node[] {
 }
 
 const said = (r: Row) =>
-  [r.title, r.free ? 'free' : `${fixed(r.runningWatts, 0)} W running, ${fixed(r.peakWatts, 0)} W peak`, r.volts[0] === undefined ? '' : `${fixed(r.volts[0], 1)} V at the end of the charge`, r.met ? '' : 'out of range']
+  [r.title, r.free ? 'free' : `${fixed(r.runningWatts, 0)} W running, ${fixed(r.peakWatts, 0)} W peak`, r.volts[0] === undefined ? '' : `${fixed(r.volts[0], 1)} V at the end of the charge`, r.state === 'FINE' ? '' : stateInWords(r.state)]
     .filter(Boolean)
     .join(', ');
 
@@ -57,7 +58,7 @@ export function FeedDrawing({ rows, bench }: { rows: Row[]; bench: (placement: s
         return (
           <path
             key={i}
-            className={`feed-line ${n.row.free ? 'free' : ''} ${n.row.met ? '' : 'over'}`}
+            className={`feed-line ${n.row.free ? 'free' : ''} ${n.row.state === 'FINE' ? '' : n.row.state === 'FOUND' ? 'over' : 'open'}`}
             style={{ strokeWidth: n.row.free ? 1 : 1.2 + (5 * n.row.runningWatts) / most }}
             d={`M${x1} ${y1}h${GAP_X / 2}V${y2}H${n.x}`}
           />
@@ -66,7 +67,7 @@ export function FeedDrawing({ rows, bench }: { rows: Row[]; bench: (placement: s
       {nodes.map((n, i) => (
         <g
           key={i}
-          className={`feed-node ${n.row.kind} ${n.row.free ? 'free' : ''} ${n.row.met ? '' : 'over'}`}
+          className={`feed-node ${n.row.kind} ${n.row.free ? 'free' : ''} ${n.row.state === 'FINE' ? '' : n.row.state === 'FOUND' ? 'over' : 'open'}`}
           transform={`translate(${n.x} ${n.y})`}
           role="link"
           tabIndex={0}

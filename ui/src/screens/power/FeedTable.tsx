@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
+import { stateInWords } from './states';
 
 /** At the end of the usable charge, nominal, full; once where a converter holds them. */
 export function volts({ volts: [end, full], nominalVolts: [nominal] }: Pick<Schemas['FeedRow'], 'volts' | 'nominalVolts'>): string {
@@ -28,7 +29,7 @@ export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: 
         {rows.map((r, i) => (
           <tr key={i} className={r.kind}>
             <td style={{ paddingLeft: r.depth * 20 }}>
-              {!r.met && <span className="mark stop">out of range</span>} <Link to={bench(r.placement)}>{r.title}</Link> <span className="soft">{r.through}</span>
+              {r.state !== 'FINE' && <span className={`mark ${r.state === 'FOUND' ? 'stop' : 'caution'}`}>{stateInWords(r.state)}</span>} <Link to={bench(r.placement)}>{r.title}</Link> <span className="soft">{r.through}</span>
             </td>
             {r.free ? (
               <td className="right soft" colSpan={4}>

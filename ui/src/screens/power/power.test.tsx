@@ -93,7 +93,7 @@ const row = (over: Partial<Schemas['FeedRow']>): Schemas['FeedRow'] => ({
   peakWatts: 150,
   limitWatts: 180,
   free: false,
-  met: true,
+  state: 'FINE' as const,
   ...over,
 });
 
@@ -103,7 +103,7 @@ describe('the feed', () => {
       <MemoryRouter>
         <FeedTable
           bench={(p) => `/bench?part=${p}`}
-          rows={[row({}), row({ depth: 1, kind: 'outlet', title: 'D-tap 1', free: true }), row({ depth: 2, kind: 'device', placement: 'tx', title: 'Transmitter', volts: [11.2, 11.2], limitWatts: 0, met: false })]}
+          rows={[row({}), row({ depth: 1, kind: 'outlet', title: 'D-tap 1', free: true }), row({ depth: 2, kind: 'device', placement: 'tx', title: 'Transmitter', volts: [11.2, 11.2], limitWatts: 0, state: 'FOUND' as const })]}
         />
       </MemoryRouter>,
     );

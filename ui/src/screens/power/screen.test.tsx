@@ -134,9 +134,9 @@ describe('the Power screen', () => {
 
   it('draws the feed as a tree that the keyboard reaches', () => {
     const row = (depth: number, title: string, over: Partial<Schemas['FeedRow']> = {}): Schemas['FeedRow'] => ({
-      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], nominalVolts: [14.4], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, met: true, ...over,
+      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], nominalVolts: [14.4], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, state: 'FINE' as const, ...over,
     });
-    show({ tree: [row(0, 'battery'), row(1, 'out 1'), row(2, 'body', { met: false }), row(1, 'out 2', { free: true })] });
+    show({ tree: [row(0, 'battery'), row(1, 'out 1'), row(2, 'body', { state: 'FOUND' as const }), row(1, 'out 2', { free: true })] });
     const body = screen.getByRole('link', { name: /^body, 20 W running, 25 W peak, 12.0 V at the end of the charge, out of range/ });
     expect(body.getAttribute('tabindex')).toBe('0');
     expect(screen.getByRole('link', { name: /^out 2, free/ })).toBeTruthy();

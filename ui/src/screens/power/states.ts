@@ -10,3 +10,8 @@ export function withState(day: readonly Schemas['DayBlock'][], block: number, bu
     return { ...b, parts: state === null ? others : [...others, { build, part, state }] };
   });
 }
+
+/** How a row of the feed stands, in words; the judgement is the server's. */
+export function stateInWords(state: Schemas['FeedRow']['state']): string {
+  return { FINE: '', FOUND: 'out of range', UNDECIDED: 'undecided', NOT_CHECKED: 'not known' }[state];
+}

@@ -56,7 +56,9 @@ class ArchitectureTest {
                             "signal",
                             "tool",
                             "people")),
-            Map.entry("plates", List.of("quantity", "geometry", "standard", "catalog", "build", "rig", "clearance")),
+            Map.entry(
+                    "plates",
+                    List.of("quantity", "geometry", "standard", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry(
                     "edit",
                     List.of(

@@ -6,6 +6,7 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.KeepsOn;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.sheet.PowerSheet;
 
 /** What the Power screen is answered with. Lists of one stand for what may be absent. */
@@ -73,7 +74,7 @@ final class PowerViews {
             double peakWatts,
             double limitWatts,
             boolean free,
-            boolean met) {
+            CheckState state) {
         static FeedRow of(PowerSheet.Row r) {
             return new FeedRow(
                     r.depth(),
@@ -88,7 +89,7 @@ final class PowerViews {
                     r.peakWatts(),
                     r.limitWatts(),
                     r.free(),
-                    r.met());
+                    r.state());
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.geometry.RodHeight;
 import wideharbor.core.standard.Standard;
@@ -32,9 +33,9 @@ class CalculatorService {
         if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
             throw new IllegalArgumentException(standard.title() + " sets no height; choose a pair of rods that does.");
         }
-        RodHeight.Answer a =
-                RodHeight.of(baseToAxisMm, platesMm, bracketDropMm, need.axisHeightMm(), need.toleranceMm());
-        return new RodAnswer(a.hasMm(), need.axisHeightMm(), need.toleranceMm(), a.missingMm(), a.isMet(), a.words());
+        double tolerance = need.toleranceIn(HouseRules.DEFAULTS.value(HouseRules.Rule.ROD_HEIGHT_TOLERANCE));
+        RodHeight.Answer a = RodHeight.of(baseToAxisMm, platesMm, bracketDropMm, need.axisHeightMm(), tolerance);
+        return new RodAnswer(a.hasMm(), need.axisHeightMm(), tolerance, a.missingMm(), a.isMet(), a.words());
     }
 
     record KeyLine(String key, List<Double> mm, List<String> near) {}

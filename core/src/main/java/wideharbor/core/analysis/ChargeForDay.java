@@ -2,14 +2,38 @@ package wideharbor.core.analysis;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.Runtime;
+import wideharbor.core.quantity.Judgement;
 
-/** Watt-hours at hand and watts drawn; {@code unknown} names what has no draw or capacity on file. */
-public record ChargeForDay(double wattHours, double watts, List<String> unknown) {
+/**
+ * The charge at hand against the day of the brief: its blocks, each plate with its share; or, while nobody wrote any,
+ * its hours on end.
+ *
+ * @param wattHours at hand
+ * @param watts drawn while everything is on
+ * @param unknown what has no draw or capacity on file
+ * @param written whether the brief writes the day in blocks
+ * @param lasts hours that it lasts against the hours that are asked for; of a written day, the hours with power
+ * @param worst the plate that is dark for longest; empty while none is
+ */
+public record ChargeForDay(
+        double wattHours,
+        double watts,
+        List<String> unknown,
+        boolean written,
+        Judgement lasts,
+        Optional<DayPlates.DayPlate> worst) {
+    private static final double ROUNDING = 1e-9;
+
+    /** A load of nothing lasts longer than any day; this stands for it. */
+    private static final double LONGEST_HOURS = 999;
+
     /** Hours that the charge lasts on end. */
     public double hours() {
         return Runtime.hours(wattHours, watts);
@@ -30,7 +54,45 @@ public record ChargeForDay(double wattHours, double watts, List<String> unknown)
                 wattHours += charge(cell, analysis);
             }
         }
-        return new ChargeForDay(wattHours, watts, List.copyOf(unknown));
+        boolean written = !analysis.job().brief().asks().shoot().day().isEmpty();
+        Optional<DayPlates.DayPlate> worst = written ? darkest(analysis, plates) : Optional.empty();
+        Judgement lasts = written
+                ? inBlocks(analysis, worst)
+                : Judgement.atLeast(
+                        Math.min(Runtime.hours(wattHours, watts), LONGEST_HOURS), hoursNeeded(analysis), ROUNDING, "h");
+        return new ChargeForDay(
+                wattHours, watts, List.copyOf(unknown), written, unknown.isEmpty() ? lasts : lasts.unknown(), worst);
+    }
+
+    private static Optional<DayPlates.DayPlate> darkest(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
+        DayPlates.DayPlate worst = null;
+        double most = 0;
+        for (DayPlates.DayPlate plate : plates) {
+            double dark = dark(analysis, plate, plate.cells());
+            if (dark > most + ROUNDING) {
+                most = dark;
+                worst = plate;
+            }
+        }
+        return Optional.ofNullable(worst);
+    }
+
+    private static Judgement inBlocks(RigAnalysis analysis, Optional<DayPlates.DayPlate> worst) {
+        double on = analysis.job().brief().hoursOn();
+        double dark = worst.map(p -> dark(analysis, p, p.cells())).orElse(0.0);
+        return Judgement.atLeast(on - dark, on, ROUNDING, "h");
+    }
+
+    /** Hours of the written day with nothing left to put on a plate; none when a figure is missing. */
+    public static double dark(RigAnalysis analysis, DayPlates.DayPlate plate, List<ItemType> cells) {
+        return plate.plate(cells, analysis.rule(Rule.RUNTIME_RESERVE))
+                .map(p -> DayOfPower.of(
+                                p,
+                                DayPlates.day(analysis.job().brief()),
+                                analysis.rule(Rule.USABLE_CHARGE),
+                                plate.chargers())
+                        .darkHours())
+                .orElse(0.0);
     }
 
     /** Hours that the camera really is on, with the house's reserve. */

@@ -5,6 +5,7 @@ import java.util.Set;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -41,6 +42,22 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         public boolean inReach() {
             return cameraRangeMm.holds(cameraShiftMm, 0.05);
         }
+    }
+
+    /** How far the centre of mass stands ahead, in the middle of what is known. */
+    public double middleMm() {
+        return (offMm.from() + offMm.to()) / 2;
+    }
+
+    /** Whether it stands over the datum; not known while something carried is not weighed. */
+    public Judgement judgement() {
+        Judgement judged = Judgement.within(middleMm(), offMm, -toleranceMm, toleranceMm, 0, "mm");
+        return carried.isComplete() ? judged : judged.unknown();
+    }
+
+    /** Whether a slide within its travel mends it. */
+    public boolean isReachable() {
+        return slide.isPresent() && slide.get().inReach();
     }
 
     /** Empty when no support says where it carries. */

@@ -1,6 +1,7 @@
 package wideharbor.core.check;
 
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 
 /** What was found against what is needed. */
@@ -15,6 +16,12 @@ public sealed interface Evidence {
     /** A figure against a span; an open side of the need is infinite. */
     record Amount(double measured, Span range, double neededFrom, double neededTo, String unit, Figure.Source source)
             implements Evidence {
+        /** A fact that was judged, as evidence. */
+        public static Amount of(Judgement judged) {
+            return new Amount(
+                    judged.value(), judged.range(), judged.from(), judged.to(), judged.unit(), Figure.Source.MAKER);
+        }
+
         public static Amount between(double measured, double from, double to, String unit) {
             return new Amount(measured, Span.of(measured), from, to, unit, Figure.Source.MAKER);
         }

@@ -1,6 +1,7 @@
 package wideharbor.core.check;
 
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.quantity.CheckState;
 
 /**
  * What a check has to say of its subjects.

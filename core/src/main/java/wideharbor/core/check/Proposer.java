@@ -18,6 +18,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
 
 /** Tries candidate edits on a copy: offered are only those that clear their finding and add no stop. */
 public final class Proposer {

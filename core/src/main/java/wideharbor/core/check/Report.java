@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.quantity.CheckState;
 
 /**
  * The outcome of every check over a job, ordered once: stops, cautions, notes; within each by check and key.

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.quantity.CheckState;
 
 /** What one run of one check has looked at and found. */
 public final class Results {

@@ -8,6 +8,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
 
 /**
  * Clear or held: every required configuration has no open stop, nothing of stop severity undecided or unchecked, and

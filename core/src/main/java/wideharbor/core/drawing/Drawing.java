@@ -10,14 +10,13 @@ import wideharbor.core.analysis.Grips;
 import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.analysis.RodAxis;
+import wideharbor.core.analysis.RodFit;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
-import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
@@ -128,7 +127,7 @@ public record Drawing(
                 view.project(new Vec3(0, 0, along.to())),
                 analysis.balance().map(b -> plumb(rig, b, view)),
                 analysis.balance().flatMap(b -> slideBar(rig, b, view)),
-                rodHeights(analysis, view),
+                RodFit.of(analysis).stream().map(f -> rodHeight(f, view)).toList(),
                 rooms(analysis, view),
                 clashes(analysis, view),
                 ports(analysis, view),
@@ -303,9 +302,11 @@ public record Drawing(
         Vec3 centre = balance.carried().centre();
         Vec3 datum = rig.world().datum();
         Vec3 foot = centre.minus(up.times(centre.minus(datum).dot(up)));
-        boolean balanced = balance.offMm().from() >= -balance.toleranceMm()
-                && balance.offMm().to() <= balance.toleranceMm();
-        return new Plumb(view.project(centre), view.project(foot), view.project(datum), balanced);
+        return new Plumb(
+                view.project(centre),
+                view.project(foot),
+                view.project(datum),
+                balance.judgement().isFine());
     }
 
     private static Optional<SlideBar> slideBar(Rig rig, SlideBalance balance, Sheet view) {
@@ -323,39 +324,15 @@ public record Drawing(
         });
     }
 
-    public static List<RodHeight> rodHeights(RigAnalysis analysis, View view) {
-        return rodHeights(analysis, Sheet.of(analysis.rig(), view));
-    }
-
-    private static List<RodHeight> rodHeights(RigAnalysis analysis, Sheet view) {
-        List<RodHeight> all = new ArrayList<>();
-        for (Placed rods : analysis.rig().attached()) {
-            Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
-            boolean ridden = analysis.rig().carriedBy(rods.id()).stream()
-                    .flatMap(j -> analysis.rig().find(j.child().placement()).stream())
-                    .anyMatch(p -> p.type().can(Capability.RIDES_ON_AXIS));
-            if (facet.isPresent() && ridden) {
-                rodHeight(analysis, rods, facet.get(), view).ifPresent(all::add);
-            }
-        }
-        return all;
-    }
-
-    private static Optional<RodHeight> rodHeight(RigAnalysis analysis, Placed rods, Facet.Rods facet, Sheet view) {
-        Standard standard = analysis.standards().require(rods.port(facet.port()).standard());
-        if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
-            return Optional.empty();
-        }
-        Pose pose = rods.portPose(facet.port());
-        Vec3 end = pose.apply(Vec3.UP.times(facet.lengthMm()));
-        double has = RodAxis.of(rods, facet.port()).heightMm();
-        Vec3 onAxis = new Vec3(0, 0, end.z());
-        return Optional.of(new RodHeight(
-                rods.id(),
-                view.project(onAxis),
+    private static RodHeight rodHeight(RodFit fit, Sheet view) {
+        Pose pose = fit.rods().portPose(fit.facet().port());
+        Vec3 end = pose.apply(Vec3.UP.times(fit.facet().lengthMm()));
+        return new RodHeight(
+                fit.rods().id(),
+                view.project(new Vec3(0, 0, end.z())),
                 view.project(new Vec3(0, end.y(), end.z())),
-                has,
-                need.axisHeightMm(),
-                Math.abs(has - need.axisHeightMm()) <= need.toleranceMm() + 1e-6));
+                fit.height().value(),
+                fit.neededMm(),
+                fit.height().isFine());
     }
 }

@@ -2,6 +2,7 @@ package wideharbor.core.geometry;
 
 import java.util.List;
 import java.util.Locale;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -9,6 +10,13 @@ import wideharbor.core.quantity.Require;
  */
 public final class RodHeight {
     private RodHeight() {}
+
+    private static final double ROUNDING = 1e-6;
+
+    /** The axis over the rods against what their standard wants: the one place that says whether it is high enough. */
+    public static Judgement judged(double hasMm, double needsMm, double toleranceMm) {
+        return Judgement.within(hasMm, needsMm - toleranceMm, needsMm + toleranceMm, ROUNDING, "mm");
+    }
 
     /** What the stack has, what it misses (negative: too high), and that in words. */
     public record Answer(double hasMm, double missingMm, boolean isMet, String words) {}
@@ -24,7 +32,7 @@ public final class RodHeight {
         }
         double missing = needsMm - sum;
         String words;
-        boolean met = Math.abs(missing) <= toleranceMm + 1e-9;
+        boolean met = judged(sum, needsMm, toleranceMm).isFine();
         if (met) {
             words = "in tolerance";
         } else if (missing > 0) {

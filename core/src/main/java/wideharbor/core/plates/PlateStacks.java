@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
@@ -23,6 +24,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.geometry.RodHeight;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -47,7 +49,7 @@ public final class PlateStacks {
     public record RodsAt(
             String plate, String id, String standard, double heightMm, double neededMm, double toleranceMm) {
         public boolean met() {
-            return Math.abs(heightMm - neededMm) <= toleranceMm + 1e-6;
+            return RodHeight.judged(heightMm, neededMm, toleranceMm).isFine();
         }
     }
 
@@ -247,7 +249,7 @@ public final class PlateStacks {
                             standard.title(),
                             Math.abs(plate.portPose(port.id()).at().y()),
                             need.axisHeightMm(),
-                            need.toleranceMm()));
+                            need.toleranceIn(HouseRules.DEFAULTS.value(HouseRules.Rule.ROD_HEIGHT_TOLERANCE))));
                 }
             }
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.balance.SlideForSet;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
@@ -70,7 +71,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
             rows.add(new WithLens(
                     lens,
                     analysis.build().lens(lens).map(LensChoice::title).orElse("no lens"),
-                    middle(b),
+                    b.middleMm(),
                     b.offMm(),
                     b.toleranceMm(),
                     b.carried().grams()));
@@ -91,10 +92,6 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                 .toList();
     }
 
-    private static double middle(SlideBalance balance) {
-        return (balance.offMm().from() + balance.offMm().to()) / 2;
-    }
-
     private static List<Slide> slides(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
         Rig rig = analysis.rig();
         List<Slide> all = new ArrayList<>();
@@ -112,7 +109,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                             motion.value(),
                             motion.range(),
                             perMm,
-                            serves(motion, perMm, rows)));
+                            serves(analysis, motion, lenses, perMm, rows)));
                 }
             }
         }
@@ -136,7 +133,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                     .build(analysis.build().id());
             double then = SlideBalance.of(Rig.resolve(
                             moved, analysis.rig().configuration().id(), lenses.get(i), analysis.catalogue()))
-                    .map(BalanceSheet::middle)
+                    .map(SlideBalance::middleMm)
                     .orElse(rows.get(i).offMm());
             all.add((then - rows.get(i).offMm()) / STEP);
         }
@@ -150,22 +147,18 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                 .value(key);
     }
 
-    private static Optional<Span> serves(Motion motion, List<Double> perMm, List<WithLens> rows) {
-        double low = motion.range().from();
-        double high = motion.range().to();
+    private static Optional<Span> serves(
+            RigAnalysis analysis, Motion motion, List<String> lenses, List<Double> perMm, List<WithLens> rows) {
+        List<SlideForSet.WithLens> all = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
             WithLens row = rows.get(i);
-            double k = perMm.get(i);
-            if (Math.abs(k) < 1e-6) {
-                return Optional.empty();
-            }
-            double room = row.toleranceMm() - row.range().length() / 2;
-            double a = motion.value() + (-room - row.offMm()) / k;
-            double b = motion.value() + (room - row.offMm()) / k;
-            low = Math.max(low, Math.min(a, b));
-            high = Math.min(high, Math.max(a, b));
+            all.add(new SlideForSet.WithLens(
+                    valueWith(analysis, motion.key(), lenses.get(i)),
+                    row.offMm(),
+                    row.toleranceMm() - row.range().length() / 2,
+                    perMm.get(i)));
         }
-        return low <= high ? Optional.of(new Span(low, high)) : Optional.empty();
+        return SlideForSet.of(motion.range(), all);
     }
 
     private static List<Swap> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
@@ -211,7 +204,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                     placed.title(),
                     other,
                     then.get(0).orElseThrow().carried().grams() - rows.get(0).carriedGrams(),
-                    then.stream().map(b -> middle(b.orElseThrow())).toList()));
+                    then.stream().map(b -> (b.orElseThrow()).middleMm()).toList()));
         } catch (EditRefused refused) {
             return Optional.empty();
         }

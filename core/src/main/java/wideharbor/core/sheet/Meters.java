@@ -2,15 +2,18 @@ package wideharbor.core.sheet;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.analysis.CarriedMass;
 import wideharbor.core.analysis.ChargeForDay;
 import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.analysis.RodFit;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.drawing.Drawing;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Runtime;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 
 /** The figures under the drawing, each with what it is measured against. */
@@ -21,8 +24,18 @@ public record Meters(
         Optional<ChargeMeter> charge,
         OutputMeter outputs) {
 
+    /** How a meter stands: as the check that finds it says, and how heavy that weighs. */
+    public enum Standing {
+        MET,
+        /** Not on file, or undecided. */
+        OPEN,
+        CAUTION,
+        STOP
+    }
+
     /** Grams; a limit of 0 is none. Parts without a mass are named, never counted as nothing. */
     public record MassMeter(
+            Standing standing,
             double carried,
             Span range,
             double floor,
@@ -32,55 +45,89 @@ public record Meters(
             List<String> wholeUnweighed) {}
 
     /** Millimetres ahead of the support, with range; the shift that mends it and the room there is. */
-    public record BalanceMeter(double off, Span range, double tolerance, double shift, Span travel, boolean hasSlide) {}
+    public record BalanceMeter(
+            Standing standing, double off, Span range, double tolerance, double shift, Span travel, boolean hasSlide) {}
 
-    public record RodMeter(double has, double needs, double tolerance) {}
+    /** The first pair of rods that carries something which must sit on the axis. */
+    public record RodMeter(Standing standing, double has, double needs, double tolerance) {}
 
-    /** Hours of what is fitted, of all in the package, and what the brief asks for. */
+    /**
+     * Hours of what is fitted, and how long all in the package lasts against what is asked for: hours on end, or of a
+     * day written in blocks those with power.
+     */
     public record ChargeMeter(
+            Standing standing,
             double fittedHours,
             double allHours,
             double neededHours,
+            boolean written,
             double watts,
             double celsius,
             List<String> unknown) {}
 
     /** Outlets free of all, and the amperes left: what outlets and the weakest battery both allow. */
-    public record OutputMeter(int free, int all, double ampsFree, List<String> unknown) {}
+    public record OutputMeter(Standing standing, int free, int all, double ampsFree, List<String> unknown) {}
 
     public static Meters of(RigAnalysis analysis) {
         return new Meters(
                 mass(analysis),
                 analysis.balance().map(Meters::balance),
-                Drawing.rodHeights(analysis, wideharbor.core.geometry.View.LEFT).stream()
-                        .findFirst()
-                        .map(r -> new RodMeter(r.hasMm(), r.needsMm(), 1.0)),
+                RodFit.of(analysis).stream().findFirst().map(Meters::rods),
                 charge(analysis),
                 outputs(analysis));
     }
 
+    private static Standing standing(CheckState state, Standing found) {
+        return switch (state) {
+            case FINE -> Standing.MET;
+            case UNDECIDED, NOT_CHECKED -> Standing.OPEN;
+            case FOUND -> found;
+        };
+    }
+
+    private static Standing worse(Standing a, Standing b) {
+        return a.compareTo(b) >= 0 ? a : b;
+    }
+
     private static MassMeter mass(RigAnalysis analysis) {
-        Mass carried = analysis.carried();
+        CarriedMass carried = CarriedMass.of(analysis);
         Mass whole = Mass.of(
                 analysis.rig(),
                 analysis.rig().attached().stream().map(p -> p.id()).collect(java.util.stream.Collectors.toSet()));
+        Standing known = carried.mass().isComplete() ? Standing.MET : Standing.OPEN;
         return new MassMeter(
-                carried.grams(),
-                carried.range(),
+                worse(
+                        known,
+                        worse(
+                                standing(carried.payloadState(), Standing.STOP),
+                                standing(carried.briefState(), Standing.CAUTION))),
+                carried.mass().grams(),
+                carried.mass().range(),
                 analysis.job().brief().massFloorGrams(),
                 analysis.job().brief().massCeilingGrams(),
-                carried.unweighed(),
+                carried.mass().unweighed(),
                 whole.grams(),
                 whole.unweighed());
     }
 
     private static BalanceMeter balance(SlideBalance balance) {
-        Span off = balance.offMm();
-        double middle = (off.from() + off.to()) / 2;
-        return balance.slide()
-                .map(s -> new BalanceMeter(
-                        middle, off, balance.toleranceMm(), s.cameraShiftMm(), s.cameraRangeMm(), true))
-                .orElseGet(() -> new BalanceMeter(middle, off, balance.toleranceMm(), 0, Span.of(0), false));
+        Judgement judged = balance.judgement();
+        Standing standing = standing(judged.state(), balance.isReachable() ? Standing.CAUTION : Standing.STOP);
+        double shift = balance.slide().map(SlideBalance.Slide::cameraShiftMm).orElse(0.0);
+        Span travel = balance.slide().map(SlideBalance.Slide::cameraRangeMm).orElse(Span.of(0));
+        return new BalanceMeter(
+                standing,
+                judged.value(),
+                judged.range(),
+                balance.toleranceMm(),
+                shift,
+                travel,
+                balance.slide().isPresent());
+    }
+
+    private static RodMeter rods(RodFit fit) {
+        return new RodMeter(
+                standing(fit.state(), Standing.STOP), fit.height().value(), fit.neededMm(), fit.toleranceMm());
     }
 
     private static Optional<ChargeMeter> charge(RigAnalysis analysis) {
@@ -94,9 +141,11 @@ public record Meters(
             fitted += Runtime.usableWattHours(source.spec(), celsius, analysis.rules());
         }
         return Optional.of(new ChargeMeter(
+                standing(day.lasts().state(), Standing.STOP),
                 finite(Runtime.hours(fitted, day.watts())),
-                finite(day.hours()),
-                ChargeForDay.hoursNeeded(analysis),
+                day.lasts().value(),
+                day.lasts().from(),
+                day.written(),
                 day.watts(),
                 celsius,
                 day.unknown()));
@@ -126,7 +175,17 @@ public record Meters(
                 .flatMap(o -> analysis.feeds().loadOn(o).unknown().stream())
                 .distinct()
                 .toList();
+        CheckState worst = CheckState.FINE;
+        for (FeedTree.Outlet outlet : all) {
+            if (outlet.link().isPresent()) {
+                worst = Judgement.worse(worst, OutletLoad.of(analysis, outlet).state());
+            }
+        }
         return new OutputMeter(
-                free, all.size(), analysis.feeds().sources().isEmpty() ? 0 : Math.min(most, room), unknown);
+                standing(worst, Standing.STOP),
+                free,
+                all.size(),
+                analysis.feeds().sources().isEmpty() ? 0 : Math.min(most, room),
+                unknown);
     }
 }

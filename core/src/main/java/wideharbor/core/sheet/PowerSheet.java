@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import wideharbor.core.analysis.BatteryDraw;
 import wideharbor.core.analysis.DayPlates;
+import wideharbor.core.analysis.InputVolts;
+import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.PackedBatteries;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
@@ -15,13 +18,16 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.Runtime;
 import wideharbor.core.power.Volts;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 
@@ -54,6 +60,7 @@ public record PowerSheet(
      * @param amps at the lowest volts; 0 where they are not known
      * @param limitWatts continuous; 0 for a device
      * @param free an outlet with nothing in it
+     * @param state as the check of it says
      */
     public record Row(
             int depth,
@@ -68,7 +75,7 @@ public record PowerSheet(
             double peakWatts,
             double limitWatts,
             boolean free,
-            boolean met) {}
+            CheckState state) {}
 
     /** What someone tries: another battery type, more batteries, more bays. */
     public record Change(Optional<ItemType> battery, int moreBatteries, int moreBays) {
@@ -160,8 +167,8 @@ public record PowerSheet(
         List<Row> rows = new ArrayList<>();
         List<PlateDay> plates = new ArrayList<>();
         for (FeedTree.Source source : feeds.sources()) {
-            rows.add(battery(feeds, source));
-            source.outlets().forEach(o -> outlet(feeds, o, 1, rows));
+            rows.add(battery(BatteryDraw.of(analysis, source)));
+            source.outlets().forEach(o -> outlet(analysis, o, 1, rows));
         }
         DayPlates.of(analysis).forEach(p -> plates.add(plate(analysis, p, day, change)));
         return new PowerSheet(
@@ -173,8 +180,8 @@ public record PowerSheet(
                 islands(analysis));
     }
 
-    private static Row battery(FeedTree feeds, FeedTree.Source source) {
-        FeedTree.Load load = feeds.loadOn(source);
+    private static Row battery(BatteryDraw draw) {
+        FeedTree.Source source = draw.source();
         Facet.Battery spec = source.spec();
         return new Row(
                 0,
@@ -184,47 +191,41 @@ public record PowerSheet(
                 source.plate().map(p -> "on " + p.title()).orElse("on nothing"),
                 Optional.of(new Span(spec.endVolts(), spec.fullVolts())),
                 Optional.of(spec.nominalVolts()),
-                load.runningWatts() / spec.endVolts(),
-                load.runningWatts(),
-                load.peakWatts(),
-                spec.continuousWatts(),
+                draw.load().runningWatts() / spec.endVolts(),
+                draw.load().runningWatts(),
+                draw.load().peakWatts(),
+                draw.running().to(),
                 false,
-                load.runningWatts() <= spec.continuousWatts() && load.peakWatts() <= spec.peakWatts());
+                draw.state());
     }
 
-    private static void outlet(FeedTree feeds, FeedTree.Outlet outlet, int depth, List<Row> rows) {
-        FeedTree.Load load = feeds.loadOn(outlet);
-        Optional<Span> volts = Volts.atOutlet(feeds, outlet);
-        double amps = volts.filter(v -> v.from() > 0)
-                .map(v -> load.runningWatts() / v.from())
-                .orElse(0.0);
-        Facet.PowerOutput spec = outlet.spec();
+    private static void outlet(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<Row> rows) {
+        OutletLoad out = OutletLoad.of(analysis, outlet);
+        Optional<Socket> socket = outlet.placed().type().socket(outlet.spec().socket());
+        boolean free = outlet.link().isEmpty();
         rows.add(new Row(
                 depth,
                 Kind.OUTLET,
                 outlet.placed().id(),
-                outlet.placed().type().socket(spec.socket()).map(s -> s.title()).orElse(spec.socket()),
-                outlet.placed()
-                        .type()
-                        .socket(spec.socket())
-                        .map(s -> s.connector())
-                        .orElse(""),
-                volts,
-                Volts.atOutlet(feeds, outlet, Volts.Charge.NOMINAL),
-                amps,
-                load.runningWatts(),
-                load.peakWatts(),
-                spec.continuousWatts(),
-                outlet.link().isEmpty(),
-                load.runningWatts() <= spec.continuousWatts()
-                        && load.peakWatts() <= spec.peakWatts()
-                        && amps <= spec.continuousAmps()));
-        outlet.link().ifPresent(link -> device(feeds, outlet, link, depth + 1, rows));
+                socket.map(Socket::title).orElse(outlet.spec().socket()),
+                socket.map(Socket::connector).orElse(""),
+                Volts.atOutlet(analysis.feeds(), outlet),
+                Volts.atOutlet(analysis.feeds(), outlet, Volts.Charge.NOMINAL),
+                out.amps().orElse(0.0),
+                out.load().runningWatts(),
+                out.load().peakWatts(),
+                out.running().to(),
+                free,
+                free ? CheckState.FINE : out.state()));
+        outlet.link().ifPresent(link -> device(analysis, outlet, link, depth + 1, rows));
     }
 
-    private static void device(FeedTree feeds, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<Row> rows) {
+    private static void device(
+            RigAnalysis analysis, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<Row> rows) {
+        FeedTree feeds = analysis.feeds();
         FeedTree.Load load = feeds.loadOf(link.device(), link.input());
-        Optional<Span> volts = Volts.atDevice(feeds, outlet);
+        InputVolts at = InputVolts.of(analysis, link.device(), link.input());
+        Optional<Span> volts = at.volts().map(Judgement::range);
         rows.add(new Row(
                 depth,
                 Kind.DEVICE,
@@ -240,13 +241,11 @@ public record PowerSheet(
                 load.peakWatts(),
                 0,
                 false,
-                volts.map(v -> v.from() >= link.input().minVolts()
-                                && v.to() <= link.input().maxVolts())
-                        .orElse(true)));
+                at.state()));
         if (depth < DEEPEST) {
             feeds.outlets().stream()
                     .filter(o -> o.placed().id().equals(link.device().id()))
-                    .forEach(o -> outlet(feeds, o, depth + 1, rows));
+                    .forEach(o -> outlet(analysis, o, depth + 1, rows));
         }
     }
 

@@ -11,11 +11,11 @@ import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
 
 /** The brief as testable demands, each with how it stands and what decides it. */

@@ -73,6 +73,11 @@ public record Standard(
 
         /** Rod pair: diameter, distance between centres, and optical axis over the plane of the centres. */
         record Rods(double diameterMm, double spacingMm, double axisHeightMm, double toleranceMm) implements Facts {
+            /** How far the axis may be off: what the standard says, or the house where it is stricter. */
+            public double toleranceIn(double houseMm) {
+                return Math.min(toleranceMm, houseMm);
+            }
+
             public Rods {
                 Require.within("Rod diameter", diameterMm, 5, 60, "mm");
                 Require.within("Rod spacing", spacingMm, 10, 400, "mm");

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

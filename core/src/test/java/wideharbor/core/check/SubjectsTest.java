@@ -9,6 +9,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;

@@ -12,6 +12,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 
 /** What a badge says, and what counts as what. */

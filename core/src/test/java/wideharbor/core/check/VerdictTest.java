@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.sheet.Requirements;
 import wideharbor.core.testkit.Bag;

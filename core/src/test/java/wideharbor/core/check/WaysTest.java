@@ -15,6 +15,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Way;
 import wideharbor.core.brief.Ways;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

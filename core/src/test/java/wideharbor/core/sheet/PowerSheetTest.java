@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.PowerSheet.Change;
 import wideharbor.core.testkit.Bag;
@@ -50,7 +51,7 @@ class PowerSheetTest {
         assertEquals(11.625, tree.get(2).volts().orElseThrow().from(), 1e-9);
         assertEquals(45 / 11.625, tree.get(2).amps(), 1e-9);
         assertTrue(tree.get(3).free());
-        assertTrue(tree.stream().allMatch(PowerSheet.Row::met));
+        assertTrue(tree.stream().allMatch(r -> r.state() == CheckState.FINE));
     }
 
     /** 100 Wh · 0.9 / 45 W = 2 h: four hours take two; one is at hand, so two hours are dark. */

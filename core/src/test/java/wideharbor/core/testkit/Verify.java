@@ -8,13 +8,13 @@ import java.util.Optional;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
 
 /** Reads as the rule: {@code verify(new OutputLoad()).given(rig).finds(…)}. */
 public final class Verify {

@@ -2,17 +2,17 @@ package wideharbor.core.check.balance;
 
 import static wideharbor.core.job.Subject.part;
 
+import wideharbor.core.analysis.CarriedMass;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Mass;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.quantity.Figure;
-import wideharbor.core.quantity.Span;
+import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** The carried mass lies in the brief's window and the support's payload, with each lens. */
@@ -36,61 +36,47 @@ final class MassWindow implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Mass carried = analysis.carried();
-        String support = analysis.rig().configuration().support();
-        if (!carried.isComplete()) {
+        CarriedMass carried = CarriedMass.of(analysis);
+        Subject support = part(analysis.rig().configuration().support());
+        if (!carried.mass().isComplete()) {
             results.notChecked(
-                    About.of("weighed", part(support)),
-                    "no mass on file for " + String.join(", ", carried.unweighed()));
+                    About.of("weighed", support),
+                    "no mass on file for " + String.join(", ", carried.mass().unweighed()));
             return;
         }
-        payload(analysis, results, carried, support);
-        double floor = analysis.job().brief().massFloorGrams();
-        double ceiling = analysis.job().brief().massCeilingGrams();
-        if (floor > 0 || ceiling > 0) {
-            judge(
-                    results,
-                    About.of("brief", part(support)),
-                    Severity.CAUTION,
-                    carried,
-                    new Span(floor, ceiling > 0 ? ceiling : 1e9),
-                    "The brief's window for the carried mass.");
-        }
-    }
-
-    private static void payload(RigAnalysis analysis, Results results, Mass carried, String support) {
-        analysis.rig()
-                .find(support)
-                .flatMap(p -> p.type().facet(Facet.Support.class))
-                .ifPresent(f -> judge(
+        carried.payload()
+                .ifPresent(p -> judge(
                         results,
-                        About.of("payload", part(support)),
+                        About.of("payload", support),
                         Severity.STOP,
-                        carried,
-                        new Span(f.minPayloadGrams(), f.maxPayloadGrams()),
+                        p,
                         "Outside its payload the head springs back or drops."));
+        carried.brief()
+                .ifPresent(w -> judge(
+                        results,
+                        About.of("brief", support),
+                        Severity.CAUTION,
+                        w,
+                        "The brief's window for the carried mass."));
     }
 
-    private static void judge(Results results, About about, Severity severity, Mass carried, Span window, String why) {
-        Span range = carried.range();
-        Evidence evidence = Evidence.Amount.between(carried.grams(), window.from(), window.to(), "g")
-                .ranging(range, Figure.Source.MAKER);
-        if (window.encloses(range, 0.5)) {
+    private static void judge(Results results, About about, Severity severity, Judgement mass, String why) {
+        if (mass.isFine()) {
             results.fine();
-        } else if (window.holds(carried.grams(), 0)) {
+        } else if (mass.state() == CheckState.UNDECIDED) {
             results.undecided(
                     about,
-                    "Carried mass " + Words.kg(carried.grams()) + " may pass the window",
-                    evidence,
+                    "Carried mass " + Words.kg(mass.value()) + " may pass the window",
+                    Evidence.Amount.of(mass),
                     why + " The masses on file are not exact enough to tell.");
         } else {
-            boolean heavy = carried.grams() > window.to();
-            double by = heavy ? carried.grams() - window.to() : window.from() - carried.grams();
+            boolean heavy = mass.value() > mass.to();
+            double by = heavy ? mass.value() - mass.to() : mass.from() - mass.value();
             results.found(
                     severity,
                     about,
                     Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit",
-                    evidence,
+                    Evidence.Amount.of(mass),
                     why);
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.balance.SlideForSet;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
@@ -19,7 +20,8 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
-import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
@@ -57,20 +59,14 @@ final class SlideForBalance implements Check {
                     "no mass on file for " + String.join(", ", balance.carried().unweighed()));
             return;
         }
-        Span off = balance.offMm();
-        double tolerance = balance.toleranceMm();
-        double middle = (off.from() + off.to()) / 2;
-        if (off.from() >= -tolerance && off.to() <= tolerance) {
+        Judgement judged = balance.judgement();
+        if (judged.isFine()) {
             results.fine();
             return;
         }
-        Evidence evidence =
-                Evidence.Amount.between(middle, -tolerance, tolerance, "mm").ranging(off, Figure.Source.MAKER);
-        String lens = analysis.build()
-                .lens(analysis.rig().lens())
-                .map(l -> " with " + l.title())
-                .orElse("");
-        if (off.to() >= -tolerance && off.from() <= tolerance && Math.abs(middle) <= tolerance) {
+        Evidence evidence = Evidence.Amount.of(judged);
+        String lens = analysis.withLens();
+        if (judged.state() == CheckState.UNDECIDED) {
             results.undecided(
                     About.of("balance", part(support)),
                     "Balance " + lens.trim() + " lies on the edge of the tolerance",
@@ -78,7 +74,7 @@ final class SlideForBalance implements Check {
                     "The masses on file are not exact enough to tell.");
             return;
         }
-        judge(results, support, balance, middle, evidence, lens);
+        judge(results, support, balance, judged.value(), evidence, lens);
     }
 
     private static void judge(
@@ -153,25 +149,25 @@ final class SlideForBalance implements Check {
 
     /** The middle of the settings at which every lens is within tolerance; empty when none serves all. */
     private static Optional<Double> forAll(RigAnalysis analysis, SettingKey key) {
-        double low = Double.NEGATIVE_INFINITY;
-        double high = Double.POSITIVE_INFINITY;
-        for (var lens : analysis.build().lenses()) {
-            Rig rig =
-                    Rig.resolve(analysis.build(), analysis.rig().configuration().id(), lens.id(), analysis.catalogue());
-            Optional<SlideBalance> balance = SlideBalance.of(rig);
-            Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide);
-            if (slide.isEmpty()
-                    || !slide.get().motion().key().equals(key)
-                    || slide.get().movesGrams() <= 0) {
+        List<SlideForSet.WithLens> all = new ArrayList<>();
+        Optional<Span> travel = Optional.empty();
+        for (String lens : analysis.build().lensIds()) {
+            Optional<SlideBalance> balance = SlideBalance.of(
+                    Rig.resolve(analysis.build(), analysis.rig().configuration().id(), lens, analysis.catalogue()));
+            Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide)
+                    .filter(s -> s.motion().key().equals(key) && s.movesGrams() > 0);
+            if (slide.isEmpty()) {
                 return Optional.empty();
             }
-            double spread = balance.get().offMm().length() / 2;
-            double room = (balance.get().toleranceMm() - spread)
-                    * balance.get().carried().grams()
-                    / slide.get().movesGrams();
-            low = Math.max(low, slide.get().balancedValue() - room);
-            high = Math.min(high, slide.get().balancedValue() + room);
+            SlideBalance b = balance.get();
+            SlideBalance.Slide s = slide.get();
+            all.add(new SlideForSet.WithLens(
+                    s.motion().value(),
+                    -s.cameraShiftMm() * s.movesGrams() / b.carried().grams(),
+                    b.toleranceMm() - b.offMm().length() / 2,
+                    s.sense() * s.movesGrams() / b.carried().grams()));
+            travel = Optional.of(s.motion().range());
         }
-        return low <= high ? Optional.of((low + high) / 2) : Optional.empty();
+        return travel.flatMap(t -> SlideForSet.of(t, all)).map(x -> (x.from() + x.to()) / 2);
     }
 }

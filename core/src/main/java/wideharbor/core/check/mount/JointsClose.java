@@ -46,12 +46,12 @@ final class JointsClose implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        double gapLimit = analysis.rule(Rule.CLOSURE_GAP);
         double angleLimit = analysis.rule(Rule.CLOSURE_ANGLE);
         for (Closing closing : analysis.rig().closings()) {
             String a = analysis.rig().title(closing.joint().parent().placement());
             String b = analysis.rig().title(closing.joint().child().placement());
             double miss = Math.max(Math.abs(closing.gapMm()), closing.offsetMm());
+            double gapLimit = analysis.rule(isDocked(analysis, closing.joint()) ? Rule.DOCK_BAND : Rule.CLOSURE_GAP);
             if (miss > gapLimit + 1e-6) {
                 String how = Math.abs(closing.gapMm()) < closing.offsetMm()
                         ? " off"
@@ -89,12 +89,19 @@ final class JointsClose implements Check {
         analysis.rig().closings().stream()
                 .map(Closing::joint)
                 .filter(j -> j.id().equals(joint))
-                .filter(j -> analysis.standards()
-                                .require(analysis.rig().port(j.parent()).standard())
-                                .family()
-                        == Family.DOCK)
+                .filter(j -> isDocked(analysis, j))
                 .forEach(j -> all.addAll(docking(j, analysis)));
         return all;
+    }
+
+    /**
+     * A front unit's coupler is read with a feeler: what is seated there is a tenth, on the Bench as in the calculator.
+     */
+    private static boolean isDocked(RigAnalysis analysis, Joint joint) {
+        return analysis.standards()
+                        .require(analysis.rig().port(joint.parent()).standard())
+                        .family()
+                == Family.DOCK;
     }
 
     /** The camera that stands low over the unit's rods is lifted off them; one that stands high is let down. */

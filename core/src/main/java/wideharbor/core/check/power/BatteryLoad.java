@@ -4,6 +4,7 @@ import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
 import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.BatteryDraw;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.About;
@@ -14,7 +15,6 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
-import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -40,31 +40,32 @@ final class BatteryLoad implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        for (FeedTree.Source source : analysis.feeds().sources()) {
-            FeedTree.Load load = analysis.feeds().loadOn(source);
-            About about = About.of("draw", part(source.battery().id()));
-            if (!load.isComplete()) {
-                results.notChecked(about, "no draw on file for " + String.join(", ", load.unknown()));
-            } else if (load.runningWatts() > source.spec().continuousWatts()) {
-                results.found(
-                        about.as("running"),
-                        source.battery().title() + " gives "
-                                + Words.watts(source.spec().continuousWatts()) + ", draws "
-                                + Words.watts(load.runningWatts()),
-                        Evidence.Amount.atMost(
-                                load.runningWatts(), source.spec().continuousWatts(), "W"),
-                        "All devices on at once.");
-            } else if (load.peakWatts() > source.spec().peakWatts()) {
-                results.found(
-                        about.as("peak"),
-                        source.battery().title() + " peaks at "
-                                + Words.watts(source.spec().peakWatts()) + ", is asked for "
-                                + Words.watts(load.peakWatts()),
-                        Evidence.Amount.atMost(load.peakWatts(), source.spec().peakWatts(), "W"),
-                        "All devices at peak at once.");
-            } else {
-                results.fine();
-            }
+        analysis.feeds().sources().forEach(s -> judge(BatteryDraw.of(analysis, s), results));
+    }
+
+    private static void judge(BatteryDraw draw, Results results) {
+        String title = draw.source().battery().title();
+        About about = About.of("draw", part(draw.source().battery().id()));
+        if (!draw.load().isComplete()) {
+            results.notChecked(
+                    about,
+                    "no draw on file for " + String.join(", ", draw.load().unknown()));
+        } else if (draw.running().isFound()) {
+            results.found(
+                    about.as("running"),
+                    title + " gives " + Words.watts(draw.running().to()) + ", draws "
+                            + Words.watts(draw.running().value()),
+                    Evidence.Amount.of(draw.running()),
+                    "All devices on at once.");
+        } else if (draw.peak().isFound()) {
+            results.found(
+                    about.as("peak"),
+                    title + " peaks at " + Words.watts(draw.peak().to()) + ", is asked for "
+                            + Words.watts(draw.peak().value()),
+                    Evidence.Amount.of(draw.peak()),
+                    "All devices at peak at once.");
+        } else {
+            results.fine();
         }
     }
 

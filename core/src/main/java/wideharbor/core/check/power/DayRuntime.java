@@ -9,7 +9,6 @@ import wideharbor.core.analysis.ChargeForDay;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
-import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Facet;
@@ -24,7 +23,6 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.job.Subject;
-import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
@@ -57,71 +55,42 @@ final class DayRuntime implements Check {
         if (analysis.feeds().sources().isEmpty()) {
             return;
         }
-        List<DayPlates.DayPlate> plates = DayPlates.of(analysis);
-        ChargeForDay day = ChargeForDay.of(analysis, plates);
+        ChargeForDay day = ChargeForDay.of(analysis);
         if (!day.unknown().isEmpty()) {
             results.notChecked(DAY, "no draw or capacity on file for " + String.join(", ", day.unknown()));
-        } else if (analysis.job().brief().asks().shoot().day().isEmpty()) {
-            onEnd(analysis, day, results);
+        } else if (day.lasts().isFine()) {
+            results.fine();
         } else {
-            inBlocks(analysis, plates, results);
+            results.found(
+                    DAY,
+                    "Day outlasts the batteries at " + degrees(coldest(analysis)),
+                    Evidence.Amount.of(day.lasts()),
+                    day.worst().map(p -> inBlocks(day, p)).orElseGet(() -> onEnd(day)));
         }
     }
 
+    private static double coldest(RigAnalysis analysis) {
+        return DayPlates.day(analysis.job().brief()).stream()
+                .mapToDouble(DayBlock::celsius)
+                .min()
+                .orElseThrow();
+    }
+
     /** Nobody wrote the day: its hours on end, nothing charged. */
-    private static void onEnd(RigAnalysis analysis, ChargeForDay day, Results results) {
-        double needed = ChargeForDay.hoursNeeded(analysis);
-        if (day.hours() >= needed - 1e-9) {
-            results.fine();
-            return;
-        }
-        results.found(
-                DAY,
-                "Day outlasts the batteries at "
-                        + degrees(analysis.job().brief().temperatureC()),
-                Evidence.Amount.atLeast(day.hours(), needed, "h"),
-                "All charge in the package gives " + Words.hours(day.hours()) + " at " + Words.watts(day.watts())
-                        + "; the brief asks for " + Words.hours(needed) + " on.");
+    private static String onEnd(ChargeForDay day) {
+        return "All charge in the package gives " + Words.hours(day.lasts().value()) + " at "
+                + Words.watts(day.watts()) + "; the brief asks for "
+                + Words.hours(day.lasts().from()) + " on.";
     }
 
     /**
      * The day as it is written, with standby, meals and what is charged meanwhile: the plate that is dark for longest.
      */
-    private static void inBlocks(RigAnalysis analysis, List<DayPlates.DayPlate> plates, Results results) {
-        List<DayBlock> day = analysis.job().brief().asks().shoot().day();
-        double on = analysis.job().brief().hoursOn();
-        DayPlates.DayPlate worst = null;
-        double dark = 0;
-        for (DayPlates.DayPlate plate : plates) {
-            double here = dark(analysis, plate, plate.cells(), plate.chargers());
-            if (here > dark + 1e-9) {
-                dark = here;
-                worst = plate;
-            }
-        }
-        if (worst == null) {
-            results.fine();
-            return;
-        }
-        double coldest = day.stream().mapToDouble(DayBlock::celsius).min().orElse(20);
-        results.found(
-                DAY,
-                "Day outlasts the batteries at " + degrees(coldest),
-                Evidence.Amount.atLeast(on - dark, on, "h"),
-                worst.cells().size() + " batteries for "
-                        + worst.source().plate().map(Placed::title).orElse("the plate") + " and "
-                        + worst.chargers().bays() + " bays leave " + Words.hours(dark) + " of the day without power.");
-    }
-
-    /** Hours of the written day with nothing left to put on; none when a figure is missing. */
-    private static double dark(
-            RigAnalysis analysis, DayPlates.DayPlate plate, List<ItemType> cells, DayOfPower.Chargers chargers) {
-        double reserve = analysis.rule(Rule.RUNTIME_RESERVE);
-        return plate.plate(cells, reserve)
-                .map(p -> DayOfPower.of(
-                                p, DayPlates.day(analysis.job().brief()), analysis.rule(Rule.USABLE_CHARGE), chargers)
-                        .darkHours())
-                .orElse(0.0);
+    private static String inBlocks(ChargeForDay day, DayPlates.DayPlate worst) {
+        return worst.cells().size() + " batteries for "
+                + worst.source().plate().map(Placed::title).orElse("the plate") + " and "
+                + worst.chargers().bays() + " bays leave "
+                + Words.hours(day.lasts().from() - day.lasts().value()) + " of the day without power.";
     }
 
     private static String degrees(double celsius) {
@@ -166,12 +135,12 @@ final class DayRuntime implements Check {
         ChargeForDay there = ChargeForDay.of(analysis);
         double each = ChargeForDay.charge(kind, analysis);
         double needed = ChargeForDay.hoursNeeded(analysis) * there.watts();
-        boolean written = !analysis.job().brief().asks().shoot().day().isEmpty();
+        boolean written = there.written();
         for (int more = 1; more <= MOST_PIECES; more++) {
             List<ItemType> cells = new ArrayList<>(plate.cells());
             cells.addAll(Collections.nCopies(more, kind));
             boolean enough = written
-                    ? dark(analysis, plate, cells, plate.chargers()) <= 1e-9
+                    ? ChargeForDay.dark(analysis, plate, cells) <= 1e-9
                     : there.wattHours() + more * each >= needed - 1e-9;
             if (enough) {
                 return Optional.of(written ? more * plates : more);

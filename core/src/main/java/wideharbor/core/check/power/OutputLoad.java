@@ -7,7 +7,6 @@ import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
@@ -48,45 +47,43 @@ final class OutputLoad implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (FeedTree.Outlet outlet : analysis.feeds().outlets()) {
             if (outlet.link().isPresent()) {
-                judge(analysis, outlet, results);
+                judge(OutletLoad.of(analysis, outlet), results);
             }
         }
     }
 
-    private static void judge(RigAnalysis analysis, FeedTree.Outlet outlet, Results results) {
-        FeedTree.Load load = analysis.feeds().loadOn(outlet);
-        About about = About.of("draw", socket(outlet.ref()));
+    private static void judge(OutletLoad out, Results results) {
+        About about = About.of("draw", socket(out.outlet().ref()));
+        FeedTree.Load load = out.load();
         if (!load.isComplete()) {
             results.notChecked(about, "no draw on file for " + String.join(", ", load.unknown()));
             return;
         }
-        String name = outlet.placed()
+        String name = out.outlet()
+                        .placed()
                         .type()
-                        .socket(outlet.spec().socket())
+                        .socket(out.outlet().spec().socket())
                         .orElseThrow()
-                        .title() + " of " + outlet.placed().title();
-        double share = 1 - analysis.rule(Rule.OUTPUT_MARGIN);
-        double limit = outlet.spec().continuousWatts() * share;
-        double ampLimit = outlet.spec().continuousAmps() * share;
-        double amps = OutletLoad.amps(analysis.feeds(), outlet).orElse(0.0);
-        if (load.runningWatts() > limit + 1e-6) {
+                        .title() + " of " + out.outlet().placed().title();
+        if (out.running().isFound()) {
             results.found(
                     about.as("running"),
-                    name + " gives " + Words.watts(limit) + ", draws " + Words.watts(load.runningWatts()),
-                    Evidence.Amount.atMost(load.runningWatts(), limit, "W"),
+                    name + " gives " + Words.watts(out.running().to()) + ", draws " + Words.watts(load.runningWatts()),
+                    Evidence.Amount.of(out.running()),
                     "Running load over the continuous rating.");
-        } else if (amps > ampLimit + 1e-6) {
+        } else if (out.amperes().isFound()) {
             results.found(
                     about.as("amperes"),
-                    name + " gives " + Words.one(ampLimit) + " A, draws " + Words.one(amps) + " A",
-                    Evidence.Amount.atMost(amps, ampLimit, "A"),
+                    name + " gives " + Words.one(out.amperes().to()) + " A, draws "
+                            + Words.one(out.amperes().value()) + " A",
+                    Evidence.Amount.of(out.amperes()),
                     "At the end of the charge the same watts take more amperes.");
-        } else if (load.peakWatts() > outlet.spec().peakWatts() + 1e-6) {
+        } else if (out.peak().isFound()) {
             results.found(
                     about.as("peak"),
-                    name + " peaks at " + Words.watts(outlet.spec().peakWatts()) + ", is asked for "
+                    name + " peaks at " + Words.watts(out.peak().to()) + ", is asked for "
                             + Words.watts(load.peakWatts()),
-                    Evidence.Amount.atMost(load.peakWatts(), outlet.spec().peakWatts(), "W"),
+                    Evidence.Amount.of(out.peak()),
                     "All on at once, at boot or in motion.");
         } else {
             results.fine();

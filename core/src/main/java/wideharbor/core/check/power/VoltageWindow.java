@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.InputVolts;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Facet;
@@ -21,9 +22,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.power.FeedTree;
-import wideharbor.core.power.Volts;
-import wideharbor.core.quantity.Figure;
-import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -49,65 +48,54 @@ final class VoltageWindow implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        for (Placed device : analysis.rig().attached()) {
-            for (Facet.PowerInput input : device.type().facets(Facet.PowerInput.class)) {
-                judge(analysis, device, input, results);
-            }
+        InputVolts.of(analysis).forEach(at -> judge(analysis, at, results));
+    }
+
+    private static void judge(RigAnalysis analysis, InputVolts at, Results results) {
+        switch (at.how()) {
+            case ITSELF -> results.fine();
+            case FED -> fed(at, at.volts().orElseThrow(), results);
+            case NO_CABLE ->
+                results.found(
+                        About.of("feed", socket(at.ref())),
+                        at.device().title() + " has no power",
+                        new Evidence.Statement("no cable", "a feed of " + window(at.input())),
+                        "No power cable reaches it.");
+            case NO_BATTERY ->
+                results.found(
+                        About.of("source", socket(at.ref())),
+                        at.device().title() + " has no battery behind it",
+                        new Evidence.Statement(
+                                "a feed that ends at "
+                                        + at.outlet().orElseThrow().placed().title(),
+                                "a battery"),
+                        "The feed leads to no battery.");
+            case UNKNOWN_DRAW ->
+                results.notChecked(
+                        About.of("draw", socket(at.ref())),
+                        "no draw on file for "
+                                + String.join(
+                                        ", ",
+                                        analysis.feeds()
+                                                .loadOn(at.outlet().orElseThrow())
+                                                .unknown()));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed device, Facet.PowerInput input, Results results) {
-        SocketRef ref = new SocketRef(device.id(), input.socket());
-        Optional<FeedTree.Outlet> outlet = analysis.feeds().feeding(ref);
-        if (outlet.isEmpty()) {
-            if (device.type().facet(Facet.Battery.class).isPresent()) {
-                results.fine();
-                return;
-            }
-            results.found(
-                    About.of("feed", socket(ref)),
-                    device.title() + " has no power",
-                    new Evidence.Statement("no cable", "a feed of " + window(input)),
-                    "No power cable reaches it.");
-            return;
-        }
-        Optional<Span> volts = Volts.atDevice(analysis.feeds(), outlet.get());
-        if (volts.isEmpty()) {
-            noVolts(analysis, device, outlet.get(), ref, results);
-            return;
-        }
-        if (volts.get().from() >= input.minVolts() - 1e-6 && volts.get().to() <= input.maxVolts() + 1e-6) {
+    private static void fed(InputVolts at, Judgement volts, Results results) {
+        if (volts.isFine()) {
             results.fine();
             return;
         }
-        boolean low = volts.get().from() < input.minVolts();
-        double worst = low ? volts.get().from() : volts.get().to();
+        boolean low = volts.value() < volts.from();
         results.found(
-                About.of(low ? "low" : "high", socket(ref)),
-                device.title()
+                About.of(low ? "low" : "high", socket(at.ref())),
+                at.device().title()
                         + (low ? " gets " : " is fed ")
-                        + Words.volts(worst)
+                        + Words.volts(volts.value())
                         + (low ? " at the end of the charge" : " at full charge"),
-                Evidence.Amount.between(worst, input.minVolts(), input.maxVolts(), "V")
-                        .ranging(volts.get(), Figure.Source.MAKER),
+                Evidence.Amount.of(volts),
                 low ? "It shuts off before the battery is used up." : "More than it is made for.");
-    }
-
-    private static void noVolts(
-            RigAnalysis analysis, Placed device, FeedTree.Outlet outlet, SocketRef ref, Results results) {
-        if (analysis.feeds().sourceOf(outlet).isEmpty()) {
-            results.found(
-                    About.of("source", socket(ref)),
-                    device.title() + " has no battery behind it",
-                    new Evidence.Statement(
-                            "a feed that ends at " + outlet.placed().title(), "a battery"),
-                    "The feed leads to no battery.");
-            return;
-        }
-        results.notChecked(
-                About.of("draw", socket(ref)),
-                "no draw on file for "
-                        + String.join(", ", analysis.feeds().loadOn(outlet).unknown()));
     }
 
     private static String window(Facet.PowerInput input) {

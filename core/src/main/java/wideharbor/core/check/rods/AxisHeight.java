@@ -5,11 +5,8 @@ import static wideharbor.core.job.Subject.part;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.analysis.RodAxis;
-import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.analysis.RodFit;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -19,10 +16,8 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Spacers;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
-import wideharbor.core.rig.Placed;
-import wideharbor.core.rig.Rig;
-import wideharbor.core.standard.Standard;
 
 /** The optical axis stands over the rods at the height their standard says, along their mid-line. */
 final class AxisHeight implements Check {
@@ -37,7 +32,6 @@ final class AxisHeight implements Check {
             "mounting standards table; confirm with the maker's drawing",
             Severity.STOP,
             false);
-    private static final double PARALLEL_DEGREES = 0.5;
 
     @Override
     public CheckCard card() {
@@ -46,41 +40,30 @@ final class AxisHeight implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        for (Placed rods : analysis.rig().attached()) {
-            rods.type().facet(Facet.Rods.class).ifPresent(facet -> judge(analysis, rods, facet, results));
-        }
+        RodFit.of(analysis).forEach(fit -> judge(fit, results));
     }
 
-    private static void judge(RigAnalysis analysis, Placed rods, Facet.Rods facet, Results results) {
-        Rig rig = analysis.rig();
-        boolean ridden = rig.carriedBy(rods.id()).stream()
-                .flatMap(j -> rig.find(j.child().placement()).stream())
-                .anyMatch(p -> p.type().can(Capability.RIDES_ON_AXIS));
-        Standard standard = analysis.standards().require(rods.port(facet.port()).standard());
-        if (!ridden || !(standard.facts() instanceof Standard.Facts.Rods need)) {
-            return;
-        }
-        RodAxis over = RodAxis.of(rods, facet.port());
-        double tolerance = Math.min(need.toleranceMm(), analysis.rule(Rule.ROD_HEIGHT_TOLERANCE));
-        double off = over.heightMm() - need.axisHeightMm();
-        if (Math.abs(off) > tolerance + 1e-6) {
+    private static void judge(RodFit fit, Results results) {
+        Subject rods = part(fit.rods().id());
+        if (fit.height().isFound()) {
+            double off = fit.height().value() - fit.neededMm();
             results.found(
-                    About.of("height", part(rods.id())),
+                    About.of("height", rods),
                     "Axis " + Words.mm(Math.abs(off)) + (off < 0 ? " low" : " high") + " over the rods",
-                    Evidence.Amount.between(
-                            over.heightMm(), need.axisHeightMm() - tolerance, need.axisHeightMm() + tolerance, "mm"),
-                    "Matte box and lens support will sit off centre on " + standard.title() + ".");
-        } else if (Math.abs(over.lateralMm()) > tolerance) {
+                    Evidence.Amount.of(fit.height()),
+                    "Matte box and lens support will sit off centre on "
+                            + fit.standard().title() + ".");
+        } else if (fit.sideways().isFound()) {
             results.found(
-                    About.of("sideways", part(rods.id())),
-                    "Axis " + Words.mm(Math.abs(over.lateralMm())) + " beside the rods' mid-line",
-                    Evidence.Amount.between(over.lateralMm(), -tolerance, tolerance, "mm"),
+                    About.of("sideways", rods),
+                    "Axis " + Words.mm(Math.abs(fit.sideways().value())) + " beside the rods' mid-line",
+                    Evidence.Amount.of(fit.sideways()),
                     "What rides on the rods sits beside the lens.");
-        } else if (over.angleDegrees() > PARALLEL_DEGREES) {
+        } else if (fit.angle().isFound()) {
             results.found(
-                    About.of("angle", part(rods.id())),
-                    "Rods " + Words.one(over.angleDegrees()) + "° off the axis",
-                    Evidence.Amount.atMost(over.angleDegrees(), PARALLEL_DEGREES, "°"),
+                    About.of("angle", rods),
+                    "Rods " + Words.one(fit.angle().value()) + "° off the axis",
+                    Evidence.Amount.of(fit.angle()),
                     "What slides along the rods leaves the axis.");
         } else {
             results.fine();

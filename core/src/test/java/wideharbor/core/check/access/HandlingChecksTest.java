@@ -14,12 +14,12 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Socket;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Resting;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

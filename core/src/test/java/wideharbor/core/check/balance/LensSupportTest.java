@@ -13,11 +13,11 @@ import wideharbor.core.balance.LensMoment;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

@@ -61,7 +61,7 @@ class BriefChecksTest {
         void aChangeToNowhereIsAStop() {
             verify(new ChangeDemands())
                     .given(Bag.onRods(300).asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, "vest", 5, false))))
-                    .finds(Severity.STOP, wideharbor.core.check.CheckState.FOUND);
+                    .finds(Severity.STOP, wideharbor.core.quantity.CheckState.FOUND);
         }
 
         @Test
@@ -129,7 +129,7 @@ class BriefChecksTest {
         void withoutAFigureItIsNotChecked() {
             verify(new CloseFocus())
                     .given(lens(0, 700))
-                    .finds(Severity.CAUTION, wideharbor.core.check.CheckState.NOT_CHECKED);
+                    .finds(Severity.CAUTION, wideharbor.core.quantity.CheckState.NOT_CHECKED);
         }
     }
 

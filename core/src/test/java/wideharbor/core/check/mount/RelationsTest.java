@@ -16,10 +16,10 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Relation;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 

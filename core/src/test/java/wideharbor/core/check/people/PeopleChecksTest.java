@@ -18,12 +18,12 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
-import wideharbor.core.check.CheckState;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.people.Operator;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Rigs;
 
 /** A box of a body on a pad whose datum is the rig's origin: left, up and ahead of the shoulder are x, y and z. */

@@ -1,4 +1,4 @@
-package wideharbor.core.check;
+package wideharbor.core.quantity;
 
 /** The four ways a check can end, worst last for merging. */
 public enum CheckState {

@@ -1,0 +1,49 @@
+package wideharbor.core.analysis;
+
+import java.util.Optional;
+import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
+
+/**
+ * What the support carries, against its payload and against the brief's window.
+ *
+ * @param payload empty when no support says what it carries
+ * @param brief empty when the brief asks for nothing
+ */
+public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judgement> brief) {
+    private static final double ROUNDING_GRAMS = 0.5;
+    private static final double NO_CEILING_GRAMS = 1e9;
+
+    public static CarriedMass of(RigAnalysis analysis) {
+        Mass carried = analysis.carried();
+        Optional<Judgement> payload = analysis.rig()
+                .find(analysis.rig().configuration().support())
+                .flatMap(p -> p.type().facet(Facet.Support.class))
+                .map(f -> judged(carried, f.minPayloadGrams(), f.maxPayloadGrams()));
+        Brief brief = analysis.job().brief();
+        boolean asks = brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0;
+        double ceiling = brief.massCeilingGrams() > 0 ? brief.massCeilingGrams() : NO_CEILING_GRAMS;
+        return new CarriedMass(
+                carried,
+                payload,
+                asks ? Optional.of(judged(carried, brief.massFloorGrams(), ceiling)) : Optional.empty());
+    }
+
+    private static Judgement judged(Mass carried, double from, double to) {
+        Judgement judged = Judgement.within(carried.grams(), carried.range(), from, to, ROUNDING_GRAMS, "g");
+        return carried.isComplete() ? judged : judged.unknown();
+    }
+
+    /** How it stands against the payload; fine where nobody says one. */
+    public CheckState payloadState() {
+        return payload.map(Judgement::state).orElse(CheckState.FINE);
+    }
+
+    /** How it stands against the brief; fine where that asks for nothing. */
+    public CheckState briefState() {
+        return brief.map(Judgement::state).orElse(CheckState.FINE);
+    }
+}

@@ -1,0 +1,87 @@
+package wideharbor.core.analysis;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.Volts;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
+
+/**
+ * What a device gets at a power input.
+ *
+ * @param outlet that feeds it
+ * @param volts from the end of the usable charge to full, at the device, against its window; empty where none reach it
+ */
+public record InputVolts(
+        Placed device,
+        Facet.PowerInput input,
+        SocketRef ref,
+        How how,
+        Optional<FeedTree.Outlet> outlet,
+        Optional<Judgement> volts) {
+    private static final double ROUNDING = 1e-6;
+
+    /** How it is fed. */
+    public enum How {
+        FED,
+        /** By a battery of its own. */
+        ITSELF,
+        NO_CABLE,
+        /** The feed leads to no battery. */
+        NO_BATTERY,
+        /** A draw on the way is not on file. */
+        UNKNOWN_DRAW
+    }
+
+    /** Every power input of a rig, in the order of the rig. */
+    public static List<InputVolts> of(RigAnalysis analysis) {
+        List<InputVolts> all = new ArrayList<>();
+        for (Placed device : analysis.rig().attached()) {
+            for (Facet.PowerInput input : device.type().facets(Facet.PowerInput.class)) {
+                all.add(of(analysis, device, input));
+            }
+        }
+        return all;
+    }
+
+    public static InputVolts of(RigAnalysis analysis, Placed device, Facet.PowerInput input) {
+        SocketRef ref = new SocketRef(device.id(), input.socket());
+        Optional<FeedTree.Outlet> outlet = analysis.feeds().feeding(ref);
+        if (outlet.isEmpty()) {
+            boolean own = device.type().facet(Facet.Battery.class).isPresent();
+            return new InputVolts(device, input, ref, own ? How.ITSELF : How.NO_CABLE, outlet, Optional.empty());
+        }
+        Optional<Span> volts = Volts.atDevice(analysis.feeds(), outlet.get());
+        if (volts.isPresent()) {
+            return new InputVolts(device, input, ref, How.FED, outlet, volts.map(v -> judged(v, input)));
+        }
+        boolean source = analysis.feeds().sourceOf(outlet.get()).isPresent();
+        return new InputVolts(device, input, ref, source ? How.UNKNOWN_DRAW : How.NO_BATTERY, outlet, Optional.empty());
+    }
+
+    /**
+     * The end of the range that is worst decides: a device shuts off at its lowest volts, whatever it gets at others.
+     */
+    private static Judgement judged(Span volts, Facet.PowerInput input) {
+        boolean low = volts.from() < input.minVolts() - ROUNDING;
+        double worst = low ? volts.from() : volts.to();
+        boolean fits = !low && volts.to() <= input.maxVolts() + ROUNDING;
+        return new Judgement(
+                worst, volts, input.minVolts(), input.maxVolts(), "V", fits ? CheckState.FINE : CheckState.FOUND);
+    }
+
+    public CheckState state() {
+        return switch (how) {
+            case ITSELF -> CheckState.FINE;
+            case FED -> volts.map(Judgement::state).orElse(CheckState.NOT_CHECKED);
+            case UNKNOWN_DRAW -> CheckState.NOT_CHECKED;
+            case NO_CABLE, NO_BATTERY -> CheckState.FOUND;
+        };
+    }
+}
