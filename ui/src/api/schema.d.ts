@@ -1565,9 +1565,195 @@ export interface components {
         Edit: {
             configuration: string;
             lens: string;
+            only: boolean;
+            request: components["schemas"]["EditRequest"];
             /** Format: int32 */
             revision: number;
-            wish: components["schemas"]["Wish"];
+        };
+        EditAdd: {
+            item: string;
+            itemPort: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ADD";
+            port: string;
+        };
+        EditCarry: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CARRY";
+            placement: string;
+        };
+        EditComeBack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COME_BACK";
+            /** Format: int64 */
+            state: number;
+        };
+        EditCopy: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COPY";
+            title: string;
+        };
+        EditDerive: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DERIVE";
+            title: string;
+        };
+        EditFix: {
+            finding: string;
+            fix: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FIX";
+        };
+        EditImprovise: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "IMPROVISE";
+            limit: string;
+            placement: string;
+        };
+        EditLay: {
+            along: string[];
+            bay: string;
+            cable: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LAY";
+        };
+        EditOtherShoulder: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "OTHER_SHOULDER";
+            title: string;
+        };
+        EditPlug: {
+            from: string;
+            item: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PLUG";
+            to: string;
+        };
+        EditPortrait: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PORTRAIT";
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT";
+            title: string;
+        };
+        EditRemove: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REMOVE";
+            placement: string;
+            withDependants: boolean;
+        };
+        EditRename: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RENAME";
+            title: string;
+        };
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRestore: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RESTORE";
+            placement: string;
+        };
+        EditSet: {
+            key: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SET";
+            /** Format: double */
+            value: number;
+        };
+        EditTight: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TIGHT";
+            title: string;
+        };
+        EditTip: {
+            at: number[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TIP";
+            placement: string;
+        };
+        EditTried: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TRIED";
+            placement: string;
+        };
+        EditUnconfigure: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNCONFIGURE";
+        };
+        EditUnplug: {
+            cable: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNPLUG";
+        };
+        EditWeigh: {
+            /** Format: double */
+            grams: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WEIGH";
+            placement: string;
         };
         End: {
             connector: string;
@@ -2782,24 +2968,6 @@ export interface components {
             sectionMm2: number;
             /** Format: double */
             voltsThere: number;
-        };
-        Wish: {
-            along: string[];
-            at: number[];
-            finding: string;
-            fix: string;
-            item: string;
-            itemPort: string;
-            key: string;
-            /** @enum {string} */
-            kind: "SET" | "REMOVE" | "RESTORE" | "ADD" | "WEIGH" | "TRIED" | "IMPROVISE" | "TIP" | "DERIVE" | "COPY" | "RENAME" | "UNCONFIGURE" | "CARRY" | "PORTRAIT" | "OTHER_SHOULDER" | "TIGHT" | "PLUG" | "UNPLUG" | "LAY" | "COME_BACK" | "FIX";
-            only: boolean;
-            placement: string;
-            port: string;
-            text: string;
-            /** Format: double */
-            value: number;
-            withDependants: boolean;
         };
         Written: {
             text: string;

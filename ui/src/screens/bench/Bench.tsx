@@ -14,11 +14,12 @@ import { FitDialog } from './FitDialog';
 import { HandsDialog } from './HandsDialog';
 import { KeysDialog } from './KeysDialog';
 import { LeftDialog } from './LeftDialog';
-import { scoped, wish } from './logic';
+import { scoped } from './logic';
 import type { Finding } from './logic';
 import { MetersBar } from './MetersBar';
 import { StackPanel } from './StackPanel';
 import { useBench } from './useBench';
+import type { DoAct } from './useBench';
 import { useBenchKeys } from './useBenchKeys';
 import type { BenchActions } from './useBenchKeys';
 
@@ -42,7 +43,7 @@ export function Bench({ spot, canEdit, session }: Props) {
   const { query, busy, act, foresee, drop } = useBench(spot, (configuration) => go('config', configuration));
   const bench = query.data;
   const only = search.get('only') === '1';
-  const run: (a: Parameters<typeof act>[0]) => void = (a) => void act(scoped(a, only)).catch(() => undefined);
+  const run: DoAct = (a) => void act(a.kind === 'edit' ? { kind: 'edit', ...scoped(a.request, only) } : a).catch(() => undefined);
 
   const undo = () => {
     if (!bench?.undo) return;
@@ -55,12 +56,12 @@ export function Bench({ spot, canEdit, session }: Props) {
     });
   };
 
-  const remove = (placement: string, withDependants: boolean) => run({ kind: 'wish', wish: wish('REMOVE', { placement, withDependants }) });
+  const remove = (placement: string, withDependants: boolean) => run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants } });
 
   const actions: BenchActions = {
     canEdit,
     choose: (id) => go('part', id),
-    set: (key, value) => run({ kind: 'wish', wish: wish('SET', { key, value }) }),
+    set: (key, value) => run({ kind: 'edit', request: { kind: 'SET', key, value } }),
     askRemove: (placement) => {
       const row = bench?.stack.find((r) => r.placement === placement);
       if (!row || row.root || !canEdit) return;
@@ -101,8 +102,8 @@ export function Bench({ spot, canEdit, session }: Props) {
   };
   useBenchKeys(bench, chosen, actions, fitting !== null || open !== null);
 
-  const sliding = (key: string, value: number) => scoped({ kind: 'wish' as const, wish: wish('SET', { key, value }) }, only);
-  const slide = { onDrop: (key: string, value: number) => drop(sliding(key, value).wish), onRest: (key: string, value: number) => foresee(sliding(key, value).wish) };
+  const sliding = (key: string, value: number) => scoped({ kind: 'SET', key, value }, only);
+  const slide = { onDrop: (key: string, value: number) => drop(sliding(key, value)), onRest: (key: string, value: number) => foresee(sliding(key, value)) };
 
   const more = [
     { label: 'Mounting points (m)', onClick: actions.budget },
@@ -140,7 +141,7 @@ export function Bench({ spot, canEdit, session }: Props) {
           onClose={() => setFitting(null)}
           onAdd={(port, offer) => {
             setFitting(null);
-            run({ kind: 'wish', wish: wish('ADD', { port, item: offer.item, itemPort: offer.port }) });
+            run({ kind: 'edit', request: { kind: 'ADD', port, item: offer.item, itemPort: offer.port } });
           }}
         />
       )}
@@ -159,9 +160,9 @@ export function Bench({ spot, canEdit, session }: Props) {
         <ConfigurationDialog
           bench={bench}
           onClose={close}
-          onWish={(w) => {
+          onRequest={(request) => {
             close();
-            run({ kind: 'wish', wish: w });
+            run({ kind: 'edit', request });
           }}
         />
       )}
@@ -186,7 +187,7 @@ export function Bench({ spot, canEdit, session }: Props) {
           onClose={close}
           onComeBack={(id) => {
             close();
-            run({ kind: 'wish', wish: wish('COME_BACK', { key: String(id) }) });
+            run({ kind: 'edit', request: { kind: 'COME_BACK', state: id } });
           }}
         />
       )}

@@ -1,20 +1,34 @@
 import { Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { wish } from './logic';
 
-type Kind = 'DERIVE' | 'COPY' | 'PORTRAIT' | 'OTHER_SHOULDER' | 'TIGHT' | 'RENAME' | 'CARRY' | 'UNCONFIGURE';
+type Request = Schemas['EditRequest'];
+type Titled = 'DERIVE' | 'COPY' | 'OTHER_SHOULDER' | 'TIGHT' | 'RENAME';
+type Kind = Titled | 'PORTRAIT' | 'CARRY' | 'UNCONFIGURE';
+
+function requested(kind: Kind, title: string, side: 'LEFT' | 'RIGHT', placement: string): Request {
+  switch (kind) {
+    case 'PORTRAIT':
+      return { kind, title, side };
+    case 'CARRY':
+      return { kind, placement };
+    case 'UNCONFIGURE':
+      return { kind };
+    default:
+      return { kind, title };
+  }
+}
 
 interface Props {
   bench: Schemas['Bench'];
   onClose: () => void;
-  onWish: (wish: Schemas['Wish']) => void;
+  onRequest: (request: Request) => void;
 }
 
 const TITLED: readonly Kind[] = ['DERIVE', 'COPY', 'PORTRAIT', 'OTHER_SHOULDER', 'TIGHT', 'RENAME'];
 
 /** What can be made of the configuration someone looks at. */
-export function ConfigurationDialog({ bench, onClose, onWish }: Props) {
+export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
   const here = bench.configurations.find((c) => c.id === bench.configuration);
   const [kind, setKind] = useState<Kind>('DERIVE');
   const [title, setTitle] = useState('');
@@ -34,7 +48,7 @@ export function ConfigurationDialog({ bench, onClose, onWish }: Props) {
     ['UNCONFIGURE', `Take ${name} out`, followed ? 'another configuration follows it' : 'its changes are dropped; undo brings them back'],
   ];
   const ready = TITLED.includes(kind) ? title.trim() !== '' : kind === 'CARRY' ? carrier !== '' : bench.configurations.length > 1 && !followed;
-  const submit = () => onWish(wish(kind, { text: title.trim(), key: kind === 'PORTRAIT' ? side : '', placement: carrier }));
+  const submit = () => onRequest(requested(kind, title.trim(), side, carrier));
   return (
     <Modal open title="Configurations" okText="Do it" okButtonProps={{ disabled: !ready }} onOk={submit} onCancel={onClose} width={620}>
       <fieldset className="config-kinds">

@@ -5,7 +5,6 @@ import type { Schemas } from '../../api/client';
 import { counts, evidence, forLens, raisedWords } from './logic';
 import type { Finding } from './logic';
 import type { DoAct } from './useBench';
-import { wish } from './logic';
 
 interface Props {
   bench: Schemas['Bench'];
@@ -130,7 +129,7 @@ function FindingFace({ f, canEdit, waives, act, onLight, onWaive, children }: Ca
             <button
               className={`btn ${i === 0 ? 'first' : ''}`}
               type="button"
-              onClick={() => act({ kind: 'wish', wish: wish('FIX', { finding: f.key, fix: fix.id }) })}
+              onClick={() => act({ kind: 'edit', request: { kind: 'FIX', finding: f.key, fix: fix.id } })}
             >
               Apply
             </button>

@@ -2,7 +2,6 @@ import { Input, InputNumber } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { fixed } from '../../format/units';
-import { wish } from './logic';
 import type { DoAct } from './useBench';
 import type { BenchActions } from './useBenchKeys';
 
@@ -19,7 +18,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
         <div className="soft tried">
           joint {row.confidence}
           {actions.canEdit && (row.confidence === 'plausible' || row.confidence === 'claimed') && (
-            <button className="btn plain" type="button" onClick={() => act({ kind: 'wish', wish: wish('TRIED', { placement: row.placement }) })}>
+            <button className="btn plain" type="button" onClick={() => act({ kind: 'edit', request: { kind: 'TRIED', placement: row.placement } })}>
               Tried, fits
             </button>
           )}
@@ -34,7 +33,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
             className="weigh"
             onSubmit={(e) => {
               e.preventDefault();
-              if (grams !== null) act({ kind: 'wish', wish: wish('WEIGH', { placement: row.placement, value: grams }) });
+              if (grams !== null) act({ kind: 'edit', request: { kind: 'WEIGH', placement: row.placement, grams } });
             }}
           >
             <label>
@@ -77,7 +76,7 @@ function TipFields({ row, act }: { row: Schemas['Row']; act: DoAct }) {
       className="tip"
       onSubmit={(e) => {
         e.preventDefault();
-        act({ kind: 'wish', wish: wish('TIP', { placement: row.placement, at }) });
+        act({ kind: 'edit', request: { kind: 'TIP', placement: row.placement, at } });
       }}
     >
       <span>tip, mm from the mount</span>
@@ -124,7 +123,7 @@ function ImproviseForm({ row, act }: { row: Schemas['Row']; act: DoAct }) {
       className="improvise"
       onSubmit={(e) => {
         e.preventDefault();
-        act({ kind: 'wish', wish: wish('IMPROVISE', { placement: row.placement, text: limit }) });
+        act({ kind: 'edit', request: { kind: 'IMPROVISE', placement: row.placement, limit } });
         setOpen(false);
       }}
     >

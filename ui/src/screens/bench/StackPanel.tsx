@@ -1,7 +1,7 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
 import { fixed, grams } from '../../format/units';
-import { settingText, wish } from './logic';
+import { settingText } from './logic';
 import { PartCard } from './PartCard';
 import type { BenchActions } from './useBenchKeys';
 import type { DoAct } from './useBench';
@@ -49,7 +49,7 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
               <p key={r.placement}>
                 {r.title}
                 {actions.canEdit && (
-                  <button className="btn plain" type="button" onClick={() => act({ kind: 'wish', wish: wish('RESTORE', { placement: r.placement }) })}>
+                  <button className="btn plain" type="button" onClick={() => act({ kind: 'edit', request: { kind: 'RESTORE', placement: r.placement } })}>
                     Put back
                   </button>
                 )}

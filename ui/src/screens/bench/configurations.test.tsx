@@ -5,7 +5,7 @@ import { BalanceChart } from './BalanceChart';
 import { nose } from './BalanceDialog';
 import { BenchBar } from './BenchBar';
 import { ConfigurationDialog } from './ConfigurationDialog';
-import { scoped, wish } from './logic';
+import { scoped } from './logic';
 
 const tab = (id: string, title: string, over: Partial<Schemas['ConfigurationTab']> = {}): Schemas['ConfigurationTab'] => ({
   id,
@@ -70,18 +70,15 @@ function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Ro
 }
 
 describe('scoped', () => {
-  const set = { kind: 'wish', wish: wish('SET', { key: 'a:b:0', value: 3 }) };
+  const set = { kind: 'SET', key: 'a:b:0', value: 3 } as const;
 
   it('keeps an edit to the configuration on view when that is wanted', () => {
-    expect((scoped(set, true) as typeof set).wish.only).toBe(true);
-    expect(scoped(set, false)).toBe(set);
+    expect(scoped(set, true)).toEqual({ request: set, only: true });
+    expect(scoped(set, false)).toEqual({ request: set, only: false });
   });
 
-  it('leaves what makes or takes out configurations as it is', () => {
-    const derive = { kind: 'wish', wish: wish('DERIVE', { text: 'Rain' }) };
-    expect(scoped(derive, true)).toBe(derive);
-    const read = { kind: 'read', finding: 'x' };
-    expect(scoped(read, true)).toBe(read);
+  it('leaves what makes or takes out configurations to all', () => {
+    expect(scoped({ kind: 'DERIVE', title: 'Rain' }, true).only).toBe(false);
   });
 });
 
@@ -121,18 +118,18 @@ describe('BenchBar', () => {
 
 describe('ConfigurationDialog', () => {
   const open = (b: Schemas['Bench']) => {
-    const onWish = vi.fn();
-    render(<ConfigurationDialog bench={b} onClose={() => undefined} onWish={onWish} />);
-    return onWish;
+    const onRequest = vi.fn();
+    render(<ConfigurationDialog bench={b} onClose={() => undefined} onRequest={onRequest} />);
+    return onRequest;
   };
   const doIt = () => screen.getByRole('button', { name: 'Do it' });
 
   it('asks for a title before it derives', () => {
-    const onWish = open(bench([tab('studio', 'Studio')]));
+    const onRequest = open(bench([tab('studio', 'Studio')]));
     expect((doIt() as HTMLButtonElement).disabled).toBe(true);
     fireEvent.change(screen.getByLabelText('Title'), { target: { value: '  Rain ' } });
     fireEvent.click(doIt());
-    expect(onWish).toHaveBeenCalledWith(expect.objectContaining({ kind: 'DERIVE', text: 'Rain' }));
+    expect(onRequest).toHaveBeenCalledWith({ kind: 'DERIVE', title: 'Rain' });
   });
 
   it('does not take out the last one, nor one that another follows', () => {

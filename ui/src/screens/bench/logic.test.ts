@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { along, counts, evidence, forLens, nudged, settingText, wish, raisedWords } from './logic';
+import { along, counts, evidence, forLens, nudged, settingText, raisedWords } from './logic';
 import type { Finding, Setting } from './logic';
 
 const setting = (over: Partial<Setting> = {}): Setting => ({
@@ -64,10 +64,6 @@ describe('bench logic', () => {
   it('says how a setting was made', () => {
     expect(settingText(setting({ byFeel: true }))).toBe('slide 10.0 by feel');
     expect(settingText(setting({ title: 'tilt', unit: '°', value: -12 }))).toBe('tilt −12.0°');
-  });
-
-  it('fills a wish with every field', () => {
-    expect(wish('SET', { key: 'k', value: 2 })).toMatchObject({ kind: 'SET', key: 'k', value: 2, placement: '', withDependants: false });
   });
 
   it('keeps a bar between its ends', () => {

@@ -5,34 +5,17 @@ export type Finding = Schemas['FindingView'];
 export type Row = Schemas['Row'];
 export type Setting = Schemas['SettingView'];
 
-/** A wish with every field there; only those of its kind count. */
-export function wish(kind: Schemas['Wish']['kind'], fields: Partial<Schemas['Wish']> = {}): Schemas['Wish'] {
-  return {
-    kind,
-    key: '',
-    value: 0,
-    placement: '',
-    withDependants: false,
-    port: '',
-    item: '',
-    itemPort: '',
-    finding: '',
-    fix: '',
-    text: '',
-    at: [],
-    along: [],
-    only: false,
-    ...fields,
-  };
+/** What somebody wants done; `only`: in the configuration looked at alone. */
+export interface Edit {
+  request: Schemas['EditRequest'];
+  only: boolean;
 }
 
-const OF_CONFIGURATIONS = ['DERIVE', 'COPY', 'RENAME', 'UNCONFIGURE', 'CARRY', 'PORTRAIT', 'OTHER_SHOULDER'];
+const OF_CONFIGURATIONS: readonly Schemas['EditRequest']['kind'][] = ['DERIVE', 'COPY', 'RENAME', 'UNCONFIGURE', 'CARRY', 'PORTRAIT', 'OTHER_SHOULDER'];
 
-/** What someone does, told for the configuration they look at alone when they say so. */
-export function scoped<A extends { kind: string }>(act: A, only: boolean): A {
-  if (!only || !('wish' in act)) return act;
-  const wanted = act.wish as Schemas['Wish'];
-  return OF_CONFIGURATIONS.includes(wanted.kind) ? act : { ...act, wish: { ...wanted, only: true } };
+/** A request, told for the configuration somebody looks at alone when they say so; those about configurations never are. */
+export function scoped(request: Schemas['EditRequest'], only: boolean): Edit {
+  return { request, only: only && !OF_CONFIGURATIONS.includes(request.kind) };
 }
 
 /** What a change raises, in short: trial fits are counted, all else is told. */

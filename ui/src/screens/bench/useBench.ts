@@ -5,11 +5,12 @@ import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { benchQuery, keys } from '../../api/queries';
 import type { Spot } from '../../api/queries';
+import type { Edit } from './logic';
 
 type Bench = Schemas['Bench'];
 
 type Act =
-  | { kind: 'wish'; wish: Schemas['Wish'] }
+  | ({ kind: 'edit' } & Edit)
   | { kind: 'undo'; anyway: boolean }
   | { kind: 'redo' }
   | { kind: 'read'; finding: string }
@@ -21,8 +22,8 @@ async function send(spot: Spot, revision: number, act: Act): Promise<Bench | und
   const at = { revision, configuration: spot.configuration, lens: spot.lens };
   const job = { params: { path: { job: spot.job } } };
   switch (act.kind) {
-    case 'wish':
-      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/edits', { params, body: { ...at, wish: act.wish } }));
+    case 'edit':
+      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/edits', { params, body: { ...at, only: act.only, request: act.request } }));
     case 'undo':
       return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/undo', { params, body: { ...at, anyway: act.anyway } }));
     case 'redo':
@@ -39,23 +40,23 @@ async function send(spot: Spot, revision: number, act: Act): Promise<Bench | und
   }
 }
 
-const trial = async (spot: Spot, revision: number, wish: Schemas['Wish']): Promise<Bench> =>
+const trial = async (spot: Spot, revision: number, edit: Edit): Promise<Bench> =>
   unwrap(
     await api.POST('/api/jobs/{job}/builds/{build}/trials', {
       params: { path: { job: spot.job, build: spot.build } },
-      body: { revision, configuration: spot.configuration, lens: spot.lens, wish },
+      body: { revision, configuration: spot.configuration, lens: spot.lens, only: edit.only, request: edit.request },
     }),
   );
 
-/** What a wish would come to, asked for before anyone let go. */
+/** What an edit would come to, asked for before anyone let go. */
 interface Foresight {
-  wish: Schemas['Wish'];
+  edit: Edit;
   revision: number;
   asking: boolean;
   bench?: Bench;
 }
 
-const same = (a: Schemas['Wish'], b: Schemas['Wish']) => JSON.stringify(a) === JSON.stringify(b);
+const same = (a: Edit, b: Edit) => a.only === b.only && JSON.stringify(a.request) === JSON.stringify(b.request);
 
 /** Runs when the picture that is being made now has been shown. */
 const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then, 0));
@@ -75,7 +76,7 @@ export function useBench(spot: Spot, onShow: (configuration: string) => void) {
       // An answer still on its way from before the edit must not overwrite what the edit brings.
       void client.cancelQueries({ queryKey: keys.bench(spot) });
       const tried = foresight.current;
-      if (act.kind === 'wish' && tried?.bench && tried.revision === stands() && same(tried.wish, act.wish)) client.setQueryData(keys.bench(spot), tried.bench);
+      if (act.kind === 'edit' && tried?.bench && tried.revision === stands() && same(tried.edit, act)) client.setQueryData(keys.bench(spot), tried.bench);
     },
     mutationFn: (act: Act) => send(spot, stands(), act),
     onSuccess: (next) => {
@@ -96,25 +97,28 @@ export function useBench(spot: Spot, onShow: (configuration: string) => void) {
       void client.invalidateQueries({ queryKey: keys.jobs });
     }),
   });
-  const ask = (wish: Schemas['Wish']) => {
-    const mine: Foresight = { wish, revision: stands(), asking: true };
+  const ask = (edit: Edit) => {
+    const mine: Foresight = { edit, revision: stands(), asking: true };
     foresight.current = mine;
-    return trial(spot, mine.revision, wish)
+    return trial(spot, mine.revision, edit)
       .then((bench) => (mine.bench = bench))
       .catch(() => undefined)
       .finally(() => (mine.asking = false));
   };
-  /** Asks ahead what a wish would come to; while one question is on its way, no other is asked. */
-  const foresee = (wish: Schemas['Wish']) => {
-    if (!foresight.current?.asking) void ask(wish);
+  /** Asks ahead what an edit would come to; while one question is on its way, no other is asked. */
+  const foresee = (edit: Edit) => {
+    if (!foresight.current?.asking) void ask(edit);
   };
   /** Something was let go: what it comes to here is shown first, then the whole job is judged and the edit stored. */
-  const drop = async (wish: Schemas['Wish']) => {
+  const drop = async (edit: Edit) => {
     const tried = foresight.current;
-    if (!tried?.bench || tried.revision !== stands() || !same(tried.wish, wish)) await ask(wish);
-    return mutation.mutateAsync({ kind: 'wish', wish });
+    if (!tried?.bench || tried.revision !== stands() || !same(tried.edit, edit)) await ask(edit);
+    return mutation.mutateAsync({ kind: 'edit', ...edit });
   };
   return { query, busy: mutation.isPending, act: mutation.mutateAsync, foresee, drop };
 }
 
-export type DoAct = (act: Act) => void;
+/** What a component of the Bench asks for; whether it goes for this configuration alone, the Bench adds. */
+export type Wanted = Exclude<Act, { kind: 'edit' }> | { kind: 'edit'; request: Edit['request'] };
+
+export type DoAct = (act: Wanted) => void;

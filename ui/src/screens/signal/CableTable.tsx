@@ -12,7 +12,7 @@ interface Props {
   spot: Spot;
   canEdit: boolean;
   busy: boolean;
-  onWish: (kind: 'PLUG' | 'UNPLUG' | 'LAY', fields: Partial<Schemas['Wish']>) => void;
+  onRequest: (request: Schemas['EditRequest']) => void;
 }
 
 const end = (e: Schemas['End']) => `${e.part}, ${e.socket}`;
@@ -27,7 +27,7 @@ export function laid(cable: Schemas['CableView'], parts: readonly Schemas['PartV
 }
 
 /** Every cable with its ends, what it needs in length and has, how it is laid, and what looks like it. */
-export function CableTable({ signals, spot, canEdit, busy, onWish }: Props) {
+export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
   const [laying, setLaying] = useState('');
   const [plugging, setPlugging] = useState(false);
   const { cables, parts } = signals;
@@ -100,7 +100,7 @@ export function CableTable({ signals, spot, canEdit, busy, onWish }: Props) {
                   <button className="btn plain" type="button" disabled={busy} aria-label={`Lay ${c.label}`} onClick={() => setLaying(c.id)}>
                     Lay
                   </button>
-                  <button className="btn plain" type="button" disabled={busy} aria-label={`Unplug ${c.label}`} onClick={() => onWish('UNPLUG', { key: c.id })}>
+                  <button className="btn plain" type="button" disabled={busy} aria-label={`Unplug ${c.label}`} onClick={() => onRequest({ kind: 'UNPLUG', cable: c.id })}>
                     Unplug
                   </button>
                 </td>
@@ -118,9 +118,9 @@ export function CableTable({ signals, spot, canEdit, busy, onWish }: Props) {
             parts={parts}
             busy={busy}
             onClose={() => setLaying('')}
-            onLay={(along, placement) => {
+            onLay={(along, bay) => {
               setLaying('');
-              onWish('LAY', { key: lying.id, along, placement });
+              onRequest({ kind: 'LAY', cable: lying.id, along, bay });
             }}
           />
         )}
@@ -130,9 +130,9 @@ export function CableTable({ signals, spot, canEdit, busy, onWish }: Props) {
             open={signals.open}
             busy={busy}
             onClose={() => setPlugging(false)}
-            onPlug={(key, port, item) => {
+            onPlug={(from, to, item) => {
               setPlugging(false);
-              onWish('PLUG', { key, port, item });
+              onRequest({ kind: 'PLUG', from, to, item });
             }}
           />
         )}

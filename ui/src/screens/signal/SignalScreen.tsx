@@ -8,7 +8,6 @@ import type { Schemas } from '../../api/client';
 import { jobQuery, keys, signalQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 import { WornAs } from '../../app/WornAs';
-import { wish } from '../bench/logic';
 import { CableTable } from './CableTable';
 import { OrderCards } from './OrderCards';
 import { SignalMap } from './SignalMap';
@@ -28,12 +27,12 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   const configuration = build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
   const spot = { job, build: build?.id ?? '', configuration, lens: '' };
   const query = useQuery({ ...signalQuery(spot), enabled: build !== undefined, placeholderData: keepPreviousData });
-  const wishing = useMutation({
-    mutationFn: async (wanted: Schemas['Wish']) =>
+  const editing = useMutation({
+    mutationFn: async (request: Schemas['EditRequest']) =>
       unwrap(
         await api.POST('/api/jobs/{job}/builds/{build}/edits', {
           params: { path: { job, build: spot.build } },
-          body: { revision: query.data?.revision ?? 0, configuration, lens: '', wish: wanted },
+          body: { revision: query.data?.revision ?? 0, configuration, lens: '', only: false, request },
         }),
       ),
     onError: (e) => void message.error(e.message, 6),
@@ -43,8 +42,8 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   if (!build || query.isPending) return <Waiting />;
   const s = query.data;
   const canEdit = session.editsBuilds && jobData.data?.stage !== 'DISPATCHED';
-  const set = (key: string, value: number) => wishing.mutate(wish('SET', { key, value }));
-  const pending = wishing.isPending && wishing.variables.kind === 'SET' ? wishing.variables : undefined;
+  const set = (key: string, value: number) => editing.mutate({ kind: 'SET', key, value });
+  const pending = editing.isPending && editing.variables.kind === 'SET' ? editing.variables : undefined;
   const out = s.boxes.find((b) => b.id === failed);
   const go = (next: { build: string; config: string }) => {
     setFailed('');
@@ -74,10 +73,10 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
         </p>
       </section>
       <ViewerTable seats={s.seats} blind={out?.blind ?? []} job={job} />
-      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={wishing.isPending} onSet={set} />
+      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={editing.isPending} onSet={set} />
       <OrderCards orders={s.orders} />
-      <SwitchTable switches={s.switches} canEdit={canEdit} busy={wishing.isPending} pending={pending} onSet={set} />
-      <CableTable signals={s} spot={spot} canEdit={canEdit} busy={wishing.isPending} onWish={(kind, fields) => wishing.mutate(wish(kind, fields))} />
+      <SwitchTable switches={s.switches} canEdit={canEdit} busy={editing.isPending} pending={pending} onSet={set} />
+      <CableTable signals={s} spot={spot} canEdit={canEdit} busy={editing.isPending} onRequest={(request) => editing.mutate(request)} />
     </main>
   );
 }

@@ -148,15 +148,15 @@ describe('cables', () => {
     open: [{ ref: 'body:sdi-2', part: 'Body', title: 'SDI 2', kind: 'picture', direction: 'out', connector: 'BNC' }], revision: 3, ...over,
   });
   const spot = { job: 'j', build: 'a', configuration: 'studio', lens: '' };
-  const show = (s: Schemas['Signals'], canEdit: boolean, onWish = vi.fn(), client = new QueryClient()) => {
+  const show = (s: Schemas['Signals'], canEdit: boolean, onRequest = vi.fn(), client = new QueryClient()) => {
     render(
       <QueryClientProvider client={client}>
         <MemoryRouter>
-          <CableTable signals={s} spot={spot} canEdit={canEdit} busy={false} onWish={onWish} />
+          <CableTable signals={s} spot={spot} canEdit={canEdit} busy={false} onRequest={onRequest} />
         </MemoryRouter>
       </QueryClientProvider>,
     );
-    return onWish;
+    return onRequest;
   };
 
   it('tells needed and had, what is too short, and the near twin', () => {
@@ -181,19 +181,19 @@ describe('cables', () => {
   });
 
   it('unplugs, and lays without what was stowed', () => {
-    const onWish = show(signals({ cables: [cable({ along: ['rods'] })] }), true);
+    const onRequest = show(signals({ cables: [cable({ along: ['rods'] })] }), true);
     fireEvent.click(screen.getByRole('button', { name: 'Unplug A Body › Finder' }));
-    expect(onWish).toHaveBeenCalledWith('UNPLUG', { key: 'k' });
+    expect(onRequest).toHaveBeenCalledWith({ kind: 'UNPLUG', cable: 'k' });
     fireEvent.click(screen.getByRole('button', { name: 'Lay A Body › Finder' }));
     fireEvent.click(screen.getByRole('button', { name: 'Lay it so' }));
-    expect(onWish).toHaveBeenLastCalledWith('LAY', { key: 'k', along: ['rods'], placement: '' });
+    expect(onRequest).toHaveBeenLastCalledWith({ kind: 'LAY', cable: 'k', along: ['rods'], bay: '' });
   });
 
   it('plugs by the cable that is offered first', async () => {
     const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
     const to: Schemas['OpenView'] = { ref: 'monitor:sdi', part: 'Monitor', title: 'SDI in', kind: 'picture', direction: 'in', connector: 'BNC' };
     client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ item: 'c-sdi-80@1', title: 'SDI, 0.8 m', inKit: 1, lengthMm: 800, neededMm: 620, reaches: true }] }]);
-    const onWish = show(signals(), true, vi.fn(), client);
+    const onRequest = show(signals(), true, vi.fn(), client);
     fireEvent.click(screen.getByRole('button', { name: 'Plug a cable' }));
     expect((screen.getByRole('button', { name: 'Plug it' }) as HTMLButtonElement).disabled).toBe(true);
     fireEvent.mouseDown(screen.getByLabelText('From'));
@@ -202,6 +202,6 @@ describe('cables', () => {
     fireEvent.click(await screen.findByText('Monitor, SDI in'));
     expect(await screen.findByText('SDI, 0.8 m: 800 mm of 620 needed, 1 in the kit')).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Plug it' }));
-    expect(onWish).toHaveBeenCalledWith('PLUG', { key: 'body:sdi-2', port: 'monitor:sdi', item: 'c-sdi-80@1' });
+    expect(onRequest).toHaveBeenCalledWith({ kind: 'PLUG', from: 'body:sdi-2', to: 'monitor:sdi', item: 'c-sdi-80@1' });
   });
 });

@@ -128,33 +128,11 @@ public final class Client {
 
     // --- the Bench ---
 
-    public static Map<String, Object> wish(String kind, Map<String, Object> fields) {
-        Map<String, Object> wish = new java.util.HashMap<>(Map.of(
-                "kind",
-                kind,
-                "key",
-                "",
-                "value",
-                0,
-                "placement",
-                "",
-                "withDependants",
-                false,
-                "port",
-                "",
-                "item",
-                "",
-                "itemPort",
-                "",
-                "finding",
-                ""));
-        wish.put("fix", "");
-        wish.put("text", "");
-        wish.put("at", java.util.List.of());
-        wish.put("along", java.util.List.of());
-        wish.put("only", false);
-        wish.putAll(fields);
-        return wish;
+    /** A request of this kind with its fields. */
+    public static Map<String, Object> request(String kind, Map<String, Object> fields) {
+        Map<String, Object> request = new java.util.HashMap<>(fields);
+        request.put("kind", kind);
+        return request;
     }
 
     public JsonNode bench(String job) {
@@ -166,17 +144,27 @@ public final class Client {
     }
 
     public Answer edit(String job, int revision, String kind, Map<String, Object> fields) {
-        return wished("edits", job, revision, kind, fields);
+        return asked("edits", job, revision, kind, fields);
     }
 
     public Answer trial(String job, int revision, String kind, Map<String, Object> fields) {
-        return wished("trials", job, revision, kind, fields);
+        return asked("trials", job, revision, kind, fields);
     }
 
-    private Answer wished(String where, String job, int revision, String kind, Map<String, Object> fields) {
+    private Answer asked(String where, String job, int revision, String kind, Map<String, Object> fields) {
         return post(
                 "/api/jobs/" + job + "/builds/a/" + where,
-                Map.of("revision", revision, "configuration", "", "lens", "", "wish", wish(kind, fields)));
+                Map.of(
+                        "revision",
+                        revision,
+                        "configuration",
+                        "",
+                        "lens",
+                        "",
+                        "only",
+                        false,
+                        "request",
+                        request(kind, fields)));
     }
 
     public Answer edit(String job, String kind, Map<String, Object> fields) {
@@ -215,7 +203,7 @@ public final class Client {
             if (open == null) {
                 return;
             }
-            Map<String, Object> fix = wish(
+            Map<String, Object> fix = request(
                     "FIX",
                     Map.of(
                             "finding",
@@ -224,7 +212,7 @@ public final class Client {
                             open.at("/fixes/0/id").asString()));
             post(
                     "/api/jobs/" + job + "/builds/a/edits",
-                    Map.of("revision", revision(job), "configuration", at, "lens", "", "wish", fix));
+                    Map.of("revision", revision(job), "configuration", at, "lens", "", "only", false, "request", fix));
         }
     }
 

@@ -66,6 +66,8 @@ class SignalJourneyTest extends Journey {
         assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
                 .isEnabled();
         page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).click();
+        // On a busy machine the list opens after the click: what Enter takes must be there first.
+        assertThat(page.locator(".ant-select-item-option-active:visible")).hasCount(1);
         page.keyboard().press("Enter");
         assertThat(page.locator(".lay")).containsText("in the kit");
         page.getByText("Plug it").click();

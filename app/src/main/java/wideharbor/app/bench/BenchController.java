@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Journal;
+import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
 
 /** The Bench: one build in one configuration with one lens, and everything that may be done to it. */
@@ -38,7 +39,12 @@ class BenchController {
             @Min(1) int revision,
             @NotNull @Size(max = 64) String configuration,
             @NotNull @Size(max = 64) String lens,
-            @NotNull @Valid Wish wish) {}
+            boolean only,
+            @NotNull EditRequest request) {
+        BenchEdits.Asked asked() {
+            return new BenchEdits.Asked(request, only);
+        }
+    }
 
     /** {@code anyway}: also when the entry is another person's. */
     record Step(
@@ -138,7 +144,7 @@ class BenchController {
     BenchViews.Bench edit(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
-        return service.afterEdit(edits.edit(spot, edit.revision(), edit.wish(), who.getName()));
+        return service.afterEdit(edits.edit(spot, edit.revision(), edit.asked(), who.getName()));
     }
 
     /** What an edit would come to, without making it: asked for while something is still in the hand. */
@@ -147,7 +153,7 @@ class BenchController {
     BenchViews.Bench trial(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         return edits.trial(
-                new Spot(job, build, edit.configuration(), edit.lens()), edit.revision(), edit.wish(), who.getName());
+                new Spot(job, build, edit.configuration(), edit.lens()), edit.revision(), edit.asked(), who.getName());
     }
 
     @PostMapping("/undo")

@@ -16,6 +16,8 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.edit.EditRequest;
+import wideharbor.core.edit.Prepared;
 
 /** Edits, undo and redo: each in one transaction under the job's lock, each an entry of the journal. */
 @Service
@@ -25,7 +27,7 @@ class BenchEdits {
     private final Checked checked;
     private final BenchAssembler assembler;
     private final Accounts accounts;
-    private final WishReader wishes;
+    private final Occasions occasions;
 
     BenchEdits(
             JobStore store,
@@ -33,35 +35,43 @@ class BenchEdits {
             Checked checked,
             BenchAssembler assembler,
             Accounts accounts,
-            WishReader wishes) {
+            Occasions occasions) {
         this.store = store;
         this.journal = journal;
         this.checked = checked;
         this.assembler = assembler;
         this.accounts = accounts;
-        this.wishes = wishes;
+        this.occasions = occasions;
+    }
+
+    /** What somebody wants done; {@code only}: in the configuration looked at, and in no other. */
+    record Asked(EditRequest request, boolean only) {}
+
+    private Prepared prepared(Loaded loaded, RigAnalysis analysis, Asked asked, String who) {
+        Prepared prepared = asked.request().prepare(analysis, occasions.of(loaded, analysis, who));
+        return asked.only() ? prepared.hereOnly(analysis) : prepared;
     }
 
     /** What stands after an edit, and where to look now: another configuration when the edit made or took one out. */
     record Done(Spot spot, Loaded loaded) {}
 
     @Transactional
-    Done edit(Spot spot, int revision, Wish wish, String who) {
+    Done edit(Spot spot, int revision, Asked asked, String who) {
         Seen seen = lock(spot, revision);
         Loaded loaded = seen.loaded();
-        WishReader.Reading reading = wishes.read(loaded, seen.analysis(), wish, who);
+        Prepared reading = prepared(loaded, seen.analysis(), asked, who);
         Loaded after = apply(loaded, spot, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
         Spot show = reading.show().isEmpty() ? spot : new Spot(spot.job(), spot.build(), reading.show(), spot.lens());
         return new Done(show, after);
     }
 
-    /** What a wish would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */
+    /** What an edit would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */
     @Transactional(readOnly = true)
-    BenchViews.Bench trial(Spot spot, int revision, Wish wish, String who) {
+    BenchViews.Bench trial(Spot spot, int revision, Asked asked, String who) {
         Seen seen = seen(store.load(spot.job()), spot, revision);
         Loaded loaded = seen.loaded();
         RigAnalysis analysis = seen.analysis();
-        WishReader.Reading reading = wishes.read(loaded, analysis, wish, who);
+        Prepared reading = prepared(loaded, analysis, asked, who);
         GearPackage after = loaded.job()
                 .gear()
                 .apply(spot.build(), reading.commands(), loaded.job().catalogue())

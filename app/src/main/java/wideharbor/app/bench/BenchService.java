@@ -86,7 +86,7 @@ class BenchService {
     @Transactional(readOnly = true)
     BenchViews.FitPage offers(Spot spot, String port, String search, int from) {
         RigAnalysis analysis = analysis(store.load(spot.job()), spot);
-        PortRef ref = portRef(port);
+        PortRef ref = PortRef.parse(port);
         if (analysis.rig()
                 .find(ref.placement())
                 .flatMap(p -> p.type().port(ref.port()))
@@ -137,14 +137,6 @@ class BenchService {
     @Transactional(readOnly = true)
     List<Journal.Entry> journal(String job, String build) {
         return journal.latest(job, build);
-    }
-
-    static PortRef portRef(String written) {
-        int at = written.indexOf(':');
-        if (at < 1) {
-            throw new IllegalArgumentException("A port is written placement:port, but was '" + written + "'.");
-        }
-        return new PortRef(written.substring(0, at), written.substring(at + 1));
     }
 
     /** The rig someone looks at; the first configuration and lens stand in for empty ones. */

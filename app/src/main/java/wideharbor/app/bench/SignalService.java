@@ -6,7 +6,9 @@ import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Loaded;
 import wideharbor.app.web.Paper;
+import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.SocketRef;
 import wideharbor.core.edit.CableEdits;
 import wideharbor.core.sheet.SignalSheet;
 
@@ -32,7 +34,7 @@ class SignalService {
     @Transactional(readOnly = true)
     List<SignalViews.PlugOfferView> offers(Spot spot, String from) {
         RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
-        return CableEdits.offers(analysis, WishReader.socketRef(analysis, from)).stream()
+        return CableEdits.offers(analysis, requireSocket(analysis, from)).stream()
                 .map(SignalViews.PlugOfferView::of)
                 .toList();
     }
@@ -43,5 +45,14 @@ class SignalService {
         String title = analysis.job().title() + ", " + analysis.build().title() + ", "
                 + analysis.rig().configuration().title();
         return CableLabels.pdf(paper, spot.job(), spot.build(), title, analysis.cables());
+    }
+
+    private static SocketRef requireSocket(RigAnalysis analysis, String written) {
+        SocketRef ref = SocketRef.parse(written);
+        analysis.rig()
+                .find(ref.placement())
+                .flatMap(p -> p.type().socket(ref.socket()))
+                .orElseThrow(() -> Refusal.notFound("The rig has no socket " + written + "."));
+        return ref;
     }
 }

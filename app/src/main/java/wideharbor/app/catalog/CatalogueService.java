@@ -116,15 +116,9 @@ class CatalogueService {
     }
 
     ItemType require(String ref) {
-        int at = ref.lastIndexOf('@');
-        if (at > 0 && ref.substring(at + 1).matches("\\d{1,6}")) {
-            var found =
-                    store.catalogue().find(new TypeRef(ref.substring(0, at), Integer.parseInt(ref.substring(at + 1))));
-            if (found.isPresent()) {
-                return found.get();
-            }
-        }
-        throw Refusal.notFound("The catalogue has no part '" + ref + "'.");
+        return store.catalogue()
+                .find(TypeRef.parse(ref))
+                .orElseThrow(() -> Refusal.notFound("The catalogue has no part '" + ref + "'."));
     }
 
     @Transactional(readOnly = true)

@@ -210,12 +210,12 @@ class BenchEndpointTest {
         assertEquals(2, strayed.size(), strayed.toString());
         String id = state.path("id").asString();
         assertTrue(tech.get(left + "/" + id + "/drawing").json().path("parts").size() > 20);
-        Client.Answer back = tech.edit(job, "COME_BACK", Map.of("key", id));
+        Client.Answer back = tech.edit(job, "COME_BACK", Map.of("state", id));
         assertEquals("Back as it was left, 2 numbers", back.json().path("undo").asString());
         assertEquals(before.path("stack"), tech.bench(job).path("stack"));
-        assertEquals(409, tech.edit(job, "COME_BACK", Map.of("key", id)).status(), "there is nothing to set back");
-        assertEquals(400, tech.edit(job, "COME_BACK", Map.of("key", "x")).status());
-        assertEquals(404, tech.edit(job, "COME_BACK", Map.of("key", "999999")).status());
+        assertEquals(422, tech.edit(job, "COME_BACK", Map.of("state", id)).status(), "there is nothing to set back");
+        assertEquals(400, tech.edit(job, "COME_BACK", Map.of("state", "x")).status());
+        assertEquals(404, tech.edit(job, "COME_BACK", Map.of("state", "999999")).status());
     }
 
     @Test
@@ -249,8 +249,10 @@ class BenchEndpointTest {
                         "shoulder",
                         "lens",
                         "",
-                        "wish",
-                        Client.wish("TIGHT", Map.of("text", "In the wheelhouse"))));
+                        "only",
+                        false,
+                        "request",
+                        Client.request("TIGHT", Map.of("title", "In the wheelhouse"))));
         assertEquals(200, tight.status(), tight.detail());
         assertEquals("in-the-wheelhouse", tight.json().path("configuration").asString());
         JsonNode sides = tech.get(
@@ -258,7 +260,7 @@ class BenchEndpointTest {
                 .json();
         assertTrue(
                 sides.at("/other/deepMm").asDouble() < sides.at("/one/deepMm").asDouble(), sides.toString());
-        Client.Answer none = tech.edit(job, tech.revision(job), "TIGHT", Map.of("text", "Shorter on sticks"));
+        Client.Answer none = tech.edit(job, tech.revision(job), "TIGHT", Map.of("title", "Shorter on sticks"));
         assertEquals(422, none.status());
         assertTrue(none.detail().contains("no shorter"), none.detail());
     }
@@ -277,7 +279,8 @@ class BenchEndpointTest {
     @Test
     void takingAPartOffLeavesItsDependantsLooseUntilItIsBack() {
         String job = RunningApp.copyOf("kiln");
-        JsonNode off = tech.edit(job, "REMOVE", Map.of("placement", "rods")).json();
+        JsonNode off = tech.edit(job, "REMOVE", Map.of("placement", "rods", "withDependants", false))
+                .json();
         assertEquals(2, off.path("loose").size());
         assertEquals(
                 "since Rods 15 mm pair, 250 was taken off",
@@ -326,7 +329,7 @@ class BenchEndpointTest {
     @Test
     void weighingClosesTheOpenMass() {
         String job = RunningApp.copyOf("slack-water");
-        JsonNode weighed = tech.edit(job, "WEIGH", Map.of("placement", "legs", "value", 4150))
+        JsonNode weighed = tech.edit(job, "WEIGH", Map.of("placement", "legs", "grams", 4150))
                 .json();
         assertEquals(4150, row(weighed, "legs").at("/mass/grams").asDouble());
         assertEquals(0, weighed.at("/meters/mass/wholeUnweighed").size());
@@ -355,11 +358,11 @@ class BenchEndpointTest {
     void anImprovisedUseIsToldToWhoeverComesAfter() {
         String job = RunningApp.copyOf("kiln");
         says(
-                tech.edit(job, "IMPROVISE", Map.of("placement", "box", "text", " ")),
+                tech.edit(job, "IMPROVISE", Map.of("placement", "box", "limit", " ")),
                 422,
                 "Say what the part is made for");
         JsonNode after = tech.edit(
-                        job, "IMPROVISE", Map.of("placement", "box", "text", "Braces the lens; 1 kg at most."))
+                        job, "IMPROVISE", Map.of("placement", "box", "limit", "Braces the lens; 1 kg at most."))
                 .json();
         assertEquals("improvised", row(after, "box").path("confidence").asString());
         assertTrue(after.path("findings").toString().contains("joints.improvised"));
@@ -371,14 +374,24 @@ class BenchEndpointTest {
     void configurationsAreDerivedFollowedComparedAndTakenOut() {
         String job = RunningApp.copyOf("slack-water");
         JsonNode derived =
-                tech.edit(job, "DERIVE", Map.of("text", "Rain, on sticks")).json();
+                tech.edit(job, "DERIVE", Map.of("title", "Rain, on sticks")).json();
         assertEquals("rain-on-sticks", derived.path("configuration").asString());
         assertEquals(3, derived.path("configurations").size());
         assertEquals("studio", derived.at("/configurations/2/basedOn").asString());
-        Map<String, Object> here = Client.wish("SET", Map.of("key", "handle:base:0", "value", 6, "only", true));
+        Map<String, Object> here = Client.request("SET", Map.of("key", "handle:base:0", "value", 6));
         Client.Answer set = tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",
-                Map.of("revision", tech.revision(job), "configuration", "rain-on-sticks", "lens", "", "wish", here));
+                Map.of(
+                        "revision",
+                        tech.revision(job),
+                        "configuration",
+                        "rain-on-sticks",
+                        "lens",
+                        "",
+                        "only",
+                        true,
+                        "request",
+                        here));
         assertEquals(6, row(set.json(), "handle").at("/settings/0/value").asDouble(), set.text());
         assertEquals(
                 18, row(tech.bench(job), "handle").at("/settings/0/value").asDouble(), "the studio stays as it was");
@@ -394,14 +407,16 @@ class BenchEndpointTest {
                                 "rain-on-sticks",
                                 "lens",
                                 "",
-                                "wish",
-                                Client.wish("UNCONFIGURE", Map.of())))
+                                "only",
+                                false,
+                                "request",
+                                Client.request("UNCONFIGURE", Map.of())))
                 .json();
         assertEquals("studio", out.path("configuration").asString(), "the first one is shown");
         assertEquals(2, out.path("configurations").size());
         assertEquals(
                 3, tech.step(job, "undo", false).json().path("configurations").size());
-        says(tech.edit(job, "DERIVE", Map.of("text", " ")), 400, "Title of a configuration");
+        says(tech.edit(job, "DERIVE", Map.of("title", " ")), 400, "Title of a configuration");
         says(tech.edit(job, "CARRY", Map.of("placement", "box")), 422, "does not say where it carries");
     }
 
@@ -447,11 +462,14 @@ class BenchEndpointTest {
         says(tech.edit(job, "SET", Map.of("key", "rods", "value", 1)), 400, "placement:port:index");
         says(tech.edit(job, "SET", Map.of("key", "nobody:x:0", "value", 1)), 422, "no placement 'nobody'");
         says(tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1e12)), 422, "must lie from");
-        says(tech.edit(job, "REMOVE", Map.of("placement", "body")), 422, "cannot be taken off");
-        says(tech.edit(job, "WEIGH", Map.of("placement", "box", "value", -5)), 422, "must not be negative");
+        says(
+                tech.edit(job, "REMOVE", Map.of("placement", "body", "withDependants", false)),
+                422,
+                "cannot be taken off");
+        says(tech.edit(job, "WEIGH", Map.of("placement", "box", "grams", -5)), 400, "Mass must lie from 0");
         says(
                 tech.edit(job, "ADD", Map.of("port", "body:right", "item", "ghost@1", "itemPort", "x")),
-                404,
+                422,
                 "no item ghost@1");
         says(tech.edit(job, "ADD", Map.of("port", "bodyright", "item", "ghost", "itemPort", "x")), 400, "id@revision");
         says(tech.get("/api/jobs/no-such-job/builds/a/bench"), 404, "There is no job 'no-such-job'");

@@ -55,7 +55,7 @@ class PowerAndSignalEndpointTest {
             cable = c.path("carries").asString().equals("picture") ? c : cable;
         }
         String id = cable.path("id").asString();
-        assertEquals(200, tech.edit(job, "UNPLUG", Map.of("key", id)).status());
+        assertEquals(200, tech.edit(job, "UNPLUG", Map.of("cable", id)).status());
         JsonNode without = tech.get(signals).json();
         assertEquals(now.path("cables").size() - 1, without.path("cables").size());
         assertEquals(now.path("open").size() + 2, without.path("open").size());
@@ -74,17 +74,17 @@ class PowerAndSignalEndpointTest {
         String item = offer.at("/cables/0/item").asString();
         assertEquals(
                 200,
-                tech.edit(job, "PLUG", Map.of("key", from, "port", to, "item", item))
+                tech.edit(job, "PLUG", Map.of("from", from, "to", to, "item", item))
                         .status());
         assertEquals(
                 now.path("cables").size(),
                 tech.get(signals).json().path("cables").size());
-        says(tech.edit(job, "PLUG", Map.of("key", from, "port", to, "item", item)), 422, "taken");
-        says(tech.edit(job, "PLUG", Map.of("key", "body", "port", to, "item", item)), 400, "part:socket");
-        says(tech.edit(job, "LAY", Map.of("key", "k-body", "along", List.of("nowhere"))), 422, "nowhere");
+        says(tech.edit(job, "PLUG", Map.of("from", from, "to", to, "item", item)), 422, "taken");
+        says(tech.edit(job, "PLUG", Map.of("from", "body", "to", to, "item", item)), 400, "placement:socket");
+        says(tech.edit(job, "LAY", Map.of("cable", "k-body", "along", List.of("nowhere"), "bay", "")), 422, "nowhere");
         assertEquals(
                 200,
-                tech.edit(job, "LAY", Map.of("key", "k-body", "along", List.of("top")))
+                tech.edit(job, "LAY", Map.of("cable", "k-body", "along", List.of("top"), "bay", ""))
                         .status());
         assertTrue(tech.get(signals).json().path("cables").toString().contains("\"along\":[\"top\"]"));
         assertEquals(404, tech.get(signals + "/offers?from=body:none").status());

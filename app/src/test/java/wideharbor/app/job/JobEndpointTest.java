@@ -248,8 +248,10 @@ class JobEndpointTest {
                         "studio",
                         "lens",
                         "a135",
-                        "wish",
-                        Client.wish("SET", Map.of("key", "box:rods:0", "value", 360))));
+                        "only",
+                        false,
+                        "request",
+                        Client.request("SET", Map.of("key", "box:rods:0", "value", 360))));
         assertEquals(
                 "Held by 4 stops, 10 unread cautions",
                 tech.bench(job).path("verdict").asString());
@@ -258,7 +260,7 @@ class JobEndpointTest {
     @Test
     void theFileOfAJobIsReadBackWithoutLoss() {
         String job = RunningApp.copyOf("slack-water");
-        tech.edit(job, "REMOVE", Map.of("placement", "clip"));
+        tech.edit(job, "REMOVE", Map.of("placement", "clip", "withDependants", false));
         String file = tech.get("/api/jobs/" + job + "/package.harbor.json").text();
         String copy = job + "-back";
         Client.Answer taken = lead.upload(

@@ -136,8 +136,10 @@ class RolesTest {
                     "",
                     "lens",
                     "",
-                    "wish",
-                    Client.wish("SET", Map.of("key", "a:b:0")));
+                    "only",
+                    false,
+                    "request",
+                    Client.request("SET", Map.of("key", "a:b:0", "value", 0)));
         } else if (path.endsWith("/left")) {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {

@@ -1,5 +1,7 @@
 package wideharbor.core.quantity;
 
+import org.jspecify.annotations.Nullable;
+
 /** Guards for constructors: every refusal names the value and the limit. */
 public final class Require {
     private Require() {}
@@ -29,10 +31,21 @@ public final class Require {
         return value;
     }
 
-    public static String text(String what, String value, int longest) {
-        if (value == null || value.isBlank()) {
-            throw new IllegalArgumentException(what + " must not be empty");
+    /** What must be there at all. */
+    public static <T> T given(String what, @Nullable T value) {
+        if (value == null) {
+            throw new IllegalArgumentException(what + " is missing");
         }
+        return value;
+    }
+
+    /** A text that may be empty. */
+    public static String atMost(String what, @Nullable String value, int longest) {
+        String there = given(what, value);
+        return there.isEmpty() ? there : notLonger(what, there, longest);
+    }
+
+    private static String notLonger(String what, String value, int longest) {
         if (value.length() > longest) {
             throw new IllegalArgumentException(
                     what + " must have at most " + longest + " characters, but has " + value.length());
@@ -40,14 +53,21 @@ public final class Require {
         return value;
     }
 
-    /** An id is what files, journal and addresses carry: letters, digits, dot, dash and underscore only. */
-    public static String id(String what, String value) {
-        text(what, value, 64);
-        if (!isId(value)) {
-            throw new IllegalArgumentException(
-                    what + " may hold letters, digits, '.', '-' and '_' only, but was '" + value + "'");
+    public static String text(String what, @Nullable String value, int longest) {
+        if (value == null || value.isBlank()) {
+            throw new IllegalArgumentException(what + " must not be empty");
         }
-        return value;
+        return notLonger(what, value, longest);
+    }
+
+    /** An id is what files, journal and addresses carry: letters, digits, dot, dash and underscore only. */
+    public static String id(String what, @Nullable String value) {
+        String text = text(what, value, 64);
+        if (!isId(text)) {
+            throw new IllegalArgumentException(
+                    what + " may hold letters, digits, '.', '-' and '_' only, but was '" + text + "'");
+        }
+        return text;
     }
 
     /** By hand: keys are made in the innermost loops, where a regular expression is most of the cost. */

@@ -1,0 +1,307 @@
+package wideharbor.core.edit;
+
+import java.util.List;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.quantity.Require;
+
+/**
+ * What somebody at the bench wants done: one record a kind, each of which knows how it becomes commands. The same from
+ * the browser to the journal.
+ */
+public sealed interface EditRequest {
+    /** The longest text that goes with a request. */
+    int LONGEST_TEXT = 160;
+
+    /**
+     * Commands and words for it, looking at a rig.
+     *
+     * @throws EditRefused when it cannot be done, in words for whoever asked
+     */
+    Prepared prepare(RigAnalysis analysis, Occasion occasion);
+
+    /** Puts a slide, an angle, a reach or a switch to a value. */
+    record Set(SettingKey key, double value) implements EditRequest {
+        public Set {
+            Require.given("Setting", key);
+            Require.finite("Value", value);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.set(analysis, this);
+        }
+    }
+
+    /** Takes a part off; with dependants, all that hangs on it goes too. */
+    record Remove(String placement, boolean withDependants) implements EditRequest {
+        public Remove {
+            Require.id("Part", placement);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.remove(analysis, this);
+        }
+    }
+
+    /** Puts a part back that was taken off. */
+    record Restore(String placement) implements EditRequest {
+        public Restore {
+            Require.id("Part", placement);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared("Put back " + analysis.rig().title(placement), PartEdits.restore(analysis, placement));
+        }
+    }
+
+    /** Hangs a new part on a free port, through adapters where it does not mate as it is. */
+    record Add(PortRef port, TypeRef item, String itemPort) implements EditRequest {
+        public Add {
+            Require.given("Port", port);
+            Require.given("Item", item);
+            Require.id("Port of the item", itemPort);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.add(analysis, this);
+        }
+    }
+
+    /** Keeps what a scale said of a part. */
+    record Weigh(String placement, double grams) implements EditRequest {
+        public Weigh {
+            Require.id("Part", placement);
+            Require.within("Mass", grams, 0, 500_000, "g");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Weigh " + analysis.rig().title(placement) + ", " + Math.round(grams) + " g",
+                    PartEdits.weigh(analysis, placement, grams, occasion.who(), occasion.when()));
+        }
+    }
+
+    /** The joint that holds a part was tried on the bench. */
+    record Tried(String placement) implements EditRequest {
+        public Tried {
+            Require.id("Part", placement);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Trial fit of " + analysis.rig().title(placement) + " done", PartEdits.tried(analysis, placement));
+        }
+    }
+
+    /** A part serves outside its purpose: what it is made for, and how far it may be trusted. */
+    record Improvise(String placement, String limit) implements EditRequest {
+        public Improvise {
+            Require.id("Part", placement);
+            Require.atMost("What it may be trusted with", limit, LONGEST_TEXT);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    analysis.rig().title(placement) + " serves outside its purpose",
+                    PartEdits.improvise(analysis, placement, limit));
+        }
+    }
+
+    /** Brings the tip of an arm to a point: mm to camera left, up and ahead of the mount. */
+    record Tip(String placement, Vec3 at) implements EditRequest {
+        public Tip {
+            Require.id("Part", placement);
+            Require.given("Point", at);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Bring the tip of " + analysis.rig().title(placement) + " to its place",
+                    ArmPlacing.tipTo(analysis, placement, at));
+        }
+    }
+
+    /** A new configuration based on the one looked at. */
+    record Derive(String title) implements EditRequest {
+        public Derive {
+            ConfigurationRequests.requireTitle(title);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.added(
+                    analysis, "Derive ", title, ConfigurationEdits.derive(analysis, title.strip()));
+        }
+    }
+
+    /** A new configuration like the one looked at, and its own from then on. */
+    record Copy(String title) implements EditRequest {
+        public Copy {
+            ConfigurationRequests.requireTitle(title);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.added(
+                    analysis, "Copy to ", title, ConfigurationEdits.copy(analysis, title.strip()));
+        }
+    }
+
+    /** Another title for the configuration looked at. */
+    record Rename(String title) implements EditRequest {
+        public Rename {
+            ConfigurationRequests.requireTitle(title);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared("Rename to " + title.strip(), ConfigurationEdits.rename(analysis, title.strip()));
+        }
+    }
+
+    /** Takes out the configuration looked at. */
+    record Unconfigure() implements EditRequest {
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.takenOut(analysis);
+        }
+    }
+
+    /** Another part carries the configuration looked at. */
+    record Carry(String placement) implements EditRequest {
+        public Carry {
+            Require.id("Part", placement);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Carried by " + analysis.rig().title(placement), ConfigurationEdits.carryBy(analysis, placement));
+        }
+    }
+
+    /** A new configuration in which the body lies on its side; {@code side} is the body's own that looks down. */
+    record Portrait(String title, ConfigurationEdits.Side side) implements EditRequest {
+        public Portrait {
+            ConfigurationRequests.requireTitle(title);
+            Require.given("Side", side);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.added(
+                    analysis,
+                    "Turn to portrait as ",
+                    title,
+                    ConfigurationEdits.portrait(analysis, title.strip(), side));
+        }
+    }
+
+    /** A new configuration for the other shoulder. */
+    record OtherShoulder(String title) implements EditRequest {
+        public OtherShoulder {
+            ConfigurationRequests.requireTitle(title);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.otherShoulder(analysis, title.strip());
+        }
+    }
+
+    /** A new configuration for a tight room: the battery goes on top. */
+    record Tight(String title) implements EditRequest {
+        public Tight {
+            ConfigurationRequests.requireTitle(title);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return ConfigurationRequests.tight(analysis, title.strip());
+        }
+    }
+
+    /** A cable of a type between two sockets. */
+    record Plug(SocketRef from, SocketRef to, TypeRef item) implements EditRequest {
+        public Plug {
+            Require.given("Socket it leads from", from);
+            Require.given("Socket it leads to", to);
+            Require.given("Item", item);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return CableRequests.plug(analysis, this);
+        }
+    }
+
+    /** A cable goes back into the kit. */
+    record Unplug(String cable) implements EditRequest {
+        public Unplug {
+            Require.id("Cable", cable);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared("Unplug " + CableRequests.title(analysis, cable), CableEdits.unplug(analysis, cable));
+        }
+    }
+
+    /** A cable is led along parts, and its rest lies in a bay; an empty bay is none. */
+    record Lay(String cable, List<String> along, String bay) implements EditRequest {
+        private static final int MOST_PARTS = 12;
+
+        public Lay {
+            Require.id("Cable", cable);
+            along = List.copyOf(Require.given("Parts it is led along", along));
+            Require.atMost("Bay", bay, 64);
+            if (along.size() > MOST_PARTS) {
+                throw new IllegalArgumentException(
+                        "A cable is led along at most " + MOST_PARTS + " parts, but these are " + along.size());
+            }
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Lay " + CableRequests.title(analysis, cable),
+                    CableEdits.lay(analysis, cable, new CableRun.Laid(along, bay)));
+        }
+    }
+
+    /** Every number back as it was left under a remembered state. */
+    record ComeBack(long state) implements EditRequest {
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.comeBack(analysis, occasion.marks(state));
+        }
+    }
+
+    /** A remedy of a finding that is there; it is tried anew, so that no stale one is applied. */
+    record Fix(FindingKey finding, String fix) implements EditRequest {
+        public Fix {
+            Require.given("Finding", finding);
+            Require.text("Fix", fix, 40);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            Candidate tried = occasion.fix(finding, fix);
+            return new Prepared("Fix: " + tried.title(), tried.commands());
+        }
+    }
+}

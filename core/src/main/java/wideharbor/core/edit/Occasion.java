@@ -1,0 +1,19 @@
+package wideharbor.core.edit;
+
+import java.util.List;
+import wideharbor.core.job.FindingKey;
+
+/** Who asks, and what only the one who carries a request out knows. */
+public interface Occasion {
+    /** The person's id. */
+    String who();
+
+    /** When, as files write it; the core reads no clock. */
+    String when();
+
+    /** The numbers of a remembered state of this build. */
+    List<Snapshots.Mark> marks(long state);
+
+    /** A remedy of a finding, tried now. */
+    Candidate fix(FindingKey finding, String fix);
+}

@@ -1,0 +1,75 @@
+package wideharbor.core.edit;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.build.Switches;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.quantity.Words;
+
+/** Requests about parts and settings, with what the journal says of them. */
+final class PartRequests {
+    private PartRequests() {}
+
+    static Prepared set(RigAnalysis analysis, EditRequest.Set request) {
+        SettingKey key = request.key();
+        return new Prepared(
+                "Set " + analysis.rig().title(key.placement()) + ", " + said(analysis, key, request.value()),
+                PartEdits.set(analysis, key, request.value(), false));
+    }
+
+    private static String said(RigAnalysis analysis, SettingKey key, double value) {
+        Optional<Socket> socket =
+                analysis.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));
+        if (socket.isEmpty()) {
+            return analysis.rig().motion(key).map(m -> m.freedom().title()).orElse("height") + " " + Words.one(value);
+        }
+        String set = switch (key.freedom()) {
+            case Switches.LOOK -> "look " + (value > 0.5 ? "on" : "off");
+            case Switches.SAFETY -> "safety track " + (value > 0 ? Math.round(value) + " dB lower" : "off");
+            default -> "picture turned by " + Math.round(value * 90) + "°";
+        };
+        return socket.get().title() + ": " + set;
+    }
+
+    static Prepared remove(RigAnalysis analysis, EditRequest.Remove request) {
+        return new Prepared(
+                "Take off " + analysis.rig().title(request.placement())
+                        + (request.withDependants() ? " with what hangs on it" : ""),
+                PartEdits.remove(analysis, request.placement(), request.withDependants()));
+    }
+
+    static Prepared add(RigAnalysis analysis, EditRequest.Add request) {
+        ItemType type = item(analysis, request.item());
+        boolean mates = analysis.rig()
+                .find(request.port().placement())
+                .flatMap(p -> p.type().port(request.port().port()))
+                .flatMap(p -> type.port(request.itemPort()).map(c -> Mating.mates(p, c, analysis.standards())))
+                .orElse(true);
+        return new Prepared(
+                "Add " + type.name(),
+                mates
+                        ? PartEdits.add(analysis, request.port(), type, request.itemPort())
+                        : PartEdits.addThrough(analysis, request.port(), type, request.itemPort()));
+    }
+
+    static ItemType item(RigAnalysis analysis, TypeRef ref) {
+        return analysis.catalogue()
+                .find(ref)
+                .orElseThrow(() -> new EditRefused("The catalogue has no item " + ref + "."));
+    }
+
+    static Prepared comeBack(RigAnalysis analysis, List<Snapshots.Mark> marks) {
+        List<Scoped> back = Snapshots.comeBack(analysis, marks);
+        if (back.isEmpty()) {
+            throw new EditRefused("Every number is as it was left; nothing was changed.");
+        }
+        return new Prepared("Back as it was left, " + back.size() + (back.size() == 1 ? " number" : " numbers"), back);
+    }
+}

@@ -1,0 +1,117 @@
+package wideharbor.core.edit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Subject;
+import wideharbor.core.testkit.Bag;
+
+/** Every kind of request becomes commands, words for the journal, and what to look at afterwards. */
+class EditRequestTest {
+    private static final FindingKey FINDING =
+            new FindingKey("c", "x", "a", "studio", "", List.of(Subject.part("rods")));
+
+    private static final Occasion OCCASION = new Occasion() {
+        @Override
+        public String who() {
+            return "p-1";
+        }
+
+        @Override
+        public String when() {
+            return "2026-11-28T10:00:00Z";
+        }
+
+        @Override
+        public List<Snapshots.Mark> marks(long state) {
+            return List.of(new Snapshots.Mark(SettingKey.parse("rods:rods:0"), "rods", "slide", -30, "mm", false));
+        }
+
+        @Override
+        public Candidate fix(FindingKey finding, String fix) {
+            return new Candidate("riser", "Riser under it", List.of());
+        }
+    };
+
+    private final RigAnalysis rig = Bag.onRods(300).analysis();
+
+    private Prepared prepared(EditRequest request) {
+        return request.prepare(rig, OCCASION);
+    }
+
+    @Test
+    void aSettingIsSetAndTold() {
+        Prepared set = prepared(new EditRequest.Set(SettingKey.parse("rods:rods:0"), -40));
+        assertEquals(
+                List.of(new Command.Set(SettingKey.parse("rods:rods:0"), -40, false)),
+                set.commands().stream().map(c -> c.command()).toList());
+        assertTrue(set.summary().equals("Set rods-300, slide −40.0"), set.summary());
+        assertEquals("", set.show());
+    }
+
+    /** The same request for the configuration looked at alone: no command goes into the base. */
+    @Test
+    void hereOnlyLeavesTheBaseAsItIs() {
+        Prepared here = prepared(new EditRequest.Set(SettingKey.parse("rods:rods:0"), -40))
+                .hereOnly(rig);
+        assertTrue(here.commands().stream().allMatch(c -> c.scope() instanceof Scope.InConfiguration));
+        assertTrue(here.summary().endsWith(" only"), here.summary());
+    }
+
+    @Test
+    void aNewConfigurationIsLookedAtAfterwards() {
+        Prepared derived = prepared(new EditRequest.Derive(" Rain "));
+        assertEquals("Derive Rain", derived.summary());
+        assertEquals("rain", derived.show());
+    }
+
+    @Test
+    void whatTheOccasionKnowsIsAskedOfIt() {
+        assertEquals(
+                "Fix: Riser under it",
+                prepared(new EditRequest.Fix(FINDING, "riser-1")).summary());
+        assertEquals(
+                "Back as it was left, 1 number",
+                prepared(new EditRequest.ComeBack(3)).summary());
+        assertTrue(prepared(new EditRequest.Weigh("box", 700))
+                .commands()
+                .toString()
+                .contains("p-1"));
+    }
+
+    @Test
+    void whatIsNotThereIsRefusedInWords() {
+        EditRequest ghost = new EditRequest.Add(new PortRef("body", "base"), new TypeRef("ghost", 1), "foot");
+        assertEquals(
+                "The catalogue has no item ghost@1.",
+                assertThrows(EditRefused.class, () -> prepared(ghost)).getMessage());
+        assertThrows(EditRefused.class, () -> prepared(new EditRequest.Remove("body", false)));
+    }
+
+    @Test
+    void aRequestThatCannotBeIsNotMade() {
+        refused("Title of a configuration must not be empty", () -> new EditRequest.Derive(" "));
+        refused("must have at most 40 characters", () -> new EditRequest.Rename("x".repeat(41)));
+        refused("Value must be a finite number", () -> new EditRequest.Set(SettingKey.parse("a:b:0"), Double.NaN));
+        refused("Mass must lie from 0", () -> new EditRequest.Weigh("box", -5));
+        refused("at most 12 parts", () -> new EditRequest.Lay("k", Collections.nCopies(13, "a"), ""));
+        refused("Side is missing", () -> new EditRequest.Portrait("Tall", null));
+    }
+
+    private static void refused(String words, org.junit.jupiter.api.function.Executable request) {
+        String said = assertThrows(IllegalArgumentException.class, request).getMessage();
+        assertTrue(said.contains(words), said);
+    }
+}
