@@ -5,15 +5,20 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Assertions;
+import wideharbor.core.catalog.ItemType;
 
 /** The table of who may use whom is the architecture of the core; docs/architecture shows the same. */
 @AnalyzeClasses(packages = "wideharbor.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -207,4 +212,25 @@ class ArchitectureTest {
             .callMethod(java.time.LocalDateTime.class, "now")
             .orShould()
             .callMethod(System.class, "currentTimeMillis");
+
+    /** What a part is called decides nothing: a name is for people, capabilities and classes are for checks. */
+    @ArchTest
+    static final ArchRule NAMES_DECIDE_NOTHING = noClasses()
+            .that()
+            .resideInAPackage("wideharbor.core.check..")
+            .should(new ArchCondition<>("judge a part by a piece of its name") {
+                @Override
+                public void check(JavaClass type, ConditionEvents events) {
+                    boolean asksNames = type.getMethodCallsFromSelf().stream()
+                            .anyMatch(c -> c.getTarget().getOwner().isEquivalentTo(ItemType.class)
+                                    && c.getTarget().getName().equals("name"));
+                    boolean looksInText = type.getMethodCallsFromSelf().stream()
+                            .anyMatch(c -> c.getTarget().getOwner().isEquivalentTo(String.class)
+                                    && List.of("startsWith", "endsWith", "matches")
+                                            .contains(c.getTarget().getName()));
+                    if (asksNames && looksInText) {
+                        events.add(SimpleConditionEvent.satisfied(type, type.getName() + " looks into a part's name"));
+                    }
+                }
+            });
 }

@@ -26,5 +26,10 @@ public enum Capability {
     /** Keeps cables where they were laid. */
     TIES_CABLES,
     /** Holds a plug in its socket. */
-    CLAMPS_PLUG
+    CLAMPS_PLUG,
+    /** A handhold that gives each hand a grip of its own. */
+    GRIPS_BOTH_HANDS,
+    /** Keeps what a camera records: a card, not what reads it. */
+    KEEPS_RECORDING,
+    RECORDS_SOUND
 }

@@ -95,9 +95,7 @@ final class Tastes {
             List<Placed> holds = l.able(Capability.IS_HANDHOLD);
             boolean left = holds.stream().anyMatch(p -> l.left(p) > 40);
             boolean right = holds.stream().anyMatch(p -> l.left(p) < -40);
-            boolean pair = holds.stream()
-                    .anyMatch(p ->
-                            p.type().name().toLowerCase(java.util.Locale.ROOT).contains("pair"));
+            boolean pair = holds.stream().anyMatch(p -> p.type().can(Capability.GRIPS_BOTH_HANDS));
             return left && right || pair
                     ? List.of()
                     : List.of(new Miss(
@@ -105,7 +103,10 @@ final class Tastes {
         });
         ALL.put(Taste.ONE_GRIP, l -> {
             List<Placed> aside = l.all(p -> p.type().can(Capability.IS_HANDHOLD) && Math.abs(l.left(p)) > 40);
-            return aside.size() <= 1 ? List.of() : l.each(aside.subList(1, aside.size()));
+            List<Placed> pairs = l.able(Capability.GRIPS_BOTH_HANDS);
+            return pairs.isEmpty() && aside.size() <= 1
+                    ? List.of()
+                    : l.each(pairs.isEmpty() ? aside.subList(1, aside.size()) : pairs);
         });
         ALL.put(
                 Taste.HANDLE_ON_TOP,
@@ -186,9 +187,7 @@ final class Tastes {
         ALL.put(Taste.SOUND_ON_RIG, l -> l.none(l.able(Capability.HEARS), "none"));
         ALL.put(Taste.SOUND_TWICE, l -> {
             long kept = l.able(Capability.HEARS).size()
-                    + l.all(p -> p.type().category() == Category.SOUND
-                                    && p.type().name().startsWith("Recorder"))
-                            .size();
+                    + l.able(Capability.RECORDS_SOUND).size();
             boolean safe = SoundPlan.of(
                             l.analysis().signals(), l.analysis().rig().content())
                     .sinks()
@@ -277,8 +276,7 @@ final class Tastes {
     }
 
     private static boolean isCard(Look look, TypeRef type) {
-        var item = look.analysis().catalogue().require(type);
-        return item.category() == Category.MEDIA && item.name().startsWith("Card");
+        return look.analysis().catalogue().require(type).can(Capability.KEEPS_RECORDING);
     }
 
     private static boolean standsOn(Placed part, String standard) {

@@ -30,9 +30,11 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
+import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 class BuiltAsWantedTest {
@@ -197,5 +199,35 @@ class BuiltAsWantedTest {
     @Test
     void nothingIsLookedAtWhileNobodyWantsAnything() {
         verify(new BuiltAsWanted()).given(Bag.onRods(300)).looksAtNothing();
+    }
+
+    /** A reader called “Card reader” is no card, a card by any other name is one; a pair of grips is no single one. */
+    @Test
+    void whatAPartIsCalledDecidesNothing() {
+        ItemType reader = Parts.part("card-reader").is(Category.MEDIA).make();
+        ItemType card = Parts.part("slab")
+                .is(Category.MEDIA)
+                .can(Capability.KEEPS_RECORDING)
+                .make();
+        Look kit = new Look(Bag.onRods(300).inKit(reader, 1).inKit(card, 1).analysis());
+        assertEquals(
+                List.of(Subject.type(card.ref())),
+                Tastes.misses(Taste.RECORDED_TWICE, kit).stream()
+                        .map(Look.Miss::subject)
+                        .toList());
+        ItemType grips = Parts.part("horns")
+                .is(Category.HANDLE)
+                .can(Capability.IS_HANDHOLD)
+                .can(Capability.GRIPS_BOTH_HANDS)
+                .face("foot", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
+                .make();
+        Look held = new Look(Rigs.rig()
+                .with("body", Bag.body())
+                .with("horns", grips)
+                .join("j", "body:base", "horns:foot")
+                .on("none")
+                .analysis());
+        assertEquals(1, Tastes.misses(Taste.ONE_GRIP, held).size());
+        assertEquals(0, Tastes.misses(Taste.TWO_GRIPS, held).size());
     }
 }
