@@ -5,6 +5,7 @@ import { api, Problem, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { AsksForm } from './AsksForm';
 import { ProfileForm } from './ProfileForm';
+import { onBodies } from './worn';
 
 type Brief = Schemas['BriefView'];
 
@@ -45,7 +46,8 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
   );
 
   const written = draft.asks.shoot.day.length > 0;
-  const worn = job.builds.flatMap((b) => b.configurations).map((c) => ({ value: c.id, label: c.title }));
+  const worn = onBodies(job.builds, 'configurations');
+  const lenses = onBodies(job.builds, 'lenses');
 
   const save = async (event: FormEvent) => {
     event.preventDefault();
@@ -110,7 +112,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
             <Select
               mode="multiple"
               value={draft.lenses}
-              options={job.builds.flatMap((b) => b.lenses).map((l) => ({ value: l.id, label: l.title }))}
+              options={lenses}
               onChange={(v: string[]) => put('lenses', v)}
             />
           </Field>
@@ -134,7 +136,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
           </Field>
         </div>
       </fieldset>
-      <AsksForm asks={draft.asks} worn={worn} builds={job.builds} lenses={job.builds.flatMap((b) => b.lenses).map((l) => ({ value: l.id, label: l.title }))} onChange={(asks) => put('asks', asks)} />
+      <AsksForm asks={draft.asks} worn={worn} builds={job.builds} lenses={lenses} onChange={(asks) => put('asks', asks)} />
       {error && (
         <p className="error" role="alert">
           {error}

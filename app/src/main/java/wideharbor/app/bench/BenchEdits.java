@@ -15,9 +15,9 @@ import wideharbor.app.web.Stale;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.check.CheckEngine;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.edit.Prepared;
+import wideharbor.core.job.ConfigurationKey;
 
 /** Edits, undo and redo: each in one transaction under the job's lock, each an entry of the journal. */
 @Service
@@ -83,7 +83,7 @@ class BenchEdits {
                 checked.foresee(
                         loaded,
                         after,
-                        new CheckEngine.Spot(
+                        new ConfigurationKey(
                                 spot.build(), analysis.rig().configuration().id())),
                 Checked.Fixes.NOT_TRIED,
                 journal.ends(spot.job(), spot.build()));

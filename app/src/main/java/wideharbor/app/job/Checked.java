@@ -13,6 +13,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
@@ -22,7 +23,7 @@ import wideharbor.core.memo.Workers;
 public class Checked {
     private record Key(String job, long stateNo) {}
 
-    private record Foreseen(String job, long stateNo, GearPackage after, CheckEngine.Spot spot) {}
+    private record Foreseen(String job, long stateNo, GearPackage after, ConfigurationKey spot) {}
 
     private record FixKey(Key state, String build, String configuration) {}
 
@@ -77,19 +78,19 @@ public class Checked {
         Job job = before.job().with(after);
         return result(
                 workers.map(
-                        CheckEngine.Spot.all(job),
+                        ConfigurationKey.all(job),
                         spot -> foreseen.known(foreseenKey(before, after, spot))
                                 .orElseGet(() -> engine.check(job, spot.build(), spot.configuration()))),
                 job);
     }
 
     /** The same, judged anew in one configuration only: the others are told as they stand before the change. */
-    public Result foresee(Loaded before, GearPackage after, CheckEngine.Spot spot) {
+    public Result foresee(Loaded before, GearPackage after, ConfigurationKey spot) {
         Job job = before.job().with(after);
         Report known = of(before).report();
         List<Report> reports = new ArrayList<>();
         reports.add(foresee(before, after, job, spot));
-        for (CheckEngine.Spot other : CheckEngine.Spot.all(job)) {
+        for (ConfigurationKey other : ConfigurationKey.all(job)) {
             if (!other.equals(spot)) {
                 reports.add(known.of(other.build(), other.configuration()));
             }
@@ -97,12 +98,12 @@ public class Checked {
         return result(reports, job);
     }
 
-    private Report foresee(Loaded before, GearPackage after, Job job, CheckEngine.Spot spot) {
+    private Report foresee(Loaded before, GearPackage after, Job job, ConfigurationKey spot) {
         return foreseen.get(
                 foreseenKey(before, after, spot), () -> engine.check(job, spot.build(), spot.configuration()));
     }
 
-    private static Foreseen foreseenKey(Loaded before, GearPackage after, CheckEngine.Spot spot) {
+    private static Foreseen foreseenKey(Loaded before, GearPackage after, ConfigurationKey spot) {
         return new Foreseen(before.job().id(), before.stateNo(), after, spot);
     }
 

@@ -13,6 +13,7 @@ import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
@@ -55,16 +56,7 @@ public final class CheckEngine {
 
     /** Every configuration of a job. */
     public Report check(Job job) {
-        return together(workers.map(Spot.all(job), s -> check(job, s.build(), s.configuration())));
-    }
-
-    /** A configuration of a build: what is judged as a whole. */
-    public record Spot(String build, String configuration) {
-        public static List<Spot> all(Job job) {
-            return job.gear().builds().stream()
-                    .flatMap(b -> b.configurations().stream().map(c -> new Spot(b.id(), c.id())))
-                    .toList();
-        }
+        return together(workers.map(ConfigurationKey.all(job), s -> check(job, s.build(), s.configuration())));
     }
 
     /** The report of a job from those of its configurations. */

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.changeover.Changeover;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
@@ -26,7 +27,7 @@ import wideharbor.core.rig.Rig;
 /** What of a package meets a demand of the brief, by name: who reads that it is met wants to know by what. */
 final class Coverage {
     private final Job job;
-    private final Map<String, RigAnalysis> rigs = new LinkedHashMap<>();
+    private final Map<ConfigurationKey, RigAnalysis> rigs = new LinkedHashMap<>();
     private final Map<String, List<Placed>> lensParts = new LinkedHashMap<>();
 
     Coverage(Job job) {
@@ -34,12 +35,13 @@ final class Coverage {
         for (Build build : job.gear().builds()) {
             for (Configuration configuration : build.configurations()) {
                 for (String lens : build.lensIds()) {
+                    ConfigurationKey key = new ConfigurationKey(build.id(), configuration.id());
                     // The first configuration tells what each lens is, the others are looked at with one lens.
-                    if (lensParts.containsKey(lens) && rigs.containsKey(configuration.id())) {
+                    if (lensParts.containsKey(lens) && rigs.containsKey(key)) {
                         continue;
                     }
                     RigAnalysis analysis = RigAnalysis.of(job, build, configuration.id(), lens);
-                    rigs.putIfAbsent(configuration.id(), analysis);
+                    rigs.putIfAbsent(key, analysis);
                     lensParts.putIfAbsent(lens, lensesOn(analysis.rig()));
                 }
             }
@@ -53,7 +55,8 @@ final class Coverage {
     }
 
     List<String> configuration(String id) {
-        return Optional.ofNullable(rigs.get(id)).stream()
+        return rigs.values().stream()
+                .filter(c -> c.rig().configuration().id().equals(id))
                 .map(c -> c.build().title() + ", " + Words.kg(c.carried().grams()) + " carried")
                 .toList();
     }
@@ -68,7 +71,7 @@ final class Coverage {
     List<String> each(Predicate<RigAnalysis> which, Function<RigAnalysis, String> figure) {
         return rigs.values().stream()
                 .filter(which)
-                .map(c -> c.rig().configuration().title() + ": " + figure.apply(c))
+                .map(c -> titled(c) + ": " + figure.apply(c))
                 .toList();
     }
 
@@ -76,15 +79,27 @@ final class Coverage {
         return each(c -> true, c -> Words.kg(c.carried().grams()));
     }
 
+    /** Which body it is, where there are several. */
+    private String titled(RigAnalysis analysis) {
+        String title = analysis.rig().configuration().title();
+        return job.gear().builds().size() == 1 ? title : analysis.build().title() + ", " + title;
+    }
+
     List<String> change(Asks.ChangeDemand demand) {
-        RigAnalysis from = rigs.get(demand.from());
-        RigAnalysis to = rigs.get(demand.to());
-        if (from == null || to == null || !from.build().id().equals(to.build().id())) {
-            return List.of();
-        }
+        return job.gear().builds().stream()
+                .flatMap(b -> Optional.ofNullable(rigs.get(new ConfigurationKey(b.id(), demand.from()))).stream())
+                .flatMap(from -> Optional.ofNullable(
+                        rigs.get(new ConfigurationKey(from.build().id(), demand.to())))
+                        .map(to -> change(from, to))
+                        .stream())
+                .toList();
+    }
+
+    private String change(RigAnalysis from, RigAnalysis to) {
         Changeover way = Changeover.between(from.rig(), to.rig(), job.rules());
-        return List.of(way.steps().size() + " steps, " + Words.one(way.minutes()) + " min, "
-                + (way.isToolFree() ? "no tools" : String.join(", ", way.keys())));
+        String body = job.gear().builds().size() == 1 ? "" : from.build().title() + ": ";
+        return body + way.steps().size() + " steps, " + Words.one(way.minutes()) + " min, "
+                + (way.isToolFree() ? "no tools" : String.join(", ", way.keys()));
     }
 
     List<String> rooms(Asks.RoomLimit room) {

@@ -14,6 +14,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
@@ -195,15 +196,14 @@ public final class Requirements {
     }
 
     private static Requirement configuration(Job job, Report report, String id, Coverage met) {
-        Optional<Build> build = job.gear().builds().stream()
-                .filter(b -> b.configuration(id).isPresent())
-                .findFirst();
+        List<Build> bodies = ConfigurationKey.bodies(job, id);
         String from = "configurations";
-        if (build.isEmpty()) {
+        if (bodies.isEmpty()) {
             return new Requirement(
                     "configuration-" + id, from, "Works as " + id, Status.NOT_MET, List.of("no build has it"));
         }
-        String title = build.get().configuration(id).orElseThrow().title();
+        String title = bodies.get(0).configuration(id).orElseThrow().title()
+                + (bodies.size() == 1 ? "" : ", on " + bodies.size() + " bodies");
         List<Finding> stops = report.findings().stream()
                 .filter(f -> f.key().configuration().equals(id) && f.holds())
                 .filter(f -> !Verdict.isWaived(f, job.waivers()))

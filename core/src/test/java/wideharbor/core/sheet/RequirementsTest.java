@@ -9,8 +9,10 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.GearPackage;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.job.Job;
@@ -52,6 +54,20 @@ class RequirementsTest {
         Requirement lens = all.get(1);
         assertEquals("lens-l50", lens.id());
         assertEquals(List.of("prime-50"), lens.decidedBy());
+    }
+
+    /** Two bodies with one configuration of that name: it is asked of both, and both are told. */
+    @Test
+    void aConfigurationIsAskedOfEveryBodyThatHasIt() {
+        Job one = Bag.onHead().job();
+        Build a = one.gear().builds().get(0);
+        Build b = new Build("b", "B camera", a.base(), a.configurations(), a.lenses());
+        Job two = one.with(new GearPackage(one.gear().kit(), List.of(a, b)));
+        Requirement studio =
+                Requirements.of(two, new CheckEngine(List.of()).check(two)).get(0);
+        assertEquals(2, studio.decidedBy().size(), studio.toString());
+        assertTrue(studio.text().endsWith(", on 2 bodies"), studio.text());
+        assertTrue(studio.decidedBy().get(1).startsWith("B camera, "), studio.toString());
     }
 
     /** An hour at 20 W of 100 Wh: met by the battery, of which two are counted. */
