@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { api, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { broughtQuery, keys } from '../../api/queries';
+import { Kit } from '../../app/Kit';
 
 type Act = { what: 'take' | 'leave'; findings: string[] } | { what: 'parts' } | { what: 'standards' };
 
@@ -36,10 +37,12 @@ export function BroughtPanel({ job, session }: { job: string; session: Schemas['
   return (
     <section className="brought" aria-labelledby="brought-title">
       <h3 id="brought-title">Came with the file</h3>
-      <Proposals list={b.proposals} session={session} busy={step.isPending} onAct={(act) => step.mutate(act)} />
-      {b.parts.length + b.standards.length > 0 && (
-        <Own brought={b} leads={session.waives} busy={step.isPending} onAct={(act) => step.mutate(act)} />
-      )}
+      <Kit>
+        <Proposals list={b.proposals} session={session} busy={step.isPending} onAct={(act) => step.mutate(act)} />
+        {b.parts.length + b.standards.length > 0 && (
+          <Own brought={b} leads={session.waives} busy={step.isPending} onAct={(act) => step.mutate(act)} />
+        )}
+      </Kit>
       {step.isError && (
         <p className="error" role="alert">
           {step.error.message}
@@ -54,6 +57,18 @@ interface Acting {
   onAct: (act: Act) => void;
 }
 
+/** What is said in the same words of several configurations or bodies is told once. */
+function told(list: Schemas['ProposalLine'][]): { p: Schemas['ProposalLine']; times: number }[] {
+  const all = new Map<string, { p: Schemas['ProposalLine']; times: number }>();
+  for (const p of list) {
+    const key = [p.said, p.title, p.who, p.reason].join('|');
+    const known = all.get(key);
+    if (known) known.times += 1;
+    else all.set(key, { p, times: 1 });
+  }
+  return [...all.values()];
+}
+
 function Proposals({ list, session, busy, onAct }: { list: Schemas['ProposalLine'][]; session: Schemas['Session'] } & Acting) {
   if (list.length === 0) return null;
   const mine = list.filter((p) => p.said === 'READ' || session.waives).map((p) => p.finding);
@@ -61,11 +76,11 @@ function Proposals({ list, session, busy, onAct }: { list: Schemas['ProposalLine
     <>
       <p className="soft">Said elsewhere of these findings. It counts once somebody here says the same.</p>
       <ul>
-        {list.map((p) => (
+        {told(list).map(({ p, times }) => (
           <li key={p.finding}>
             {p.title}
             <span className="soft">
-              , {p.said === 'READ' ? 'read' : 'waived'} by {p.who}
+              {times > 1 && `, ${times} times`}, {p.said === 'READ' ? 'read' : 'waived'} by {p.who}
               {p.reason && `: ${p.reason}`}
             </span>
           </li>

@@ -1,6 +1,5 @@
 import './jobs.css';
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { Button } from 'antd';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
@@ -92,9 +91,9 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
       )}
       {jobs.hasNextPage && (
         <p>
-          <Button loading={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
+          <button className="btn" type="button" disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
             Show older jobs
-          </Button>{' '}
+          </button>{' '}
           <span className="soft">
             {loaded.length} of {jobs.data?.pages[0]?.total} shown
           </span>
