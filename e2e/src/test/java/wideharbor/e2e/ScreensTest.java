@@ -61,8 +61,8 @@ class ScreensTest {
 
     private static void noSideways(Browser browser) {
         Object wider = browser.page()
-                .evaluate(
-                        "document.documentElement.scrollWidth > innerWidth || document.documentElement.scrollHeight > innerHeight");
+                .evaluate("document.documentElement.scrollWidth > innerWidth || "
+                        + "document.documentElement.scrollHeight > innerHeight");
         assertTrue(!(Boolean) wider, "the page itself does not scroll at 1280×800");
     }
 

@@ -11,10 +11,10 @@ final class ChecksDocument {
 
     static String text() {
         StringBuilder text = new StringBuilder("# The checks\n\n");
-        text.append(
-                        "Made from the code by `ChecksDocumentTest`; the screens show the same words. Each check ends *fine*, *found*, ")
-                .append(
-                        "*undecided* (the range of what is known straddles the limit) or *not checked* (data is missing).\n");
+        text.append("Made from the code by `ChecksDocumentTest`; the screens show the same words. Each "
+                        + "check ends *fine*, *found*, ")
+                .append("*undecided* (the range of what is known straddles the limit) or *not checked* (data is "
+                        + "missing).\n");
         List<CheckCard> cards =
                 CheckEngine.standard().checks().stream().map(Check::card).toList();
         for (CheckCard card : cards) {

@@ -20,8 +20,8 @@ final class Rows {
         Optional<JobRow> lock(String id);
 
         /** Newest load-out first; {@code like} is a pattern for title and place. */
-        @Query(
-                "select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 order by j.loadAt desc, j.id")
+        @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 order by "
+                + "j.loadAt desc, j.id")
         Page<JobRow> page(String like, Pageable page);
 
         /** Every job that has not left, the next load-out first. */
@@ -47,9 +47,9 @@ final class Rows {
     }
 
     interface Entries extends JpaRepository<JournalRow, JournalRow.Key> {
-        @Query(
-                "select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "
-                        + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 and e.key.seq < ?3 order by e.key.seq desc")
+        @Query("select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "
+                + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 and e.key.seq < ?3 "
+                + "order by e.key.seq desc")
         List<Journal.Step> steps(String job, String build, int before, Limit limit);
 
         @Query("select new wideharbor.app.job.Journal$Step(e.key.seq, e.kind, e.ofSeq, e.who, e.summary) "

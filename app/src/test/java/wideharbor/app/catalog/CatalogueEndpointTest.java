@@ -140,7 +140,8 @@ class CatalogueEndpointTest {
     void aListIsReadFirstAndStoredWhenAsked() {
         JsonNode read = begin(
                 "new.csv",
-                "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,10\nimp-2,Tarnwick,Imported two,OTHER,20\n");
+                "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,10\nimp-2,Tarnwick,Imported "
+                        + "two,OTHER,20\n");
         assertEquals("CHECKED", read.path("stage").asString());
         assertEquals(2, read.path("fresh").asInt());
         assertEquals(0, list("search=imported").path("total").asInt(), "nothing is stored yet");

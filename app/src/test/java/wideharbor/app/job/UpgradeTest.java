@@ -52,7 +52,8 @@ class UpgradeTest {
             for (JsonNode read : bell.path("reads")) {
                 insert(
                         old,
-                        "INSERT INTO caution_read (job_id, finding, who, read_at) VALUES (?, ?, ?, '2026-11-23 16:20:00')",
+                        "INSERT INTO caution_read (job_id, finding, who, read_at) VALUES (?, ?, ?, '2026-11-23 "
+                                + "16:20:00')",
                         "second-bell",
                         read.path("finding").asString(),
                         // As they were written while a name typed otherwise was another person.
@@ -116,7 +117,8 @@ class UpgradeTest {
         for (ItemType type : job.catalogue().all()) {
             insert(
                     old,
-                    "INSERT IGNORE INTO catalogue_type (type_id, revision, maker, name, category, content) VALUES (?, ?, ?, ?, ?, ?)",
+                    "INSERT IGNORE INTO catalogue_type (type_id, revision, maker, name, category, content) "
+                            + "VALUES (?, ?, ?, ?, ?, ?)",
                     type.ref().id(),
                     type.ref().revision(),
                     type.maker(),
@@ -126,7 +128,8 @@ class UpgradeTest {
         }
         insert(
                 old,
-                "INSERT INTO job (id, title, load_at, stage, revision, state_no, brief, rules, clear, stops, undecided, "
+                "INSERT INTO job (id, title, load_at, stage, revision, state_no, brief, rules, clear, stops, "
+                        + "undecided, "
                         + "unread_cautions, configurations_clear, configurations_all, version) "
                         + "VALUES (?, ?, ?, 'DRAFT', 1, 1, ?, ?, 0, 0, 0, 0, 0, 0, 0)",
                 job.id(),
@@ -138,7 +141,8 @@ class UpgradeTest {
         for (Build build : job.gear().builds()) {
             insert(
                     old,
-                    "INSERT INTO build (job_id, build_id, title, ordinal, revision, content, version) VALUES (?, ?, ?, ?, 1, ?, 0)",
+                    "INSERT INTO build (job_id, build_id, title, ordinal, revision, content, version) VALUES "
+                            + "(?, ?, ?, ?, 1, ?, 0)",
                     job.id(),
                     build.id(),
                     build.title(),

@@ -26,9 +26,11 @@ final class SetDown implements Check {
             "access",
             "It can be put down",
             "every rig that is not on legs",
-            "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock does not tip it",
+            "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock "
+                    + "does not tip it",
             "somebody puts it down within the first minute",
-            "the plane under all corners that is highest below the centre of mass; margin = least distance inside what touches",
+            "the plane under all corners that is highest below the centre of mass; margin = least distance "
+                    + "inside what touches",
             "geometry; masses as on file",
             Severity.CAUTION,
             true);

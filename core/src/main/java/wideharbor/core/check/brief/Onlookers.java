@@ -36,7 +36,8 @@ final class Onlookers implements Check {
                     "brief",
                     "A picture for every viewer",
                     "every viewer that the brief names, with the displays of rig and kit",
-                    "a display that is good enough is there for each, and the picture gets to it: by cable on the rig, by radio with "
+                    "a display that is good enough is there for each, and the picture gets to it: by cable on "
+                            + "the rig, by radio with "
                             + "receiver and cable of its own",
                     "somebody who came to look stands behind somebody’s shoulder all day",
                     "the way walked from the body to the display; each viewer takes the least display that will do",

@@ -22,7 +22,8 @@ final class SoundAndTime implements Check {
             "brief",
             "Sound and time as agreed",
             "every rig, when the brief says who has the sound",
-            "a microphone is on the rig when the camera keeps the sound; a timecode box when several recorders must agree",
+            "a microphone is on the rig when the camera keeps the sound; a timecode box when several recorders "
+                    + "must agree",
             "picture and sound that share no clock are married by hand, take by take",
             "",
             "the brief",

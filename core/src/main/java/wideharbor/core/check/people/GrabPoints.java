@@ -21,7 +21,8 @@ final class GrabPoints implements Check {
             "people",
             "Something safe to hold from every side",
             "every rig that is not on legs, from left, right, above and behind",
-            "a handle, grip, rod, plate or cage can be taken hold of; what is met there is not only a cell, a screen or a cable",
+            "a handle, grip, rod, plate or cage can be taken hold of; what is met there is not only a cell, a "
+                    + "screen or a cable",
             "a power unit comes off in the hand, an arm bends, a cable breaks",
             "matter of firm parts with nothing before it within a hand’s depth",
             "geometry",

@@ -33,10 +33,12 @@ final class DayRuntime implements Check {
                     "power.runtime",
                     "power",
                     "Charge for the day",
-                    "every plate with its share of the package's batteries and bays, against the day that the brief writes in blocks, or its hours on end",
+                    "every plate with its share of the package's batteries and bays, against the day that the "
+                            + "brief writes in blocks, or its hours on end",
                     "something is left to put on at every hour that the rig is on, with the house's reserve",
                     "cold takes capacity, and time counts while on, not while rolling",
-                    "block by block: Wh × health × temperature factor × usable / P, changes, charging where there is mains; without blocks h = Σ of these",
+                    "block by block: Wh × health × temperature factor × usable / P, changes, charging where "
+                            + "there is mains; without blocks h = Σ of these",
                     "makers' capacities; factor and usable share by house rule",
                     Severity.STOP,
                     false)

@@ -29,7 +29,8 @@ final class InnerBayFree implements Check {
                     "The inner battery bay holds no cable",
                     "every part with a bay for a battery of its own",
                     "no cable is stowed in it",
-                    "a cable where the battery belongs means that everything goes off for every change, and a bent cable is pinched by the door",
+                    "a cable where the battery belongs means that everything goes off for every change, and a "
+                            + "bent cable is pinched by the door",
                     "",
                     "practice",
                     Severity.CAUTION,
@@ -63,7 +64,8 @@ final class InnerBayFree implements Check {
                                 both ? "a battery and a cable in one bay" : "a cable in the bay",
                                 "the bay free for its battery"),
                         both
-                                ? "They do not go in together: the door pinches the cable, or the battery makes no contact."
+                                ? "They do not go in together: the door pinches the cable, or the battery makes "
+                                        + "no contact."
                                 : "Without the small battery everything goes off whenever the large one is changed.");
             }
         }

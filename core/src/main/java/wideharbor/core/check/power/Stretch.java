@@ -32,7 +32,8 @@ final class Stretch implements Check {
                     "power",
                     "Power through the longest stretch",
                     "the batteries on the rig, when the brief names a longest stretch without power-down",
-                    "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a small battery in the bay of what it feeds",
+                    "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a "
+                            + "small battery in the bay of what it feeds",
                     "boots cost minutes, and what happens once is not repeated",
                     "h = Σ usable Wh / Σ W",
                     "makers' capacities; the brief",

@@ -54,7 +54,8 @@ final class StuckToBattery implements Check {
                     About.of("stuck", part(battery.id())),
                     names + " is stuck to " + battery.title(),
                     new Evidence.Statement(names + " on it", "nothing on it"),
-                    "It moves to the next battery at every change: give every battery the same fixing, or find it another place.");
+                    "It moves to the next battery at every change: give every battery the same fixing, or find "
+                            + "it another place.");
         }
     }
 }

@@ -26,7 +26,8 @@ final class AxisHeight implements Check {
             "rods",
             "Axis height over the rods",
             "every pair of rods that carries something which must sit on the axis",
-            "the axis stands at the standard's height over the plane of the rod centres, along their mid-line, parallel",
+            "the axis stands at the standard's height over the plane of the rod centres, along their mid-line, "
+                    + "parallel",
             "matte box and lens support are made for one height; off it they sit beside the lens",
             "height = distance from the axis to the plane of the rod centres",
             "mounting standards table; confirm with the maker's drawing",

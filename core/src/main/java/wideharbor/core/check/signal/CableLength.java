@@ -33,9 +33,11 @@ final class CableLength implements Check {
                     "signal",
                     "Cables reach",
                     "every cable of the rig",
-                    "its length is at least the way between its sockets, by the parts it is led along, with the plugs' own length and a tenth to spare; also when a joint on the way is turned",
+                    "its length is at least the way between its sockets, by the parts it is led along, with the "
+                            + "plugs' own length and a tenth to spare; also when a joint on the way is turned",
                     "a taut cable pulls its socket, and is the first thing to fail",
-                    "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint at a time",
+                    "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint "
+                            + "at a time",
                     "sockets on file; plugs by house rule",
                     Severity.CAUTION,
                     false)

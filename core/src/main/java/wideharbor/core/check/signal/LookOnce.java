@@ -32,7 +32,8 @@ final class LookOnce implements Check {
                     "signal",
                     "The look is on once",
                     "the picture of every viewer whom one reaches",
-                    "the look is put on at one place of the way; where only frame and focus are judged it may be missing",
+                    "the look is put on at one place of the way; where only frame and focus are judged it may "
+                            + "be missing",
                     "a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody",
                     "count of the places on the way where the look is switched on",
                     "switches as set in this build",

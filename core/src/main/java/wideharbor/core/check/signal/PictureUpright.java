@@ -32,7 +32,8 @@ final class PictureUpright implements Check {
             "signal",
             "The picture stands upright",
             "the picture of every viewer whom one reaches",
-            "displays away from a body that lies on its side get a picture turned by a quarter, all others one that is not",
+            "displays away from a body that lies on its side get a picture turned by a quarter, all others one "
+                    + "that is not",
             "a village of people with their heads on one side frames badly, and a picture turned twice is worse",
             "quarter turns along the way, against how body and display stand to each other",
             "switches as set in this build",

@@ -30,7 +30,8 @@ final class SoundFed implements Check {
                     "signal",
                     "Sound arrives",
                     "every microphone and every sound input on the rig",
-                    "each microphone reaches an input that has channels for it, and gets power on the line when it needs it",
+                    "each microphone reaches an input that has channels for it, and gets power on the line when "
+                            + "it needs it",
                     "a silent track is found out in the cutting room",
                     "channels of the source against those of the input; power on the line against the need",
                     "makers' figures; who has the sound by the brief",
@@ -82,7 +83,8 @@ final class SoundFed implements Check {
                     About.of("scratch", whole()),
                     "Nothing but the body’s own microphone for scratch sound",
                     new Evidence.Statement("nothing in its sound inputs", "a scratch track, however poor"),
-                    "Kept apart, the sound is found again by what the camera heard; see that its own microphone is on.");
+                    "Kept apart, the sound is found again by what the camera heard; see that its own microphone "
+                            + "is on.");
         }
         for (SoundPlan.Sink sink : plan.sinks()) {
             if (sink.isFull()) {
