@@ -23,6 +23,7 @@ import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Helpers;
 import wideharbor.core.quantity.Words;
 
 /** {@code harbor check FILE}: verdict and findings of one package file. Exit 0 no open stop, 1 held, 2 unreadable. */
@@ -76,7 +77,7 @@ public final class CheckCommand implements Callable<Integer> {
         } catch (HarborFormatException e) {
             return unreadable(e.problems());
         }
-        CheckEngine engine = CheckEngine.standard();
+        CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
         Report report = engine.check(job);
         Map<FindingKey, List<Proposer.Fix>> fixes = noFixes ? Map.of() : new Proposer(engine).propose(job, report);
         Verdict verdict = Verdict.of(report, job);

@@ -25,6 +25,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Proposer;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Helpers;
 import wideharbor.core.rig.Rig;
 import wideharbor.format.HarborCodec;
 
@@ -39,7 +40,7 @@ import wideharbor.format.HarborCodec;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class BuildBenchmark {
-    private final CheckEngine engine = CheckEngine.standard();
+    private final CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
     private final Proposer proposer = new Proposer(engine);
     private Job job;
     private Job oneLens;

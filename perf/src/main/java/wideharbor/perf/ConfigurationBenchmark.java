@@ -28,6 +28,7 @@ import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Helpers;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.format.HarborCodec;
@@ -43,7 +44,7 @@ public class ConfigurationBenchmark {
     private static final int CONFIGURATIONS = 8;
     private static final int LENSES = 12;
 
-    private final CheckEngine engine = CheckEngine.standard();
+    private final CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
     private Job job;
     private Build build;
 

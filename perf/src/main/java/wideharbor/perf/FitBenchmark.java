@@ -25,6 +25,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.job.Job;
+import wideharbor.core.memo.Helpers;
 import wideharbor.core.sheet.Effects;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
@@ -39,7 +40,7 @@ import wideharbor.format.HarborCodec;
 public class FitBenchmark {
     private static final int HOUSE = 500;
 
-    private final CheckEngine engine = CheckEngine.standard();
+    private final CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
     private final PortRef rail = new PortRef("top", "rail");
     private RigAnalysis analysis;
     private List<Fit.Offer> forty;

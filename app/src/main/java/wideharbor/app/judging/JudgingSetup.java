@@ -4,6 +4,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Proposer;
+import wideharbor.core.memo.Helpers;
 import wideharbor.core.memo.Workers;
 
 /** Judging has threads of its own, as many as cores; remedies are tried by whoever asks for them alone. */
@@ -11,7 +12,7 @@ import wideharbor.core.memo.Workers;
 class JudgingSetup {
     @Bean(destroyMethod = "close")
     Workers workers() {
-        return new Helpers(Math.max(1, Runtime.getRuntime().availableProcessors()));
+        return Helpers.onEveryCore();
     }
 
     @Bean

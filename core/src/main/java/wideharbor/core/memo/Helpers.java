@@ -1,4 +1,4 @@
-package wideharbor.app.judging;
+package wideharbor.core.memo;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,18 +12,17 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import wideharbor.core.memo.Workers;
 
 /**
  * A few threads of judging's own that help whoever asks. Who asks works on the pieces too and waits only for those that
  * a helper is at: so it gets on even when every helper is busy, and pieces may themselves ask for help.
  */
-final class Helpers implements Workers, AutoCloseable {
+public final class Helpers implements Workers, AutoCloseable {
     private static final int WAITING = 64;
 
     private final ThreadPoolExecutor pool;
 
-    Helpers(int threads) {
+    public Helpers(int threads) {
         AtomicInteger number = new AtomicInteger();
         this.pool = new ThreadPoolExecutor(
                 threads, threads, 30, TimeUnit.SECONDS, new ArrayBlockingQueue<>(WAITING), work -> {
@@ -32,6 +31,11 @@ final class Helpers implements Workers, AutoCloseable {
                     return thread;
                 });
         pool.allowCoreThreadTimeOut(true);
+    }
+
+    /** As many as there are cores. */
+    public static Helpers onEveryCore() {
+        return new Helpers(Math.max(1, Runtime.getRuntime().availableProcessors()));
     }
 
     @Override
