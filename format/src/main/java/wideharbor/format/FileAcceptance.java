@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -28,7 +27,7 @@ final class FileAcceptance {
             HarborFile.FileRead r = file.reads().get(i);
             if (isOld(r.finding())) {
                 OldKeys.find(r.finding(), found(job))
-                        .ifPresent(f -> reads.add(new Job.CautionRead(f.key(), accepted(f), r.who(), r.when())));
+                        .ifPresent(f -> reads.add(new Job.CautionRead(f.key(), f.accepted(), r.who(), r.when())));
             } else {
                 reads.add(new Job.CautionRead(
                         key("/reads/" + i, r.finding()),
@@ -75,9 +74,5 @@ final class FileAcceptance {
 
     private static FindingKey key(String place, String text) {
         return HarborCodec.at(place + "/finding", () -> FindingKey.parse(text));
-    }
-
-    static Job.Accepted accepted(Finding finding) {
-        return new Job.Accepted(finding.evidence().excess(), finding.evidence().unit());
     }
 }

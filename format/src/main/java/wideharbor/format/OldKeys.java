@@ -64,7 +64,7 @@ public final class OldKeys {
     /** The ways in which the subjects of a key may have been written. */
     private static Stream<String> written(FindingKey key) {
         String subjects = key.subjects().stream()
-                .map(OldKeys::plain)
+                .map(Subject::value)
                 .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining(","));
         String aspect = key.aspect();
@@ -74,10 +74,6 @@ public final class OldKeys {
         return Stream.concat(
                 Stream.of(subjects, subjects + "," + aspect, aspect + "," + subjects, tailed(key)),
                 FILLERS.stream().map(f -> f + "," + subjects));
-    }
-
-    private static String plain(Subject subject) {
-        return subject.value();
     }
 
     /** A part with a word joined to it: what it needs, or the tape that it is too near for. */

@@ -23,9 +23,9 @@ final class Texts {
 
     static SimpleModule module() {
         SimpleModule module = new SimpleModule("harbor-values");
-        text(module, TypeRef.class, Texts::typeRef);
-        text(module, PortRef.class, s -> new PortRef(head(s), tail(s)));
-        text(module, SocketRef.class, s -> new SocketRef(head(s), tail(s)));
+        text(module, TypeRef.class, TypeRef::parse);
+        text(module, PortRef.class, PortRef::parse);
+        text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
         module.addSerializer(Vec3.class, new VecWriter());
         module.addDeserializer(Vec3.class, new VecReader());
@@ -34,34 +34,10 @@ final class Texts {
         module.addKeyDeserializer(TypeRef.class, new KeyDeserializer() {
             @Override
             public Object deserializeKey(String key, DeserializationContext context) {
-                return typeRef(key);
+                return TypeRef.parse(key);
             }
         });
         return module;
-    }
-
-    private static TypeRef typeRef(String text) {
-        int at = text.lastIndexOf('@');
-        if (at < 1) {
-            throw new IllegalArgumentException("an item type is written id@revision, but was '" + text + "'");
-        }
-        return new TypeRef(text.substring(0, at), Integer.parseInt(text.substring(at + 1)));
-    }
-
-    private static String head(String text) {
-        return text.substring(0, colon(text));
-    }
-
-    private static String tail(String text) {
-        return text.substring(colon(text) + 1);
-    }
-
-    private static int colon(String text) {
-        int at = text.indexOf(':');
-        if (at < 1) {
-            throw new IllegalArgumentException("a port or socket is written placement:name, but was '" + text + "'");
-        }
-        return at;
     }
 
     private static <T> void text(SimpleModule module, Class<T> type, Function<String, T> parse) {

@@ -89,9 +89,7 @@ class AcceptanceService {
         Map<FindingKey, Job.Accepted> all = new LinkedHashMap<>();
         report.findings().stream()
                 .filter(f -> f.severity() == severity && f.key().anywhere().equals(key.anywhere()))
-                .forEach(f -> all.put(
-                        f.key(),
-                        new Job.Accepted(f.evidence().excess(), f.evidence().unit())));
+                .forEach(f -> all.put(f.key(), f.accepted()));
         return all;
     }
 

@@ -66,7 +66,7 @@ class OldKeyRows implements ApplicationRunner {
     private boolean keep(ReadRow row, Report report) {
         Optional<Finding> meant = OldKeys.find(row.id.finding(), report);
         meant.ifPresent(
-                f -> reads.save(new ReadRow(FindingId.of(row.id.jobId(), f.key()), accepted(f), row.who, row.readAt)));
+                f -> reads.save(new ReadRow(FindingId.of(row.id.jobId(), f.key()), f.accepted(), row.who, row.readAt)));
         reads.delete(row);
         return meant.isPresent();
     }
@@ -89,9 +89,5 @@ class OldKeyRows implements ApplicationRunner {
         }
         waivers.delete(row);
         return meant.isPresent();
-    }
-
-    private static Job.Accepted accepted(Finding f) {
-        return new Job.Accepted(f.evidence().excess(), f.evidence().unit());
     }
 }

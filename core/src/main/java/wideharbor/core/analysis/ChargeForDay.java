@@ -32,7 +32,7 @@ public record ChargeForDay(
     private static final double ROUNDING = 1e-9;
 
     /** A load of nothing lasts longer than any day; this stands for it. */
-    private static final double LONGEST_HOURS = 999;
+    public static final double LONGEST_HOURS = 999;
 
     /** Hours that the charge lasts on end. */
     public double hours() {

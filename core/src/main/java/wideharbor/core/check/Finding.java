@@ -1,6 +1,7 @@
 package wideharbor.core.check;
 
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
 
 /**
@@ -12,6 +13,11 @@ import wideharbor.core.quantity.CheckState;
  */
 public record Finding(
         FindingKey key, Severity severity, CheckState state, String title, Evidence evidence, String why) {
+
+    /** How bad it is now, for whoever accepts it. */
+    public Job.Accepted accepted() {
+        return new Job.Accepted(evidence.excess(), evidence.unit());
+    }
 
     /** Whether it stands in the way of a clear verdict on its own. */
     public boolean holds() {

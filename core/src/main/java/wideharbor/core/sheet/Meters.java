@@ -151,9 +151,9 @@ public record Meters(
                 day.unknown()));
     }
 
-    /** A load of nothing lasts longer than any day; 999 h stands for it where a number is shown. */
+    /** A load of nothing lasts longer than any day; a figure stands for it where a number is shown. */
     private static double finite(double hours) {
-        return Math.min(hours, 999);
+        return Math.min(hours, ChargeForDay.LONGEST_HOURS);
     }
 
     private static OutputMeter outputs(RigAnalysis analysis) {
