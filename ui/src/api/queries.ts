@@ -62,6 +62,16 @@ export const benchQuery = (s: Spot) =>
     refetchInterval: 10_000,
   });
 
+/** What mends a finding, tried when asked for; nobody waits for it once the build is another. */
+export const remediesQuery = (job: string, finding: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', job, 'remedies', finding, revision] as const,
+    queryFn: async ({ signal }) => unwrap(await api.GET('/api/jobs/{job}/remedies', { params: { path: { job }, query: { finding } }, signal })),
+    staleTime: Infinity,
+    // Refused when the job moves on meanwhile: then the next question is about what stands now.
+    retry: 2,
+  });
+
 export const drawingQuery = (s: Spot, view: ViewName, revision: number) =>
   queryOptions({
     queryKey: keys.drawing(s, view, revision),

@@ -1028,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remedies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/sign": {
         parameters: {
             query?: never;
@@ -1202,7 +1218,6 @@ export interface components {
             configuration: string;
             configurations: components["schemas"]["ConfigurationTab"][];
             findings: components["schemas"]["FindingView"][];
-            fixesTried: boolean;
             job: string;
             lens: string;
             lenses: components["schemas"]["Tab"][];
@@ -1843,7 +1858,6 @@ export interface components {
             check: string;
             evidence: components["schemas"]["EvidenceView"];
             expectation: string;
-            fixes: components["schemas"]["FixView"][];
             formula: string;
             key: string;
             lens: string;
@@ -1856,7 +1870,6 @@ export interface components {
             /** @enum {string} */
             state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
             title: string;
-            tried: boolean;
             waived: boolean;
             waiver: string;
             why: string;
@@ -1871,7 +1884,7 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
-        FixView: {
+        Fix: {
             cleared: string[];
             id: string;
             raised: string[];
@@ -4592,6 +4605,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    remedies: {
+        parameters: {
+            query: {
+                finding: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fix"][];
                 };
             };
         };

@@ -2,8 +2,9 @@ import { Input, Modal } from 'antd';
 import { memo, useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Schemas } from '../../api/client';
-import { counts, evidence, forLens, raisedWords } from './logic';
+import { counts, evidence, forLens } from './logic';
 import type { Finding } from './logic';
+import { Remedies } from './Remedies';
 import type { DoAct } from './useBench';
 
 interface Props {
@@ -23,7 +24,6 @@ const STATE = { FOUND: '', FINE: '', UNDECIDED: ', undecided', NOT_CHECKED: ', n
 
 export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLens }: Props) {
   const [waiving, setWaiving] = useState<Finding | null>(null);
-  const tried = triedWords(bench);
   const [all, setAll] = useState(false);
   // Paper shows everything: a sheet that is silently cut would be read as the whole.
   useEffect(() => {
@@ -42,15 +42,14 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
         <h2>Findings</h2>
         <span className="num soft">{counts(bench.findings) || 'none'}</span>
       </div>
-      {tried && <p className="soft tried-words">{tried}</p>}
       <fieldset className="findings-scroll" aria-live="polite" disabled={busy}>
         {bench.findings.length === 0 && <p className="nothing">Every check of this configuration is fine with every lens.</p>}
         {here.map((f) => (
-          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)} />
+          <FindingCard key={f.key} at={bench} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)} />
         ))}
         {others.length > 0 && <h3 className="level">with other lenses</h3>}
         {others.map((f) => (
-          <FindingCard key={f.key} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)}>
+          <FindingCard key={f.key} at={bench} f={f} canEdit={canEdit} waives={waives} act={act} onLight={onLight} onWaive={() => setWaiving(f)}>
             <button className="btn plain" type="button" onClick={() => onLens(f.lens)}>
               See with {title(f.lens)}
             </button>
@@ -76,14 +75,8 @@ export function FindingsPanel({ bench, canEdit, waives, busy, act, onLight, onLe
   );
 }
 
-/** Fixes come after the findings, and for the first of many only. */
-function triedWords(bench: Schemas['Bench']): string {
-  const tried = bench.findings.filter((f) => f.tried).length;
-  if (tried === bench.findings.length) return '';
-  return bench.fixesTried ? `fixes for the first ${tried}` : 'trying fixes';
-}
-
 interface CardProps {
+  at: { job: string; revision: number };
   f: Finding;
   canEdit: boolean;
   waives: boolean;
@@ -94,9 +87,9 @@ interface CardProps {
 }
 
 /** Drawn anew only when its finding is another: what it does by its buttons stays the same from edit to edit. */
-const FindingCard = memo(FindingFace, (a, b) => a.f === b.f && a.canEdit === b.canEdit && a.waives === b.waives && !a.children && !b.children);
+const FindingCard = memo(FindingFace, (a, b) => a.f === b.f && a.at.revision === b.at.revision && a.canEdit === b.canEdit && a.waives === b.waives && !a.children && !b.children);
 
-function FindingFace({ f, canEdit, waives, act, onLight, onWaive, children }: CardProps) {
+function FindingFace({ at, f, canEdit, waives, act, onLight, onWaive, children }: CardProps) {
   const severity = f.severity.toLowerCase();
   const e = evidence(f.evidence);
   const quiet = f.read || f.waived;
@@ -119,22 +112,9 @@ function FindingFace({ f, canEdit, waives, act, onLight, onWaive, children }: Ca
         <span className="soft">has</span> <b className="num">{e.has}</b> <span className="soft">needs</span> <b className="num">{e.needs}</b>
       </p>
       <p>{f.why}</p>
-      {canEdit &&
-        f.fixes.map((fix, i) => (
-          <div key={fix.id} className="fix">
-            <span>
-              {fix.title}
-              {fix.raised.length + fix.trialFits > 0 && <span className="soft raises">then: {raisedWords(fix.raised, fix.trialFits).join('; ')}</span>}
-            </span>
-            <button
-              className={`btn ${i === 0 ? 'first' : ''}`}
-              type="button"
-              onClick={() => act({ kind: 'edit', request: { kind: 'FIX', finding: f.key, fix: fix.id } })}
-            >
-              Apply
-            </button>
-          </div>
-        ))}
+      {canEdit && f.state !== 'NOT_CHECKED' && (
+        <Remedies job={at.job} revision={at.revision} finding={f.key} onApply={(fix) => act({ kind: 'edit', request: { kind: 'FIX', finding: f.key, fix } })} />
+      )}
       <div className="finding-acts">
         {f.severity === 'CAUTION' && (f.read ? <span className="mark met">read by {f.readBy}</span> : canEdit && (
           <button className="btn" type="button" onClick={() => act({ kind: 'read', finding: f.key })}>

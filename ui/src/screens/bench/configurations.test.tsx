@@ -61,7 +61,6 @@ function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Ro
     loose: [],
     removed: [],
     findings: [],
-    fixesTried: true,
     meters: {} as Schemas['MetersView'],
     undo: '',
     undoBy: '',

@@ -28,8 +28,6 @@ const finding = (severity: Finding['severity'], lens = '', waived = false): Find
   readBy: '',
   waived,
   waiver: '',
-  tried: true,
-  fixes: [],
   expectation: '',
   formula: '',
   source: '',

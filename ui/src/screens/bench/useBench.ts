@@ -58,6 +58,9 @@ interface Foresight {
 
 const same = (a: Edit, b: Edit) => a.only === b.only && JSON.stringify(a.request) === JSON.stringify(b.request);
 
+/** Answers whose question names the revision: another revision is another question. */
+const ASKED_BY_REVISION = ['drawing', 'fit', 'ports', 'remedies'];
+
 /** Runs when the picture that is being made now has been shown. */
 const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then, 0));
 
@@ -92,7 +95,7 @@ export function useBench(spot: Spot, onShow: (configuration: string) => void) {
     onSettled: () => afterPaint(() => {
       void client.invalidateQueries({
         queryKey: keys.job(spot.job),
-        predicate: (q) => q.queryKey[2] !== 'drawing' && q.queryKey[2] !== 'fit' && q.queryKey[2] !== 'ports',
+        predicate: (q) => !ASKED_BY_REVISION.includes(String(q.queryKey[2])),
       });
       void client.invalidateQueries({ queryKey: keys.jobs });
     }),

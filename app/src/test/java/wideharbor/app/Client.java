@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -187,6 +188,16 @@ public final class Client {
                 .toList();
     }
 
+    public static String remediesPath(String job, JsonNode finding) {
+        return "/api/jobs/" + job + "/remedies?finding="
+                + URLEncoder.encode(finding.path("key").asString(), StandardCharsets.UTF_8);
+    }
+
+    /** What would mend a finding, tried now. */
+    public JsonNode remedies(String job, JsonNode finding) {
+        return get(remediesPath(job, finding)).json();
+    }
+
     /** Applies the first fix of every finding that has one, in every configuration, until none is left. */
     public void mend(String job) {
         for (int i = 0; i < 16; i++) {
@@ -194,7 +205,7 @@ public final class Client {
             String at = "";
             for (JsonNode bench : configurations(job)) {
                 for (JsonNode finding : bench.path("findings")) {
-                    if (open == null && !finding.path("fixes").isEmpty()) {
+                    if (open == null && !remedies(job, finding).isEmpty()) {
                         open = finding;
                         at = bench.path("configuration").asString();
                     }
@@ -209,7 +220,7 @@ public final class Client {
                             "finding",
                             open.path("key").asString(),
                             "fix",
-                            open.at("/fixes/0/id").asString()));
+                            remedies(job, open).at("/0/id").asString()));
             post(
                     "/api/jobs/" + job + "/builds/a/edits",
                     Map.of("revision", revision(job), "configuration", at, "lens", "", "only", false, "request", fix));

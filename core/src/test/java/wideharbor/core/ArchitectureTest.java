@@ -147,6 +147,7 @@ class ArchitectureTest {
             Map.entry(
                     "dispatch",
                     List.of(
+                            "analysis",
                             "quantity",
                             "geometry",
                             "brief",

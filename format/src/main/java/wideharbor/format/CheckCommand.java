@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -18,7 +19,8 @@ import picocli.CommandLine.Spec;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.FindingKey;
@@ -32,6 +34,7 @@ import wideharbor.core.quantity.Words;
         description = "Checks a *.harbor.json package. Exit 0: no open stop; 1: held; 2: unreadable.",
         mixinStandardHelpOptions = true)
 public final class CheckCommand implements Callable<Integer> {
+    private static final int MOST_MENDED = 24;
     static final int CLEAR = 0;
     static final int HELD = 1;
     static final int UNREADABLE = 2;
@@ -78,8 +81,9 @@ public final class CheckCommand implements Callable<Integer> {
             return unreadable(e.problems());
         }
         CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
-        Report report = engine.check(job);
-        Map<FindingKey, List<Proposer.Fix>> fixes = noFixes ? Map.of() : new Proposer(engine).propose(job, report);
+        Judged judged = engine.judge(job);
+        Report report = judged.report();
+        Map<FindingKey, List<Remedies.Fix>> fixes = noFixes ? Map.of() : tried(judged);
         Verdict verdict = Verdict.of(report, job);
         if (json) {
             out.println(HarborCodec.mapper().writeValueAsString(asJson(job, report, fixes, verdict)));
@@ -90,6 +94,14 @@ public final class CheckCommand implements Callable<Integer> {
         return held ? HELD : CLEAR;
     }
 
+    /** The weightiest findings first; a package with more of them is far from done, and trying takes long. */
+    private static Map<FindingKey, List<Remedies.Fix>> tried(Judged judged) {
+        Remedies remedies = judged.remedies();
+        return judged.report().findings().stream()
+                .limit(MOST_MENDED)
+                .collect(Collectors.toMap(Finding::key, remedies::of));
+    }
+
     private int unreadable(List<HarborFormatException.Problem> problems) {
         PrintWriter err = spec.commandLine().getErr();
         err.println("Unreadable: " + file);
@@ -98,7 +110,7 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     private static void print(
-            PrintWriter out, Job job, Report report, Map<FindingKey, List<Proposer.Fix>> fixes, Verdict verdict) {
+            PrintWriter out, Job job, Report report, Map<FindingKey, List<Remedies.Fix>> fixes, Verdict verdict) {
         out.println(job.title() + ": " + verdict.inWords());
         out.println("stops " + verdict.stops() + ", undecided " + verdict.open() + ", cautions unread "
                 + verdict.unreadCautions() + ", read " + verdict.readCautions() + ", notes " + verdict.notes()
@@ -136,7 +148,7 @@ public final class CheckCommand implements Callable<Integer> {
     }
 
     private static Map<String, Object> asJson(
-            Job job, Report report, Map<FindingKey, List<Proposer.Fix>> fixes, Verdict verdict) {
+            Job job, Report report, Map<FindingKey, List<Remedies.Fix>> fixes, Verdict verdict) {
         List<Object> findings = new ArrayList<>();
         for (Finding finding : report.findings()) {
             Map<String, Object> one = new LinkedHashMap<>();
@@ -150,7 +162,7 @@ public final class CheckCommand implements Callable<Integer> {
             one.put(
                     "fixes",
                     fixes.getOrDefault(finding.key(), List.of()).stream()
-                            .map(Proposer.Fix::title)
+                            .map(Remedies.Fix::title)
                             .toList());
             findings.add(one);
         }

@@ -15,7 +15,8 @@ import tools.jackson.databind.JsonNode;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
@@ -107,10 +108,10 @@ class CheckCommandTest {
                         .distinct()
                         .toList());
         for (int i = 0; i < 24; i++) {
-            Report now = engine.check(job);
-            Job current = job;
-            List<Proposer.Fix> fixes = now.findings().stream()
-                    .map(f -> new Proposer(engine).propose(current, f))
+            Judged now = engine.judge(job);
+            Remedies remedies = now.remedies();
+            List<Remedies.Fix> fixes = now.report().findings().stream()
+                    .map(remedies::of)
                     .filter(f -> !f.isEmpty())
                     .findFirst()
                     .orElse(List.of());

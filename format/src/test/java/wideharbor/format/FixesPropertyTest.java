@@ -13,7 +13,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -22,6 +23,8 @@ import wideharbor.core.job.Job;
 class FixesPropertyTest {
     private static final long SEED = 20_261_124;
     private static final int DISTURBED = 8;
+
+    private static final int FIRST = 24;
 
     private final CheckEngine engine = CheckEngine.standard();
 
@@ -42,17 +45,19 @@ class FixesPropertyTest {
     }
 
     private int keepsItsPromise(Job job) {
-        Report before = engine.check(job);
+        Judged judged = engine.judge(job);
+        Report before = judged.report();
+        Remedies remedies = judged.remedies();
         Set<FindingKey> stops = stops(before);
         int tried = 0;
-        for (var offered : new Proposer(engine).propose(job, before).entrySet()) {
-            for (Proposer.Fix fix : offered.getValue()) {
+        for (Finding finding : before.findings().stream().limit(FIRST).toList()) {
+            for (Remedies.Fix fix : remedies.of(finding)) {
                 GearPackage after = job.gear()
-                        .apply(offered.getKey().build(), fix.commands(), job.catalogue())
+                        .apply(finding.key().build(), fix.commands(), job.catalogue())
                         .after();
                 Report then = engine.check(job.with(after));
-                String which = offered.getKey() + " by " + fix.title();
-                assertTrue(then.find(offered.getKey()).isEmpty(), () -> "still there: " + which);
+                String which = finding.key() + " by " + fix.title();
+                assertTrue(then.find(finding.key()).isEmpty(), () -> "still there: " + which);
                 assertEquals(
                         Set.of(),
                         stops(then).stream().filter(k -> !stops.contains(k)).collect(Collectors.toSet()),

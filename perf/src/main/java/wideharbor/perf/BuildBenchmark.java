@@ -22,7 +22,8 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Helpers;
@@ -41,11 +42,10 @@ import wideharbor.format.HarborCodec;
 @Fork(1)
 public class BuildBenchmark {
     private final CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
-    private final Proposer proposer = new Proposer(engine);
     private Job job;
     private Job oneLens;
     private Job troubled;
-    private Report troubles;
+    private Judged troubles;
     private byte[] file;
 
     @Setup(Level.Trial)
@@ -71,8 +71,8 @@ public class BuildBenchmark {
                                 Scoped.base(new Command.RetypeCable("k-finder", new TypeRef("c-finder-24", 1)))),
                         job.catalogue())
                 .after());
-        troubles = engine.check(troubled);
-        long fixable = troubles.findings().size();
+        troubles = engine.judge(troubled);
+        long fixable = troubles.report().findings().size();
         System.out.println("findings to mend: " + fixable);
     }
 
@@ -100,7 +100,8 @@ public class BuildBenchmark {
     /** Every finding of a build with ten of them or more, each candidate tried over all lenses. */
     @Benchmark
     public Object proposeForEveryFinding() {
-        return proposer.propose(troubled, troubles);
+        Remedies remedies = troubles.remedies();
+        return troubles.report().findings().stream().map(remedies::of).toList();
     }
 
     @Benchmark

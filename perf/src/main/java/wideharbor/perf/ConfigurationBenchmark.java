@@ -91,7 +91,12 @@ public class ConfigurationBenchmark {
 
     @Benchmark
     public ChangeoverMatrix everyChange() {
-        return ChangeoverMatrix.of(job, build, build.lenses().get(0).id());
+        return ChangeoverMatrix.of(
+                job,
+                build.configurations().stream()
+                        .map(c ->
+                                Rig.resolve(build, c.id(), build.lenses().get(0).id(), job.catalogue()))
+                        .toList());
     }
 
     @Benchmark

@@ -9,9 +9,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import wideharbor.app.job.Checked;
 import wideharbor.app.job.Journal;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
@@ -47,13 +47,12 @@ class BenchAssembler {
         this.engine = engine;
     }
 
-    BenchViews.Bench bench(
-            Loaded loaded, RigAnalysis analysis, Checked.Result result, Checked.Fixes fixes, Journal.Ends ends) {
+    BenchViews.Bench bench(StoredJob loaded, RigAnalysis analysis, Reports.Told told, Journal.Ends ends) {
         Job job = loaded.job();
         Build build = analysis.build();
         Rig rig = analysis.rig();
         String configuration = rig.configuration().id();
-        List<Finding> here = result.report().findings().stream()
+        List<Finding> here = told.report().findings().stream()
                 .filter(f -> f.key().build().equals(build.id())
                         && f.key().configuration().equals(configuration))
                 .toList();
@@ -64,9 +63,9 @@ class BenchAssembler {
                 build.title(),
                 loaded.buildRevision(build.id()),
                 loaded.stage(),
-                result.verdict().clear(),
-                result.verdict().inWords(),
-                configurations(result, job, build),
+                told.verdict().clear(),
+                told.verdict().inWords(),
+                configurations(told, job, build),
                 configuration,
                 lenses(here, build, job),
                 rig.lens(),
@@ -83,16 +82,15 @@ class BenchAssembler {
                 rig.content().removed().stream()
                         .map(id -> new BenchViews.Removed(id, rig.title(id)))
                         .toList(),
-                here.stream().map(f -> finding(f, job, rig, fixes)).toList(),
-                fixes.tried(),
+                here.stream().map(f -> finding(f, job, rig)).toList(),
                 BenchViews.MetersView.of(Meters.of(analysis)),
                 ends.undo().map(Journal.Step::summary).orElse(""),
                 ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
                 ends.redo().map(Journal.Step::summary).orElse(""));
     }
 
-    private static List<BenchViews.ConfigurationTab> configurations(Checked.Result result, Job job, Build build) {
-        Map<String, Verdict> verdicts = Verdict.byConfiguration(result.report(), job, build.id());
+    private static List<BenchViews.ConfigurationTab> configurations(Reports.Told told, Job job, Build build) {
+        Map<String, Verdict> verdicts = Verdict.byConfiguration(told.report(), job, build.id());
         return build.configurations().stream()
                 .map(c -> {
                     Verdict v = verdicts.get(c.id());
@@ -212,7 +210,7 @@ class BenchAssembler {
         return worst;
     }
 
-    private BenchViews.FindingView finding(Finding f, Job job, Rig rig, Checked.Fixes fixes) {
+    private BenchViews.FindingView finding(Finding f, Job job, Rig rig) {
         FindingKey key = f.key();
         Optional<Job.CautionRead> read =
                 job.reads().stream().filter(r -> r.finding().equals(key)).findFirst();
@@ -235,15 +233,6 @@ class BenchAssembler {
                 Verdict.isWaived(f, job.waivers()),
                 waiver.map(w -> w.reason() + " (" + accounts.displayName(w.who()) + ")")
                         .orElse(""),
-                fixes.byFinding().containsKey(f.key()),
-                fixes.of(f).stream()
-                        .map(x -> new BenchViews.FixView(
-                                x.id(),
-                                x.title(),
-                                x.cleared(),
-                                x.raised().titles(),
-                                x.raised().trialFits()))
-                        .toList(),
                 card.expectation(),
                 card.formula(),
                 card.source());

@@ -14,7 +14,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Journal;
+import wideharbor.app.job.Standpoint;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
 
@@ -24,14 +26,10 @@ import wideharbor.core.geometry.View;
 class BenchController {
     private final BenchService service;
     private final BenchEdits edits;
-    private final ConfigurationService configurations;
-    private final LeftStates states;
 
-    BenchController(BenchService service, BenchEdits edits, ConfigurationService configurations, LeftStates states) {
-        this.states = states;
+    BenchController(BenchService service, BenchEdits edits) {
         this.service = service;
         this.edits = edits;
-        this.configurations = configurations;
     }
 
     /** Where someone stands, and the revision they have seen. */
@@ -54,84 +52,37 @@ class BenchController {
             boolean anyway) {}
 
     @GetMapping("/bench")
-    BenchViews.Bench bench(Spot spot) {
-        return service.bench(spot);
+    BenchViews.Bench bench(Standpoint at) {
+        return service.bench(at);
     }
 
     @GetMapping("/drawing")
-    DrawingView drawing(Spot spot, @RequestParam(defaultValue = "RIGHT") View view) {
-        return service.drawing(spot, view);
+    DrawingView drawing(Standpoint at, @RequestParam(defaultValue = "RIGHT") View view) {
+        return service.drawing(at, view);
     }
 
     @GetMapping("/ports")
-    List<BenchViews.PortView> ports(Spot spot) {
-        return service.freePorts(spot);
+    List<BenchViews.PortView> ports(Standpoint at) {
+        return service.freePorts(at);
     }
 
     @GetMapping("/fit")
     BenchViews.FitPage fit(
-            Spot spot,
+            Standpoint at,
             @RequestParam String port,
             @RequestParam(defaultValue = "") @Size(max = 80) String search,
             @RequestParam(defaultValue = "0") int from) {
-        return service.offers(spot, port, search, from);
+        return service.offers(at, port, search, from);
     }
 
     @GetMapping("/budget")
-    List<BenchViews.FaceView> budget(Spot spot) {
-        return service.budget(spot);
-    }
-
-    /** The configuration looked at beside another of the same build. */
-    @GetMapping("/compare")
-    ConfigurationViews.Compared compare(Spot spot, @RequestParam String with) {
-        return configurations.compare(spot, with);
-    }
-
-    /** The balance with every lens, and what slides and other batteries would make of it. */
-    @GetMapping("/balance")
-    ConfigurationViews.Balance balance(Spot spot) {
-        return configurations.balance(spot);
-    }
-
-    /** What every change from one configuration to another takes. */
-    @GetMapping("/changeovers")
-    ConfigurationViews.Changeovers changeovers(Spot spot) {
-        return configurations.changeovers(spot);
-    }
-
-    /** What there is to hold, where the finder is from the eye, and what touches the table. */
-    @GetMapping("/hands")
-    HandsView hands(Spot spot) {
-        return configurations.hands(spot);
-    }
-
-    /** How this configuration was left before, the latest first, and what is not so any more. */
-    @GetMapping("/left")
-    List<LeftStates.Left> left(Spot spot) {
-        return states.latest(spot);
-    }
-
-    @GetMapping("/left/{id}/drawing")
-    DrawingView leftDrawing(Spot spot, @PathVariable long id) {
-        return states.drawing(spot, id);
-    }
-
-    record Remember(
-            @NotNull @Size(max = 64) String configuration,
-            @NotNull @Size(max = 64) String lens,
-            @NotNull @Size(max = 200) String note) {}
-
-    @PostMapping("/left")
-    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
-    List<LeftStates.Left> remember(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Remember asked, Principal who) {
-        return states.remember(new Spot(job, build, asked.configuration(), asked.lens()), asked.note(), who.getName());
+    List<BenchViews.FaceView> budget(Standpoint at) {
+        return service.budget(at);
     }
 
     @GetMapping("/own-parts")
-    List<BenchViews.OwnPart> ownParts(Spot spot) {
-        return service.ownParts(spot);
+    List<BenchViews.OwnPart> ownParts(Standpoint at) {
+        return service.ownParts(at);
     }
 
     @GetMapping("/journal")
@@ -143,8 +94,8 @@ class BenchController {
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench edit(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
-        Spot spot = new Spot(job, build, edit.configuration(), edit.lens());
-        return service.afterEdit(edits.edit(spot, edit.revision(), edit.asked(), who.getName()));
+        Standpoint at = new Standpoint(job, build, edit.configuration(), edit.lens());
+        return service.afterEdit(edits.edit(at, edit.revision(), edit.asked(), who.getName()));
     }
 
     /** What an edit would come to, without making it: asked for while something is still in the hand. */
@@ -153,22 +104,25 @@ class BenchController {
     BenchViews.Bench trial(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
         return edits.trial(
-                new Spot(job, build, edit.configuration(), edit.lens()), edit.revision(), edit.asked(), who.getName());
+                new Standpoint(job, build, edit.configuration(), edit.lens()),
+                edit.revision(),
+                edit.asked(),
+                who.getName());
     }
 
     @PostMapping("/undo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench undo(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
-        Spot spot = new Spot(job, build, step.configuration(), step.lens());
-        return service.afterEdit(edits.undo(spot, step.revision(), step.anyway(), who.getName()));
+        Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
+        return service.afterEdit(edits.undo(at, step.revision(), step.anyway(), who.getName()));
     }
 
     @PostMapping("/redo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench redo(
             @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
-        Spot spot = new Spot(job, build, step.configuration(), step.lens());
-        return service.afterEdit(edits.redo(spot, step.revision(), who.getName()));
+        Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
+        return service.afterEdit(edits.redo(at, step.revision(), who.getName()));
     }
 }

@@ -37,7 +37,6 @@ final class BenchViews {
             List<Loose> loose,
             List<Removed> removed,
             List<FindingView> findings,
-            boolean fixesTried,
             MetersView meters,
             String undo,
             String undoBy,
@@ -113,14 +112,9 @@ final class BenchViews {
             String readBy,
             boolean waived,
             String waiver,
-            boolean tried,
-            List<FixView> fixes,
             String expectation,
             String formula,
             String source) {}
-
-    /** {@code raised} without the trial fits that every new joint asks for; those are counted. */
-    record FixView(String id, String title, List<String> cleared, List<String> raised, int trialFits) {}
 
     /** An amount (bounds null where open) or a pair of statements. */
     record EvidenceView(

@@ -5,10 +5,11 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
@@ -23,18 +24,20 @@ import wideharbor.core.job.Job;
 @Service
 class AcceptanceService {
     private final JobStore store;
-    private final Checked checked;
+    private final JobChanges changes;
+    private final Reports reports;
 
-    AcceptanceService(JobStore store, Checked checked) {
+    AcceptanceService(JobStore store, JobChanges changes, Reports reports) {
         this.store = store;
-        this.checked = checked;
+        this.changes = changes;
+        this.reports = reports;
     }
 
     @Transactional
     void markRead(String job, String finding, String who) {
-        Loaded loaded = store.lock(job);
+        StoredJob loaded = store.lock(job);
         JobService.requireOpen(loaded);
-        Report report = checked.compute(loaded).report();
+        Report report = reports.of(loaded).report();
         FindingKey key = FindingKey.parse(finding);
         if (require(report, key).severity() != Severity.CAUTION) {
             throw Refusal.conflict("Only a caution is marked read; a stop is mended, or waived by a lead.");
@@ -43,19 +46,19 @@ class AcceptanceService {
     }
 
     /** Marks these cautions read, each in every configuration that shares it; what is no caution is passed over. */
-    void readAlike(Loaded loaded, Report report, List<FindingKey> findings, String who) {
+    void readAlike(StoredJob loaded, Report report, List<FindingKey> findings, String who) {
         Map<FindingKey, Job.Accepted> accepted = new LinkedHashMap<>();
         findings.forEach(finding -> accepted.putAll(alike(report, finding, Severity.CAUTION)));
         if (!accepted.isEmpty()) {
-            store.addReads(loaded, accepted, who);
+            changes.addReads(loaded, accepted, who);
         }
     }
 
     @Transactional
     void waive(String job, String finding, String reason, String who) {
-        Loaded loaded = store.lock(job);
+        StoredJob loaded = store.lock(job);
         JobService.requireOpen(loaded);
-        Report report = checked.compute(loaded).report();
+        Report report = reports.of(loaded).report();
         FindingKey key = FindingKey.parse(finding);
         if (require(report, key).severity() != Severity.STOP) {
             throw Refusal.conflict("Only a stop is waived; a caution is marked read.");
@@ -64,19 +67,19 @@ class AcceptanceService {
     }
 
     /** Waives a stop in every configuration that shares it, as bad as it is now; what is no stop is passed over. */
-    void waiveAlike(Loaded loaded, Report report, FindingKey finding, String reason, String who) {
+    void waiveAlike(StoredJob loaded, Report report, FindingKey finding, String reason, String who) {
         Map<FindingKey, Job.Accepted> accepted = alike(report, finding, Severity.STOP);
         if (!accepted.isEmpty()) {
-            store.addWaivers(loaded, accepted, reason, who);
+            changes.addWaivers(loaded, accepted, reason, who);
         }
     }
 
     @Transactional
     void withdraw(String job, String finding) {
-        Loaded loaded = store.lock(job);
+        StoredJob loaded = store.lock(job);
         JobService.requireOpen(loaded);
         FindingKey key = FindingKey.parse(finding).anywhere();
-        store.removeWaivers(
+        changes.removeWaivers(
                 loaded,
                 loaded.job().waivers().stream()
                         .map(Job.Waiver::finding)

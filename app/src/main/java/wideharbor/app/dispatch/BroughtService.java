@@ -8,10 +8,11 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Brought;
-import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
@@ -21,13 +22,15 @@ import wideharbor.core.job.FindingKey;
 @Service
 class BroughtService {
     private final JobStore store;
-    private final Checked checked;
+    private final JobChanges changes;
+    private final Reports reports;
     private final Brought brought;
     private final AcceptanceService acceptance;
 
-    BroughtService(JobStore store, Checked checked, Brought brought, AcceptanceService acceptance) {
+    BroughtService(JobStore store, JobChanges changes, Reports reports, Brought brought, AcceptanceService acceptance) {
         this.store = store;
-        this.checked = checked;
+        this.changes = changes;
+        this.reports = reports;
         this.brought = brought;
         this.acceptance = acceptance;
     }
@@ -35,8 +38,8 @@ class BroughtService {
     /** Proposals are told of findings that are there; what is mended needs nobody's word. */
     @Transactional(readOnly = true)
     BroughtController.BroughtView view(String job) {
-        Loaded loaded = store.load(job);
-        Map<String, Finding> found = byKey(checked.of(loaded).report());
+        StoredJob loaded = store.load(job);
+        Map<String, Finding> found = byKey(reports.of(loaded).report());
         Brought.Own own = brought.own(job);
         return new BroughtController.BroughtView(
                 brought.proposals(job).stream()
@@ -63,7 +66,7 @@ class BroughtService {
 
     @Transactional
     void take(String job, List<String> findings, String who, boolean mayWaive) {
-        Loaded loaded = store.lock(job);
+        StoredJob loaded = store.lock(job);
         JobService.requireOpen(loaded);
         Set<String> asked = Set.copyOf(findings);
         List<Brought.Proposal> taken = brought.proposals(job).stream()
@@ -75,7 +78,7 @@ class BroughtService {
             throw new Refusal(
                     org.springframework.http.HttpStatus.FORBIDDEN, "Only a lead waives a stop, a file's waiver too.");
         }
-        Report report = checked.compute(loaded).report();
+        Report report = reports.of(loaded).report();
         acceptance.readAlike(
                 loaded,
                 report,
@@ -100,7 +103,7 @@ class BroughtService {
     void takeParts(String job) {
         store.lock(job);
         brought.takeIntoHouse(job);
-        store.recheckOpen();
+        changes.recheckOpen();
     }
 
     @Transactional

@@ -6,19 +6,23 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Brought;
-import wideharbor.app.job.Checked;
+import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobStore;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.Signatures;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Judged;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.dispatch.PullList;
+import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.tool.ToolList;
 import wideharbor.format.PackingListCsv;
@@ -28,24 +32,34 @@ import wideharbor.format.PullListCsv;
 @Service
 class DispatchService {
     private final JobStore store;
-    private final Checked checked;
+    private final JobChanges changes;
+    private final Signatures signatures;
+    private final Reports reports;
     private final Brought brought;
     private final Accounts accounts;
 
-    DispatchService(JobStore store, Checked checked, Brought brought, Accounts accounts) {
+    DispatchService(
+            JobStore store,
+            JobChanges changes,
+            Signatures signatures,
+            Reports reports,
+            Brought brought,
+            Accounts accounts) {
         this.store = store;
-        this.checked = checked;
+        this.changes = changes;
+        this.signatures = signatures;
+        this.reports = reports;
         this.brought = brought;
         this.accounts = accounts;
     }
 
     @Transactional(readOnly = true)
     DispatchController.Dispatch view(String id, String who) {
-        Loaded loaded = store.load(id);
-        Checked.Result result = checked.of(loaded);
-        List<JobStore.Signature> signed = store.signatures(id, loaded.revision());
-        List<String> names = signed.stream().map(JobStore.Signature::who).toList();
-        Verdict verdict = result.verdict();
+        StoredJob loaded = store.load(id);
+        Judged judged = reports.of(loaded);
+        List<Signatures.Signature> signed = signatures.of(loaded);
+        List<String> names = signed.stream().map(Signatures.Signature::who).toList();
+        Verdict verdict = judged.verdict();
         List<DispatchController.Line> lines = new ArrayList<>();
         double total = 0;
         int unweighed = 0;
@@ -66,7 +80,7 @@ class DispatchService {
                 loaded.stage(),
                 verdict.clear(),
                 verdict.inWords(),
-                heldBy(loaded, result),
+                heldBy(judged),
                 signed.stream()
                         .map(s -> new DispatchController.Signed(accounts.displayName(s.who()), s.when()))
                         .toList(),
@@ -75,7 +89,7 @@ class DispatchService {
                         .orElse(""),
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
                 lines,
-                FastenerList.of(loaded.job()).stream()
+                FastenerList.of(judged.analyses()).stream()
                         .map(DispatchService::screws)
                         .toList(),
                 cases(plan),
@@ -121,16 +135,16 @@ class DispatchService {
                 f.where());
     }
 
-    private static List<String> heldBy(Loaded loaded, Checked.Result result) {
-        return result.report().findings().stream()
-                .filter(f -> f.severity() != Severity.NOTE && isOpen(f, loaded))
+    private static List<String> heldBy(Judged judged) {
+        return judged.report().findings().stream()
+                .filter(f -> f.severity() != Severity.NOTE && isOpen(f, judged.job()))
                 .map(Finding::title)
                 .distinct()
                 .toList();
     }
 
-    private static boolean isOpen(Finding finding, Loaded loaded) {
-        return !Verdict.of(List.of(finding), loaded.job()).clear();
+    private static boolean isOpen(Finding finding, Job job) {
+        return !Verdict.of(List.of(finding), job).clear();
     }
 
     private static DispatchController.Line line(PullList.Line line) {
@@ -161,42 +175,37 @@ class DispatchService {
 
     @Transactional
     void built(String id) {
-        Loaded loaded = store.lock(id);
+        StoredJob loaded = store.lock(id);
         refuse(Gate.whyNotBuilt(loaded.stage()));
-        store.saveStage(loaded, Gate.Stage.BUILT);
+        changes.moveTo(loaded, Gate.Stage.BUILT);
     }
 
     @Transactional
     void sign(String id, String who) {
-        Loaded loaded = store.lock(id);
-        List<String> names = new ArrayList<>(store.signatures(id, loaded.revision()).stream()
-                .map(JobStore.Signature::who)
-                .toList());
+        StoredJob loaded = store.lock(id);
+        List<String> names = new ArrayList<>(
+                signatures.of(loaded).stream().map(Signatures.Signature::who).toList());
         refuse(Gate.whyNotSign(
-                loaded.stage(),
-                checked.compute(loaded).verdict(),
-                brought.own(id).count(),
-                names,
-                who));
-        store.sign(loaded, who);
+                loaded.stage(), reports.of(loaded).verdict(), brought.own(id).count(), names, who));
+        signatures.sign(loaded, who);
         names.add(who);
-        store.saveStage(loaded, Gate.afterSignature(names));
+        changes.moveTo(loaded, Gate.afterSignature(names));
     }
 
     @Transactional
     void leave(String id) {
-        Loaded loaded = store.lock(id);
-        refuse(Gate.whyNotDispatch(loaded.stage(), checked.compute(loaded).verdict()));
-        store.saveStage(loaded, Gate.Stage.DISPATCHED);
+        StoredJob loaded = store.lock(id);
+        refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict()));
+        changes.moveTo(loaded, Gate.Stage.DISPATCHED);
     }
 
     @Transactional
     void recall(String id) {
-        Loaded loaded = store.lock(id);
+        StoredJob loaded = store.lock(id);
         if (loaded.stage() != Gate.Stage.DISPATCHED) {
             throw Refusal.conflict("Only a dispatched job is recalled; this one is " + Gate.word(loaded.stage()) + ".");
         }
-        store.reopen(loaded);
+        changes.recall(loaded);
     }
 
     private static void refuse(Optional<String> why) {

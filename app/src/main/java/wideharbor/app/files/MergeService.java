@@ -5,10 +5,11 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Brought;
+import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Journal;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
@@ -23,12 +24,14 @@ class MergeService {
     private static final int MOST_LINES = 500;
 
     private final JobStore store;
+    private final JobChanges changes;
     private final Journal journal;
     private final Brought brought;
     private final HarborCodec codec;
 
-    MergeService(JobStore store, Journal journal, Brought brought, HarborCodec codec) {
+    MergeService(JobStore store, JobChanges changes, Journal journal, Brought brought, HarborCodec codec) {
         this.store = store;
+        this.changes = changes;
         this.journal = journal;
         this.brought = brought;
         this.codec = codec;
@@ -54,7 +57,7 @@ class MergeService {
         if (!store.exists(there.id())) {
             return new Comparison(there.id(), there.title(), true, false, 0, List.of(), 0);
         }
-        Loaded here = store.load(there.id());
+        StoredJob here = store.load(there.id());
         List<MergeLine> lines = new ArrayList<>();
         for (Build build : there.gear().builds()) {
             differences(here, build, there).lines().forEach(l -> lines.add(line(build.id(), l)));
@@ -70,7 +73,7 @@ class MergeService {
                 Math.max(0, lines.size() - MOST_LINES));
     }
 
-    private static Differences.Result differences(Loaded here, Build build, Job there) {
+    private static Differences.Result differences(StoredJob here, Build build, Job there) {
         Build old = here.job().gear().builds().stream()
                 .filter(b -> b.id().equals(build.id()))
                 .findFirst()
@@ -94,14 +97,14 @@ class MergeService {
     @Transactional
     Merged merge(byte[] bytes, int revision, boolean withBrief, String who) {
         Job there = codec.read(bytes);
-        Loaded here = store.lock(there.id());
+        StoredJob here = store.lock(there.id());
         JobService.requireOpen(here);
         if (here.revision() != revision) {
             throw Refusal.conflict("This job was changed meanwhile: you saw revision " + revision + ", it is at "
                     + here.revision() + ". Nothing was overwritten; compare again.");
         }
         brought.bring(there.id(), there.catalogue());
-        Loaded now = store.lock(there.id());
+        StoredJob now = store.lock(there.id());
         int edits = 0;
         boolean kitDone = false;
         for (Build build : there.gear().builds()) {
@@ -126,12 +129,12 @@ class MergeService {
                     "Take the package file's side, " + edit.size() + " changes",
                     new Journal.Edit(edit, applied.inverse()),
                     now.buildRevision(build.id()));
-            store.saveGear(now, build.id(), applied.after());
+            changes.changeGear(now, build.id(), applied.after());
             edits += edit.size();
             now = store.lock(there.id());
         }
         if (withBrief && !now.job().brief().equals(there.brief())) {
-            store.saveBrief(now, there.brief());
+            changes.changeBrief(now, there.brief());
             edits++;
         }
         return new Merged(there.id(), edits);

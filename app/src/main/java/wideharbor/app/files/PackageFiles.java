@@ -14,6 +14,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.security.Accounts;
 import wideharbor.core.job.Job;
@@ -27,6 +28,7 @@ class PackageFiles implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(PackageFiles.class);
 
     private final JobStore store;
+    private final JobChanges changes;
     private final CatalogueStore catalogue;
     private final HarborCodec codec;
     private final Accounts accounts;
@@ -34,11 +36,13 @@ class PackageFiles implements ApplicationRunner {
 
     PackageFiles(
             JobStore store,
+            JobChanges changes,
             CatalogueStore catalogue,
             HarborCodec codec,
             Accounts accounts,
             @Value("${harbor.demo}") String demo) {
         this.store = store;
+        this.changes = changes;
         this.catalogue = catalogue;
         this.codec = codec;
         this.accounts = accounts;
@@ -48,12 +52,12 @@ class PackageFiles implements ApplicationRunner {
     /** The whole file or nothing. What it brings beyond the job is the package's own until somebody takes it. */
     @Transactional
     FilesController.Imported take(byte[] bytes) {
-        return store(bytes, JobStore.From.FILE);
+        return store(bytes, JobChanges.From.FILE);
     }
 
-    private FilesController.Imported store(byte[] bytes, JobStore.From from) {
+    private FilesController.Imported store(byte[] bytes, JobChanges.From from) {
         Job job = codec.read(bytes);
-        store.create(job, from);
+        changes.create(job, from);
         return new FilesController.Imported(job.id(), job.title());
     }
 
@@ -86,7 +90,7 @@ class PackageFiles implements ApplicationRunner {
             takeList(Files.readString(list));
         }
         for (Path file : packages(Path.of(demo))) {
-            FilesController.Imported imported = store(Files.readAllBytes(file), JobStore.From.HOUSE);
+            FilesController.Imported imported = store(Files.readAllBytes(file), JobChanges.From.HOUSE);
             LOG.info("Loaded demo job {}", imported.title());
         }
     }

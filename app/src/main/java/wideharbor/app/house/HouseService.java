@@ -7,7 +7,8 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
-import wideharbor.app.job.JobStore;
+import wideharbor.app.job.JobChanges;
+import wideharbor.app.job.JobList;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
@@ -22,13 +23,21 @@ import wideharbor.core.standard.Standard;
 @Service
 class HouseService {
     private final CatalogueStore catalogue;
-    private final JobStore jobs;
+    private final JobList jobs;
+    private final JobChanges changes;
 
     private final HouseWays ways;
     private final CheckEngine engine;
     private final Accounts accounts;
 
-    HouseService(CatalogueStore catalogue, JobStore jobs, HouseWays ways, CheckEngine engine, Accounts accounts) {
+    HouseService(
+            CatalogueStore catalogue,
+            JobList jobs,
+            JobChanges changes,
+            HouseWays ways,
+            CheckEngine engine,
+            Accounts accounts) {
+        this.changes = changes;
         this.catalogue = catalogue;
         this.jobs = jobs;
         this.ways = ways;
@@ -99,7 +108,7 @@ class HouseService {
             throw Refusal.notFound("There is no way of working '" + way + "'.");
         }
         ways.choose(person, way, option, who);
-        JobStore.Recheck recheck = jobs.recheckOpen();
+        JobChanges.Recheck recheck = changes.recheckOpen();
         return new Answered(ways(person), recheck.jobs(), recheck.changed());
     }
 
@@ -195,7 +204,7 @@ class HouseService {
                 note,
                 changed(now.facts(), facts));
         catalogue.change(next);
-        JobStore.Recheck recheck = jobs.recheckOpen();
+        JobChanges.Recheck recheck = changes.recheckOpen();
         return new Rechecked(line(next, 0), recheck.jobs(), recheck.changed());
     }
 

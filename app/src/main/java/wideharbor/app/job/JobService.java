@@ -6,7 +6,9 @@ import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
+import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.job.Job;
 import wideharbor.core.sheet.IdleParts;
 import wideharbor.core.sheet.Requirements;
 
@@ -14,37 +16,41 @@ import wideharbor.core.sheet.Requirements;
 @Service
 public class JobService {
     private final JobStore store;
-    private final Checked checked;
+    private final JobList list;
+    private final JobChanges changes;
+    private final Reports reports;
 
-    JobService(JobStore store, Checked checked) {
+    JobService(JobStore store, JobList list, JobChanges changes, Reports reports) {
         this.store = store;
-        this.checked = checked;
+        this.list = list;
+        this.changes = changes;
+        this.reports = reports;
     }
 
     JobViews.JobPage list(String search, int page) {
-        JobStore.Rowed found = store.list(search, page);
+        JobList.Found found = list.find(search, page);
         return new JobViews.JobPage(
-                found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobStore.PAGE);
+                found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobList.PAGE);
     }
 
-    @Transactional(readOnly = true)
     JobViews.JobView view(String id) {
         return view(store.load(id));
     }
 
-    private JobViews.JobView view(Loaded loaded) {
-        Checked.Result result = checked.of(loaded);
+    private JobViews.JobView view(StoredJob stored) {
+        Judged judged = reports.of(stored);
+        Job job = judged.job();
         return new JobViews.JobView(
-                loaded.job().id(),
-                loaded.job().title(),
-                loaded.revision(),
-                loaded.stage(),
-                result.verdict().clear(),
-                result.verdict().inWords(),
-                BriefView.of(loaded.job().brief()),
-                Requirements.of(loaded.job(), result.report()),
-                IdleParts.idle(loaded.job()),
-                loaded.job().gear().builds().stream().map(JobService::ref).toList());
+                job.id(),
+                job.title(),
+                stored.revision(),
+                stored.stage(),
+                judged.verdict().clear(),
+                judged.verdict().inWords(),
+                BriefView.of(job.brief()),
+                Requirements.of(judged),
+                IdleParts.idle(judged.analyses()),
+                job.gear().builds().stream().map(JobService::ref).toList());
     }
 
     private static JobViews.BuildRef ref(Build build) {
@@ -61,7 +67,7 @@ public class JobService {
 
     @Transactional
     void changeBrief(String id, int revision, Brief brief) {
-        Loaded loaded = store.lock(id);
+        StoredJob loaded = store.lock(id);
         requireOpen(loaded);
         if (loaded.revision() != revision) {
             throw new Stale(
@@ -69,11 +75,11 @@ public class JobService {
                             + ". Nothing was overwritten.",
                     view(loaded));
         }
-        store.saveBrief(loaded, brief);
+        changes.changeBrief(loaded, brief);
     }
 
     /** What has left the house is not changed behind its back. */
-    public static void requireOpen(Loaded loaded) {
+    public static void requireOpen(StoredJob loaded) {
         if (loaded.stage() == Gate.Stage.DISPATCHED) {
             throw Refusal.conflict("This job is dispatched; a lead must recall it before anything is changed.");
         }

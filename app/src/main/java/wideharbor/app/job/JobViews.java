@@ -27,7 +27,7 @@ final class JobViews {
             String nextAct,
             String firstBuild) {
 
-        static JobLine of(JobStore.Row row) {
+        static JobLine of(JobList.Row row) {
             Verdict v = row.verdict();
             return new JobLine(
                     row.id(),

@@ -30,13 +30,24 @@ class OldKeyRows implements ApplicationRunner {
     private final Rows.Waivers waivers;
     private final Rows.Proposals proposals;
     private final JobStore store;
+    private final JobChanges changes;
+    private final Reports reports;
     private final Accounts accounts;
 
-    OldKeyRows(Rows.Reads reads, Rows.Waivers waivers, Rows.Proposals proposals, JobStore store, Accounts accounts) {
+    OldKeyRows(
+            Rows.Reads reads,
+            Rows.Waivers waivers,
+            Rows.Proposals proposals,
+            JobStore store,
+            JobChanges changes,
+            Reports reports,
+            Accounts accounts) {
         this.reads = reads;
         this.waivers = waivers;
         this.proposals = proposals;
         this.store = store;
+        this.changes = changes;
+        this.reports = reports;
         this.accounts = accounts;
     }
 
@@ -49,7 +60,8 @@ class OldKeyRows implements ApplicationRunner {
         oldReads.forEach(r -> jobs.add(r.id.jobId()));
         oldWaivers.forEach(w -> jobs.add(w.id.jobId()));
         for (String job : jobs) {
-            Report report = store.judgedAnew(job);
+            StoredJob stored = store.lock(job);
+            Report report = reports.of(stored).report();
             int kept = 0;
             for (ReadRow row : oldReads) {
                 kept += row.id.jobId().equals(job) && keep(row, report) ? 1 : 0;
@@ -58,7 +70,7 @@ class OldKeyRows implements ApplicationRunner {
                 kept += row.id.jobId().equals(job) && keep(row, report) ? 1 : 0;
             }
             reads.flush();
-            store.summariseAnew(job);
+            changes.accepted(stored);
             LOG.info("Took over {} reads and waivers of job {}", kept, job);
         }
     }

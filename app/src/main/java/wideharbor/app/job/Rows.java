@@ -10,7 +10,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
-/** The repositories of this package, together because only {@link JobStore} and {@link Journal} use them. */
+/** The repositories of this package, together because only the stores here use them. */
 final class Rows {
     private Rows() {}
 
@@ -18,6 +18,9 @@ final class Rows {
         @Lock(LockModeType.PESSIMISTIC_WRITE)
         @Query("select j from JobRow j where j.id = ?1")
         Optional<JobRow> lock(String id);
+
+        @Query("select j.stateNo from JobRow j where j.id = ?1")
+        Optional<Long> stateNo(String id);
 
         /** Newest load-out first; {@code like} is a pattern for title and place. */
         @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 order by "

@@ -57,6 +57,10 @@ public final class Flights<K, V> {
         kept.put(key, known);
     }
 
+    public void forget(K key) {
+        kept.invalidate(key);
+    }
+
     /** The answer, if it is there. */
     public Optional<V> known(K key) {
         FutureTask<V> task = kept.getIfPresent(key);

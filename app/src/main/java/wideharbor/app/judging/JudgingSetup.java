@@ -3,11 +3,10 @@ package wideharbor.app.judging;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Proposer;
 import wideharbor.core.memo.Helpers;
 import wideharbor.core.memo.Workers;
 
-/** Judging has threads of its own, as many as cores; remedies are tried by whoever asks for them alone. */
+/** Judging has threads of its own, as many as cores. */
 @Configuration
 class JudgingSetup {
     @Bean(destroyMethod = "close")
@@ -18,10 +17,5 @@ class JudgingSetup {
     @Bean
     CheckEngine checkEngine(Workers workers) {
         return CheckEngine.standard(workers);
-    }
-
-    @Bean
-    Proposer proposer() {
-        return new Proposer(CheckEngine.standard());
     }
 }

@@ -1,30 +1,17 @@
 package wideharbor.app.job;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.never;
-import static org.mockito.Mockito.times;
-import static org.mockito.Mockito.verify;
-import static org.mockito.Mockito.when;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.app.job.Journal.Kind;
 import wideharbor.app.job.Journal.Step;
-import wideharbor.core.check.CheckEngine;
-import wideharbor.core.check.Proposer;
-import wideharbor.core.check.Report;
-import wideharbor.core.dispatch.Gate;
-import wideharbor.core.job.Job;
-import wideharbor.core.memo.Workers;
-import wideharbor.format.HarborCodec;
 
 class JournalTest {
     private static Step step(int seq, Kind kind, int of) {
@@ -91,27 +78,5 @@ class JournalTest {
             assertEquals(done.isEmpty() ? 0 : done.peek(), ends.undo(), "seed " + seed + ", entry " + seq);
             assertEquals(undone.isEmpty() ? 0 : undone.peek(), ends.redo(), "seed " + seed + ", entry " + seq);
         }
-    }
-
-    /** The checks run once for a state of a job, however often it is looked at. */
-    @Test
-    void derivedDataIsComputedOncePerState() throws Exception {
-        CheckEngine engine = mock(CheckEngine.class);
-        Proposer proposer = mock(Proposer.class);
-        Job job = new HarborCodec()
-                .read(java.nio.file.Files.readAllBytes(java.nio.file.Path.of("..", "demo", "kiln.harbor.json")));
-        Report report = new Report(List.of(), Map.of());
-        when(engine.check(job)).thenReturn(report);
-        Checked checked = new Checked(engine, proposer, Workers.ALONE);
-        when(proposer.propose(job, report)).thenReturn(Map.of());
-        Loaded first = new Loaded(job, Gate.Stage.DRAFT, 1, 1, Map.of("a", 1));
-        verify(engine, never()).check(job);
-        checked.of(first);
-        checked.of(first);
-        verify(engine, times(1)).check(job);
-        checked.of(new Loaded(job, Gate.Stage.DRAFT, 1, 2, Map.of("a", 1)));
-        verify(engine, times(2)).check(job);
-        checked.compute(first);
-        verify(engine, times(3)).check(job);
     }
 }

@@ -62,6 +62,7 @@ class RolesTest {
         "POST, /api/packages,                          401, 403, ok, ok",
         "POST, /api/packages/compare,                  401, ok,  ok, ok",
         "POST, /api/packages/merge?revision=1,         401, 403, ok, 403",
+        "GET,  /api/jobs/JOB/remedies?finding=none,    401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/budget,          401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/own-parts,       401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/power,           401, ok,  ok, ok",

@@ -1,52 +1,62 @@
 package wideharbor.core.analysis;
 
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.Build;
-import wideharbor.core.job.Job;
+import wideharbor.core.clearance.Clearances;
+import wideharbor.core.job.ConfigurationKey;
+import wideharbor.core.memo.Memo;
 
-/** One configuration of a build with each of its lenses, each resolved when it is first asked for and then kept. */
+/** One configuration of a body with each of its lenses, each resolved when it is first asked for and then kept. */
 public final class ConfigurationAnalysis {
-    private final Job job;
+    private final JobAnalysis whole;
     private final Build build;
     private final String configuration;
-    private final Map<String, RigAnalysis> resolved = new HashMap<>();
+    private final Memo<String, RigAnalysis> resolved = new Memo<>();
+    /** Of a rig much like the first here. */
+    private final Optional<Clearances> near;
 
-    private ConfigurationAnalysis(Job job, Build build, String configuration) {
-        this.job = job;
+    ConfigurationAnalysis(JobAnalysis whole, Build build, String configuration) {
+        this(whole, build, configuration, Optional.empty());
+    }
+
+    private ConfigurationAnalysis(JobAnalysis whole, Build build, String configuration, Optional<Clearances> near) {
+        this.whole = whole;
         this.build = build;
         this.configuration = configuration;
+        this.near = near;
     }
 
-    public static ConfigurationAnalysis of(Job job, String build, String configuration) {
-        return new ConfigurationAnalysis(job, job.gear().build(build), configuration);
-    }
-
-    /** The same after an edit; when that left the build as it was, the rigs are kept and only the package is new. */
-    public ConfigurationAnalysis after(Job changed) {
-        ConfigurationAnalysis next = of(changed, build.id(), configuration);
-        if (next.build == build) {
-            lenses().forEach(lens -> next.resolved.put(lens, with(lens).in(changed)));
+    /** The same configuration in the job after a change, with its body as it is there. */
+    ConfigurationAnalysis in(JobAnalysis changed, Build now) {
+        if (now != build) {
+            return new ConfigurationAnalysis(
+                    changed, now, configuration, resolved.known(lenses().get(0)).flatMap(RigAnalysis::knownClearances));
         }
+        ConfigurationAnalysis next = new ConfigurationAnalysis(changed, build, configuration);
+        resolved.forEach((lens, rig) -> next.resolved.get(lens, l -> rig.in(changed)));
         return next;
+    }
+
+    public ConfigurationKey key() {
+        return new ConfigurationKey(build.id(), configuration);
     }
 
     public List<String> lenses() {
         return build.lensIds();
     }
 
+    /** {@code ""} is the empty slot. */
     public RigAnalysis with(String lens) {
-        RigAnalysis known = resolved.get(lens);
-        if (known == null) {
-            String first = lenses().get(0);
-            known = lens.equals(first)
-                    ? RigAnalysis.of(job, build, configuration, lens)
-                    : with(first).with(lens);
-            resolved.put(lens, known);
-        }
-        return known;
+        return resolved.get(lens, this::resolve);
+    }
+
+    private RigAnalysis resolve(String lens) {
+        String first = lenses().get(0);
+        return lens.equals(first) || lens.isEmpty()
+                ? RigAnalysis.of(whole, build, configuration, lens, near)
+                : with(first).with(lens);
     }
 
     public Stream<RigAnalysis> all() {

@@ -34,7 +34,7 @@ public final class PackedBatteries {
         }
         Map<ItemType, Integer> most = new LinkedHashMap<>();
         for (Configuration worn : build.configurations()) {
-            fitted(Rig.resolve(build, worn.id(), "", analysis.catalogue()))
+            fitted(analysis.whole().rig(build.id(), worn.id(), "").rig())
                     .forEach((t, n) -> most.merge(t, n, Math::max));
         }
         return most;

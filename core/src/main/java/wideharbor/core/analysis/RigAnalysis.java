@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.power.FeedTree;
@@ -29,7 +30,7 @@ import wideharbor.core.standard.Standards;
 
 /** One rig of a job with what several checks derive from it, derived once. */
 public record RigAnalysis(
-        Job job,
+        JobAnalysis whole,
         Build build,
         Rig rig,
         FeedTree feeds,
@@ -37,23 +38,58 @@ public record RigAnalysis(
         Optional<LensMoment> lensMoment,
         Kept kept) {
 
+    /** A rig by itself: what is asked of others of the job is resolved anew. */
     public static RigAnalysis of(Job job, Build build, String configuration, String lens) {
-        return of(job, build, configuration, lens, new Kept(Optional.empty()));
+        return of(JobAnalysis.of(job), build, configuration, lens, Optional.empty());
+    }
+
+    /** {@code near} is what is known of a rig much like this one. */
+    static RigAnalysis of(
+            JobAnalysis whole, Build build, String configuration, String lens, Optional<Clearances> near) {
+        return of(whole, build, configuration, lens, new Kept(Optional.empty(), near));
     }
 
     /** The same configuration with another lens; most of it stands as it does here. */
     RigAnalysis with(String lens) {
-        return of(job, build, rig.configuration().id(), lens, new Kept(Optional.of(this)));
+        return of(whole, build, rig.configuration().id(), lens, new Kept(Optional.of(this), Optional.empty()));
     }
 
-    private static RigAnalysis of(Job job, Build build, String configuration, String lens, Kept kept) {
-        Rig rig = Rig.resolve(build, configuration, lens, job.catalogue());
-        return new RigAnalysis(job, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
+    private static RigAnalysis of(JobAnalysis whole, Build build, String configuration, String lens, Kept kept) {
+        Rig rig = Rig.resolve(build, configuration, lens, whole.job().catalogue());
+        return new RigAnalysis(whole, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
     }
 
-    /** The same rig in a job that differs only in what is not built on: kit, brief, rules. */
-    RigAnalysis in(Job other) {
+    /** The same rig in a job that differs only in what this body is not built of: kit, brief, other bodies. */
+    RigAnalysis in(JobAnalysis other) {
         return new RigAnalysis(other, build, rig, feeds, balance, lensMoment, kept.ofRig());
+    }
+
+    /** This configuration with this lens in a job that was changed, which nothing else is asked of. */
+    public RigAnalysis trying(Job changed) {
+        return of(
+                JobAnalysis.of(changed),
+                changed.gear().build(build.id()),
+                rig.configuration().id(),
+                rig.lens(),
+                changed.catalogue() == catalogue() ? knownClearances() : Optional.empty());
+    }
+
+    public ConfigurationKey key() {
+        return new ConfigurationKey(build.id(), rig.configuration().id());
+    }
+
+    public Job job() {
+        return whole.job();
+    }
+
+    /** Another configuration of this body, with the same lens. */
+    public RigAnalysis beside(String configuration) {
+        return whole.rig(build.id(), configuration, rig.lens());
+    }
+
+    /** This configuration with another lens in the slot. */
+    public RigAnalysis withLens(String lens) {
+        return whole.rig(build.id(), rig.configuration().id(), lens);
     }
 
     /** Overlaps and intrusions on this rig, worked out when the first check asks. */
@@ -68,14 +104,19 @@ public record RigAnalysis(
 
     /** Every cable of this rig, laid as the house lays them. */
     public List<CableSchedule.Row> cables() {
-        return CableSchedule.of(rig, Dressing.by(rules()));
+        return kept.cables.get(() -> CableSchedule.of(rig, Dressing.by(rules())));
+    }
+
+    /** What is known so far of overlaps. */
+    Optional<Clearances> knownClearances() {
+        return kept.clearances.known();
     }
 
     /** What of this rig is as it is on another of the same configuration. */
     public Set<Basis> sameAs(RigAnalysis other) {
         Wired here = kept.wiring(this);
         Wired there = other.kept.wiring(other);
-        if (job != other.job || build != other.build || !here.isAs(there)) {
+        if (job() != other.job() || build != other.build || !here.isAs(there)) {
             return Set.of();
         }
         return here.standsAs(there) ? EnumSet.of(Basis.WIRING, Basis.LAID_WIRING) : EnumSet.of(Basis.WIRING);
@@ -91,23 +132,32 @@ public record RigAnalysis(
      */
     public static final class Kept {
         private final Optional<RigAnalysis> like;
+        private final Optional<Clearances> near;
         private final Lazy<Clearances> clearances;
         private final Lazy<SignalGraph> signals;
         private final Lazy<Viewing> viewing = new Lazy<>();
         private final Lazy<Wired> wiring = new Lazy<>();
+        private final Lazy<List<CableSchedule.Row>> cables = new Lazy<>();
 
-        private Kept(Optional<RigAnalysis> like) {
-            this(like, new Lazy<>(), new Lazy<>());
+        private Kept(Optional<RigAnalysis> like, Optional<Clearances> near) {
+            this(like, near, new Lazy<>(), new Lazy<>());
         }
 
-        private Kept(Optional<RigAnalysis> like, Lazy<Clearances> clearances, Lazy<SignalGraph> signals) {
+        private Kept(
+                Optional<RigAnalysis> like,
+                Optional<Clearances> near,
+                Lazy<Clearances> clearances,
+                Lazy<SignalGraph> signals) {
             this.like = like;
+            this.near = near;
             this.clearances = clearances;
             this.signals = signals;
         }
 
         Clearances of(Rig rig, double toleranceMm) {
-            return clearances.get(() -> like.map(l -> l.clearances().with(rig, toleranceMm))
+            return clearances.get(() -> like.map(RigAnalysis::clearances)
+                    .or(() -> near)
+                    .map(l -> l.with(rig, toleranceMm))
                     .orElseGet(() -> Clearances.of(rig, toleranceMm)));
         }
 
@@ -130,7 +180,7 @@ public record RigAnalysis(
 
         /** What follows from the rig alone, for a job that differs in something else. */
         Kept ofRig() {
-            return new Kept(like, clearances, signals);
+            return new Kept(Optional.empty(), near, clearances, signals);
         }
     }
 
@@ -154,21 +204,21 @@ public record RigAnalysis(
      * build.
      */
     public boolean isFirstOfJob() {
-        Build first = job.gear().builds().get(0);
+        Build first = job().gear().builds().get(0);
         return build.id().equals(first.id())
                 && rig.configuration().id().equals(first.configurations().get(0).id());
     }
 
     public HouseRules rules() {
-        return job.rules();
+        return job().rules();
     }
 
     public double rule(HouseRules.Rule rule) {
-        return job.rules().value(rule);
+        return job().rules().value(rule);
     }
 
     public Catalogue catalogue() {
-        return job.catalogue();
+        return job().catalogue();
     }
 
     /** The lens in the slot, as the end of a sentence: " with 50 mm"; nothing when the slot is empty. */
@@ -197,10 +247,10 @@ public record RigAnalysis(
     }
 
     public Standards standards() {
-        return job.catalogue().standards();
+        return job().catalogue().standards();
     }
 
     public Kit kit() {
-        return job.gear().kit();
+        return job().gear().kit();
     }
 }

@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.Asks;
-import wideharbor.core.build.Build;
-import wideharbor.core.build.Configuration;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 
@@ -23,12 +21,10 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
      */
     public record Cell(Changeover way, Optional<Asks.ChangeDemand> demand, boolean met, Twin twin) {}
 
-    /** Every ordered pair of two different configurations, with one lens in the slot throughout. */
-    public static ChangeoverMatrix of(Job job, Build build, String lens) {
+    /** Every ordered pair of a body's configurations, all with the same lens in the slot. */
+    public static ChangeoverMatrix of(Job job, List<Rig> worn) {
         Map<String, Rig> rigs = new LinkedHashMap<>();
-        for (Configuration configuration : build.configurations()) {
-            rigs.put(configuration.id(), Rig.resolve(build, configuration.id(), lens, job.catalogue()));
-        }
+        worn.forEach(rig -> rigs.put(rig.configuration().id(), rig));
         List<Cell> cells = new ArrayList<>();
         rigs.forEach((from, a) -> rigs.forEach((to, b) -> {
             if (!from.equals(to)) {

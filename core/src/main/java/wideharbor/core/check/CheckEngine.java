@@ -10,10 +10,8 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ConfigurationAnalysis;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.Build;
-import wideharbor.core.build.LensChoice;
-import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
@@ -54,9 +52,22 @@ public final class CheckEngine {
                 .orElseThrow(() -> new IllegalArgumentException("There is no check '" + id + "'"));
     }
 
+    /** What the checks say of a job, each configuration judged when it is first asked for. */
+    public Judged judge(JobAnalysis analyses) {
+        return new Judged(this, analyses);
+    }
+
+    public Judged judge(Job job) {
+        return judge(JobAnalysis.of(job));
+    }
+
     /** Every configuration of a job. */
     public Report check(Job job) {
-        return together(workers.map(ConfigurationKey.all(job), s -> check(job, s.build(), s.configuration())));
+        return judge(job).report();
+    }
+
+    Workers workers() {
+        return workers;
     }
 
     /** The report of a job from those of its configurations. */
@@ -66,11 +77,6 @@ public final class CheckEngine {
         return collected.report(checks);
     }
 
-    /** All checks of one configuration with each of its lenses. */
-    public Report check(Job job, String build, String configuration) {
-        return check(ConfigurationAnalysis.of(job, build, configuration));
-    }
-
     /** All checks of one rig: one configuration with the lens that is in the slot. */
     public Report check(RigAnalysis analysis) {
         Collected collected = new Collected();
@@ -78,6 +84,7 @@ public final class CheckEngine {
         return collected.report(checks);
     }
 
+    /** All checks of one configuration with each of its lenses. */
     Report check(ConfigurationAnalysis analyses) {
         Collected collected = new Collected();
         List<RigAnalysis> rigs = analyses.all().toList();
@@ -114,10 +121,12 @@ public final class CheckEngine {
 
     /** The first lens with which a finding that names none is there: what it concerns is on the rig then. */
     RigAnalysis whereFound(ConfigurationAnalysis analyses, FindingKey key) {
-        return analyses.all()
-                .filter(c -> finds(c, key))
-                .findFirst()
-                .orElseGet(() -> analyses.with(analyses.lenses().get(0)));
+        return key.lens().isEmpty()
+                ? analyses.all()
+                        .filter(c -> finds(c, key))
+                        .findFirst()
+                        .orElseGet(() -> analyses.with(analyses.lenses().get(0)))
+                : analyses.with(key.lens());
     }
 
     private boolean finds(RigAnalysis analysis, FindingKey key) {
@@ -140,13 +149,6 @@ public final class CheckEngine {
         Results results = new Results(check.card(), analysis);
         check.run(analysis, results);
         return results;
-    }
-
-    /** Every lens of the build; a build without lenses is checked once with an empty slot. */
-    static List<String> lenses(Build build) {
-        return build.lenses().isEmpty()
-                ? List.of("")
-                : build.lenses().stream().map(LensChoice::id).toList();
     }
 
     /** Findings by key; where several lenses give the same key, the worst stands. */

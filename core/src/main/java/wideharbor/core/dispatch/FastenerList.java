@@ -6,10 +6,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.tool.ToolList;
 import wideharbor.core.tool.ToolList.Fastener;
@@ -22,10 +22,11 @@ public final class FastenerList {
     private FastenerList() {}
 
     /** Screws without a key first, then by thread and keys. */
-    public static List<Fastener> of(Job job) {
+    public static List<Fastener> of(JobAnalysis analyses) {
         Map<String, Fastener> all = new LinkedHashMap<>();
-        for (Build build : job.gear().builds()) {
-            most(build, job).forEach((make, f) -> all.merge(make, f, (a, b) -> joined(a, b, a.count() + b.count())));
+        for (Build build : analyses.job().gear().builds()) {
+            most(build, analyses)
+                    .forEach((make, f) -> all.merge(make, f, (a, b) -> joined(a, b, a.count() + b.count())));
         }
         List<Fastener> sorted = new ArrayList<>(all.values());
         sorted.sort(java.util.Comparator.comparing((Fastener f) -> !f.held().isEmpty())
@@ -34,14 +35,14 @@ public final class FastenerList {
         return sorted;
     }
 
-    private static Map<String, Fastener> most(Build build, Job job) {
+    private static Map<String, Fastener> most(Build build, JobAnalysis analyses) {
         Map<String, Fastener> most = new LinkedHashMap<>();
         List<String> lenses = new ArrayList<>(List.of(""));
         build.lenses().stream().map(LensChoice::id).forEach(lenses::add);
         for (Configuration configuration : build.configurations()) {
             for (String lens : lenses) {
-                Rig rig = Rig.resolve(build, configuration.id(), lens, job.catalogue());
-                for (Fastener f : ToolList.of(rig, job.gear().kit())) {
+                Rig rig = analyses.rig(build.id(), configuration.id(), lens).rig();
+                for (Fastener f : ToolList.of(rig, analyses.job().gear().kit())) {
                     most.merge(make(f), f, (a, b) -> joined(a, b, Math.max(a.count(), b.count())));
                 }
             }

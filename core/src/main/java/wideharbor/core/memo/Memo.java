@@ -1,7 +1,9 @@
 package wideharbor.core.memo;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 
 /**
@@ -22,5 +24,15 @@ public final class Memo<K, V> {
         V mine = work.apply(key);
         V first = known.putIfAbsent(key, mine);
         return first == null ? mine : first;
+    }
+
+    /** The answer, if it is there. */
+    public Optional<V> known(K key) {
+        return Optional.ofNullable(known.get(key));
+    }
+
+    /** Every answer that is there. */
+    public void forEach(BiConsumer<? super K, ? super V> told) {
+        known.forEach(told);
     }
 }

@@ -60,7 +60,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
     /** Empty without a support that says where it carries. */
     public static Optional<BalanceSheet> of(RigAnalysis analysis) {
         List<String> lenses = lenses(analysis.build());
-        List<Optional<SlideBalance>> now = balances(analysis, analysis.build(), lenses);
+        List<Optional<SlideBalance>> now =
+                lenses.stream().map(lens -> analysis.withLens(lens).balance()).toList();
         if (now.stream().anyMatch(Optional::isEmpty)) {
             return Optional.empty();
         }
@@ -83,13 +84,6 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
         return build.lenses().isEmpty()
                 ? List.of("")
                 : build.lenses().stream().map(LensChoice::id).toList();
-    }
-
-    private static List<Optional<SlideBalance>> balances(RigAnalysis analysis, Build build, List<String> lenses) {
-        return lenses.stream()
-                .map(lens -> SlideBalance.of(
-                        Rig.resolve(build, analysis.rig().configuration().id(), lens, analysis.catalogue())))
-                .toList();
     }
 
     private static List<Slide> slides(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
@@ -195,7 +189,10 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                     .apply(analysis.build().id(), Parts.swap(analysis, placed.id(), other), analysis.catalogue())
                     .after()
                     .build(analysis.build().id());
-            List<Optional<SlideBalance>> then = balances(analysis, with, lenses);
+            List<Optional<SlideBalance>> then = lenses.stream()
+                    .map(lens -> SlideBalance.of(
+                            Rig.resolve(with, analysis.rig().configuration().id(), lens, analysis.catalogue())))
+                    .toList();
             if (then.stream().anyMatch(Optional::isEmpty)) {
                 return Optional.empty();
             }

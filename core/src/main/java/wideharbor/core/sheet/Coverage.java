@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Shoot;
@@ -30,8 +31,8 @@ final class Coverage {
     private final Map<ConfigurationKey, RigAnalysis> rigs = new LinkedHashMap<>();
     private final Map<String, List<Placed>> lensParts = new LinkedHashMap<>();
 
-    Coverage(Job job) {
-        this.job = job;
+    Coverage(JobAnalysis analyses) {
+        this.job = analyses.job();
         for (Build build : job.gear().builds()) {
             for (Configuration configuration : build.configurations()) {
                 for (String lens : build.lensIds()) {
@@ -40,7 +41,7 @@ final class Coverage {
                     if (lensParts.containsKey(lens) && rigs.containsKey(key)) {
                         continue;
                     }
-                    RigAnalysis analysis = RigAnalysis.of(job, build, configuration.id(), lens);
+                    RigAnalysis analysis = analyses.of(key).with(lens);
                     rigs.putIfAbsent(key, analysis);
                     lensParts.putIfAbsent(lens, lensesOn(analysis.rig()));
                 }

@@ -67,11 +67,7 @@ public final class Effects {
                             .gear()
                             .apply(analysis.build().id(), edit, analysis.catalogue())
                             .after());
-            RigAnalysis then = RigAnalysis.of(
-                    changed,
-                    changed.gear().build(analysis.build().id()),
-                    analysis.rig().configuration().id(),
-                    analysis.rig().lens());
+            RigAnalysis then = analysis.trying(changed);
             Report.Change change = engine.check(then).since(before);
             Optional<Double> shift =
                     analysis.balance().flatMap(b -> then.balance().map(a -> middle(a) - middle(b)));

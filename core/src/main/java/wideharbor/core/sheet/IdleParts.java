@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Configuration;
@@ -14,7 +15,6 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Relation;
-import wideharbor.core.job.Job;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -79,15 +79,15 @@ public final class IdleParts {
     /**
      * Parts of the job that nothing relies on wherever they are on: a habit, or a purpose that the build does not tell.
      */
-    public static List<Idle> idle(Job job) {
+    public static List<Idle> idle(JobAnalysis analyses) {
         List<Idle> all = new ArrayList<>();
-        for (Build build : job.gear().builds()) {
+        for (Build build : analyses.job().gear().builds()) {
             Map<String, String> seen = new LinkedHashMap<>();
             Set<String> useful = new LinkedHashSet<>();
             for (Configuration configuration : build.configurations()) {
-                String lens =
-                        build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
-                Rig rig = Rig.resolve(build, configuration.id(), lens, job.catalogue());
+                Rig rig = analyses.rig(
+                                build.id(), configuration.id(), build.lensIds().get(0))
+                        .rig();
                 for (Placed placed : rig.attached()) {
                     seen.putIfAbsent(placed.id(), placed.title());
                     if (!of(rig, placed.id()).isEmpty()) {

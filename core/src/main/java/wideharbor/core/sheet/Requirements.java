@@ -12,6 +12,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Judged;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.ConfigurationKey;
@@ -37,10 +38,12 @@ public final class Requirements {
      */
     public record Requirement(String id, String from, String text, Status status, List<String> decidedBy) {}
 
-    public static List<Requirement> of(Job job, Report report) {
+    public static List<Requirement> of(Judged judged) {
+        Job job = judged.job();
+        Report report = judged.report();
         List<Requirement> all = new ArrayList<>();
         Brief brief = job.brief();
-        Coverage met = new Coverage(job);
+        Coverage met = new Coverage(judged.analyses());
         brief.configurations().forEach(c -> all.add(configuration(job, report, c, met)));
         brief.lenses().forEach(l -> all.add(lens(job, report, l, met)));
         all.add(byCheck("day", "hours and climate", onFor(brief), report, "power.runtime", met::batteries));

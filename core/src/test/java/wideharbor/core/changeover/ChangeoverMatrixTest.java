@@ -12,6 +12,7 @@ import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.job.Job;
+import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -43,7 +44,11 @@ class ChangeoverMatrixTest {
         Job job = rigs().asking(
                         new Asks(List.of(demands), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), Shoot.UNASKED))
                 .job();
-        return ChangeoverMatrix.of(job, job.gear().build(Rigs.BUILD), "");
+        return ChangeoverMatrix.of(
+                job,
+                job.gear().build(Rigs.BUILD).configurations().stream()
+                        .map(c -> Rig.resolve(job.gear().build(Rigs.BUILD), c.id(), "", job.catalogue()))
+                        .toList());
     }
 
     private static ChangeoverMatrix.Cell cell(ChangeoverMatrix matrix, String from, String to) {

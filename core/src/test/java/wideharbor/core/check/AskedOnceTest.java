@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ConfigurationAnalysis;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.SettingKey;
@@ -19,6 +20,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
@@ -64,7 +66,7 @@ class AskedOnceTest {
     @Test
     void withLensesThatLeaveTheWiringAsItIs() {
         sameAsPlain(rig());
-        ConfigurationAnalysis analyses = ConfigurationAnalysis.of(rig().job(), Rigs.BUILD, Rigs.STUDIO);
+        ConfigurationAnalysis analyses = JobAnalysis.of(rig().job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
         assertEquals(
                 Set.of(Basis.WIRING, Basis.LAID_WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
         assertEquals(
@@ -122,7 +124,7 @@ class AskedOnceTest {
                         "mount",
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
-        ConfigurationAnalysis analyses = ConfigurationAnalysis.of(rigs.job(), Rigs.BUILD, Rigs.STUDIO);
+        ConfigurationAnalysis analyses = JobAnalysis.of(rigs.job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
         assertEquals(Set.of(Basis.WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
     }
 }

@@ -114,7 +114,7 @@ class VerdictTest {
                 .lens("long", Bag.lens("long", 20_000, 300, 400), "body:mount", "mount")
                 .window(5000, 9000)
                 .job();
-        var list = Requirements.of(job, ENGINE.check(job));
+        var list = Requirements.of(ENGINE.judge(job));
         assertEquals(Requirements.Status.NOT_MET, status(list, "lens-long"));
         assertEquals(Requirements.Status.NOT_MET, status(list, "mass"));
         assertEquals(Requirements.Status.UNDECIDED, status(list, "day"), "no battery to look at");
@@ -132,7 +132,7 @@ class VerdictTest {
                 .set("dovetail:rail:0", -7)
                 .window(2000, 9000)
                 .job();
-        var list = Requirements.of(job, ENGINE.check(job));
+        var list = Requirements.of(ENGINE.judge(job));
         assertEquals(List.of("prime-35"), decidedBy(list, "lens-short"));
         assertEquals(1, decidedBy(list, "mass").size());
         String mass = decidedBy(list, "mass").get(0);
@@ -173,14 +173,16 @@ class VerdictTest {
                 .inKit(Bag.spacer("riser-2", 2, false), 1)
                 .inKit(Bag.spacer("shim", 1, true), 2)
                 .job();
-        Report before = ENGINE.check(job);
+        Judged judged = ENGINE.judge(job);
+        Report before = judged.report();
+        Remedies remedies = judged.remedies();
         int tried = 0;
-        for (var entry : new Proposer(ENGINE).propose(job, before).entrySet()) {
-            for (Proposer.Fix fix : entry.getValue()) {
+        for (Finding finding : before.findings()) {
+            for (Remedies.Fix fix : remedies.of(finding)) {
                 Report after = ENGINE.check(job.with(job.gear()
                         .apply(Rigs.BUILD, fix.commands(), job.catalogue())
                         .after()));
-                assertTrue(after.find(entry.getKey()).isEmpty(), fix.title());
+                assertTrue(after.find(finding.key()).isEmpty(), fix.title());
                 assertTrue(after.since(before).raised().stream().noneMatch(Finding::holds), fix.title());
                 tried++;
             }

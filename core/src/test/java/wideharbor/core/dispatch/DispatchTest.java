@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate.Stage;
 import wideharbor.core.quantity.Figure;
@@ -59,7 +60,7 @@ class DispatchTest {
                 .lens("a", Bag.lens("a", 1500, 60, 120), "body:mount", "mount")
                 .lens("b", Bag.lens("b", 2000, 80, 160), "body:mount", "mount")
                 .job();
-        var screws = FastenerList.of(job);
+        var screws = FastenerList.of(JobAnalysis.of(job));
         assertEquals(1, screws.size());
         assertEquals(4, screws.get(0).count());
         assertEquals(List.of("hex 5 mm"), screws.get(0).near());
@@ -69,7 +70,7 @@ class DispatchTest {
 
     @Test
     void aPackedKeyIsNamedWithItsTool() {
-        var screws = FastenerList.of(Bag.onHead().job());
+        var screws = FastenerList.of(JobAnalysis.of(Bag.onHead().job()));
         assertEquals("keys", screws.get(0).held().get("hex 3/16 in"));
     }
 

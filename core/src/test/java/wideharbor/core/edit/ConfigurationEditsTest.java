@@ -25,7 +25,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
@@ -129,8 +129,8 @@ class ConfigurationEditsTest {
         Finding conflict =
                 CheckEngine.standard().check(job).of("configuration.conflict").get(0);
         assertEquals("other", conflict.key().configuration());
-        Proposer.Fix drop =
-                new Proposer(CheckEngine.standard()).propose(job, conflict).get(0);
+        Remedies.Fix drop =
+                CheckEngine.standard().judge(job).remedies().of(conflict).get(0);
         assertEquals("Drop this change of Other", drop.title());
         assertEquals(
                 List.of(),

@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Parts.part;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Joint;
@@ -39,7 +40,7 @@ class IdlePartsTest {
     void whatNothingReliesOnIsIdle() {
         assertEquals(
                 List.of(new IdleParts.Idle(Rigs.BUILD, "it", "clip")),
-                IdleParts.idle(with(block("clip")).job()));
+                IdleParts.idle(JobAnalysis.of(with(block("clip")).job())));
     }
 
     @Test
@@ -47,8 +48,8 @@ class IdlePartsTest {
         Rigs rigs = with(block("clip"))
                 .with("other", block("other").wants(Relation.Kind.NEEDS, "clip").make())
                 .join("j-other", "body:side", "other:foot");
-        assertTrue(
-                IdleParts.idle(rigs.job()).stream().noneMatch(i -> i.placement().equals("it")));
+        assertTrue(IdleParts.idle(JobAnalysis.of(rigs.job())).stream()
+                .noneMatch(i -> i.placement().equals("it")));
         assertEquals(List.of("needed by other"), IdleParts.of(rigs.resolve(), "it"));
     }
 
@@ -79,7 +80,7 @@ class IdlePartsTest {
                                         Joint.Confidence.TRIED_BY_US)))));
         assertEquals(
                 List.of("lamp"),
-                IdleParts.idle(rigs.job()).stream()
+                IdleParts.idle(JobAnalysis.of(rigs.job())).stream()
                         .map(IdleParts.Idle::placement)
                         .toList());
     }

@@ -26,7 +26,7 @@ import wideharbor.core.testkit.Rigs;
 class RequirementsTest {
     private static Map<String, Requirement> of(Rigs rigs) {
         Job job = rigs.job();
-        return Requirements.of(job, CheckEngine.standard().check(job)).stream()
+        return Requirements.of(CheckEngine.standard().judge(job)).stream()
                 .collect(java.util.stream.Collectors.toMap(Requirement::id, r -> r));
     }
 
@@ -46,7 +46,7 @@ class RequirementsTest {
         Job job = Bag.onHead()
                 .lens("l50", Bag.lens("prime-50", 1200, 60, 120), "body:mount", "mount")
                 .job();
-        List<Requirement> all = Requirements.of(job, new CheckEngine(List.of()).check(job));
+        List<Requirement> all = Requirements.of(new CheckEngine(List.of()).judge(job));
         Requirement studio = all.get(0);
         assertEquals(Status.MET, studio.status());
         assertTrue(studio.decidedBy().get(0).startsWith("A camera, "), studio.toString());
@@ -64,7 +64,7 @@ class RequirementsTest {
         Build b = new Build("b", "B camera", a.base(), a.configurations(), a.lenses());
         Job two = one.with(new GearPackage(one.gear().kit(), List.of(a, b)));
         Requirement studio =
-                Requirements.of(two, new CheckEngine(List.of()).check(two)).get(0);
+                Requirements.of(new CheckEngine(List.of()).judge(two)).get(0);
         assertEquals(2, studio.decidedBy().size(), studio.toString());
         assertTrue(studio.text().endsWith(", on 2 bodies"), studio.text());
         assertTrue(studio.decidedBy().get(1).startsWith("B camera, "), studio.toString());

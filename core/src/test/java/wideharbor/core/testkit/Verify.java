@@ -10,7 +10,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
-import wideharbor.core.check.Proposer;
+import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.job.Job;
@@ -80,12 +80,12 @@ public final class Verify {
     }
 
     /** With all checks on: a fix of this kind is offered, and applying it clears the finding and adds no stop. */
-    public Proposer.Fix isMendedBy(String kind) {
+    public Remedies.Fix isMendedBy(String kind) {
         CheckEngine engine = CheckEngine.standard();
         Report before = engine.check(job);
         Finding finding = before.of(check.card().id()).get(0);
-        List<Proposer.Fix> fixes = new Proposer(engine).propose(job, finding);
-        Optional<Proposer.Fix> fix =
+        List<Remedies.Fix> fixes = engine.judge(job).remedies().of(finding);
+        Optional<Remedies.Fix> fix =
                 fixes.stream().filter(f -> f.kind().equals(kind)).findFirst();
         assertTrue(fix.isPresent(), () -> "a fix of kind " + kind + " expected, but offered are " + fixes);
         GearPackage after = job.gear()
@@ -99,9 +99,9 @@ public final class Verify {
         return fix.get();
     }
 
-    public List<Proposer.Fix> fixes() {
+    public List<Remedies.Fix> fixes() {
         CheckEngine engine = CheckEngine.standard();
         Finding finding = engine.check(job).of(check.card().id()).get(0);
-        return new Proposer(engine).propose(job, finding);
+        return engine.judge(job).remedies().of(finding);
     }
 }

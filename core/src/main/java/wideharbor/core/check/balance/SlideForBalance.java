@@ -24,7 +24,6 @@ import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
-import wideharbor.core.rig.Rig;
 
 /** With each lens, the centre of mass stands over the support, or a slide within its travel brings it there. */
 final class SlideForBalance implements Check {
@@ -152,8 +151,7 @@ final class SlideForBalance implements Check {
         List<SlideForSet.WithLens> all = new ArrayList<>();
         Optional<Span> travel = Optional.empty();
         for (String lens : analysis.build().lensIds()) {
-            Optional<SlideBalance> balance = SlideBalance.of(
-                    Rig.resolve(analysis.build(), analysis.rig().configuration().id(), lens, analysis.catalogue()));
+            Optional<SlideBalance> balance = analysis.withLens(lens).balance();
             Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide)
                     .filter(s -> s.motion().key().equals(key) && s.movesGrams() > 0);
             if (slide.isEmpty()) {

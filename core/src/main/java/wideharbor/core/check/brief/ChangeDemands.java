@@ -59,7 +59,7 @@ final class ChangeDemands implements Check {
                     "The brief asks for the change; the build does not have where it leads.");
             return;
         }
-        Rig to = Rig.resolve(analysis.build(), demand.to(), analysis.rig().lens(), analysis.catalogue());
+        Rig to = analysis.beside(demand.to()).rig();
         Changeover way = Changeover.between(analysis.rig(), to, analysis.rules());
         if (ChangeoverMatrix.isMet(demand, way)) {
             results.fine();

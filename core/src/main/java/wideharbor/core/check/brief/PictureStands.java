@@ -14,7 +14,6 @@ import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.rig.Rig;
 
 /** The picture stands as the brief wants it in one of the configurations that it asks for. */
 final class PictureStands implements Check {
@@ -49,9 +48,7 @@ final class PictureStands implements Check {
         List<Boolean> stands = new ArrayList<>();
         for (Configuration configuration : build.configurations()) {
             if (analysis.job().brief().configurations().contains(configuration.id())) {
-                stands.add(Rig.resolve(build, configuration.id(), analysis.rig().lens(), analysis.catalogue())
-                        .world()
-                        .isRolled());
+                stands.add(analysis.beside(configuration.id()).rig().world().isRolled());
             }
         }
         ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");

@@ -331,11 +331,7 @@ final class Tastes {
         List<Miss> misses = new ArrayList<>();
         for (var other : look.analysis().build().configurations()) {
             if (!other.id().equals(here.configuration().id())) {
-                Rig there = Rig.resolve(
-                        look.analysis().build(),
-                        other.id(),
-                        here.lens(),
-                        look.analysis().catalogue());
+                Rig there = look.analysis().beside(other.id()).rig();
                 Changeover way = Changeover.between(here, there, look.analysis().rules());
                 if (!way.isToolFree()) {
                     misses.add(new Miss(
@@ -350,11 +346,9 @@ final class Tastes {
         Set<Double> fronts = new LinkedHashSet<>();
         var build = look.analysis().build();
         build.lenses()
-                .forEach(l -> Rig.resolve(
-                                build,
-                                look.analysis().rig().configuration().id(),
-                                l.id(),
-                                look.analysis().catalogue())
+                .forEach(l -> look.analysis()
+                        .withLens(l.id())
+                        .rig()
                         .attached()
                         .forEach(
                                 p -> p.type().facet(Facet.Lens.class).ifPresent(f -> fronts.add(f.frontDiameterMm()))));

@@ -194,7 +194,7 @@ class ShootChecksTest {
                         List.of(),
                         List.of(new Shoot.Recording("4K, 25 frames", 800))))
                 .job();
-        var all = Requirements.of(job, CheckEngine.standard().check(job));
+        var all = Requirements.of(CheckEngine.standard().judge(job));
         var picture = all.stream()
                 .filter(r -> r.id().equals("orientation"))
                 .findFirst()

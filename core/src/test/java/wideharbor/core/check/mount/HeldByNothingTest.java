@@ -78,7 +78,7 @@ class HeldByNothingTest {
                 .after());
         CheckEngine engine = CheckEngine.standard();
         Finding finding = engine.check(after).of("parts.held").get(0);
-        var fixes = new wideharbor.core.check.Proposer(engine).propose(after, finding);
+        var fixes = engine.judge(after).remedies().of(finding);
         // The axis is 2 mm low again once the rods are back, and that stop is new to this state: no fix is offered.
         assertTrue(fixes.isEmpty());
     }

@@ -1,9 +1,10 @@
-package wideharbor.app.bench;
+package wideharbor.app.power;
 
 import java.util.Optional;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.Standpoint;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Facet;
@@ -14,15 +15,16 @@ import wideharbor.core.sheet.PowerSheet;
 @Service
 class PowerService {
     private final JobStore store;
+    private final Reports reports;
 
-    PowerService(JobStore store) {
+    PowerService(JobStore store, Reports reports) {
         this.store = store;
+        this.reports = reports;
     }
 
     /** What is tried beside it is not stored; an empty item tries no other battery. */
-    @Transactional(readOnly = true)
-    PowerViews.Power power(Spot spot, String item, int moreBatteries, int moreBays) {
-        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
+    PowerViews.Power power(Standpoint at, String item, int moreBatteries, int moreBays) {
+        RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
         PowerSheet sheet =
                 PowerSheet.of(analysis, new PowerSheet.Change(battery(analysis, item), moreBatteries, moreBays));
         return new PowerViews.Power(

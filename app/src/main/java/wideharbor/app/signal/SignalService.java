@@ -1,10 +1,11 @@
-package wideharbor.app.bench;
+package wideharbor.app.signal;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.Standpoint;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Paper;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
@@ -16,35 +17,34 @@ import wideharbor.core.sheet.SignalSheet;
 @Service
 class SignalService {
     private final JobStore store;
+    private final Reports reports;
     private final Paper paper;
 
-    SignalService(JobStore store, Paper paper) {
+    SignalService(JobStore store, Reports reports, Paper paper) {
         this.store = store;
+        this.reports = reports;
         this.paper = paper;
     }
 
-    @Transactional(readOnly = true)
-    SignalViews.Signals signals(Spot spot) {
-        Loaded loaded = store.load(spot.job());
-        RigAnalysis analysis = BenchService.analysis(loaded, spot);
-        return SignalViews.Signals.of(analysis, SignalSheet.of(analysis), loaded.buildRevision(spot.build()));
+    SignalViews.Signals signals(Standpoint at) {
+        StoredJob loaded = store.load(at.job());
+        RigAnalysis analysis = at.in(reports.of(loaded));
+        return SignalViews.Signals.of(analysis, SignalSheet.of(analysis), loaded.buildRevision(at.build()));
     }
 
     /** Open sockets to which a cable may lead from this one, each with the cables that join the two. */
-    @Transactional(readOnly = true)
-    List<SignalViews.PlugOfferView> offers(Spot spot, String from) {
-        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
+    List<SignalViews.PlugOfferView> offers(Standpoint at, String from) {
+        RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
         return CableEdits.offers(analysis, requireSocket(analysis, from)).stream()
                 .map(SignalViews.PlugOfferView::of)
                 .toList();
     }
 
-    @Transactional(readOnly = true)
-    byte[] labels(Spot spot) {
-        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
+    byte[] labels(Standpoint at) {
+        RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
         String title = analysis.job().title() + ", " + analysis.build().title() + ", "
                 + analysis.rig().configuration().title();
-        return CableLabels.pdf(paper, spot.job(), spot.build(), title, analysis.cables());
+        return CableLabels.pdf(paper, at.job(), at.build(), title, analysis.cables());
     }
 
     private static SocketRef requireSocket(RigAnalysis analysis, String written) {

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.signal;
 
 import java.util.List;
 import java.util.Locale;

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.snapshots;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -7,11 +7,12 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import wideharbor.app.job.Standpoint;
 
 /** A configuration as somebody left it: its numbers and its drawing. */
 @Entity
 @Table(name = "left_state")
-class LeftRow {
+class SnapshotRow {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     long id;
@@ -42,9 +43,9 @@ class LeftRow {
     @Column(columnDefinition = "longtext")
     String drawing = "";
 
-    protected LeftRow() {}
+    protected SnapshotRow() {}
 
-    LeftRow(Spot spot, int revision, String who, Instant leftAt, String note, String marks, String drawing) {
+    SnapshotRow(Standpoint spot, int revision, String who, Instant leftAt, String note, String marks, String drawing) {
         this.job = spot.job();
         this.build = spot.build();
         this.configuration = spot.configuration();

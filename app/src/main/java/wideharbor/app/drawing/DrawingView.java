@@ -1,11 +1,11 @@
-package wideharbor.app.bench;
+package wideharbor.app.drawing;
 
 import java.util.List;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
 
 /** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */
-record DrawingView(
+public record DrawingView(
         View view,
         List<Part> parts,
         List<Double> axis,
@@ -57,7 +57,7 @@ record DrawingView(
 
     record RodHeight(String rods, List<Double> axis, List<Double> centres, double hasMm, double needsMm, boolean met) {}
 
-    static DrawingView of(Drawing d) {
+    public static DrawingView of(Drawing d) {
         return new DrawingView(
                 d.view(),
                 d.parts().stream().map(DrawingView::part).toList(),

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.snapshots;
 
 import java.time.Clock;
 import java.time.Instant;
@@ -9,8 +9,11 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.JobStore;
-import wideharbor.app.job.Loaded;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.Standpoint;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
@@ -21,18 +24,21 @@ import wideharbor.core.geometry.View;
 
 /** Remembers how a configuration was left, so that it comes back exactly. */
 @Service
-class LeftStates {
+public class SnapshotService {
     private static final int MOST = 20;
 
-    private final LeftRows rows;
+    private final SnapshotRows rows;
     private final JobStore store;
+    private final Reports reports;
     private final Accounts accounts;
     private final JsonMapper mapper;
     private final Clock clock;
 
-    LeftStates(LeftRows rows, JobStore store, Accounts accounts, JsonMapper mapper, Clock clock) {
+    SnapshotService(
+            SnapshotRows rows, JobStore store, Reports reports, Accounts accounts, JsonMapper mapper, Clock clock) {
         this.rows = rows;
         this.store = store;
+        this.reports = reports;
         this.accounts = accounts;
         this.mapper = mapper;
         this.clock = clock;
@@ -64,16 +70,14 @@ class LeftStates {
             List<Strayed> strayed) {}
 
     @Transactional(readOnly = true)
-    List<Left> latest(Spot spot) {
-        RigAnalysis analysis = BenchService.analysis(store.load(spot.job()), spot);
-        return rows
-                .latest(spot.job(), spot.build(), analysis.rig().configuration().id(), Limit.of(MOST))
-                .stream()
+    List<Left> latest(Standpoint at) {
+        RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
+        return rows.latest(at.job(), at.build(), analysis.rig().configuration().id(), Limit.of(MOST)).stream()
                 .map(row -> left(row, analysis))
                 .toList();
     }
 
-    private Left left(LeftRow row, RigAnalysis analysis) {
+    private Left left(SnapshotRow row, RigAnalysis analysis) {
         List<MarkView> marks = marks(row);
         return new Left(
                 row.id,
@@ -96,23 +100,22 @@ class LeftStates {
                         .toList());
     }
 
-    private List<MarkView> marks(LeftRow row) {
+    private List<MarkView> marks(SnapshotRow row) {
         return mapper.readValue(row.marks, new TypeReference<List<MarkView>>() {});
     }
 
     /** Keeps the numbers and the drawing of what somebody looks at. */
     @Transactional
-    List<Left> remember(Spot spot, String note, String who) {
-        Loaded loaded = store.load(spot.job());
-        RigAnalysis analysis = BenchService.analysis(loaded, spot);
-        Spot at = new Spot(
-                spot.job(),
-                spot.build(),
-                analysis.rig().configuration().id(),
-                analysis.rig().lens());
-        rows.save(new LeftRow(
-                at,
-                loaded.buildRevision(spot.build()),
+    List<Left> remember(Standpoint at, String note, String who) {
+        StoredJob loaded = store.load(at.job());
+        RigAnalysis analysis = at.in(reports.of(loaded));
+        rows.save(new SnapshotRow(
+                new Standpoint(
+                        at.job(),
+                        at.build(),
+                        analysis.rig().configuration().id(),
+                        analysis.rig().lens()),
+                loaded.buildRevision(at.build()),
                 who,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 note.strip(),
@@ -125,21 +128,21 @@ class LeftStates {
 
     /** The drawing as it was left, from the right. */
     @Transactional(readOnly = true)
-    DrawingView drawing(Spot spot, long id) {
-        return mapper.readValue(row(spot, id).drawing, DrawingView.class);
+    DrawingView drawing(Standpoint at, long id) {
+        return mapper.readValue(row(at, id).drawing, DrawingView.class);
     }
 
     /** The numbers of one remembered state of this build. */
     @Transactional(readOnly = true)
-    List<Snapshots.Mark> marks(String job, String build, long id) {
-        return marks(row(new Spot(job, build, "", ""), id)).stream()
+    public List<Snapshots.Mark> marks(String job, String build, long id) {
+        return marks(row(new Standpoint(job, build, "", ""), id)).stream()
                 .map(MarkView::mark)
                 .toList();
     }
 
-    private LeftRow row(Spot spot, long id) {
+    private SnapshotRow row(Standpoint at, long id) {
         return rows.findById(id)
-                .filter(r -> r.job.equals(spot.job()) && r.build.equals(spot.build()))
+                .filter(r -> r.job.equals(at.job()) && r.build.equals(at.build()))
                 .orElseThrow(() -> Refusal.notFound("Nothing was remembered under " + id + " for this build."));
     }
 }

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.configurations;
 
 import java.util.List;
 import java.util.Locale;
@@ -11,7 +11,7 @@ import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Comparison;
 
 /** What the endpoints about configurations answer with. */
-final class ConfigurationViews {
+public final class ConfigurationViews {
     private ConfigurationViews() {}
 
     record Compared(

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.power;
 
 import java.util.List;
 import java.util.Locale;

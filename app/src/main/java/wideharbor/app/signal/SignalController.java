@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.signal;
 
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.job.Standpoint;
 
 /** Signal: who sees, hears and controls what, and what breaks when a box goes dark. */
 @RestController
@@ -22,26 +23,26 @@ class SignalController {
     }
 
     @GetMapping
-    SignalViews.Signals signals(Spot spot) {
-        return service.signals(spot);
+    SignalViews.Signals signals(Standpoint at) {
+        return service.signals(at);
     }
 
     /** What may be plugged into an open socket, part:socket. */
     @GetMapping("/offers")
-    List<SignalViews.PlugOfferView> offers(Spot spot, @RequestParam @Size(max = 140) String from) {
-        return service.offers(spot, from);
+    List<SignalViews.PlugOfferView> offers(Standpoint at, @RequestParam @Size(max = 140) String from) {
+        return service.offers(at, from);
     }
 
     /** Labels for every cable of the configuration, with codes. */
     @GetMapping("/labels.pdf")
-    ResponseEntity<byte[]> labels(Spot spot) {
+    ResponseEntity<byte[]> labels(Standpoint at) {
         String name = ContentDisposition.attachment()
-                .filename(spot.job() + "-" + spot.build() + "-labels.pdf")
+                .filename(at.job() + "-" + at.build() + "-labels.pdf")
                 .build()
                 .toString();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(service.labels(spot));
+                .body(service.labels(at));
     }
 }

@@ -10,10 +10,14 @@ import wideharbor.core.job.Job;
  * @param revision of brief and package together: what a signature is put under
  * @param stateNo goes up with every change of anything: what derived data is kept by
  */
-public record Loaded(Job job, Gate.Stage stage, int revision, long stateNo, Map<String, Integer> buildRevisions) {
+public record StoredJob(Job job, Gate.Stage stage, int revision, long stateNo, Map<String, Integer> buildRevisions) {
     /** The same state with another content, for what is only tried. */
-    public Loaded with(Job other) {
-        return new Loaded(other, stage, revision, stateNo, buildRevisions);
+    public StoredJob with(Job other) {
+        return new StoredJob(other, stage, revision, stateNo, buildRevisions);
+    }
+
+    StoredJob revised(Map<String, Integer> revisions) {
+        return new StoredJob(job, stage, revision, stateNo, revisions);
     }
 
     public int buildRevision(String build) {

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.power;
 
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.job.Standpoint;
 
 /** Power: the feed tree of a rig and its day, as it is and with something tried. */
 @RestController
@@ -21,10 +22,10 @@ class PowerController {
     /** {@code battery} is an item, id@revision, tried in place of all batteries; empty tries none. */
     @GetMapping
     PowerViews.Power power(
-            Spot spot,
+            Standpoint at,
             @RequestParam(defaultValue = "") @Size(max = 80) String battery,
             @RequestParam(defaultValue = "0") @Min(0) @Max(40) int moreBatteries,
             @RequestParam(defaultValue = "0") @Min(0) @Max(40) int moreBays) {
-        return service.power(spot, battery, moreBatteries, moreBays);
+        return service.power(at, battery, moreBatteries, moreBays);
     }
 }

@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.signal;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;

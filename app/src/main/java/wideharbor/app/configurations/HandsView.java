@@ -1,4 +1,4 @@
-package wideharbor.app.bench;
+package wideharbor.app.configurations;
 
 import java.util.List;
 import java.util.Locale;
@@ -9,7 +9,7 @@ import wideharbor.core.sheet.Hands;
 /**
  * Where the operator, and whoever takes the rig over, meets it. {@code putDown} has one entry, or none without matter.
  */
-record HandsView(
+public record HandsView(
         String operator,
         double heightMm,
         String shoulder,

@@ -1,0 +1,5 @@
+/** Configurations of a build beside each other, and where people meet them. */
+@NullMarked
+package wideharbor.app.configurations;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,165 @@
+package wideharbor.app.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.check.Judged;
+import wideharbor.core.dispatch.Gate;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Job;
+
+/** Every change of a job: written, judged, counted, and its state kept once it is committed. */
+@Service
+public class JobChanges {
+    private final JobStore store;
+    private final Acceptances acceptances;
+    private final Brought brought;
+    private final CatalogueStore catalogue;
+    private final Reports reports;
+
+    JobChanges(JobStore store, Acceptances acceptances, Brought brought, CatalogueStore catalogue, Reports reports) {
+        this.store = store;
+        this.acceptances = acceptances;
+        this.brought = brought;
+        this.catalogue = catalogue;
+        this.reports = reports;
+    }
+
+    /** Where a new job comes from: what a file brings beyond it is only proposed, what the house brings counts. */
+    public enum From {
+        HOUSE,
+        FILE
+    }
+
+    /** Stores a new job whole. */
+    @Transactional
+    public void create(Job file, From from) {
+        if (store.exists(file.id())) {
+            throw Refusal.conflict("A job '" + file.id() + "' is on file already. Nothing was stored.");
+        }
+        if (from == From.HOUSE) {
+            catalogue.admit(file.catalogue());
+        }
+        // A file's own limits are another house's: nobody sets them by hand, so no file does.
+        store.create(file, from == From.HOUSE ? file.rules() : HouseRules.DEFAULTS);
+        brought.bring(file.id(), file.catalogue());
+        if (from == From.HOUSE) {
+            acceptances.copy(file);
+        } else {
+            brought.propose(file);
+        }
+        // Judged as it will be seen: with all parts of the house, not only those that the file brought.
+        count(file.id());
+    }
+
+    private void count(String id) {
+        StoredJob whole = store.load(id);
+        Judged judged = reports.anew(whole.job());
+        store.count(whole, judged);
+        reports.keepAfterCommit(whole.job().id(), whole.stateNo(), judged);
+    }
+
+    /**
+     * Changes the package of a locked job: one build's content and the kit; reopens what was signed. Returns the job as
+     * it stands once this is committed.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob changeGear(StoredJob before, String build, GearPackage after) {
+        int revision = store.saveGear(before, build, after);
+        store.reopen(before);
+        Map<String, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
+        revisions.put(build, revision);
+        return stands(before.revised(revisions), reports.change(before, after));
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void changeBrief(StoredJob before, Brief brief) {
+        store.saveBrief(before, brief);
+        store.reopen(before);
+        stands(before, reports.change(before, before.job().with(brief)));
+    }
+
+    /** Takes a dispatched job back: a new revision, so that old signatures do not count for it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void recall(StoredJob before) {
+        store.reopen(before);
+        stands(before, reports.change(before, before.job()));
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addReads(StoredJob before, Map<FindingKey, Job.Accepted> findings, String who) {
+        acceptances.addReads(before.job().id(), findings, who);
+        brought.settle(before.job().id(), keys(findings));
+        accepted(before);
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void addWaivers(StoredJob before, Map<FindingKey, Job.Accepted> findings, String reason, String who) {
+        acceptances.addWaivers(before.job().id(), findings, reason, who);
+        brought.settle(before.job().id(), keys(findings));
+        accepted(before);
+    }
+
+    private static List<String> keys(Map<FindingKey, Job.Accepted> findings) {
+        return findings.keySet().stream().map(FindingKey::toString).toList();
+    }
+
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void removeWaivers(StoredJob before, List<FindingKey> findings) {
+        acceptances.removeWaivers(before.job().id(), findings);
+        accepted(before);
+    }
+
+    /** Moves a job on; nothing else of it changes. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void moveTo(StoredJob before, Gate.Stage stage) {
+        store.saveStage(before, stage);
+        stands(before, reports.accepting(before, before.job()));
+    }
+
+    /** Counts a job again after what was accepted changed. */
+    void accepted(StoredJob before) {
+        String id = before.job().id();
+        Job after = before.job().accepted(acceptances.reads(id), acceptances.waivers(id));
+        stands(before, reports.accepting(before, after));
+    }
+
+    private StoredJob stands(StoredJob before, Judged judged) {
+        StoredJob now = store.nextState(before, judged);
+        reports.keepAfterCommit(now.job().id(), now.stateNo(), judged);
+        return now;
+    }
+
+    /** How many open jobs were judged anew, and the titles of those whose verdict changed. */
+    public record Recheck(int jobs, List<String> changed) {}
+
+    /**
+     * Judges every job that has not left anew, after parts or standards changed. One whose verdict changes is a draft
+     * again: what was signed is no longer what stands.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Recheck recheckOpen() {
+        List<String> changed = new ArrayList<>();
+        List<String> open = store.open();
+        for (String id : open) {
+            StoredJob stored = store.lock(id);
+            String before = store.counted(stored);
+            // Not kept: these are all jobs of the house, and hardly one of them is looked at now.
+            store.nextState(stored, reports.anew(stored.job()));
+            if (!before.equals(store.counted(stored))) {
+                store.reopen(stored);
+                changed.add(stored.job().title());
+            }
+        }
+        return new Recheck(open.size(), changed);
+    }
+}

@@ -1,0 +1,91 @@
+package wideharbor.app.job;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.dispatch.Gate;
+
+/** The list of jobs, from what was counted when each last changed. */
+@Component
+public class JobList {
+    /** Jobs on one page of the list. */
+    static final int PAGE = 100;
+
+    private static final int MOST_OPERATORS = 500;
+
+    private final Rows.Jobs jobs;
+    private final Rows.Builds builds;
+
+    JobList(Rows.Jobs jobs, Rows.Builds builds) {
+        this.jobs = jobs;
+        this.builds = builds;
+    }
+
+    /** What the list shows of a job. */
+    record Row(
+            String id,
+            String title,
+            LocalDateTime loadAt,
+            String place,
+            Gate.Stage stage,
+            Verdict verdict,
+            int configurationsClear,
+            int configurationsAll,
+            List<String> builds) {}
+
+    /** A page of the list, and how many jobs there are in all that answer the search. */
+    record Found(List<Row> rows, long total) {}
+
+    /** Newest load-out first; every word of the search stands in title or place. */
+    @Transactional(readOnly = true)
+    Found find(String search, int page) {
+        Page<JobRow> found = jobs.page(pattern(search), PageRequest.of(Math.max(0, page), PAGE));
+        return new Found(rows(found.getContent()), found.getTotalElements());
+    }
+
+    /**
+     * Words in their order with anything between; what stands for any text in the database's patterns stands for
+     * itself.
+     */
+    private static String pattern(String search) {
+        String plain = search.toLowerCase(Locale.ROOT)
+                .replace("\\", "")
+                .replace("%", "")
+                .replace("_", "\\_");
+        return "%" + String.join("%", plain.trim().split("\\s+")) + "%";
+    }
+
+    private List<Row> rows(List<JobRow> rows) {
+        Map<String, List<String>> ids = new LinkedHashMap<>();
+        for (BuildRow build : builds.ofAll(rows.stream().map(r -> r.id).toList())) {
+            ids.computeIfAbsent(build.key.jobId(), k -> new ArrayList<>()).add(build.key.buildId());
+        }
+        return rows.stream()
+                .map(r -> new Row(
+                        r.id,
+                        r.title,
+                        r.loadAt,
+                        r.place,
+                        r.stage,
+                        new Verdict(r.clear, r.stops, r.undecided, r.unreadCautions, 0, 0, 0),
+                        r.configurationsClear,
+                        r.configurationsAll,
+                        ids.getOrDefault(r.id, List.of())))
+                .toList();
+    }
+
+    /** Who operates in the jobs on file, each once. */
+    @Transactional(readOnly = true)
+    public List<String> operators() {
+        return jobs.operators(Limit.of(MOST_OPERATORS));
+    }
+}

@@ -1,0 +1,72 @@
+package wideharbor.app.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import wideharbor.app.judging.Flights;
+import wideharbor.app.ways.HouseWays;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Kit;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.job.Job;
+import wideharbor.format.HarborCodec;
+
+/** Makes a job of its rows. */
+@Component
+class JobReader {
+    private final Rows.Builds builds;
+    private final Rows.Kits kits;
+    private final Acceptances acceptances;
+    private final Brought brought;
+    private final HouseWays ways;
+    private final HarborCodec codec;
+
+    /** A build as it is stored, and the parts that it is read with: the same two always read as the same build. */
+    private record Stored(String content, Catalogue catalogue) {}
+
+    private final Flights<Stored, Build> builtAs = new Flights<>(200);
+
+    JobReader(
+            Rows.Builds builds,
+            Rows.Kits kits,
+            Acceptances acceptances,
+            Brought brought,
+            HouseWays ways,
+            HarborCodec codec) {
+        this.builds = builds;
+        this.kits = kits;
+        this.acceptances = acceptances;
+        this.brought = brought;
+        this.ways = ways;
+        this.codec = codec;
+    }
+
+    StoredJob read(JobRow row) {
+        Catalogue all = brought.catalogueOf(row.id);
+        List<Build> content = new ArrayList<>();
+        Map<String, Integer> revisions = new LinkedHashMap<>();
+        for (BuildRow build : builds.of(row.id)) {
+            content.add(builtAs.get(new Stored(build.content, all), () -> codec.readBuild(build.content, all)));
+            revisions.put(build.key.buildId(), build.revision);
+        }
+        Map<TypeRef, Integer> kit = new LinkedHashMap<>();
+        kits.of(row.id).forEach(k -> kit.put(new TypeRef(k.key.typeId(), k.key.typeRevision()), k.pieces));
+        Brief brief = codec.readBrief(row.brief);
+        Job job = new Job(
+                row.id,
+                row.title,
+                brief,
+                codec.readRules(row.rules)
+                        .inHouse(ways.chosen(""), ways.chosen(brief.crew().operator())),
+                all,
+                new GearPackage(new Kit(kit), content),
+                acceptances.reads(row.id),
+                acceptances.waivers(row.id));
+        return new StoredJob(job, row.stage, row.revision, row.stateNo, revisions);
+    }
+}

@@ -1,0 +1,121 @@
+package wideharbor.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import wideharbor.app.judging.Flights;
+import wideharbor.core.build.GearPackage;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Report;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.ConfigurationKey;
+import wideharbor.core.job.Job;
+
+/**
+ * Every state of a job with its rigs and what the checks say of them, worked out once and kept: Bench, drawing, power,
+ * signal and remedies read the same. Only committed states are kept.
+ */
+@Service
+public class Reports {
+    /** A job worn in eight ways with twelve lenses comes to about 15 MB. */
+    private static final int MOST = 40;
+
+    private static final int MOST_FORESEEN = 40;
+
+    private record State(String job, long stateNo) {
+        static State of(StoredJob stored) {
+            return new State(stored.job().id(), stored.stateNo());
+        }
+    }
+
+    private record Foreseen(State before, GearPackage after) {}
+
+    private final Flights<State, Judged> kept = new Flights<>(MOST);
+    private final Flights<Foreseen, Judged> foreseen = new Flights<>(MOST_FORESEEN);
+    private final CheckEngine engine;
+
+    Reports(CheckEngine engine) {
+        this.engine = engine;
+    }
+
+    /** Report and verdict as they are shown. */
+    public record Told(Report report, Verdict verdict) {
+        public static Told of(Judged judged) {
+            return new Told(judged.report(), judged.verdict());
+        }
+    }
+
+    /** Give it only what is committed. */
+    public Judged of(StoredJob stored) {
+        return kept.get(State.of(stored), () -> whole(engine.judge(stored.job())));
+    }
+
+    /** A job judged without the answer being kept: for a state that is not committed yet. */
+    public Judged anew(Job job) {
+        return whole(engine.judge(job));
+    }
+
+    /** What a change of the package would come to, judged in one configuration. */
+    public Judged foresee(StoredJob before, GearPackage after, ConfigurationKey at) {
+        return foreseen.get(new Foreseen(State.of(before), after), () -> {
+            Judged judged = of(before).after(before.job().with(after));
+            judged.of(at);
+            return judged;
+        });
+    }
+
+    /** The same as it is shown: the other configurations are told as they stand before the change. */
+    public Told foretold(StoredJob before, Judged then, ConfigurationKey at) {
+        Judged now = of(before);
+        List<Report> reports = new ArrayList<>(List.of(then.of(at)));
+        for (ConfigurationKey other : ConfigurationKey.all(then.job())) {
+            if (!other.equals(at) && ConfigurationKey.all(now.job()).contains(other)) {
+                reports.add(now.of(other));
+            }
+        }
+        Report report = engine.together(reports);
+        return new Told(report, Verdict.of(report, then.job()));
+    }
+
+    /** The state after a change of the package, judged whole; what was tried of it first is not judged again. */
+    Judged change(StoredJob before, GearPackage after) {
+        return whole(foreseen.known(new Foreseen(State.of(before), after))
+                .orElseGet(() -> after(before, before.job().with(after))));
+    }
+
+    /** The state after any other change that leaves the package as it is. */
+    Judged change(StoredJob before, Job after) {
+        return whole(after(before, after));
+    }
+
+    /** The state after somebody accepted a finding, or withdrew that: what was found stands. */
+    Judged accepting(StoredJob before, Job after) {
+        return whole(kept.known(State.of(before)).map(j -> j.accepting(after)).orElseGet(() -> engine.judge(after)));
+    }
+
+    private Judged after(StoredJob before, Job job) {
+        return kept.known(State.of(before)).map(j -> j.after(job)).orElseGet(() -> engine.judge(job));
+    }
+
+    private static Judged whole(Judged judged) {
+        judged.report();
+        return judged;
+    }
+
+    /**
+     * Keeps what a change computed, once that change is committed, in place of the state before: a state that was
+     * rolled back is never answered for.
+     */
+    void keepAfterCommit(String job, long stateNo, Judged judged) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                kept.forget(new State(job, stateNo - 1));
+                kept.put(new State(job, stateNo), judged);
+            }
+        });
+    }
+}

@@ -1,0 +1,52 @@
+package wideharbor.app.job;
+
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.enums.ParameterIn;
+import org.springdoc.core.annotations.ParameterObject;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Build;
+import wideharbor.core.check.Judged;
+import wideharbor.core.job.Job;
+
+/**
+ * Where in a job someone stands: bound from the path and the query. An empty configuration or lens, or none, means the
+ * build's first.
+ */
+@ParameterObject
+public record Standpoint(
+        @Parameter(in = ParameterIn.PATH, required = true) String job,
+        @Parameter(in = ParameterIn.PATH, required = true) String build,
+        String configuration,
+        String lens) {
+    public Standpoint {
+        configuration = configuration == null ? "" : configuration;
+        lens = lens == null ? "" : lens;
+    }
+
+    /** The rig that is seen from here. */
+    public RigAnalysis in(Judged judged) {
+        Build build = requireBuild(judged.job());
+        String worn = configuration.isEmpty() ? build.configurations().get(0).id() : configuration;
+        if (build.configuration(worn).isEmpty()) {
+            throw Refusal.notFound("There is no configuration '" + worn + "' of this build.");
+        }
+        String inSlot = lens.isEmpty() ? build.lensIds().get(0) : lens;
+        if (!inSlot.isEmpty() && build.lens(inSlot).isEmpty()) {
+            throw Refusal.notFound("There is no lens '" + inSlot + "' on this build.");
+        }
+        return judged.analyses().rig(build.id(), worn, inSlot);
+    }
+
+    private Build requireBuild(Job job) {
+        return job.gear().builds().stream()
+                .filter(b -> b.id().equals(build))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("There is no build '" + build + "' in this job."));
+    }
+
+    /** The same body and lens in another configuration; an empty one is the first. */
+    public Standpoint at(String other) {
+        return new Standpoint(job, build, other, lens);
+    }
+}

@@ -1,0 +1,138 @@
+package wideharbor.core.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.job.ConfigurationKey;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.memo.Memo;
+import wideharbor.core.quantity.CheckState;
+
+/**
+ * What would mend the findings of one state of a job. Candidate edits are tried on a copy; offered are only those that
+ * clear their finding and add no stop. Any number of threads may ask.
+ */
+public final class Remedies {
+    private static final int MOST_FIXES = 4;
+
+    private final CheckEngine engine;
+    private final Judged now;
+    /** The same edit is a candidate for many findings: with every lens, in every configuration that shares a part. */
+    private final Memo<List<Scoped>, Trial> trials = new Memo<>();
+
+    /** The engine's workers try; who judged the state may have others. */
+    public Remedies(CheckEngine engine, Judged now) {
+        this.engine = engine;
+        this.now = now;
+    }
+
+    /**
+     * A remedy that was tried.
+     *
+     * @param id stable for the same finding at the same revision
+     * @param cleared titles of all findings it clears, the one asked about first
+     * @param raised cautions and notes it adds
+     */
+    public record Fix(
+            String id, String kind, String title, List<Scoped> commands, List<String> cleared, Raised raised) {}
+
+    /** Everything that mends a finding, the least new trouble first. */
+    public List<Fix> of(Finding finding) {
+        return of(finding, () -> true);
+    }
+
+    /** The same, while somebody wants to know: asked before each candidate, since each costs many checks. */
+    public List<Fix> of(Finding finding, BooleanSupplier wanted) {
+        if (finding.state() == CheckState.NOT_CHECKED) {
+            return List.of();
+        }
+        FindingKey key = finding.key();
+        List<Fix> tried = new ArrayList<>();
+        var analysis = engine.whereFound(now.analyses().of(place(key)), key);
+        for (Candidate candidate : engine.require(key.check()).candidates(finding, analysis)) {
+            if (tried.size() == MOST_FIXES || !wanted.getAsBoolean()) {
+                break;
+            }
+            attempt(key, candidate, tried);
+        }
+        return ranked(tried);
+    }
+
+    private static ConfigurationKey place(FindingKey key) {
+        return new ConfigurationKey(key.build(), key.configuration());
+    }
+
+    /** What brings the least new trouble first; among equals the order of the check. */
+    private static List<Fix> ranked(List<Fix> tried) {
+        List<Fix> sorted = new ArrayList<>(tried);
+        sorted.sort(Comparator.comparingInt(f -> f.raised().titles().size()));
+        List<Fix> numbered = new ArrayList<>();
+        for (Fix f : sorted) {
+            numbered.add(new Fix(
+                    f.kind() + "-" + (numbered.size() + 1),
+                    f.kind(),
+                    f.title(),
+                    f.commands(),
+                    f.cleared(),
+                    f.raised()));
+        }
+        return numbered;
+    }
+
+    private void attempt(FindingKey key, Candidate candidate, List<Fix> tried) {
+        Trial trial = trials.get(candidate.commands(), c -> Trial.of(engine, now, key.build(), c));
+        ConfigurationKey here = place(key);
+        if (trial.isRefused() || trial.finds(key)) {
+            return;
+        }
+        Report before = now.of(here);
+        Report report = trial.report(here);
+        Report.Change change = report.since(before);
+        if (report.find(key).isEmpty()
+                && addsNoStop(report, before)
+                && (!isShared(candidate) || sparesOthers(trial, here))) {
+            tried.add(new Fix(
+                    "",
+                    candidate.kind(),
+                    candidate.title(),
+                    candidate.commands(),
+                    titles(change.cleared()),
+                    Raised.of(change.raised())));
+        }
+    }
+
+    /** Whether a remedy changes what other configurations share; packing more of something never stops one. */
+    private static boolean isShared(Candidate candidate) {
+        return candidate.commands().stream()
+                .anyMatch(c -> c.command() instanceof Command.AddKit add
+                        ? add.count() < 0
+                        : !(c.scope() instanceof Scope.InConfiguration));
+    }
+
+    /** A remedy in what all share must not stop another configuration of the body. */
+    private boolean sparesOthers(Trial trial, ConfigurationKey here) {
+        return ConfigurationKey.all(now.job()).stream()
+                .filter(other -> other.build().equals(here.build()) && !other.equals(here) && trial.has(other))
+                .allMatch(other -> addsNoStop(trial.report(other), now.of(other)));
+    }
+
+    /** A new key with stop severity counts, and so does a known one that was less than a stop. */
+    private static boolean addsNoStop(Report after, Report before) {
+        Set<FindingKey> old = before.findings().stream()
+                .filter(Finding::holds)
+                .map(Finding::key)
+                .collect(Collectors.toSet());
+        return after.findings().stream().filter(Finding::holds).allMatch(f -> old.contains(f.key()));
+    }
+
+    private static List<String> titles(List<Finding> findings) {
+        return findings.stream().map(Finding::title).distinct().toList();
+    }
+}
