@@ -31,7 +31,7 @@ class ArchitectureTest {
             Map.entry("catalog", List.of("memo", "quantity", "geometry", "standard")),
             Map.entry("brief", List.of("quantity", "catalog")),
             Map.entry("build", List.of("quantity", "catalog")),
-            Map.entry("rig", List.of("quantity", "geometry", "standard", "catalog", "build")),
+            Map.entry("rig", List.of("memo", "quantity", "geometry", "standard", "catalog", "build")),
             Map.entry("clearance", List.of("quantity", "geometry", "standard", "catalog", "build", "rig")),
             Map.entry("people", List.of("quantity", "geometry", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry("merge", List.of("quantity", "catalog", "build")),

@@ -104,7 +104,8 @@ class MergeService {
                     + here.revision() + ". Nothing was overwritten; compare again.");
         }
         brought.bring(there.id(), there.catalogue());
-        StoredJob now = store.lock(there.id());
+        store.touch(there.id());
+        StoredJob now = store.reload(there.id());
         int edits = 0;
         boolean kitDone = false;
         for (Build build : there.gear().builds()) {
@@ -129,9 +130,8 @@ class MergeService {
                     "Take the package file's side, " + edit.size() + " changes",
                     new Journal.Edit(edit, applied.inverse()),
                     now.buildRevision(build.id()));
-            changes.changeGear(now, build.id(), applied.after());
             edits += edit.size();
-            now = store.lock(there.id());
+            now = changes.changeGear(now, build.id(), applied.after());
         }
         if (withBrief && !now.job().brief().equals(there.brief())) {
             changes.changeBrief(now, there.brief());

@@ -62,7 +62,7 @@ public class JobChanges {
     }
 
     private void count(String id) {
-        StoredJob whole = store.load(id);
+        StoredJob whole = store.reload(id);
         Judged judged = reports.anew(whole.job());
         store.count(whole, judged);
         reports.keepAfterCommit(whole.job().id(), whole.stateNo(), judged);
@@ -151,7 +151,7 @@ public class JobChanges {
         List<String> changed = new ArrayList<>();
         List<String> open = store.open();
         for (String id : open) {
-            StoredJob stored = store.lock(id);
+            StoredJob stored = store.lockAnew(id);
             String before = store.counted(stored);
             // Not kept: these are all jobs of the house, and hardly one of them is looked at now.
             store.nextState(stored, reports.anew(stored.job()));

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
+import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.judging.Flights;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.core.brief.Brief;
@@ -23,6 +24,7 @@ class JobReader {
     private final Rows.Kits kits;
     private final Acceptances acceptances;
     private final Brought brought;
+    private final CatalogueStore catalogue;
     private final HouseWays ways;
     private final HarborCodec codec;
 
@@ -31,19 +33,34 @@ class JobReader {
 
     private final Flights<Stored, Build> builtAs = new Flights<>(200);
 
+    /** Every change of a job has a number of its own. */
+    private record State(String job, long stateNo, Catalogue house) {}
+
+    private final Flights<State, StoredJob> known = new Flights<>(100);
+
     JobReader(
             Rows.Builds builds,
             Rows.Kits kits,
             Acceptances acceptances,
             Brought brought,
+            CatalogueStore catalogue,
             HouseWays ways,
             HarborCodec codec) {
         this.builds = builds;
         this.kits = kits;
         this.acceptances = acceptances;
         this.brought = brought;
+        this.catalogue = catalogue;
         this.ways = ways;
         this.codec = codec;
+    }
+
+    /**
+     * The same as it was read before, while neither the job nor the house's parts are others; only of what is
+     * committed.
+     */
+    StoredJob known(JobRow row) {
+        return known.get(new State(row.id, row.stateNo, catalogue.catalogue()), () -> read(row));
     }
 
     StoredJob read(JobRow row) {

@@ -50,7 +50,13 @@ public class JobStore {
 
     @Transactional(readOnly = true)
     public StoredJob load(String id) {
-        return reader.read(jobs.findById(id).orElseThrow(() -> missing(id)));
+        return reader.known(jobs.findById(id).orElseThrow(() -> missing(id)));
+    }
+
+    /** What stands within the caller's transaction, which may have changed it. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob reload(String id) {
+        return reader.read(row(id));
     }
 
     /** The number of the state that stands now; 0 when the job is gone. */
@@ -59,14 +65,28 @@ public class JobStore {
         return jobs.stateNo(id).orElse(0L);
     }
 
-    /** Loads for a change: until the caller's transaction ends, no other change of this job begins. */
+    /**
+     * Loads for a change, before anything is changed: until the caller's transaction ends, no other change of this job
+     * begins.
+     */
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob lock(String id) {
+        return reader.known(jobs.lock(id).orElseThrow(() -> missing(id)));
+    }
+
+    /** The same after something changed that jobs are read with: parts, standards, ways of working. */
+    StoredJob lockAnew(String id) {
         return reader.read(jobs.lock(id).orElseThrow(() -> missing(id)));
     }
 
     private static Refusal missing(String id) {
         return Refusal.notFound("There is no job '" + id + "'.");
+    }
+
+    /** Something beside the job itself changed of what it is read with. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void touch(String id) {
+        row(id).stateNo++;
     }
 
     /** Every job that has not left. */

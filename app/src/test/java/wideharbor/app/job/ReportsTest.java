@@ -114,7 +114,8 @@ class ReportsTest {
             assertSame(then, reports.foresee(stored, slid(-55), here));
             assertSame(then, reports.change(stored, after));
         });
-        // The other configuration with two of its lenses: with the first, a change between the two was looked at before.
+        // The other configuration with two of its lenses: with the first, a change between the two was looked at
+        // before.
         assertEachOnce(2);
     }
 

@@ -228,17 +228,15 @@ public record RigAnalysis(
 
     /** How far the rig's matter reaches along a direction, mm. */
     public double extent(Vec3 along) {
-        double low = Double.POSITIVE_INFINITY;
-        double high = Double.NEGATIVE_INFINITY;
+        double ahead = Double.NEGATIVE_INFINITY;
+        double back = Double.NEGATIVE_INFINITY;
         for (Placed placed : rig.attached()) {
             for (Convex piece : clearances().matterOf(placed.id())) {
-                for (Vec3 corner : piece.corners()) {
-                    low = Math.min(low, corner.dot(along));
-                    high = Math.max(high, corner.dot(along));
-                }
+                ahead = Math.max(ahead, piece.reach(along));
+                back = Math.max(back, piece.reach(along.negated()));
             }
         }
-        return Math.max(0, high - low);
+        return Math.max(0, ahead + back);
     }
 
     /** What the support carries; everything when no support says where it carries. */

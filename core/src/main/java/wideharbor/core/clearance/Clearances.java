@@ -216,6 +216,38 @@ public final class Clearances {
         return List.copyOf(found);
     }
 
+    /** The same for boxes that stand square: most meet nothing, and then no solid is made of them. */
+    public List<String> standInBoxes(List<Convex.Bounds> boxes, Set<String> except, double toleranceMm) {
+        if (boxes.isEmpty()) {
+            return List.of();
+        }
+        Set<String> found = new TreeSet<>();
+        Convex.Bounds all = boxes.get(0);
+        for (Convex.Bounds box : boxes) {
+            all = all.with(box);
+        }
+        cells.near(all, toleranceMm, solid -> {
+            String part = solid.placement();
+            if (solid.use() == Shape.Use.SOLID
+                    && !except.contains(part)
+                    && !found.contains(part)
+                    && standsInBox(solid.convex(), boxes, toleranceMm)) {
+                found.add(part);
+            }
+        });
+        return List.copyOf(found);
+    }
+
+    private static boolean standsInBox(Convex solid, List<Convex.Bounds> boxes, double toleranceMm) {
+        for (Convex.Bounds box : boxes) {
+            if (solid.bounds().overlaps(box, toleranceMm)
+                    && solid.isDeeperIn(Convex.box(box.min(), box.max()), toleranceMm)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static boolean standsIn(Convex solid, List<Convex> rooms, double toleranceMm) {
         for (Convex room : rooms) {
             if (solid.bounds().overlaps(room.bounds(), toleranceMm) && solid.isDeeperIn(room, toleranceMm)) {
@@ -238,10 +270,12 @@ public final class Clearances {
 
     /** Whether a ray meets nothing within so many millimetres. */
     public boolean isFree(Vec3 from, Vec3 direction, double within, Set<String> except) {
-        Predicate<Solid> met = met(from, direction, within, except);
         boolean[] blocked = new boolean[1];
         cells.near(Convex.Bounds.of(from, from.plus(direction.times(within))), -1, solid -> {
-            blocked[0] = blocked[0] || met.test(solid);
+            blocked[0] = blocked[0]
+                    || solid.use() == Shape.Use.SOLID
+                            && !except.contains(solid.placement())
+                            && solid.convex().isMetBy(from, direction, within);
         });
         return !blocked[0];
     }

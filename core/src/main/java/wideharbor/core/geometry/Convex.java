@@ -174,6 +174,15 @@ public final class Convex {
         return Collections.unmodifiableList(Arrays.asList(corners));
     }
 
+    /** How far it reaches along a direction. */
+    public double reach(Vec3 along) {
+        double far = Double.NEGATIVE_INFINITY;
+        for (Vec3 c : corners) {
+            far = Math.max(far, c.dot(along));
+        }
+        return far;
+    }
+
     /** How deep two solids are in each other: the shortest shift that parts them, mm; 0 or less when they are apart. */
     public double depth(Convex other) {
         if (square && other.square) {

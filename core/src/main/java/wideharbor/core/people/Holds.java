@@ -112,9 +112,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     private static double reach(Clearances clearances, Placed part, Vec3 out) {
         double far = Double.NEGATIVE_INFINITY;
         for (Convex piece : clearances.matterOf(part.id())) {
-            for (Vec3 corner : piece.corners()) {
-                far = Math.max(far, corner.dot(out));
-            }
+            far = Math.max(far, piece.reach(out));
         }
         return far;
     }

@@ -27,6 +27,8 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.memo.Lazy;
+import wideharbor.core.memo.Memo;
 import wideharbor.core.quantity.Span;
 
 /** A build in one configuration with one lens: everything that follows from it, derived once and immutable. */
@@ -47,6 +49,8 @@ public final class Rig {
     private final World world;
     private final boolean supported;
     private final List<Conflict> conflicts;
+    private final Memo<String, Set<String>> subtrees = new Memo<>();
+    private final Lazy<Set<String>> carried = new Lazy<>();
 
     private Rig(Build build, Configuration configuration, String lens, Build.Resolved resolved, Catalogue catalogue) {
         Content content = resolved.content();
@@ -310,6 +314,10 @@ public final class Rig {
 
     /** A part and everything that hangs on it. */
     public Set<String> subtree(String placement) {
+        return subtrees.get(placement, this::findSubtree);
+    }
+
+    private Set<String> findSubtree(String placement) {
         Set<String> all = new LinkedHashSet<>();
         Deque<String> open = new ArrayDeque<>(List.of(placement));
         while (!open.isEmpty()) {
@@ -318,7 +326,7 @@ public final class Rig {
                 carriedBy(at).forEach(j -> open.add(j.child().placement()));
             }
         }
-        return all;
+        return Collections.unmodifiableSet(all);
     }
 
     /** Joints from a part up to the root, nearest first. */
@@ -334,11 +342,15 @@ public final class Rig {
 
     /** What the support carries: every part on the body's side of it. Without a support, everything. */
     public Set<String> carried() {
+        return carried.get(this::findCarried);
+    }
+
+    private Set<String> findCarried() {
         Set<String> all = new LinkedHashSet<>(attached.keySet());
         if (supported) {
             all.removeAll(subtree(configuration.support()));
         }
-        return all;
+        return Collections.unmodifiableSet(all);
     }
 
     /** What a joint bears: the parts on the side of it away from the active support. */

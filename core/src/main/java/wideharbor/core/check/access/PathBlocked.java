@@ -3,6 +3,7 @@ package wideharbor.core.check.access;
 import static wideharbor.core.job.Subject.joint;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -73,26 +74,21 @@ final class PathBlocked implements Check {
         Rig rig = analysis.rig();
         Placed child = rig.require(joint.child().placement());
         List<Convex> matter = analysis.clearances().matterOf(child.id());
-        Set<String> before = ancestors(rig, child.id());
         Set<String> except = new LinkedHashSet<>(rig.subtree(child.id()));
         except.add(joint.parent().placement());
-        Set<String> least = Set.of();
-        boolean first = true;
+        List<Set<String>> blocked = new ArrayList<>();
         for (Way way : ways(rig, joint, entry)) {
             Set<String> blockers = new LinkedHashSet<>(blockers(analysis, matter, way, except));
             if (blockers.isEmpty()) {
                 results.fine();
                 return;
             }
-            if (first || rank(blockers, before) < rank(least, before)) {
-                least = blockers;
-                first = false;
-            }
+            blocked.add(blockers);
         }
-        if (first) {
-            return;
-        }
-        report(analysis, joint, least, before, results);
+        Set<String> before = ancestors(rig, child.id());
+        blocked.stream()
+                .min(Comparator.comparingInt(b -> rank(b, before)))
+                .ifPresent(least -> report(analysis, joint, least, before, results));
     }
 
     /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
@@ -168,14 +164,14 @@ final class PathBlocked implements Check {
 
     private static List<String> blockers(RigAnalysis analysis, List<Convex> matter, Way way, Set<String> except) {
         Vec3 by = way.direction().times(way.length());
-        List<Convex> swept = matter.stream()
+        List<Convex.Bounds> swept = matter.stream()
                 .flatMap(piece -> swept(piece.bounds(), by).stream())
                 .toList();
-        return analysis.clearances().standIn(swept, except, 1);
+        return analysis.clearances().standInBoxes(swept, except, 1);
     }
 
     /** The room that a box sweeps, a little less than the whole of it; none when it is too thin for that. */
-    private static Optional<Convex> swept(Convex.Bounds box, Vec3 by) {
+    private static Optional<Convex.Bounds> swept(Convex.Bounds box, Vec3 by) {
         Vec3 min = box.min();
         Vec3 max = box.max();
         Vec3 low = new Vec3(
@@ -187,6 +183,6 @@ final class PathBlocked implements Check {
                 Math.max(max.y(), max.y() + by.y()) - SHRINK,
                 Math.max(max.z(), max.z() + by.z()) - SHRINK);
         boolean thick = low.x() < high.x() && low.y() < high.y() && low.z() < high.z();
-        return thick ? Optional.of(Convex.box(low, high)) : Optional.empty();
+        return thick ? Optional.of(new Convex.Bounds(low, high)) : Optional.empty();
     }
 }
