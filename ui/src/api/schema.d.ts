@@ -1186,11 +1186,6 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
-        Balance: {
-            lenses: components["schemas"]["LensBalance"][];
-            slides: components["schemas"]["SlideView"][];
-            swaps: components["schemas"]["SwapView"][];
-        };
         BalanceMeter: {
             hasSlide: boolean;
             /** Format: double */
@@ -1203,6 +1198,11 @@ export interface components {
             /** Format: double */
             tolerance: number;
             travel: components["schemas"]["Span"];
+        };
+        BalanceSheet: {
+            lenses: components["schemas"]["WithLens"][];
+            slides: components["schemas"]["Slide"][];
+            swaps: components["schemas"]["OtherBattery"][];
         };
         Bearing: {
             from: number[];
@@ -1222,7 +1222,7 @@ export interface components {
             lens: string;
             lenses: components["schemas"]["Tab"][];
             loose: components["schemas"]["Loose"][];
-            meters: components["schemas"]["MetersView"];
+            meters: components["schemas"]["Meters"];
             redo: string;
             removed: components["schemas"]["Removed"][];
             /** Format: int32 */
@@ -1234,6 +1234,10 @@ export interface components {
             undo: string;
             undoBy: string;
             verdict: string;
+        };
+        Border: {
+            border: number[];
+            bore: number[];
         };
         BoxRow: {
             blind: string[];
@@ -1317,7 +1321,8 @@ export interface components {
             words: string;
         };
         Cable: {
-            carries: string;
+            /** @enum {string} */
+            carries: "POWER" | "PICTURE" | "DATA";
             ends: string[];
             id: string;
             met: boolean;
@@ -1329,7 +1334,8 @@ export interface components {
             a: components["schemas"]["End"];
             along: string[];
             b: components["schemas"]["End"];
-            carries: string;
+            /** @enum {string} */
+            carries: "POWER" | "PICTURE" | "DATA";
             id: string;
             label: string;
             /** Format: double */
@@ -1357,10 +1363,6 @@ export interface components {
             /** Format: int32 */
             number: number;
             unweighed: boolean;
-        };
-        Cell: {
-            item: string;
-            title: string;
         };
         Change: {
             facts: components["schemas"]["Fact"][];
@@ -1398,16 +1400,15 @@ export interface components {
             watts: number;
             written: boolean;
         };
-        ChoiceView: {
+        Choice: {
             /** Format: int32 */
             inKit: number;
-            item: string;
             /** Format: double */
             lengthMm: number;
             /** Format: double */
             neededMm: number;
             reaches: boolean;
-            title: string;
+            type: components["schemas"]["PartName"];
         };
         Clash: {
             a: string;
@@ -1417,24 +1418,33 @@ export interface components {
             depthMm: number;
         };
         Compared: {
-            clearedInOther: string[];
-            differs: components["schemas"]["Differs"][];
-            one: components["schemas"]["Side"];
-            onlyOne: string[];
-            onlyOther: string[];
-            other: components["schemas"]["Side"];
-            raisedInOther: string[];
+            /** Format: int32 */
+            cautions: number;
+            /** Format: double */
+            deepMm: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            highMm: number;
+            id: string;
+            /** Format: double */
+            offMm: number | null;
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            stops: number;
+            support: string;
+            title: string;
+            unweighed: string[];
         };
         Comparison: {
-            briefDiffers: boolean;
-            isNew: boolean;
-            job: string;
-            lines: components["schemas"]["MergeLine"][];
-            /** Format: int32 */
-            more: number;
-            /** Format: int32 */
-            revision: number;
-            title: string;
+            clearedInOther: string[];
+            differs: components["schemas"]["Differs"][];
+            one: components["schemas"]["Compared"];
+            onlyOne: string[];
+            onlyOther: string[];
+            other: components["schemas"]["Compared"];
+            raisedInOther: string[];
         };
         ConfigurationTab: {
             asked: boolean;
@@ -1482,7 +1492,8 @@ export interface components {
             what: string;
         };
         DayView: {
-            baysForTheNight: number[];
+            /** Format: int32 */
+            baysForTheNight: number | null;
             /** Format: double */
             bootMinutes: number;
             /** Format: double */
@@ -1491,7 +1502,8 @@ export interface components {
             drawnWattHours: number;
             fullByMorning: boolean;
             line: components["schemas"]["Point"][];
-            rechargeHours: number[];
+            /** Format: double */
+            rechargeHours: number | null;
             swaps: components["schemas"]["Swap"][];
             /** Format: int32 */
             toRecharge: number;
@@ -1499,15 +1511,17 @@ export interface components {
             /** Format: int32 */
             used: number;
         };
-        DeviceView: {
+        DeviceDay: {
             /** Format: double */
             bootSeconds: number;
             /** Format: double */
             idleWatts: number;
             own: boolean[];
-            peakWatts: number[];
+            /** Format: double */
+            peakWatts: number | null;
             placement: string;
-            runningWatts: number[];
+            /** Format: double */
+            runningWatts: number | null;
             states: ("OFF" | "STANDBY" | "ON")[];
             title: string;
             /** Format: double */
@@ -1571,7 +1585,7 @@ export interface components {
             plumb: components["schemas"]["Plumb"][];
             ports: components["schemas"]["PortMark"][];
             rodHeights: components["schemas"]["RodHeight"][];
-            rooms: components["schemas"]["Room"][];
+            rooms: components["schemas"]["KeptRoom"][];
             slideBar: components["schemas"]["SlideBar"][];
             tracks: components["schemas"]["Track"][];
             /** @enum {string} */
@@ -1792,25 +1806,42 @@ export interface components {
             when: string;
             who: string;
         };
-        EvidenceView: {
-            has: string;
-            /** Format: double */
-            high: number;
-            kind: string;
-            /** Format: double */
-            low: number;
+        Evidence: components["schemas"]["EvidenceAmount"] | components["schemas"]["EvidenceStatement"];
+        EvidenceAmount: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "AMOUNT";
             /** Format: double */
             measured: number;
             /** Format: double */
             neededFrom: number | null;
             /** Format: double */
             neededTo: number | null;
-            needs: string;
+            range: {
+                /** Format: double */
+                from: number;
+                /** Format: double */
+                to: number;
+            };
+            /** @enum {string} */
+            source: "MEASURED" | "MAKER" | "ASSUMED" | "CLAIMED";
             unit: string;
         };
+        EvidenceStatement: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STATEMENT";
+            measured: string;
+            needed: string;
+        };
         FaceView: {
-            face: string;
-            places: components["schemas"]["PlaceView"][];
+            /** @enum {string} */
+            face: "TOP" | "LEFT" | "RIGHT" | "FRONT" | "REAR" | "BOTTOM";
+            places: components["schemas"]["Place"][];
         };
         FacetLine: {
             figures: components["schemas"]["Pair"][];
@@ -1828,10 +1859,12 @@ export interface components {
             /** Format: int32 */
             depth: number;
             free: boolean;
-            kind: string;
+            /** @enum {string} */
+            kind: "BATTERY" | "OUTLET" | "DEVICE";
             /** Format: double */
             limitWatts: number;
-            nominalVolts: number[];
+            /** Format: double */
+            nominalVolts: number | null;
             /** Format: double */
             peakWatts: number;
             placement: string;
@@ -1841,7 +1874,33 @@ export interface components {
             state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
             through: string;
             title: string;
-            volts: number[];
+            volts: components["schemas"]["Span"] | null;
+        };
+        Figure: components["schemas"]["FigureKnown"] | components["schemas"]["FigureUnknown"];
+        FigureKnown: {
+            by: string;
+            /** Format: double */
+            high: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "KNOWN";
+            /** Format: double */
+            low: number;
+            /** @enum {string} */
+            source: "MEASURED" | "MAKER" | "ASSUMED" | "CLAIMED";
+            /** Format: double */
+            value: number;
+            when: string;
+        };
+        FigureUnknown: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNKNOWN";
+            reason: string;
         };
         Finder: {
             /** Format: double */
@@ -1856,7 +1915,7 @@ export interface components {
         };
         FindingView: {
             check: string;
-            evidence: components["schemas"]["EvidenceView"];
+            evidence: components["schemas"]["Evidence"];
             expectation: string;
             formula: string;
             key: string;
@@ -1898,22 +1957,11 @@ export interface components {
             count: number;
             /** Format: int32 */
             people: number;
-            rule: string;
+            /** @enum {string} */
+            rule: "FREE" | "APPROVAL" | "NOT_AS_BAGGAGE";
             /** Format: double */
             wattHours: number;
             words: string;
-        };
-        Grams: {
-            by: string;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            source: string;
-            unknown: string;
-            /** Format: double */
-            value: number;
-            when: string;
         };
         Grip: {
             /** Format: double */
@@ -1928,16 +1976,18 @@ export interface components {
             upMm: number;
         };
         HandsView: {
-            eye: string;
+            /** @enum {string} */
+            eye: "LEFT" | "RIGHT";
             finders: components["schemas"]["Finder"][];
             grips: components["schemas"]["Grip"][];
             /** Format: double */
             heightMm: number;
             operator: string;
-            putDown: components["schemas"]["Down"][];
+            putDown: components["schemas"]["Down"] | null;
             reason: string;
-            shoulder: string;
-            sides: components["schemas"]["SideView"][];
+            /** @enum {string} */
+            shoulder: "LEFT" | "RIGHT";
+            sides: components["schemas"]["Side"][];
         };
         Idle: {
             build: string;
@@ -2025,9 +2075,17 @@ export interface components {
             title: string;
             verdict: string;
         };
+        KeptRoom: {
+            border: number[];
+            intruders: string[];
+            placement: string;
+            /** @enum {string} */
+            use: "SOLID" | "CARD_DOOR" | "VENT" | "PORT_PANEL" | "LENS_RELEASE" | "CONTROLS" | "DISPLAY_SWING" | "BATTERY_PATH" | "ANTENNA" | "HAND" | "EYE";
+        };
         KeyLine: {
             key: string;
-            mm: number[];
+            /** Format: double */
+            mm: number | null;
             near: string[];
         };
         Lasting: {
@@ -2058,20 +2116,6 @@ export interface components {
             when: string;
             who: string;
         };
-        LensBalance: {
-            /** Format: double */
-            grams: number;
-            /** Format: double */
-            high: number;
-            lens: string;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            offMm: number;
-            title: string;
-            /** Format: double */
-            toleranceMm: number;
-        };
         Line: {
             category: string;
             /** Format: double */
@@ -2089,12 +2133,14 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
-        LinkView: {
+        LinkRow: {
             by: string;
-            carried: string;
+            /** @enum {string} */
+            carried: "PICTURE" | "FINDER" | "SOUND" | "TIME" | "TRIGGER" | "LENS" | "NETWORK";
             from: string;
             fromSocket: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "CABLE" | "THROUGH" | "LIVE" | "RADIO";
             to: string;
             toSocket: string;
         };
@@ -2127,21 +2173,12 @@ export interface components {
             whole: number;
             wholeUnweighed: string[];
         };
-        MassView: {
-            /** Format: double */
-            grams: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            low: number;
-            source: string;
-            unknown: string;
-        };
         MergeLine: {
             build: string;
             here: string;
             id: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "NEW" | "CHANGED" | "ONLY_HERE";
             there: string;
             what: string;
         };
@@ -2150,16 +2187,20 @@ export interface components {
             edits: number;
             job: string;
         };
-        MetersView: {
-            balance: components["schemas"]["BalanceMeter"][];
-            charge: components["schemas"]["ChargeMeter"][];
+        Meters: {
+            balance: components["schemas"]["BalanceMeter"] | null;
+            charge: components["schemas"]["ChargeMeter"] | null;
             mass: components["schemas"]["MassMeter"];
             outputs: components["schemas"]["OutputMeter"];
-            rods: components["schemas"]["RodMeter"][];
+            rods: components["schemas"]["RodMeter"] | null;
         };
         Named: {
             id: string;
             title: string;
+        };
+        Offer: {
+            cables: components["schemas"]["Choice"][];
+            to: components["schemas"]["Open"];
         };
         OfferView: {
             /** Format: double */
@@ -2170,13 +2211,14 @@ export interface components {
             inKit: number;
             item: string;
             maker: string;
-            mass: components["schemas"]["MassView"];
+            mass: components["schemas"]["Figure"];
             name: string;
             port: string;
             portTitle: string;
             raised: string[];
             refused: string;
-            shiftMm: number[];
+            /** Format: double */
+            shiftMm: number | null;
             /** Format: int32 */
             stops: number;
             through: string[];
@@ -2186,13 +2228,23 @@ export interface components {
             /** Format: int32 */
             trialFits: number;
         };
-        OpenView: {
+        Open: {
             connector: string;
-            direction: string;
-            kind: string;
+            /** @enum {string} */
+            direction: "OUT" | "IN";
+            /** @enum {string} */
+            kind: "POWER" | "PICTURE" | "DATA";
             part: string;
             ref: string;
             title: string;
+        };
+        OtherBattery: {
+            /** Format: double */
+            addsGrams: number;
+            offMm: number[];
+            other: components["schemas"]["PartName"];
+            part: string;
+            placement: string;
         };
         OutputAnswer: {
             /** Format: double */
@@ -2214,10 +2266,23 @@ export interface components {
         };
         OwnPart: {
             by: string;
-            category: string;
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             item: string;
             name: string;
-            state: string;
+            /** @enum {string} */
+            state: "KEPT" | "WOULD_GO_ON" | "REPLACED" | "NO_PLACE";
+        };
+        PackageDifferences: {
+            briefDiffers: boolean;
+            isNew: boolean;
+            job: string;
+            lines: components["schemas"]["MergeLine"][];
+            /** Format: int32 */
+            more: number;
+            /** Format: int32 */
+            revision: number;
+            title: string;
         };
         PackedView: {
             category: string;
@@ -2233,7 +2298,7 @@ export interface components {
         Part: {
             category: string;
             placement: string;
-            shapes: components["schemas"]["Shape"][];
+            shapes: components["schemas"]["Border"][];
             title: string;
         };
         PartLine: {
@@ -2244,7 +2309,7 @@ export interface components {
             /** Format: double */
             length: number;
             maker: string;
-            mass: components["schemas"]["Grams"];
+            mass: components["schemas"]["Figure"];
             name: string;
             /** Format: int32 */
             ports: number;
@@ -2256,6 +2321,10 @@ export interface components {
             at: number[];
             id: string;
             out: number[];
+            title: string;
+        };
+        PartName: {
+            item: string;
             title: string;
         };
         PartOutline: {
@@ -2282,7 +2351,7 @@ export interface components {
             /** Format: double */
             length: number;
             maker: string;
-            mass: components["schemas"]["Grams"];
+            mass: components["schemas"]["Figure"];
             name: string;
             ports: components["schemas"]["PortLine"][];
             ref: string;
@@ -2319,12 +2388,13 @@ export interface components {
             id: string;
             title: string;
         };
-        PlaceView: {
+        Place: {
             by: string;
             part: string;
             ref: string;
             standard: string;
-            state: string;
+            /** @enum {string} */
+            state: "USED" | "FREE" | "WASTED";
             title: string;
         };
         Plan: {
@@ -2343,7 +2413,8 @@ export interface components {
             bays: number;
             /** Format: double */
             bootSeconds: number;
-            carriedHours: number[];
+            /** Format: double */
+            carriedHours: number | null;
             hotSwap: boolean;
             /** Format: double */
             idleWatts: number;
@@ -2354,17 +2425,13 @@ export interface components {
             needed: number;
             /** Format: double */
             nightHours: number;
-            now: components["schemas"]["DayView"][];
-            others: components["schemas"]["Cell"][];
+            now: components["schemas"]["DayView"] | null;
+            others: components["schemas"]["PartName"][];
             plate: string;
             /** Format: double */
             runningWatts: number;
-            then: components["schemas"]["DayView"][];
+            then: components["schemas"]["DayView"] | null;
             unknown: string[];
-        };
-        PlugOfferView: {
-            cables: components["schemas"]["ChoiceView"][];
-            to: components["schemas"]["OpenView"];
         };
         Plumb: {
             balanced: boolean;
@@ -2409,7 +2476,7 @@ export interface components {
             configuration: string;
             day: components["schemas"]["DayBlock"][];
             dayWritten: boolean;
-            devices: components["schemas"]["DeviceView"][];
+            devices: components["schemas"]["DeviceDay"][];
             flown: components["schemas"]["FlownView"][];
             islands: components["schemas"]["Island"][];
             lens: string;
@@ -2541,12 +2608,6 @@ export interface components {
             plate: string;
             standard: string;
         };
-        Room: {
-            border: number[];
-            intruders: string[];
-            placement: string;
-            use: string;
-        };
         RoomLimit: {
             configurations: string[];
             /** Format: double */
@@ -2558,22 +2619,25 @@ export interface components {
             canCarry: boolean;
             carries: string[];
             category: string;
-            confidence: string;
+            /** @enum {string|null} */
+            confidence: "MAKER_TESTED" | "TRIED_BY_US" | "CLAIMED" | "PLAUSIBLE" | "IMPROVISED" | null;
             /** Format: int32 */
             dependants: number;
             item: string;
-            level: string;
+            /** @enum {string} */
+            level: "ABOVE" | "BODY" | "BELOW";
             marks: string;
-            mass: components["schemas"]["MassView"];
+            mass: components["schemas"]["Figure"];
             note: string;
             on: string;
             onlyHere: boolean;
             placement: string;
             root: boolean;
             settings: components["schemas"]["SettingView"][];
-            tip: number[];
+            tip: number[] | null;
             title: string;
-            worst: string;
+            /** @enum {string|null} */
+            worst: "STOP" | "CAUTION" | "NOTE" | null;
         };
         RowProblem: {
             column: string;
@@ -2636,10 +2700,6 @@ export interface components {
             /** Format: double */
             value: number;
         };
-        Shape: {
-            border: number[];
-            bore: number[];
-        };
         ShimAnswer: {
             /** Format: double */
             errorMm: number;
@@ -2674,26 +2734,8 @@ export interface components {
             viewers: components["schemas"]["Viewer"][];
         };
         Side: {
-            /** Format: int32 */
-            cautions: number;
-            /** Format: double */
-            deepMm: number;
-            /** Format: double */
-            grams: number;
-            /** Format: double */
-            highMm: number;
-            id: string;
-            offMm: number[];
-            /** Format: int32 */
-            parts: number;
-            /** Format: int32 */
-            stops: number;
-            support: string;
-            title: string;
-            unweighed: string[];
-        };
-        SideView: {
-            from: string;
+            /** @enum {string} */
+            from: "LEFT" | "RIGHT" | "ABOVE" | "BEHIND";
             inTheWay: string[];
             safe: string[];
         };
@@ -2701,8 +2743,8 @@ export interface components {
             boxes: components["schemas"]["BoxRow"][];
             cables: components["schemas"]["CableView"][];
             configuration: string;
-            links: components["schemas"]["LinkView"][];
-            open: components["schemas"]["OpenView"][];
+            links: components["schemas"]["LinkRow"][];
+            open: components["schemas"]["Open"][];
             orders: components["schemas"]["ConnectOrder"][];
             parts: components["schemas"]["PartView"][];
             /** Format: int32 */
@@ -2717,6 +2759,16 @@ export interface components {
             when: string;
             who: string;
         };
+        Slide: {
+            key: string;
+            part: string;
+            perMm: number[];
+            range: components["schemas"]["Span"];
+            serves: components["schemas"]["Span"] | null;
+            title: string;
+            /** Format: double */
+            value: number;
+        };
         SlideBar: {
             back: number[];
             balanced: number[];
@@ -2725,19 +2777,6 @@ export interface components {
             now: number[];
             /** Format: double */
             shiftMm: number;
-        };
-        SlideView: {
-            /** Format: double */
-            from: number;
-            key: string;
-            part: string;
-            perMm: number[];
-            serves: number[];
-            title: string;
-            /** Format: double */
-            to: number;
-            /** Format: double */
-            value: number;
         };
         SocketLine: {
             connector: string;
@@ -2812,19 +2851,14 @@ export interface components {
             title: string;
         };
         Step: {
-            anyway: boolean;
-            configuration: string;
-            lens: string;
-            /** Format: int32 */
-            revision: number;
-        };
-        StepView: {
-            act: string;
+            /** @enum {string} */
+            act: "UNPLUG" | "OFF" | "OVER" | "ON" | "SET" | "PLUG";
             along: string[];
             keys: string[];
             /** Format: double */
             minutes: number;
             part: string;
+            placement: string;
             where: string;
         };
         Stored: {
@@ -2833,7 +2867,8 @@ export interface components {
         Strayed: {
             /** Format: double */
             left: number;
-            now: number[];
+            /** Format: double */
+            now: number | null;
             part: string;
             unit: string;
             what: string;
@@ -2842,13 +2877,6 @@ export interface components {
             /** Format: double */
             hour: number;
             interrupting: boolean;
-        };
-        SwapView: {
-            /** Format: double */
-            addsGrams: number;
-            offMm: number[];
-            other: string;
-            part: string;
         };
         SwitchRow: {
             box: string;
@@ -2928,6 +2956,13 @@ export interface components {
             savedMinutes: number;
             worthIt: boolean;
         };
+        UndoStep: {
+            anyway: boolean;
+            configuration: string;
+            lens: string;
+            /** Format: int32 */
+            revision: number;
+        };
         Viewer: {
             build: string;
             byRadio: boolean;
@@ -2950,7 +2985,7 @@ export interface components {
             /** Format: double */
             minutes: number;
             recheck: string[];
-            steps: components["schemas"]["StepView"][];
+            steps: components["schemas"]["Step"][];
             to: string;
             toolFree: boolean;
             /** Format: double */
@@ -2981,6 +3016,19 @@ export interface components {
             sectionMm2: number;
             /** Format: double */
             voltsThere: number;
+        };
+        WithLens: {
+            /** Format: double */
+            carriedGrams: number;
+            lens: string;
+            /** Format: double */
+            offMm: number;
+            range: components["schemas"]["Span"];
+            /** Format: double */
+            surelyMm: number;
+            title: string;
+            /** Format: double */
+            toleranceMm: number;
         };
         Written: {
             text: string;
@@ -3846,7 +3894,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Balance"];
+                    "application/json": components["schemas"]["BalanceSheet"];
                 };
             };
         };
@@ -3951,7 +3999,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Compared"];
+                    "application/json": components["schemas"]["Comparison"];
                 };
             };
         };
@@ -4261,7 +4309,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Step"];
+                "application/json": components["schemas"]["UndoStep"];
             };
         };
         responses: {
@@ -4350,7 +4398,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlugOfferView"][];
+                    "application/json": components["schemas"]["Offer"][];
                 };
             };
         };
@@ -4394,7 +4442,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Step"];
+                "application/json": components["schemas"]["UndoStep"];
             };
         };
         responses: {
@@ -4738,7 +4786,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Comparison"];
+                    "application/json": components["schemas"]["PackageDifferences"];
                 };
             };
         };

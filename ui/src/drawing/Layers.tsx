@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { words } from '../format/units';
 import { path } from './paper';
 
 export interface LayerSet {
@@ -17,11 +18,11 @@ export function Rooms({ drawing, all, text }: { drawing: Schemas['DrawingView'];
           const blocked = r.intruders.length > 0;
           return (
             <g key={i} className={blocked ? 'blocked' : ''}>
-              <title>{`free for ${r.use}`}</title>
+              <title>{`free for ${words(r.use)}`}</title>
               <path d={path(r.border)} />
               {(all || blocked) && (
                 <text x={r.border[0] ?? 0} y={-(r.border[1] ?? 0) + text}>
-                  {r.use}
+                  {words(r.use)}
                 </text>
               )}
             </g>
@@ -78,7 +79,7 @@ export function Cables({ drawing, of, text }: { drawing: Schemas['DrawingView'];
         const spans = points.slice(1).map((p, i) => ({ a: points[i] ?? p, b: p, l: Math.hypot(p.x - (points[i]?.x ?? 0), p.y - (points[i]?.y ?? 0)) }));
         const longest = spans.reduce((m, s) => (s.l > m.l ? s : m), spans[0] ?? { a: { x: 0, y: 0 }, b: { x: 0, y: 0 }, l: 0 });
         return (
-          <g key={c.id} className={`${c.carries} ${c.met ? '' : 'short'}`}>
+          <g key={c.id} className={`${words(c.carries)} ${c.met ? '' : 'short'}`}>
             <title>{`${c.title}: needs ${c.words}`}</title>
             <path d={points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('')} />
             {(!c.met || c.ends.includes(of)) && (

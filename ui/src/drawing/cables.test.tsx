@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client';
 import { Cables } from './Layers';
 
 const cable = (id: string, met: boolean): Schemas['DrawingView']['cables'][number] => ({
-  id, ends: ['body', id], title: id, carries: 'picture', way: [0, 0, 0, 100, 50, 100], words: '140 of 300 mm', met,
+  id, ends: ['body', id], title: id, carries: 'PICTURE', way: [0, 0, 0, 100, 50, 100], words: '140 of 300 mm', met,
 });
 const show = (of: string) =>
   render(

@@ -10,6 +10,9 @@ export function fixed(value: number, decimals: number): string {
   return (rounded < 0 ? '−' : '') + grouped + (part === undefined ? '' : `.${part}`);
 }
 
+/** A name of the server's as people read it. */
+export const words = (name: string): string => name.toLowerCase().replaceAll('_', ' ');
+
 export const mm = (value: number): string => `${fixed(value, 1)} mm`;
 export const grams = (value: number): string => `${fixed(value, 0)} g`;
 export const kilograms = (value: number): string => `${fixed(value / 1000, 2)} kg`;

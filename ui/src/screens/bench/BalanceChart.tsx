@@ -7,7 +7,7 @@ const RIGHT = 20;
 const ROW = 30;
 
 /** One line for each lens: the band that the support forgives, where the rig stands now, and where it would stand. */
-export function BalanceChart({ lenses, off }: { lenses: Schemas['LensBalance'][]; off: number[] }) {
+export function BalanceChart({ lenses, off }: { lenses: Schemas['WithLens'][]; off: number[] }) {
   const most = Math.max(20, ...lenses.flatMap((l, i) => [Math.abs(l.offMm), Math.abs(off[i] ?? 0), l.toleranceMm])) * 1.15;
   const x = (mm: number) => LEFT + ((mm + most) / (2 * most)) * (WIDTH - LEFT - RIGHT);
   const height = lenses.length * ROW + 34;
@@ -32,14 +32,14 @@ export function BalanceChart({ lenses, off }: { lenses: Schemas['LensBalance'][]
       {lenses.map((l, i) => {
         const y = i * ROW + 19;
         const would = off[i] ?? 0;
-        const met = Math.abs(would) <= l.toleranceMm;
+        const met = Math.abs(would) <= l.surelyMm;
         return (
           <g key={l.lens}>
             <text x={LEFT - 10} y={y + 4} textAnchor="end">
               {l.title}
             </text>
             <rect x={x(-l.toleranceMm)} width={x(l.toleranceMm) - x(-l.toleranceMm)} y={y - 8} height={16} className="forgives" />
-            <line x1={x(l.low)} x2={x(l.high)} y1={y} y2={y} className="range" />
+            <line x1={x(l.range.from)} x2={x(l.range.to)} y1={y} y2={y} className="range" />
             <line x1={x(l.offMm)} x2={x(would)} y1={y} y2={y} className="move" />
             <circle cx={x(l.offMm)} cy={y} r={3.5} className="now" />
             <path d={`M ${x(would)} ${y - 7} l 6 7 l -6 7 l -6 -7 z`} className={met ? 'would met' : 'would out'} />

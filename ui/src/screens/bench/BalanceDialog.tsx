@@ -29,7 +29,17 @@ export function BalanceDialog({ spot, revision, canEdit, onClose, onSet }: Props
   );
 }
 
-function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['Balance']; canEdit: boolean; onSet: Props['onSet'] }) {
+/** The settings at which every lens is within what the support forgives; pressing takes the middle of them. */
+function Serves({ span, onPut }: { span: Schemas['Span'] | null; onPut: (value: number) => void }) {
+  if (!span) return 'no one setting serves every lens';
+  return (
+    <button className="btn plain" type="button" onClick={() => onPut(Math.round((span.from + span.to) * 2) / 4)}>
+      {fixed(span.from, 1)} to {fixed(span.to, 1)} serves every lens
+    </button>
+  );
+}
+
+function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['BalanceSheet']; canEdit: boolean; onSet: Props['onSet'] }) {
   const [tried, setTried] = useState<Record<string, number>>({});
   const [swap, setSwap] = useState(-1);
   const shifts = sheet.lenses.map((_, i) =>
@@ -52,21 +62,15 @@ function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['Balance']; canEdit: 
             <input
               type="range"
               aria-label={`${s.part}, ${s.title}, mm`}
-              min={s.from}
-              max={s.to}
+              min={s.range.from}
+              max={s.range.to}
               step={0.5}
               value={value}
               onChange={(e) => put(Number(e.target.value))}
             />
             <span className="num">{fixed(value, 1)} mm</span>
             <span className="soft">
-              {s.serves.length === 2 ? (
-                <button className="btn plain" type="button" onClick={() => put(Math.round(((s.serves[0] ?? 0) + (s.serves[1] ?? 0)) * 2) / 4)}>
-                  {fixed(s.serves[0] ?? 0, 1)} to {fixed(s.serves[1] ?? 0, 1)} serves every lens
-                </button>
-              ) : (
-                'no one setting serves every lens'
-              )}
+              <Serves span={s.serves} onPut={put} />
             </span>
             <button className="btn" type="button" disabled={!canEdit || value === s.value} onClick={() => onSet(s.key, value)}>
               Set it
@@ -82,7 +86,7 @@ function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['Balance']; canEdit: 
           </label>
           {sheet.swaps.map((x, i) => (
             <label key={i}>
-              <input type="radio" name="swap" checked={swap === i} onChange={() => setSwap(i)} /> {x.other} <span className="soft">for {x.part}</span>{' '}
+              <input type="radio" name="swap" checked={swap === i} onChange={() => setSwap(i)} /> {x.other.title} <span className="soft">for {x.part}</span>{' '}
               <span className="num">
                 {x.addsGrams >= 0 ? '+' : ''}
                 {grams(x.addsGrams)}
@@ -105,7 +109,7 @@ function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['Balance']; canEdit: 
           {sheet.lenses.map((l, i) => (
             <tr key={l.lens}>
               <td>{l.title}</td>
-              <td className="num right">{grams(l.grams + (from?.addsGrams ?? 0))}</td>
+              <td className="num right">{grams(l.carriedGrams + (from?.addsGrams ?? 0))}</td>
               <td className="num right">{nose(l.offMm)}</td>
               <td className="num right">{nose(off[i] ?? 0)}</td>
               <td className="num right">± {fixed(l.toleranceMm, 1)} mm</td>

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Modal } from 'antd';
+import type { Schemas } from '../../api/client';
 import { budgetQuery, ownPartsQuery } from '../../api/queries';
 import type { Spot } from '../../api/queries';
+import { words } from '../../format/units';
 import { Waiting } from '../../app/Waiting';
 
 interface Props {
@@ -11,11 +13,11 @@ interface Props {
   onFit: (placement: string) => void;
 }
 
-const OWN: Record<string, [string, string]> = {
-  kept: ['kept as', 'met'],
-  'would go on': ['not on; would go on', ''],
-  replaced: ['its place is taken by', 'caution'],
-  'no place': ['nothing on this rig takes it', 'caution'],
+const OWN: Record<Schemas['OwnPart']['state'], [words: string, mark: string]> = {
+  KEPT: ['kept as', 'met'],
+  WOULD_GO_ON: ['not on; would go on', ''],
+  REPLACED: ['its place is taken by', 'caution'],
+  NO_PLACE: ['nothing on this rig takes it', 'caution'],
 };
 
 /** Where something can still be mounted, face by face, and which points are free but covered. */
@@ -32,15 +34,15 @@ export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
           return (
             <section key={f.face}>
               <h3>
-                {f.face}
+                {words(f.face)}
                 <span className="num soft">
-                  {of('used').length} used, {of('free').length} free, {of('wasted').length} covered
+                  {of('USED').length} used, {of('FREE').length} free, {of('WASTED').length} covered
                 </span>
               </h3>
               <ul>
-                {[...of('free'), ...of('wasted')].map((p) => (
+                {[...of('FREE'), ...of('WASTED')].map((p) => (
                   <li key={p.ref}>
-                    <span className={`mark ${p.state === 'free' ? 'met' : 'caution'}`}>{p.state === 'free' ? 'free' : 'covered'}</span>
+                    <span className={`mark ${p.state === 'FREE' ? 'met' : 'caution'}`}>{p.state === 'FREE' ? 'free' : 'covered'}</span>
                     <button className="btn plain" type="button" onClick={() => onFit(p.ref.split(':')[0] ?? '')}>
                       {p.part}: {p.title}
                     </button>
@@ -60,9 +62,9 @@ export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
               {own.data.map((o) => (
                 <tr key={o.item}>
                   <td>{o.name}</td>
-                  <td className="soft">{o.category}</td>
+                  <td className="soft">{words(o.category)}</td>
                   <td>
-                    <span className={OWN[o.state]?.[1] ? `mark ${OWN[o.state]?.[1]}` : ''}>{OWN[o.state]?.[0] ?? o.state}</span> <span className="soft">{o.by}</span>
+                    <span className={OWN[o.state][1] ? `mark ${OWN[o.state][1]}` : ''}>{OWN[o.state][0]}</span> <span className="soft">{o.by}</span>
                   </td>
                 </tr>
               ))}

@@ -71,8 +71,8 @@ export function FitDialog({ spot, revision, placement, onClose, onAdd }: Props) 
 
 export function effectText(o: Schemas['OfferView']): string {
   const parts: string[] = [];
-  const shift = o.shiftMm[0];
-  if (shift !== undefined && Math.abs(shift) >= 0.05) parts.push(`balance ${fixed(Math.abs(shift), 1)} mm ${shift > 0 ? 'forward' : 'back'}`);
+  const shift = o.shiftMm;
+  if (shift !== null && Math.abs(shift) >= 0.05) parts.push(`balance ${fixed(Math.abs(shift), 1)} mm ${shift > 0 ? 'forward' : 'back'}`);
   if (o.through.length > 0) {
     const keys = o.throughKeys.length > 0 ? o.throughKeys.join(', ') : 'no tool';
     parts.push(`through ${o.through.join(', then ')}: ${fixed(o.throughMm, 1)} mm between, ${keys}`);

@@ -5,9 +5,9 @@ import { handsQuery } from '../../api/queries';
 import type { Spot } from '../../api/queries';
 import type { Schemas } from '../../api/client';
 import { Waiting } from '../../app/Waiting';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 
-const FROM: Record<string, string> = { left: 'from the left', right: 'from the right', above: 'from above', behind: 'from behind' };
+const FROM = { LEFT: 'from the left', RIGHT: 'from the right', ABOVE: 'from above', BEHIND: 'from behind' } as const;
 
 /** A figure with its side in words: nobody reads a sign. */
 export function aside(mm: number, positive: string, negative: string): string {
@@ -38,13 +38,13 @@ function Hands({ hands }: { hands: Schemas['HandsView'] }) {
     <div className="hands">
       <p>
         {hands.operator || 'No operator on the brief'}
-        {hands.heightMm > 0 && <span className="num"> {fixed(hands.heightMm / 10, 0)} cm</span>}, {hands.shoulder} shoulder, {hands.eye} eye.{' '}
+        {hands.heightMm > 0 && <span className="num"> {fixed(hands.heightMm / 10, 0)} cm</span>}, {words(hands.shoulder)} shoulder, {words(hands.eye)} eye.{' '}
         {hands.reason && <span className="soft">{hands.reason}</span>}
       </p>
       <Table title="To hold, from each side" head={['Side', 'Safe', '']}>
         {hands.sides.map((s) => (
           <tr key={s.from}>
-            <th scope="row">{FROM[s.from] ?? s.from}</th>
+            <th scope="row">{FROM[s.from]}</th>
             <td>{s.safe.length > 0 ? few(s.safe) : <span className="soft">met first: {s.inTheWay.join(', ') || 'nothing'}</span>}</td>
             <td>
               <span className={`mark ${s.safe.length > 0 ? 'met' : 'caution'}`}>{s.safe.length > 0 ? 'safe' : 'none'}</span>
@@ -74,12 +74,12 @@ function Hands({ hands }: { hands: Schemas['HandsView'] }) {
           of it. <span className="soft">Estimated from the height; try it on.</span>
         </p>
       ))}
-      {hands.putDown.map((d) => (
-        <p key={d.contacts.join()}>
-          Put down, it touches the table with {d.contacts.join(', ')}, leans <span className="num">{fixed(d.leanDegrees, 1)}°</span> and a knock must carry it{' '}
-          <span className="num">{fixed(d.marginMm, 0)} mm</span> to tip it.
+      {hands.putDown && (
+        <p>
+          Put down, it touches the table with {hands.putDown.contacts.join(', ')}, leans <span className="num">{fixed(hands.putDown.leanDegrees, 1)}°</span> and a knock must carry it{' '}
+          <span className="num">{fixed(hands.putDown.marginMm, 0)} mm</span> to tip it.
         </p>
-      ))}
+      )}
       <p className="soft">Lift with straight back, over 20 kg by two; never by a cable, a screen or a cell. Local rules decide.</p>
     </div>
   );

@@ -84,7 +84,7 @@ function LeftState({ spot, left, canEdit, onComeBack }: { spot: Spot; left: Sche
   const drawing = useQuery(leftDrawingQuery(spot, left.id));
   const strayed = (key: Schemas['MarkView']) => left.strayed.find((s) => s.part === key.part && s.what === key.what);
   const figure = (value: number, unit: string) => `${fixed(value, 1)}${unit === '°' ? '°' : ` ${unit}`}`;
-  const back = left.strayed.filter((s) => s.now.length > 0).length;
+  const back = left.strayed.filter((s) => s.now !== null).length;
   return (
     <div className="left-state">
       <div className="left-drawing">{drawing.data && <Elevation drawing={drawing.data} aspect={1.35} chosen="" lit={[]} litAs="" layers={NO_LAYERS} onChoose={() => undefined} />}</div>
@@ -110,7 +110,7 @@ function LeftState({ spot, left, canEdit, onComeBack }: { spot: Spot; left: Sche
                     {m.part} <span className="soft">{m.what}</span>
                   </td>
                   <td className="num right">{figure(m.value, m.unit)}</td>
-                  <td className="num right">{s ? <span className="mark caution">{s.now[0] === undefined ? 'off the rig' : figure(s.now[0], m.unit)}</span> : 'same'}</td>
+                  <td className="num right">{s ? <span className="mark caution">{s.now === null ? 'off the rig' : figure(s.now, m.unit)}</span> : 'same'}</td>
                 </tr>
               );
             })}

@@ -100,12 +100,12 @@ function outputMeter(o: Schemas['OutputMeter']): MeterProps {
 }
 
 /** The figures that decide, always in sight. */
-export function MetersBar({ meters }: { meters: Schemas['MetersView'] }) {
+export function MetersBar({ meters }: { meters: Schemas['Meters'] }) {
   const all = [
     massMeter(meters.mass),
-    ...meters.balance.map(balanceMeter),
-    ...meters.rods.map(rodMeter),
-    ...meters.charge.map(chargeMeter),
+    ...(meters.balance ? [balanceMeter(meters.balance)] : []),
+    ...(meters.rods ? [rodMeter(meters.rods)] : []),
+    ...(meters.charge ? [chargeMeter(meters.charge)] : []),
     outputMeter(meters.outputs),
   ];
   return (

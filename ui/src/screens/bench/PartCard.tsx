@@ -1,7 +1,7 @@
 import { Input, InputNumber } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 import type { DoAct } from './useBench';
 import type { BenchActions } from './useBenchKeys';
 
@@ -16,8 +16,8 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       {row.settings.length > 0 && row.carries.length > 0 && <div className="soft tried">{movesWords(row.carries)}</div>}
       {row.confidence && (
         <div className="soft tried">
-          joint {row.confidence}
-          {actions.canEdit && (row.confidence === 'plausible' || row.confidence === 'claimed') && (
+          joint {words(row.confidence)}
+          {actions.canEdit && (row.confidence === 'PLAUSIBLE' || row.confidence === 'CLAIMED') && (
             <button className="btn plain" type="button" onClick={() => act({ kind: 'edit', request: { kind: 'TRIED', placement: row.placement } })}>
               Tried, fits
             </button>
@@ -26,7 +26,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       )}
       {row.marks && <div className="soft tried">goes on one way: {row.marks}</div>}
       {row.note && <div className="mark caution">{row.note}</div>}
-      {actions.canEdit && row.tip.length === 3 && <TipFields key={row.tip.join()} row={row} act={act} />}
+      {actions.canEdit && row.tip && <TipFields key={row.tip.join()} placement={row.placement} tip={row.tip} act={act} />}
       {actions.canEdit && (
         <>
           <form
@@ -68,15 +68,15 @@ const TIP = [
 ] as const;
 
 /** Where an arm's tip shall stand; the angles of its joints are worked out. A direction turns round when it is pressed. */
-function TipFields({ row, act }: { row: Schemas['Row']; act: DoAct }) {
-  const [at, setAt] = useState(row.tip.map((v) => Math.round(v)));
+function TipFields({ placement, tip, act }: { placement: string; tip: number[]; act: DoAct }) {
+  const [at, setAt] = useState(tip.map((v) => Math.round(v)));
   const put = (i: number, v: number) => setAt(at.map((old, k) => (k === i ? v : old)));
   return (
     <form
       className="tip"
       onSubmit={(e) => {
         e.preventDefault();
-        act({ kind: 'edit', request: { kind: 'TIP', placement: row.placement, at } });
+        act({ kind: 'edit', request: { kind: 'TIP', placement, at } });
       }}
     >
       <span>tip, mm from the mount</span>

@@ -1,6 +1,6 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../api/client';
-import { fixed, grams } from '../../format/units';
+import { fixed, grams, words } from '../../format/units';
 import { settingText } from './logic';
 import { PartCard } from './PartCard';
 import type { BenchActions } from './useBenchKeys';
@@ -13,12 +13,12 @@ interface Props {
   act: DoAct;
 }
 
-const LEVELS = ['above', 'body', 'below'] as const;
+const LEVELS = ['ABOVE', 'BODY', 'BELOW'] as const;
 
-export function massText(m: Schemas['MassView']): string {
-  if (m.unknown) return 'not weighed';
-  const off = Math.max(m.high - m.grams, m.grams - m.low);
-  return off > 0.5 ? `${fixed(m.grams, 0)} ± ${fixed(off, 0)} g` : grams(m.grams);
+export function massText(m: Schemas['Figure']): string {
+  if (m.kind === 'UNKNOWN') return 'not weighed';
+  const off = Math.max(m.high - m.value, m.value - m.low);
+  return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
 }
 
 /** The build in physical order: top of the rig first, ground last. */
@@ -59,7 +59,7 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
         )}
         {LEVELS.map((level) => (
           <div key={level}>
-            <h3 className="level">{level}</h3>
+            <h3 className="level">{words(level)}</h3>
             {bench.stack
               .filter((r) => r.level === level)
               .map((row) => (
@@ -80,8 +80,9 @@ function RowFace({ row, chosen, actions, act }: { row: Schemas['Row']; chosen: b
   useEffect(() => {
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
+  const worst = row.worst ? words(row.worst) : '';
   return (
-    <div className={`stack-row ${chosen ? 'chosen' : ''} ${row.worst}`}>
+    <div className={`stack-row ${chosen ? 'chosen' : ''} ${worst}`}>
       <button
         ref={ref}
         type="button"
@@ -89,9 +90,9 @@ function RowFace({ row, chosen, actions, act }: { row: Schemas['Row']; chosen: b
         aria-expanded={chosen}
         onClick={() => actions.choose(chosen ? '' : row.placement)}
       >
-        {row.worst && (
-          <span className={`mark ${row.worst}`}>
-            <span className="hush">{row.worst}</span>
+        {worst && (
+          <span className={`mark ${worst}`}>
+            <span className="hush">{worst}</span>
           </span>
         )}
         <span className="row-title">{row.title}</span>

@@ -25,15 +25,15 @@ const row = (placement: string, title: string, over: Partial<Schemas['Row']> = {
   title,
   item: 'x@1',
   category: 'PLATE',
-  level: 'below',
+  level: 'BELOW',
   on: 'body',
-  mass: { grams: 100, low: 100, high: 100, source: 'maker', unknown: '' },
-  confidence: 'tried by us',
+  mass: { kind: 'KNOWN', value: 100, low: 100, high: 100, source: 'MAKER', by: '', when: '' },
+  confidence: 'TRIED_BY_US',
   note: '',
   marks: '',
-  tip: [],
+  tip: null,
   settings: [],
-  worst: '',
+  worst: null,
   dependants: 0,
   carries: [],
   root: false,
@@ -61,7 +61,7 @@ function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Ro
     loose: [],
     removed: [],
     findings: [],
-    meters: {} as Schemas['MetersView'],
+    meters: {} as Schemas['Meters'],
     undo: '',
     undoBy: '',
     redo: '',
@@ -150,20 +150,25 @@ describe('ConfigurationDialog', () => {
 });
 
 describe('balance', () => {
-  const lens = (id: string, offMm: number, toleranceMm = 8): Schemas['LensBalance'] => ({
+  const lens = (id: string, offMm: number, toleranceMm = 8): Schemas['WithLens'] => ({
     lens: id,
     title: id,
     offMm,
-    low: offMm - 1,
-    high: offMm + 1,
+    range: { from: offMm - 1, to: offMm + 1 },
     toleranceMm,
-    grams: 9000,
+    surelyMm: toleranceMm - 1,
+    carriedGrams: 9000,
   });
 
   it('is told in words', () => {
     expect(nose(0.02)).toBe('over the support');
     expect(nose(12.34)).toBe('12.3 mm ahead');
     expect(nose(-7)).toBe('7.0 mm behind');
+  });
+
+  it('forgives only what it forgives whatever the masses are within their ranges', () => {
+    const { container } = render(<BalanceChart lenses={[lens('40', 3)]} off={[7.5]} />);
+    expect(container.querySelectorAll('.would.met')).toHaveLength(0);
   });
 
   it('shows which lenses would stand within what the support forgives', () => {

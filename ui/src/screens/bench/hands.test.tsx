@@ -11,16 +11,16 @@ const spot = { job: 'slack', build: 'a', configuration: 'shoulder', lens: 'a40' 
 const hands: Schemas['HandsView'] = {
   operator: 'Ines Varga',
   heightMm: 1680,
-  shoulder: 'right',
-  eye: 'right',
+  shoulder: 'RIGHT',
+  eye: 'RIGHT',
   reason: '',
   sides: [
-    { from: 'left', safe: ['Top handle'], inTheWay: [] },
-    { from: 'behind', safe: [], inTheWay: ['Battery 150 Wh'] },
+    { from: 'LEFT', safe: ['Top handle'], inTheWay: [] },
+    { from: 'BEHIND', safe: [], inTheWay: ['Battery 150 Wh'] },
   ],
   grips: [{ placement: 'grip', title: 'Side grip', leftMm: -91.2, upMm: 124, aheadMm: -16, reachMm: 155 }],
   finders: [{ title: 'Viewfinder', leftMm: 85, upMm: 32, aheadMm: -204, offMm: 223 }],
-  putDown: [],
+  putDown: null,
 };
 
 const left: Schemas['Left'] = {
@@ -34,7 +34,7 @@ const left: Schemas['Left'] = {
     { key: 'box:rods:0', part: 'Matte box', what: 'slide', value: 252, unit: 'mm', byFeel: false },
     { key: 'handle:base:0', part: 'Handle', what: 'slide', value: 18, unit: 'mm', byFeel: true },
   ],
-  strayed: [{ part: 'Matte box', what: 'slide', left: 252, now: [228], unit: 'mm' }],
+  strayed: [{ part: 'Matte box', what: 'slide', left: 252, now: 228, unit: 'mm' }],
 };
 
 const drawing: Schemas['DrawingView'] = { view: 'RIGHT', parts: [], axis: [0, 0, 1, 0], plumb: [], slideBar: [], rodHeights: [], rooms: [], clashes: [], ports: [], tracks: [], bearings: [], cables: [] };

@@ -21,7 +21,7 @@ const finding = (severity: Finding['severity'], lens = '', waived = false): Find
   state: 'FOUND',
   title: 't',
   why: 'w',
-  evidence: { kind: 'amount', measured: 83, low: 83, high: 83, neededFrom: 84, neededTo: 86, unit: 'mm', has: '', needs: '' },
+  evidence: { kind: 'AMOUNT', measured: 83, range: { from: 83, to: 83 }, neededFrom: 84, neededTo: 86, unit: 'mm', source: 'MAKER' },
   placements: [],
   lens,
   read: false,
@@ -36,8 +36,8 @@ const finding = (severity: Finding['severity'], lens = '', waived = false): Find
 describe('bench logic', () => {
   it('tells evidence as has and needs', () => {
     expect(evidence(finding('STOP').evidence)).toEqual({ has: '83.0 mm', needs: '85.0 ± 1.0 mm' });
-    expect(evidence({ ...finding('STOP').evidence, low: 80, high: 88 }).has).toBe('83.0 mm (80.0 to 88.0)');
-    expect(evidence({ ...finding('STOP').evidence, kind: 'statement', has: 'one', needs: 'two' })).toEqual({ has: 'one', needs: 'two' });
+    expect(evidence({ kind: 'AMOUNT', measured: 83, range: { from: 80, to: 88 }, neededFrom: 84, neededTo: null, unit: 'mm', source: 'MAKER' }).has).toBe('83.0 mm (80.0 to 88.0)');
+    expect(evidence({ kind: 'STATEMENT', measured: 'one', needed: 'two' })).toEqual({ has: 'one', needs: 'two' });
   });
 
   it('puts the findings of the lens in the slot first', () => {

@@ -24,11 +24,11 @@ export function raisedWords(raised: readonly string[], trialFits: number): strin
 }
 
 /** "has 83.0 mm, needs 85.0 ± 1.0 mm" in two pieces. */
-export function evidence(e: Schemas['EvidenceView']): { has: string; needs: string } {
-  if (e.kind === 'statement') return { has: e.has, needs: e.needs };
-  const spread = e.high - e.low;
+export function evidence(e: Schemas['Evidence']): { has: string; needs: string } {
+  if (e.kind === 'STATEMENT') return { has: e.measured, needs: e.needed };
+  const spread = e.range.to - e.range.from;
   const has = amount(e.measured, e.unit);
-  const range = spread > 0.05 ? ` (${fixed(e.low, 1)} to ${fixed(e.high, 1)})` : '';
+  const range = spread > 0.05 ? ` (${fixed(e.range.from, 1)} to ${fixed(e.range.to, 1)})` : '';
   return { has: e.unit === 'mm' ? has + range : has, needs: needed(e.neededFrom, e.neededTo, e.unit) };
 }
 

@@ -179,7 +179,7 @@ function Keys() {
           {keys.data?.map((k) => (
             <tr key={k.key}>
               <td className="num">{k.key}</td>
-              <td className="num right">{k.mm[0] === undefined ? '' : fixed(k.mm[0], 2)}</td>
+              <td className="num right">{k.mm === null ? '' : fixed(k.mm, 2)}</td>
               <td>{k.near.length > 0 && <span className="mark caution">{k.near.join(', ')}</span>}</td>
             </tr>
           ))}

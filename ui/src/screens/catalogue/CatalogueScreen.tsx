@@ -160,7 +160,7 @@ function Lines({ page, picked, onPick, sort, down, onSort, byLook }: LinesProps)
             </td>
             <td className="soft">{l.maker}</td>
             <td>{l.category}</td>
-            <td className="num right nowrap">{l.mass.unknown ? 'not weighed' : massWords(l.mass)}</td>
+            <td className="num right nowrap">{l.mass.kind === 'UNKNOWN' ? 'not weighed' : massWords(l.mass)}</td>
             <td className="num right nowrap">{size(l)}</td>
             <td className="num right">{l.ports}</td>
             {byLook && <td className="soft">{l.by.join(', ')}</td>}

@@ -37,12 +37,12 @@ describe('a part as fields and text', () => {
 });
 
 describe('figures in words', () => {
-  const mass = { value: 680, low: 640, high: 725, source: 'claimed', by: '', when: '', unknown: '' };
+  const mass = { kind: 'KNOWN', value: 680, low: 640, high: 725, source: 'CLAIMED', by: '', when: '' } as const;
   it('shows both rulers and never a zero for an unknown', () => {
     expect(bothLengths(25.4)).toBe('25.4 mm (1.00 in)');
     expect(bothLengths(0)).toBe('');
     expect(bothMasses(mass)).toBe('680 ± 45 g (24.0 oz)');
-    expect(bothMasses({ ...mass, unknown: 'no label' })).toBe('not weighed: no label');
+    expect(bothMasses({ kind: 'UNKNOWN', reason: 'no label' })).toBe('not weighed: no label');
     expect(size({ width: 60, height: 8, length: 110 })).toBe('60 × 8 × 110');
     expect(figureName('axisHeightMm')).toBe('axis height, mm');
   });

@@ -1,19 +1,19 @@
 import type { Schemas } from '../../api/client';
-import { fixed, grams } from '../../format/units';
+import { fixed, grams, words } from '../../format/units';
 
 const INCH = 25.4;
 const OUNCE = 28.349523125;
 
 /** Mass in both systems, with its range and where it comes from; never a zero for an unknown. */
-export function massWords(m: Schemas['Grams']): string {
-  if (m.unknown) return `not weighed: ${m.unknown}`;
+export function massWords(m: Schemas['Figure']): string {
+  if (m.kind === 'UNKNOWN') return `not weighed: ${m.reason}`;
   const off = Math.max(m.high - m.value, m.value - m.low);
   return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
 }
 
-export function provenance(m: Schemas['Grams']): string {
-  if (m.unknown) return '';
-  return [m.source, m.by && `by ${m.by}`, m.when.slice(0, 10)].filter(Boolean).join(', ');
+export function provenance(m: Schemas['Figure']): string {
+  if (m.kind === 'UNKNOWN') return '';
+  return [words(m.source), m.by && `by ${m.by}`, m.when.slice(0, 10)].filter(Boolean).join(', ');
 }
 
 /** Millimetres with inches beside them, for a bench that reads both rulers. */
@@ -21,8 +21,8 @@ export function bothLengths(mm: number): string {
   return mm <= 0 ? '' : `${fixed(mm, 1)} mm (${fixed(mm / INCH, 2)} in)`;
 }
 
-export function bothMasses(m: Schemas['Grams']): string {
-  return m.unknown ? massWords(m) : `${massWords(m)} (${fixed(m.value / OUNCE, 1)} oz)`;
+export function bothMasses(m: Schemas['Figure']): string {
+  return m.kind === 'UNKNOWN' ? massWords(m) : `${massWords(m)} (${fixed(m.value / OUNCE, 1)} oz)`;
 }
 
 export function size(l: { width: number; height: number; length: number }): string {

@@ -120,7 +120,7 @@ function Twin({ way, to }: { way: Schemas['Way']; to: string }) {
   );
 }
 
-const ACTS: Record<string, string> = { unplug: 'unplug', off: 'take off', over: 'move over', on: 'put on', set: 'set', plug: 'plug' };
+const ACTS = { UNPLUG: 'unplug', OFF: 'take off', OVER: 'move over', ON: 'put on', SET: 'set', PLUG: 'plug' } as const;
 
 function Steps({ way }: { way: Schemas['Way'] }) {
   if (way.steps.length === 0) return <p className="soft">Nothing has to be done.</p>;
@@ -129,7 +129,7 @@ function Steps({ way }: { way: Schemas['Way'] }) {
       <ol className="change-steps">
         {way.steps.map((s, i) => (
           <li key={i}>
-            <span className="act">{ACTS[s.act] ?? s.act}</span>
+            <span className="act">{ACTS[s.act]}</span>
             <span>
               {s.part} <span className="soft">{s.where}</span>
               {s.along.length > 0 && <span className="soft along">in one piece with {s.along.join(', ')}</span>}

@@ -11,7 +11,7 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
   if (query.isPending) return <Waiting />;
   if (query.isError) return <p className="error">{query.error.message}</p>;
   const c = query.data;
-  const row = (name: string, of: (s: Schemas['Side']) => string) => (
+  const row = (name: string, of: (s: Schemas['Compared']) => string) => (
     <tr>
       <th scope="row">{name}</th>
       <td className="num">{of(c.one)}</td>
@@ -36,7 +36,7 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
           </tr>
           {row('parts', (s) => fixed(s.parts, 0))}
           {row('carried mass', (s) => kilograms(s.grams) + (s.unweighed.length > 0 ? ` and ${s.unweighed.length} unweighed` : ''))}
-          {row('balance', (s) => (s.offMm[0] === undefined ? 'no support' : `${fixed(Math.abs(s.offMm[0]), 1)} mm ${s.offMm[0] >= 0 ? 'nose' : 'tail'}`))}
+          {row('balance', (s) => (s.offMm === null ? 'no support' : `${fixed(Math.abs(s.offMm), 1)} mm ${s.offMm >= 0 ? 'nose' : 'tail'}`))}
           {row('from rear to front', (s) => `${fixed(s.deepMm, 0)} mm`)}
           {row('from bottom to top', (s) => `${fixed(s.highMm, 0)} mm`)}
           {row('stops', (s) => fixed(s.stops, 0))}

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
+import { words } from '../../format/units';
 
 interface Props {
-  comparison: Schemas['Comparison'];
+  comparison: Schemas['PackageDifferences'];
   canMerge: boolean;
   onMerge: (withBrief: boolean) => void;
   onClose: () => void;
@@ -16,7 +17,7 @@ export function MergePanel({ comparison: c, canMerge, onMerge, onClose }: Props)
     const box = dialog.current;
     if (box && !box.open && typeof box.showModal === 'function') box.showModal();
   }, []);
-  const taken = c.lines.filter((l) => l.kind !== 'only here').length;
+  const taken = c.lines.filter((l) => l.kind !== 'ONLY_HERE').length;
   return (
     <dialog ref={dialog} className="merge" onClose={onClose} aria-label={`${c.title} and the file`}>
       <h2>{c.title} is here already</h2>
@@ -36,7 +37,7 @@ export function MergePanel({ comparison: c, canMerge, onMerge, onClose }: Props)
               {c.lines.map((l, i) => (
                 <tr key={i}>
                   <td>
-                    <span className={`mark ${l.kind === 'only here' ? 'note' : 'caution'}`}>{l.kind}</span>
+                    <span className={`mark ${l.kind === 'ONLY_HERE' ? 'note' : 'caution'}`}>{words(l.kind)}</span>
                   </td>
                   <td>
                     {l.what} <span className="num soft">{l.id}</span>

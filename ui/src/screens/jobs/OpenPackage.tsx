@@ -24,7 +24,7 @@ export function OpenPackage({ canMerge }: { canMerge: boolean }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [error, setError] = useState('');
-  const [known, setKnown] = useState<{ file: File; comparison: Schemas['Comparison'] } | null>(null);
+  const [known, setKnown] = useState<{ file: File; comparison: Schemas['PackageDifferences'] } | null>(null);
 
   const attempt = async (work: () => Promise<void>) => {
     setError('');
@@ -41,7 +41,7 @@ export function OpenPackage({ canMerge }: { canMerge: boolean }) {
   };
   const take = (file: File) =>
     attempt(async () => {
-      const comparison = await send<Schemas['Comparison']>('/api/packages/compare', file);
+      const comparison = await send<Schemas['PackageDifferences']>('/api/packages/compare', file);
       if (!comparison.isNew) return setKnown({ file, comparison });
       const stored = await send<{ job: string }>('/api/packages', file);
       await done(stored.job, 'brief');

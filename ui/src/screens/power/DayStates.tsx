@@ -6,7 +6,7 @@ type State = Schemas['DayBlock']['state'];
 
 interface Props {
   day: Schemas['DayBlock'][];
-  devices: Schemas['DeviceView'][];
+  devices: Schemas['DeviceDay'][];
   bench: (placement: string) => string;
   canEdit: boolean;
   busy: boolean;
@@ -59,7 +59,7 @@ export function DayStates({ day, devices, canEdit, busy, onState, bench }: Props
               </td>
             ))}
             <td className="num right">
-              {fixed(d.idleWatts, 0)}, {d.runningWatts[0] === undefined ? '?' : fixed(d.runningWatts[0], 0)}, {d.peakWatts[0] === undefined ? '?' : fixed(d.peakWatts[0], 0)} W
+              {fixed(d.idleWatts, 0)}, {d.runningWatts === null ? '?' : fixed(d.runningWatts, 0)}, {d.peakWatts === null ? '?' : fixed(d.peakWatts, 0)} W
             </td>
             <td className="num right">{d.bootSeconds > 0 ? `${fixed(d.bootSeconds, 0)} s` : ''}</td>
             <td className="num right">{fixed(d.wattHours, 0)} Wh</td>

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 import { stateInWords } from './states';
 
 type Row = Schemas['FeedRow'];
@@ -34,7 +34,7 @@ export function places(rows: readonly Row[]): Node[] {
 }
 
 const said = (r: Row) =>
-  [r.title, r.free ? 'free' : `${fixed(r.runningWatts, 0)} W running, ${fixed(r.peakWatts, 0)} W peak`, r.volts[0] === undefined ? '' : `${fixed(r.volts[0], 1)} V at the end of the charge`, r.state === 'FINE' ? '' : stateInWords(r.state)]
+  [r.title, r.free ? 'free' : `${fixed(r.runningWatts, 0)} W running, ${fixed(r.peakWatts, 0)} W peak`, r.volts === null ? '' : `${fixed(r.volts.from, 1)} V at the end of the charge`, r.state === 'FINE' ? '' : stateInWords(r.state)]
     .filter(Boolean)
     .join(', ');
 
@@ -67,7 +67,7 @@ export function FeedDrawing({ rows, bench }: { rows: Row[]; bench: (placement: s
       {nodes.map((n, i) => (
         <g
           key={i}
-          className={`feed-node ${n.row.kind} ${n.row.free ? 'free' : ''} ${n.row.state === 'FINE' ? '' : n.row.state === 'FOUND' ? 'over' : 'open'}`}
+          className={`feed-node ${words(n.row.kind)} ${n.row.free ? 'free' : ''} ${n.row.state === 'FINE' ? '' : n.row.state === 'FOUND' ? 'over' : 'open'}`}
           transform={`translate(${n.x} ${n.y})`}
           role="link"
           tabIndex={0}
@@ -76,12 +76,12 @@ export function FeedDrawing({ rows, bench }: { rows: Row[]; bench: (placement: s
           onKeyDown={(e) => e.key === 'Enter' && void navigate(bench(n.row.placement))}
         >
           <title>{said(n.row)}</title>
-          <rect width={WIDTH} height={HEIGHT} rx={n.row.kind === 'battery' ? 7 : 2} />
+          <rect width={WIDTH} height={HEIGHT} rx={n.row.kind === 'BATTERY' ? 7 : 2} />
           <text x={7} y={14}>
             {short(n.row.title)}
           </text>
           <text x={7} y={28} className="soft">
-            {n.row.free ? 'free' : `${fixed(n.row.runningWatts, 0)} W${n.row.limitWatts > 0 ? ` of ${fixed(n.row.limitWatts, 0)}` : ''}${n.row.volts[0] === undefined ? '' : `, ${fixed(n.row.volts[0], 1)} V`}`}
+            {n.row.free ? 'free' : `${fixed(n.row.runningWatts, 0)} W${n.row.limitWatts > 0 ? ` of ${fixed(n.row.limitWatts, 0)}` : ''}${n.row.volts === null ? '' : `, ${fixed(n.row.volts.from, 1)} V`}`}
           </text>
         </g>
       ))}

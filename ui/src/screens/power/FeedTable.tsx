@@ -1,13 +1,13 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 import { stateInWords } from './states';
 
 /** At the end of the usable charge, nominal, full; once where a converter holds them. */
-export function volts({ volts: [end, full], nominalVolts: [nominal] }: Pick<Schemas['FeedRow'], 'volts' | 'nominalVolts'>): string {
-  if (end === undefined || full === undefined) return '';
-  if (end === full) return `${fixed(end, 1)} V`;
-  return `${[end, nominal, full].flatMap((v) => (v === undefined ? [] : [fixed(v, 1)])).join(', ')} V`;
+export function volts({ volts: span, nominalVolts }: Pick<Schemas['FeedRow'], 'volts' | 'nominalVolts'>): string {
+  if (!span) return '';
+  if (span.from === span.to) return `${fixed(span.from, 1)} V`;
+  return `${[span.from, nominalVolts, span.to].flatMap((v) => (v === null ? [] : [fixed(v, 1)])).join(', ')} V`;
 }
 
 /** Battery, outlets, cables, devices: volts as the charge goes, amperes at its end, watts against limits. */
@@ -27,7 +27,7 @@ export function FeedTable({ rows, bench }: { rows: Schemas['FeedRow'][]; bench: 
       </thead>
       <tbody>
         {rows.map((r, i) => (
-          <tr key={i} className={r.kind}>
+          <tr key={i} className={words(r.kind)}>
             <td style={{ paddingLeft: r.depth * 20 }}>
               {r.state !== 'FINE' && <span className={`mark ${r.state === 'FOUND' ? 'stop' : 'caution'}`}>{stateInWords(r.state)}</span>} <Link to={bench(r.placement)}>{r.title}</Link> <span className="soft">{r.through}</span>
             </td>

@@ -151,8 +151,8 @@ function Count({ label, value, onChange }: { label: string; value: number; onCha
 }
 
 function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['DayBlock'][] }) {
-  const now = plate.now[0];
-  const then = plate.then[0];
+  const { now } = plate;
+  const then = plate.then ?? undefined;
   const title = plate.plate ? `${plate.battery} on ${plate.plate}` : plate.battery;
   if (!now) {
     return (
@@ -166,7 +166,7 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
       <h3>
         {title} <span className="soft">
           {plate.keepsOn}
-          {plate.carriedHours[0] !== undefined && `, for up to ${atHour(plate.carriedHours[0])}`}
+          {plate.carriedHours !== null && `, for up to ${atHour(plate.carriedHours)}`}
         </span>
       </h3>
       <DayChart title={title} day={day} now={now} then={then} />
@@ -203,10 +203,10 @@ function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['D
 
 /** What it takes that all are full again by the next call. */
 function nightly(day: Schemas['DayView'], plate: Schemas['PlateView']): string {
-  const bays = day.baysForTheNight[0];
+  const bays = day.baysForTheNight;
   const night = `a night of ${fixed(plate.nightHours, plate.nightHours % 1 === 0 ? 0 : 1)} h`;
   if (day.fullByMorning) return ` In ${night} all are full again.`;
-  if (bays === undefined) return ` No number of bays fills all of them in ${night}.`;
+  if (bays === null) return ` No number of bays fills all of them in ${night}.`;
   return ` For all to be full again in ${night} it takes ${bays} bays; ${plate.bays === 0 ? 'none is' : `${plate.bays} are`} there for this plate.`;
 }
 
@@ -219,7 +219,7 @@ function Line({ name, day }: { name: string; day: Schemas['DayView'] }) {
       <td className="num right">{day.bootMinutes > 0 ? `${fixed(day.bootMinutes, 1)} min` : 'never'}</td>
       <td className="num right">{fixed(day.drawnWattHours, 0)} Wh</td>
       <td className="num right">{day.toRecharge}</td>
-      <td className="num right">{day.rechargeHours[0] === undefined ? 'no charger packed' : atHour(day.rechargeHours[0])}</td>
+      <td className="num right">{day.rechargeHours === null ? 'no charger packed' : atHour(day.rechargeHours)}</td>
     </tr>
   );
 }

@@ -20,9 +20,9 @@ const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({
   drawnWattHours: 135,
   used: 2,
   toRecharge: 2,
-  rechargeHours: [],
+  rechargeHours: null,
   fullByMorning: true,
-  baysForTheNight: [],
+  baysForTheNight: null,
   ...over,
 });
 
@@ -82,12 +82,12 @@ describe('battery by battery', () => {
 
 const row = (over: Partial<Schemas['FeedRow']>): Schemas['FeedRow'] => ({
   depth: 0,
-  kind: 'battery',
+  kind: 'BATTERY',
   placement: 'battery',
   title: 'Battery 150 Wh',
   through: 'on Battery plate',
-  volts: [12.6, 16.8],
-  nominalVolts: [14.4],
+  volts: { from: 12.6, to: 16.8 },
+  nominalVolts: 14.4,
   amps: 8.2,
   runningWatts: 104,
   peakWatts: 150,
@@ -103,7 +103,7 @@ describe('the feed', () => {
       <MemoryRouter>
         <FeedTable
           bench={(p) => `/bench?part=${p}`}
-          rows={[row({}), row({ depth: 1, kind: 'outlet', title: 'D-tap 1', free: true }), row({ depth: 2, kind: 'device', placement: 'tx', title: 'Transmitter', volts: [11.2, 11.2], limitWatts: 0, state: 'FOUND' as const })]}
+          rows={[row({}), row({ depth: 1, kind: 'OUTLET', title: 'D-tap 1', free: true }), row({ depth: 2, kind: 'DEVICE', placement: 'tx', title: 'Transmitter', volts: { from: 11.2, to: 11.2 }, limitWatts: 0, state: 'FOUND' as const })]}
         />
       </MemoryRouter>,
     );

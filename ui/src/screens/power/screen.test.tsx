@@ -12,14 +12,14 @@ const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
 const session = { signedIn: true, username: 'lead', displayName: 'Lead', role: 'LEAD', editsBriefs: true, editsBuilds: true, waives: true } as Schemas['Session'];
 const untried = { battery: '', moreBatteries: 0, moreBays: 0 };
 
-const day: Schemas['DayView'] = { turns: [], line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: [], fullByMorning: false, baysForTheNight: [3] };
+const day: Schemas['DayView'] = { turns: [], line: [{ hour: 0, share: 1 }], swaps: [], darkHours: 1.25, bootMinutes: 0.5, drawnWattHours: 240, used: 3, toRecharge: 3, rechargeHours: null, fullByMorning: false, baysForTheNight: 3 };
 
 const plate: Schemas['PlateView'] = {
   battery: 'Battery 98 Wh',
   plate: 'Battery plate',
   hotSwap: false,
   keepsOn: 'everything goes off for a change',
-  carriedHours: [],
+  carriedHours: null,
   bootSeconds: 15,
   runningWatts: 60,
   idleWatts: 30,
@@ -29,8 +29,8 @@ const plate: Schemas['PlateView'] = {
   nightHours: 10,
   needed: 5,
   others: [{ item: 'battery-150@1', title: 'Battery 150 Wh' }],
-  now: [day],
-  then: [],
+  now: day,
+  then: null,
   unknown: [],
 };
 
@@ -78,8 +78,8 @@ describe('the Power screen', () => {
       dayWritten: true,
       day: [block('Deck', 'ON'), block('Meal', 'OFF')],
       devices: [
-        { placement: 'tx', title: 'Transmitter', idleWatts: 8, runningWatts: [12], peakWatts: [14], bootSeconds: 9, states: ['OFF', 'OFF'], own: [true, false], wattHours: 0 },
-        { placement: 'prompter', title: 'Prompter', idleWatts: 4, runningWatts: [], peakWatts: [], bootSeconds: 0, states: ['ON', 'OFF'], own: [false, false], wattHours: 8 },
+        { placement: 'tx', title: 'Transmitter', idleWatts: 8, runningWatts: 12, peakWatts: 14, bootSeconds: 9, states: ['OFF', 'OFF'], own: [true, false], wattHours: 0 },
+        { placement: 'prompter', title: 'Prompter', idleWatts: 4, runningWatts: null, peakWatts: null, bootSeconds: 0, states: ['ON', 'OFF'], own: [false, false], wattHours: 8 },
       ],
     });
     expect((screen.getByLabelText('Transmitter in Deck') as HTMLSelectElement).value).toBe('OFF');
@@ -101,19 +101,19 @@ describe('the Power screen', () => {
   });
 
   it('says for how long a small battery carries it through a change', () => {
-    show({ plates: [{ ...plate, hotSwap: true, keepsOn: 'a battery in the bay carries it through a change', carriedHours: [0.5] }] });
+    show({ plates: [{ ...plate, hotSwap: true, keepsOn: 'a battery in the bay carries it through a change', carriedHours: 0.5 }] });
     expect(screen.getByText(/carries it through a change, for up to 0 h 30/)).toBeTruthy();
     expect(screen.queryByText(/Each change costs/)).toBeNull();
   });
 
   it('draws what is tried in a line of its own', () => {
-    show({ dayWritten: true, plates: [{ ...plate, then: [{ ...day, darkHours: 0 }] }] });
+    show({ dayWritten: true, plates: [{ ...plate, then: { ...day, darkHours: 0 } }] });
     expect(screen.getByRole('row', { name: /as tried/ }).textContent).toContain('never');
     expect(screen.queryByText(/write the day in blocks/)).toBeNull();
   });
 
   it('names what is not on file instead of drawing a day', () => {
-    show({ plates: [{ ...plate, now: [], unknown: ['Prompter'] }] });
+    show({ plates: [{ ...plate, now: null, unknown: ['Prompter'] }] });
     expect(screen.getByText(/no draw or capacity on file for Prompter/)).toBeTruthy();
   });
 
@@ -134,7 +134,7 @@ describe('the Power screen', () => {
 
   it('draws the feed as a tree that the keyboard reaches', () => {
     const row = (depth: number, title: string, over: Partial<Schemas['FeedRow']> = {}): Schemas['FeedRow'] => ({
-      depth, kind: depth === 0 ? 'battery' : 'outlet', placement: title, title, through: '', volts: [12, 16.8], nominalVolts: [14.4], amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, state: 'FINE' as const, ...over,
+      depth, kind: depth === 0 ? 'BATTERY' : 'OUTLET', placement: title, title, through: '', volts: { from: 12, to: 16.8 }, nominalVolts: 14.4, amps: 1, runningWatts: 20, peakWatts: 25, limitWatts: 50, free: false, state: 'FINE' as const, ...over,
     });
     show({ tree: [row(0, 'battery'), row(1, 'out 1'), row(2, 'body', { state: 'FOUND' as const }), row(1, 'out 2', { free: true })] });
     const body = screen.getByRole('link', { name: /^body, 20 W running, 25 W peak, 12.0 V at the end of the charge, out of range/ });

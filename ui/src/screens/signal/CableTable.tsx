@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
 import { Kit } from '../../app/Kit';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 import { LayDialog } from './LayDialog';
 import { PlugDialog } from './PlugDialog';
 
@@ -65,7 +65,7 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
             <tr key={c.id}>
               <td>
                 {c.name}
-                <div className="soft">{[c.carries, laid(c, parts)].filter(Boolean).join('; ')}</div>
+                <div className="soft">{[words(c.carries), laid(c, parts)].filter(Boolean).join('; ')}</div>
               </td>
               <td>
                 {end(c.a)}

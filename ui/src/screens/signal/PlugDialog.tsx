@@ -4,18 +4,18 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import type { Spot } from '../../api/queries';
 import { plugOffersQuery } from '../../api/queries';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 
 interface Props {
   spot: Spot;
-  open: Schemas['OpenView'][];
+  open: Schemas['Open'][];
   busy: boolean;
   onPlug: (from: string, to: string, item: string) => void;
   onClose: () => void;
 }
 
-const choice = (c: Schemas['ChoiceView']) =>
-  `${c.title}: ${fixed(c.lengthMm, 0)} mm of ${fixed(c.neededMm, 0)} needed${!c.reaches ? ', too short' : ''}, ${c.inKit > 0 ? `${c.inKit} in the kit` : 'to be booked'}`;
+const choice = (c: Schemas['Choice']) =>
+  `${c.type.title}: ${fixed(c.lengthMm, 0)} mm of ${fixed(c.neededMm, 0)} needed${!c.reaches ? ', too short' : ''}, ${c.inKit > 0 ? `${c.inKit} in the kit` : 'to be booked'}`;
 
 /** A cable by hand: from an open socket to one that it fits, by a cable that joins the two. */
 export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
@@ -24,7 +24,7 @@ export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
   const [item, setItem] = useState('');
   const offers = useQuery({ ...plugOffersQuery(spot, from), enabled: from !== '' });
   const offer = offers.data?.find((o) => o.to.ref === to);
-  const cable = item || (offer?.cables[0]?.item ?? '');
+  const cable = item || (offer?.cables[0]?.type.item ?? '');
   const nothing = offers.data?.length === 0;
   return (
     <Modal
@@ -47,7 +47,7 @@ export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
             placeholder="an open socket"
             style={{ width: '100%' }}
             optionFilterProp="label"
-            options={open.map((o) => ({ value: o.ref, label: `${o.part}, ${o.title} (${o.kind} ${o.direction}, ${o.connector})` }))}
+            options={open.map((o) => ({ value: o.ref, label: `${o.part}, ${o.title} (${words(o.kind)} ${words(o.direction)}, ${o.connector})` }))}
             onChange={(v) => {
               setFrom(v);
               setTo('');
@@ -76,7 +76,7 @@ export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
         {offer && (
           <label className="field">
             <span>By</span>
-            <Select aria-label="By" value={cable} style={{ width: '100%' }} options={offer.cables.map((c) => ({ value: c.item, label: choice(c) }))} onChange={setItem} />
+            <Select aria-label="By" value={cable} style={{ width: '100%' }} options={offer.cables.map((c) => ({ value: c.type.item, label: choice(c) }))} onChange={setItem} />
           </label>
         )}
       </div>

@@ -1,10 +1,11 @@
 import type { KeyboardEvent } from 'react';
 import type { Schemas } from '../../api/client';
-import { BOX, curve, layout, lines, wordsAt } from './layout';
+import { BOX, CARRIED, curve, layout, lines, wordsAt } from './layout';
+import { words } from '../../format/units';
 
 interface Props {
   boxes: Schemas['BoxRow'][];
-  links: Schemas['LinkView'][];
+  links: Schemas['LinkRow'][];
   failed: string;
   onFail: (id: string) => void;
 }
@@ -41,12 +42,12 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
         const at = wordsAt(from, to);
         return (
           <g key={i}>
-            <path className={`link ${l.carried.split(' ')[0] ?? ''} ${l.kind} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
-              <title>{`${l.carried}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'radio' ? ', by radio' : ''}`}</title>
+            <path className={`link ${words(l.carried)} ${words(l.kind)} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
+              <title>{`${CARRIED[l.carried]}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'RADIO' ? ', by radio' : ''}`}</title>
             </path>
             {at && (
               <text className="words" x={at.x} y={at.y} textAnchor="end">
-                {l.kind === 'radio' ? 'radio' : l.fromSocket}
+                {l.kind === 'RADIO' ? 'radio' : l.fromSocket}
               </text>
             )}
           </g>

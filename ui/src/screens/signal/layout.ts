@@ -1,5 +1,16 @@
 import type { Schemas } from '../../api/client';
 
+/** What a link carries, as people say it. */
+export const CARRIED: Record<Schemas['LinkRow']['carried'], string> = {
+  PICTURE: 'picture',
+  FINDER: 'finder picture',
+  SOUND: 'sound',
+  TIME: 'time',
+  TRIGGER: 'trigger',
+  LENS: 'lens control',
+  NETWORK: 'network',
+};
+
 export const BOX = { width: 136, height: 46, gapX: 92, gapY: 16 };
 
 export interface Place {
@@ -14,7 +25,7 @@ export interface Layout {
 }
 
 /** Boxes by columns from where the picture begins; in a column, near those that lead to them. */
-export function layout(boxes: readonly Schemas['BoxRow'][], links: readonly Schemas['LinkView'][]): Layout {
+export function layout(boxes: readonly Schemas['BoxRow'][], links: readonly Schemas['LinkRow'][]): Layout {
   const columns = new Map<number, Schemas['BoxRow'][]>();
   for (const box of boxes) columns.set(box.column, [...(columns.get(box.column) ?? []), box]);
   const places = new Map<string, Place>();

@@ -15,8 +15,8 @@ import { ViewerTable } from './ViewerTable';
 const box = (id: string, column: number, more: Partial<Schemas['BoxRow']> = {}): Schemas['BoxRow'] => ({
   id, title: id, onRig: true, sits: '', column, label: '', ownCellHours: 0, dark: [id], blind: [], lost: [], ...more,
 });
-const link = (from: string, to: string, more: Partial<Schemas['LinkView']> = {}): Schemas['LinkView'] => ({
-  from, to, fromSocket: 'SDI 1', toSocket: 'SDI in', carried: 'picture', kind: 'cable', by: 'k', ...more,
+const link = (from: string, to: string, more: Partial<Schemas['LinkRow']> = {}): Schemas['LinkRow'] => ({
+  from, to, fromSocket: 'SDI 1', toSocket: 'SDI in', carried: 'PICTURE', kind: 'CABLE', by: 'k', ...more,
 });
 
 describe('layout of the map', () => {
@@ -136,7 +136,7 @@ describe('sound, time, order and switches', () => {
 describe('cables', () => {
   const end = (part: string): Schemas['End'] => ({ part, socket: 'in', connector: 'BNC', pinOut: 'usual', locks: true, rightAngle: false });
   const cable = (over: Partial<Schemas['CableView']> = {}): Schemas['CableView'] => ({
-    id: 'k', name: 'Finder power', carries: 'power', a: end('Body'), b: end('Finder'), neededMm: 473, turnedMm: 473, turned: '', lengthMm: 400,
+    id: 'k', name: 'Finder power', carries: 'POWER', a: end('Body'), b: end('Finder'), neededMm: 473, turnedMm: 473, turned: '', lengthMm: 400,
     tooShort: true, tautWhenTurned: false, label: 'A Body › Finder', along: [], stowedIn: '', twins: ['24 V wiring'], ...over,
   });
   const parts: Schemas['PartView'][] = [
@@ -145,7 +145,7 @@ describe('cables', () => {
   ];
   const signals = (over: Partial<Schemas['Signals']> = {}): Schemas['Signals'] => ({
     configuration: 'studio', boxes: [], links: [], seats: [], sound: [], time: [], orders: [], cables: [cable()], switches: [], parts,
-    open: [{ ref: 'body:sdi-2', part: 'Body', title: 'SDI 2', kind: 'picture', direction: 'out', connector: 'BNC' }], revision: 3, ...over,
+    open: [{ ref: 'body:sdi-2', part: 'Body', title: 'SDI 2', kind: 'PICTURE', direction: 'OUT', connector: 'BNC' }], revision: 3, ...over,
   });
   const spot = { job: 'j', build: 'a', configuration: 'studio', lens: '' };
   const show = (s: Schemas['Signals'], canEdit: boolean, onRequest = vi.fn(), client = new QueryClient()) => {
@@ -191,8 +191,8 @@ describe('cables', () => {
 
   it('plugs by the cable that is offered first', async () => {
     const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
-    const to: Schemas['OpenView'] = { ref: 'monitor:sdi', part: 'Monitor', title: 'SDI in', kind: 'picture', direction: 'in', connector: 'BNC' };
-    client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ item: 'c-sdi-80@1', title: 'SDI, 0.8 m', inKit: 1, lengthMm: 800, neededMm: 620, reaches: true }] }]);
+    const to: Schemas['Open'] = { ref: 'monitor:sdi', part: 'Monitor', title: 'SDI in', kind: 'PICTURE', direction: 'IN', connector: 'BNC' };
+    client.setQueryData(plugOffersQuery(spot, 'body:sdi-2').queryKey, [{ to, cables: [{ type: { item: 'c-sdi-80@1', title: 'SDI, 0.8 m' }, inKit: 1, lengthMm: 800, neededMm: 620, reaches: true }] }]);
     const onRequest = show(signals(), true, vi.fn(), client);
     fireEvent.click(screen.getByRole('button', { name: 'Plug a cable' }));
     expect((screen.getByRole('button', { name: 'Plug it' }) as HTMLButtonElement).disabled).toBe(true);

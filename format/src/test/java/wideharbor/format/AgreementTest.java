@@ -101,7 +101,7 @@ class AgreementTest {
     }
 
     private void power(RigAnalysis rig, Report report, String where) {
-        for (PowerSheet.Row row : PowerSheet.of(rig, PowerSheet.Change.NONE).tree()) {
+        for (PowerSheet.FeedRow row : PowerSheet.of(rig, PowerSheet.Change.NONE).tree()) {
             boolean bad = row.state() == CheckState.FOUND;
             String at = where + ": " + row.kind() + " " + row.title();
             switch (row.kind()) {

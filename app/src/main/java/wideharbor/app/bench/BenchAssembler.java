@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -83,7 +82,7 @@ class BenchAssembler {
                         .map(id -> new BenchViews.Removed(id, rig.title(id)))
                         .toList(),
                 here.stream().map(f -> finding(f, job, rig)).toList(),
-                BenchViews.MetersView.of(Meters.of(analysis)),
+                Meters.of(analysis),
                 ends.undo().map(Journal.Step::summary).orElse(""),
                 ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
                 ends.redo().map(Journal.Step::summary).orElse(""));
@@ -140,24 +139,18 @@ class BenchAssembler {
                     placed.title(),
                     placed.type().ref().toString(),
                     placed.type().category().name(),
-                    row.level().name().toLowerCase(Locale.ROOT),
+                    row.level(),
                     joint.map(j -> rig.title(j.parent().placement()) + ", "
                                     + rig.port(j.parent()).title())
                             .orElse("the rig's origin"),
-                    BenchViews.MassView.of(Mass.ofPlacement(placed.placement(), placed.type())),
-                    joint.map(j -> j.confidence()
-                                    .name()
-                                    .toLowerCase(Locale.ROOT)
-                                    .replace('_', ' '))
-                            .orElse(""),
+                    Mass.ofPlacement(placed.placement(), placed.type()),
+                    joint.map(Joint::confidence),
                     joint.map(Joint::note).orElse(""),
                     joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent())))
                             .orElse(""),
                     tip(rig, placed),
                     settings(rig, placed),
-                    Optional.ofNullable(worst.get(placed.id()))
-                            .map(s -> s.name().toLowerCase(Locale.ROOT))
-                            .orElse(""),
+                    Optional.ofNullable(worst.get(placed.id())),
                     hanging.size(),
                     hanging,
                     placed.id().equals(rig.content().root()),
@@ -172,12 +165,12 @@ class BenchAssembler {
         return own.mark().isEmpty() || on.mark().isEmpty() ? "" : own.mark() + " to " + on.mark();
     }
 
-    private static List<Double> tip(Rig rig, Placed placed) {
+    private static Optional<List<Double>> tip(Rig rig, Placed placed) {
         if (placed.type().facet(Facet.Arm.class).isEmpty()) {
-            return List.of();
+            return Optional.empty();
         }
         Vec3 at = ArmPlacing.tip(rig, placed);
-        return List.of(at.x(), at.y(), at.z());
+        return Optional.of(List.of(at.x(), at.y(), at.z()));
     }
 
     private static List<BenchViews.SettingView> settings(Rig rig, Placed placed) {
@@ -225,7 +218,7 @@ class BenchAssembler {
                 f.state(),
                 f.title(),
                 f.why(),
-                BenchViews.EvidenceView.of(f.evidence()),
+                f.evidence(),
                 List.copyOf(placements),
                 f.key().lens(),
                 read.isPresent(),

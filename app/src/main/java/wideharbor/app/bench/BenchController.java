@@ -45,7 +45,7 @@ class BenchController {
     }
 
     /** {@code anyway}: also when the entry is another person's. */
-    record Step(
+    record UndoStep(
             @Min(1) int revision,
             @NotNull @Size(max = 64) String configuration,
             @NotNull @Size(max = 64) String lens,
@@ -113,7 +113,7 @@ class BenchController {
     @PostMapping("/undo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench undo(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody UndoStep step, Principal who) {
         Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
         return service.afterEdit(edits.undo(at, step.revision(), step.anyway(), who.getName()));
     }
@@ -121,7 +121,7 @@ class BenchController {
     @PostMapping("/redo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench redo(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Step step, Principal who) {
+            @PathVariable String job, @PathVariable String build, @Valid @RequestBody UndoStep step, Principal who) {
         Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
         return service.afterEdit(edits.redo(at, step.revision(), who.getName()));
     }

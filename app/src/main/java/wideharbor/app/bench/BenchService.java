@@ -107,9 +107,7 @@ public class BenchService {
 
     List<BenchViews.FaceView> budget(Standpoint at) {
         return MountBudget.of(analysis(at)).entrySet().stream()
-                .map(e -> new BenchViews.FaceView(
-                        e.getKey().name().toLowerCase(java.util.Locale.ROOT),
-                        e.getValue().stream().map(BenchViews.PlaceView::of).toList()))
+                .map(e -> new BenchViews.FaceView(e.getKey(), e.getValue()))
                 .toList();
     }
 

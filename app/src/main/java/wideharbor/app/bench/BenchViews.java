@@ -1,15 +1,17 @@
 package wideharbor.app.bench;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
+import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Stack;
 import wideharbor.core.sheet.Effects;
 import wideharbor.core.sheet.Meters;
 import wideharbor.core.sheet.MountBudget;
@@ -37,7 +39,7 @@ final class BenchViews {
             List<Loose> loose,
             List<Removed> removed,
             List<FindingView> findings,
-            MetersView meters,
+            Meters meters,
             String undo,
             String undoBy,
             String redo) {}
@@ -60,36 +62,26 @@ final class BenchViews {
     /** A lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
-    /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip, else empty. */
+    /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip. */
     record Row(
             String placement,
             String title,
             String item,
             String category,
-            String level,
+            Stack.Level level,
             String on,
-            MassView mass,
-            String confidence,
+            Figure mass,
+            Optional<Joint.Confidence> confidence,
             String note,
             String marks,
-            List<Double> tip,
+            Optional<List<Double>> tip,
             List<SettingView> settings,
-            String worst,
+            Optional<Severity> worst,
             int dependants,
             List<String> carries,
             boolean root,
             boolean onlyHere,
             boolean canCarry) {}
-
-    record MassView(double grams, double low, double high, String source, String unknown) {
-        static MassView of(Figure figure) {
-            if (figure instanceof Figure.Known k) {
-                return new MassView(
-                        k.value(), k.low(), k.high(), k.source().name().toLowerCase(java.util.Locale.ROOT), "");
-            }
-            return new MassView(0, 0, 0, "", ((Figure.Unknown) figure).reason());
-        }
-    }
 
     record SettingView(
             String key, String title, double value, double from, double to, double step, String unit, boolean byFeel) {}
@@ -105,7 +97,7 @@ final class BenchViews {
             CheckState state,
             String title,
             String why,
-            EvidenceView evidence,
+            Evidence evidence,
             List<String> placements,
             String lens,
             boolean read,
@@ -115,55 +107,6 @@ final class BenchViews {
             String expectation,
             String formula,
             String source) {}
-
-    /** An amount (bounds null where open) or a pair of statements. */
-    record EvidenceView(
-            String kind,
-            double measured,
-            double low,
-            double high,
-            @Schema(types = {"number", "null"}) @Nullable Double neededFrom,
-            @Schema(types = {"number", "null"}) @Nullable Double neededTo,
-            String unit,
-            String has,
-            String needs) {
-        static EvidenceView of(Evidence evidence) {
-            if (evidence instanceof Evidence.Amount a) {
-                return new EvidenceView(
-                        "amount",
-                        a.measured(),
-                        a.range().from(),
-                        a.range().to(),
-                        bound(a.neededFrom()),
-                        bound(a.neededTo()),
-                        a.unit(),
-                        "",
-                        "");
-            }
-            Evidence.Statement s = (Evidence.Statement) evidence;
-            return new EvidenceView("statement", 0, 0, 0, null, null, "", s.measured(), s.needed());
-        }
-
-        private static @Nullable Double bound(double value) {
-            return Double.isInfinite(value) || Math.abs(value) >= 1e9 ? null : value;
-        }
-    }
-
-    record MetersView(
-            Meters.MassMeter mass,
-            List<Meters.BalanceMeter> balance,
-            List<Meters.RodMeter> rods,
-            List<Meters.ChargeMeter> charge,
-            Meters.OutputMeter outputs) {
-        static MetersView of(Meters m) {
-            return new MetersView(
-                    m.mass(),
-                    m.balance().stream().toList(),
-                    m.rods().stream().toList(),
-                    m.charge().stream().toList(),
-                    m.outputs());
-        }
-    }
 
     record PortView(String ref, String part, String title, String standard) {}
 
@@ -178,13 +121,13 @@ final class BenchViews {
             String category,
             String port,
             String portTitle,
-            MassView mass,
+            Figure mass,
             int inKit,
             List<String> through,
             double throughMm,
             List<String> throughKeys,
             double addsGrams,
-            List<Double> shiftMm,
+            Optional<Double> shiftMm,
             List<String> cleared,
             List<String> raised,
             int trialFits,
@@ -200,7 +143,7 @@ final class BenchViews {
                     o.type().category().name(),
                     o.port(),
                     o.portTitle(),
-                    MassView.of(o.massGrams()),
+                    o.massGrams(),
                     o.inKit(),
                     o.chain().stream()
                             .flatMap(c -> c.links().stream())
@@ -209,7 +152,7 @@ final class BenchViews {
                     o.chain().map(AdapterFinder.Chain::heightMm).orElse(0.0),
                     o.chain().map(AdapterFinder.Chain::keys).orElse(List.of()),
                     e.massGrams(),
-                    e.shiftMm().stream().toList(),
+                    e.shiftMm(),
                     e.cleared(),
                     e.raised().titles(),
                     e.raised().trialFits(),
@@ -219,33 +162,13 @@ final class BenchViews {
     }
 
     /** A part that the maker shaped for this body, and how it stands with this build. */
-    record OwnPart(String item, String name, String category, String state, String by) {
+    record OwnPart(String item, String name, Category category, OwnParts.State state, String by) {
         static OwnPart of(OwnParts.Own own) {
             return new OwnPart(
-                    own.type().ref().toString(),
-                    own.type().name(),
-                    own.type()
-                            .category()
-                            .name()
-                            .toLowerCase(java.util.Locale.ROOT)
-                            .replace('_', ' '),
-                    own.state().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-                    own.by());
+                    own.type().ref().toString(), own.type().name(), own.type().category(), own.state(), own.by());
         }
     }
 
     /** A face of the rig with its mounting points. */
-    record FaceView(String face, List<PlaceView> places) {}
-
-    record PlaceView(String ref, String part, String title, String standard, String state, String by) {
-        static PlaceView of(MountBudget.Place p) {
-            return new PlaceView(
-                    p.ref().toString(),
-                    p.part(),
-                    p.title(),
-                    p.standard(),
-                    p.state().name().toLowerCase(java.util.Locale.ROOT),
-                    p.by());
-        }
-    }
+    record FaceView(MountBudget.Face face, List<MountBudget.Place> places) {}
 }

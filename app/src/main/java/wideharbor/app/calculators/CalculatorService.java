@@ -2,6 +2,7 @@ package wideharbor.app.calculators;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.core.brief.HouseRules;
@@ -38,7 +39,7 @@ class CalculatorService {
         return new RodAnswer(a.hasMm(), need.axisHeightMm(), tolerance, a.missingMm(), a.isMet(), a.words());
     }
 
-    record KeyLine(String key, List<Double> mm, List<String> near) {}
+    record KeyLine(String key, Optional<Double> mm, List<String> near) {}
 
     List<KeyLine> keys(String kind) {
         List<String> all = store.catalogue().current().stream()
@@ -52,7 +53,7 @@ class CalculatorService {
         return all.stream()
                 .map(k -> new KeyLine(
                         k,
-                        KeySize.parse(k).millimetres().stream().toList(),
+                        KeySize.parse(k).millimetres(),
                         all.stream()
                                 .filter(o -> !o.equals(k) && KeySize.parse(o).isNear(KeySize.parse(k)))
                                 .toList()))

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules;
@@ -70,7 +71,7 @@ class CatalogueService {
                         .sorted()
                         .toList(),
                 catalogue.standards().all().stream()
-                        .map(s -> new CatalogueViews.Named(s.id(), s.title()))
+                        .map(s -> new Named(s.id(), s.title()))
                         .toList());
     }
 
@@ -138,7 +139,7 @@ class CatalogueService {
                 type.maker(),
                 CatalogueViews.word(type.category()),
                 type.capabilities().stream().map(CatalogueViews::word).toList(),
-                CatalogueViews.Grams.of(Mass.ofType(type)),
+                Mass.ofType(type),
                 size.x(),
                 size.y(),
                 size.z(),
@@ -215,7 +216,7 @@ class CatalogueService {
                         .toList(),
                 store.catalogue().standards().all().stream()
                         .filter(s -> s.facts() instanceof Standard.Facts.Rods)
-                        .map(s -> new CatalogueViews.Named(s.id(), s.title()))
+                        .map(s -> new Named(s.id(), s.title()))
                         .toList());
     }
 
@@ -231,8 +232,8 @@ class CatalogueService {
                 .toList();
     }
 
-    private static CatalogueViews.Named named(ItemType type) {
-        return new CatalogueViews.Named(type.ref().toString(), type.name());
+    private static Named named(ItemType type) {
+        return new Named(type.ref().toString(), type.name());
     }
 
     CatalogueViews.PartSketch drawing(String ref, View view) {

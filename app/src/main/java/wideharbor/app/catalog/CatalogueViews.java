@@ -3,6 +3,7 @@ package wideharbor.app.catalog;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
+import wideharbor.app.web.Named;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.CrossFit;
@@ -22,15 +23,13 @@ final class CatalogueViews {
 
     record PartPage(int total, int from, List<PartLine> lines, List<String> categories, List<Named> standards) {}
 
-    record Named(String id, String title) {}
-
     /** Width, height and length of the box around a part, mm; {@code by} says what a search by look matched. */
     record PartLine(
             String ref,
             String name,
             String maker,
             String category,
-            Grams mass,
+            Figure mass,
             double width,
             double height,
             double length,
@@ -43,22 +42,12 @@ final class CatalogueViews {
                     type.name(),
                     type.maker(),
                     word(type.category()),
-                    Grams.of(Mass.ofType(type)),
+                    Mass.ofType(type),
                     size.x(),
                     size.y(),
                     size.z(),
                     type.ports().size(),
                     by);
-        }
-    }
-
-    /** A mass with where it comes from; {@code unknown} says why there is none. */
-    record Grams(double value, double low, double high, String source, String by, String when, String unknown) {
-        static Grams of(Figure figure) {
-            if (figure instanceof Figure.Known k) {
-                return new Grams(k.value(), k.low(), k.high(), word(k.source()), k.by(), k.when(), "");
-            }
-            return new Grams(0, 0, 0, "", "", "", ((Figure.Unknown) figure).reason());
         }
     }
 
@@ -69,7 +58,7 @@ final class CatalogueViews {
             String maker,
             String category,
             List<String> capabilities,
-            Grams mass,
+            Figure mass,
             double width,
             double height,
             double length,

@@ -5,6 +5,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.sheet.BalanceSheet;
+import wideharbor.core.sheet.Comparison;
 
 /** Configurations of a build beside each other, and where people meet them. */
 @RestController
@@ -18,13 +20,13 @@ class ConfigurationController {
 
     /** The configuration looked at beside another of the same build. */
     @GetMapping("/compare")
-    ConfigurationViews.Compared compare(Standpoint at, @RequestParam String with) {
+    Comparison compare(Standpoint at, @RequestParam String with) {
         return configurations.compare(at, with);
     }
 
     /** The balance with every lens, and what slides and other batteries would make of it. */
     @GetMapping("/balance")
-    ConfigurationViews.Balance balance(Standpoint at) {
+    BalanceSheet balance(Standpoint at) {
         return configurations.balance(at);
     }
 

@@ -27,16 +27,13 @@ public class ConfigurationService {
         this.engine = engine;
     }
 
-    ConfigurationViews.Compared compare(Standpoint at, String with) {
+    Comparison compare(Standpoint at, String with) {
         Judged judged = reports.of(store.load(at.job()));
-        return ConfigurationViews.Compared.of(
-                Comparison.of(engine, at.in(judged), at.at(with).in(judged)));
+        return Comparison.of(engine, at.in(judged), at.at(with).in(judged));
     }
 
-    ConfigurationViews.Balance balance(Standpoint at) {
-        return BalanceSheet.of(at.in(reports.of(store.load(at.job()))))
-                .map(ConfigurationViews.Balance::of)
-                .orElseGet(() -> new ConfigurationViews.Balance(List.of(), List.of(), List.of()));
+    BalanceSheet balance(Standpoint at) {
+        return BalanceSheet.of(at.in(reports.of(store.load(at.job())))).orElse(BalanceSheet.NONE);
     }
 
     /** Where people meet the rig. */

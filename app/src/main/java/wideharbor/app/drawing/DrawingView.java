@@ -1,7 +1,9 @@
 package wideharbor.app.drawing;
 
+import wideharbor.core.catalog.Socket;
 import java.util.List;
 import wideharbor.core.drawing.Drawing;
+import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.View;
 
 /** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */
@@ -12,7 +14,7 @@ public record DrawingView(
         List<Plumb> plumb,
         List<SlideBar> slideBar,
         List<RodHeight> rodHeights,
-        List<Room> rooms,
+        List<KeptRoom> rooms,
         List<Clash> clashes,
         List<PortMark> ports,
         List<Track> tracks,
@@ -20,9 +22,9 @@ public record DrawingView(
         List<Cable> cables) {
 
     record Cable(
-            String id, List<String> ends, String title, String carries, List<Double> way, String words, boolean met) {}
+            String id, List<String> ends, String title, Socket.Kind carries, List<Double> way, String words, boolean met) {}
 
-    record Room(String placement, String use, List<Double> border, List<String> intruders) {}
+    record KeptRoom(String placement, Shape.Use use, List<Double> border, List<String> intruders) {}
 
     record Clash(String a, String b, double depthMm, List<Double> border) {}
 
@@ -41,9 +43,9 @@ public record DrawingView(
 
     record Bearing(List<Double> from, List<Double> to, String words, boolean met) {}
 
-    record Part(String placement, String title, String category, List<Shape> shapes) {}
+    record Part(String placement, String title, String category, List<Border> shapes) {}
 
-    record Shape(List<Double> border, List<Double> bore) {}
+    record Border(List<Double> border, List<Double> bore) {}
 
     record Plumb(List<Double> centre, List<Double> foot, List<Double> datum, boolean balanced) {}
 
@@ -79,14 +81,8 @@ public record DrawingView(
                                 r.rods(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
                         .toList(),
                 d.rooms().stream()
-                        .map(r -> new Room(
-                                r.placement(),
-                                r.use()
-                                        .name()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .replace('_', ' '),
-                                flat(r.outline().border()),
-                                r.intruders()))
+                        .map(r -> new KeptRoom(
+                                r.placement(), r.use(), flat(r.outline().border()), r.intruders()))
                         .toList(),
                 d.clashes().stream()
                         .map(c -> new Clash(c.a(), c.b(), c.depthMm(), flat(c.border())))
@@ -120,7 +116,7 @@ public record DrawingView(
                 part.title(),
                 part.category().name(),
                 part.outlines().stream()
-                        .map(o -> new Shape(flat(o.border()), flat(o.bore())))
+                        .map(o -> new Border(flat(o.border()), flat(o.bore())))
                         .toList());
     }
 

@@ -44,7 +44,7 @@ class FilesController {
     /** What a file would change here; stores nothing. */
     @PostMapping(value = "/api/packages/compare", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @PreAuthorize("hasAnyRole('LEAD','DESK','TECHNICIAN')")
-    MergeService.Comparison compare(jakarta.servlet.http.HttpServletRequest request) throws IOException {
+    MergeService.PackageDifferences compare(jakarta.servlet.http.HttpServletRequest request) throws IOException {
         try (InputStream in = request.getInputStream()) {
             return merges.compare(in.readNBytes(HarborCodec.LARGEST + 1));
         }

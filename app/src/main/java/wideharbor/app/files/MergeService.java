@@ -37,10 +37,10 @@ class MergeService {
         this.codec = codec;
     }
 
-    record MergeLine(String build, String kind, String what, String id, String here, String there) {}
+    record MergeLine(String build, Differences.Kind kind, String what, String id, String here, String there) {}
 
     /** {@code isNew}: no job of this id is here, and the file can be opened as one. */
-    record Comparison(
+    record PackageDifferences(
             String job,
             String title,
             boolean isNew,
@@ -52,10 +52,10 @@ class MergeService {
     record Merged(String job, int edits) {}
 
     @Transactional(readOnly = true)
-    Comparison compare(byte[] bytes) {
+    PackageDifferences compare(byte[] bytes) {
         Job there = codec.read(bytes);
         if (!store.exists(there.id())) {
-            return new Comparison(there.id(), there.title(), true, false, 0, List.of(), 0);
+            return new PackageDifferences(there.id(), there.title(), true, false, 0, List.of(), 0);
         }
         StoredJob here = store.load(there.id());
         List<MergeLine> lines = new ArrayList<>();
@@ -63,7 +63,7 @@ class MergeService {
             differences(here, build, there).lines().forEach(l -> lines.add(line(build.id(), l)));
         }
         Differences.between(here.job().gear().kit(), there.gear().kit()).lines().forEach(l -> lines.add(line("", l)));
-        return new Comparison(
+        return new PackageDifferences(
                 there.id(),
                 here.job().title(),
                 false,
@@ -84,13 +84,7 @@ class MergeService {
     }
 
     private static MergeLine line(String build, Differences.Line l) {
-        return new MergeLine(
-                build,
-                l.kind().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-                l.what(),
-                l.id(),
-                l.here(),
-                l.there());
+        return new MergeLine(build, l.kind(), l.what(), l.id(), l.here(), l.there());
     }
 
     /** All the file's side at once: an entry of each build's journal, so that it can be undone. */

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
 import wideharbor.core.brief.Brief;
@@ -58,11 +59,9 @@ public class JobService {
                 build.id(),
                 build.title(),
                 build.configurations().stream()
-                        .map(c -> new JobViews.Named(c.id(), c.title()))
+                        .map(c -> new Named(c.id(), c.title()))
                         .toList(),
-                build.lenses().stream()
-                        .map(l -> new JobViews.Named(l.id(), l.title()))
-                        .toList());
+                build.lenses().stream().map(l -> new Named(l.id(), l.title())).toList());
     }
 
     @Transactional

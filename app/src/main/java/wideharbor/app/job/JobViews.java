@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import wideharbor.app.web.Named;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.sheet.IdleParts;
@@ -66,8 +67,6 @@ final class JobViews {
 
     /** Newest load-out first, {@code size} to a page. */
     record JobPage(List<JobLine> jobs, long total, int page, int size) {}
-
-    record Named(String id, String title) {}
 
     record BuildRef(String id, String title, List<Named> configurations, List<Named> lenses) {}
 

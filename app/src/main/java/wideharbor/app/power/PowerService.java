@@ -30,11 +30,11 @@ class PowerService {
         return new PowerViews.Power(
                 analysis.rig().configuration().id(),
                 analysis.rig().lens(),
-                sheet.tree().stream().map(PowerViews.FeedRow::of).toList(),
+                sheet.tree(),
                 sheet.day(),
                 !analysis.job().brief().asks().shoot().day().isEmpty(),
                 sheet.plates().stream().map(PowerViews.PlateView::of).toList(),
-                sheet.devices().stream().map(PowerViews.DeviceView::of).toList(),
+                sheet.devices(),
                 sheet.flown().stream().map(PowerViews.FlownView::of).toList(),
                 sheet.islands());
     }

@@ -1,101 +1,34 @@
 package wideharbor.app.power;
 
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.KeepsOn;
-import wideharbor.core.quantity.CheckState;
 import wideharbor.core.sheet.PowerSheet;
 
-/** What the Power screen is answered with. Lists of one stand for what may be absent. */
+/** What the Power screen is answered with. */
 final class PowerViews {
     private PowerViews() {}
 
     record Power(
             String configuration,
             String lens,
-            List<FeedRow> tree,
+            List<PowerSheet.FeedRow> tree,
             List<DayBlock> day,
             boolean dayWritten,
             List<PlateView> plates,
-            List<DeviceView> devices,
+            List<PowerSheet.DeviceDay> devices,
             List<FlownView> flown,
             List<PowerSheet.Island> islands) {}
 
-    /** {@code runningWatts} and {@code peakWatts} have no figure while the draw is not on file. */
-    record DeviceView(
-            String placement,
-            String title,
-            double idleWatts,
-            List<Double> runningWatts,
-            List<Double> peakWatts,
-            double bootSeconds,
-            List<DayBlock.State> states,
-            List<Boolean> own,
-            double wattHours) {
-        static DeviceView of(PowerSheet.DeviceDay d) {
-            return new DeviceView(
-                    d.placement(),
-                    d.title(),
-                    d.idleWatts(),
-                    d.runningWatts().stream().toList(),
-                    d.peakWatts().stream().toList(),
-                    d.bootSeconds(),
-                    d.states(),
-                    d.own(),
-                    d.wattHours());
-        }
-    }
-
-    record FlownView(String battery, double wattHours, int count, String words, String rule, int people) {
+    record FlownView(String battery, double wattHours, int count, String words, CabinRule rule, int people) {
         static FlownView of(PowerSheet.Flown f) {
-            return new FlownView(
-                    f.battery(),
-                    f.wattHours(),
-                    f.count(),
-                    f.rule().inWords(),
-                    f.rule().name(),
-                    f.people());
-        }
-    }
-
-    record FeedRow(
-            int depth,
-            String kind,
-            String placement,
-            String title,
-            String through,
-            List<Double> volts,
-            List<Double> nominalVolts,
-            double amps,
-            double runningWatts,
-            double peakWatts,
-            double limitWatts,
-            boolean free,
-            CheckState state) {
-        static FeedRow of(PowerSheet.Row r) {
-            return new FeedRow(
-                    r.depth(),
-                    r.kind().name().toLowerCase(Locale.ROOT),
-                    r.placement(),
-                    r.title(),
-                    r.through(),
-                    r.volts().map(v -> List.of(v.from(), v.to())).orElse(List.of()),
-                    r.nominalVolts().stream().toList(),
-                    r.amps(),
-                    r.runningWatts(),
-                    r.peakWatts(),
-                    r.limitWatts(),
-                    r.free(),
-                    r.state());
-        }
-    }
-
-    record Cell(String item, String title) {
-        static Cell of(ItemType type) {
-            return new Cell(type.ref().toString(), type.name());
+            return new FlownView(f.battery(), f.wattHours(), f.count(), f.rule().inWords(), f.rule(), f.people());
         }
     }
 
@@ -104,7 +37,7 @@ final class PowerViews {
             String plate,
             boolean hotSwap,
             String keepsOn,
-            List<Double> carriedHours,
+            OptionalDouble carriedHours,
             double bootSeconds,
             double runningWatts,
             double idleWatts,
@@ -113,9 +46,9 @@ final class PowerViews {
             int bays,
             double nightHours,
             int needed,
-            List<Cell> others,
-            List<DayView> now,
-            List<DayView> then,
+            List<ItemType> others,
+            Optional<DayView> now,
+            Optional<DayView> then,
             List<String> unknown) {
         static PlateView of(PowerSheet.PlateDay p) {
             return new PlateView(
@@ -123,7 +56,7 @@ final class PowerViews {
                     p.plate(),
                     p.keepsOn() != KeepsOn.NOTHING,
                     p.keepsOn().inWords(),
-                    p.carriedHours().stream().boxed().toList(),
+                    p.carriedHours(),
                     p.bootSeconds(),
                     p.runningWatts(),
                     p.idleWatts(),
@@ -132,9 +65,9 @@ final class PowerViews {
                     p.bays(),
                     p.nightHours(),
                     p.needed(),
-                    p.others().stream().map(Cell::of).toList(),
-                    p.now().map(d -> DayView.of(p, d)).stream().toList(),
-                    p.then().map(d -> DayView.of(p, d)).stream().toList(),
+                    p.others(),
+                    p.now().map(d -> DayView.of(p, d)),
+                    p.then().map(d -> DayView.of(p, d)),
                     p.unknown());
         }
     }
@@ -151,9 +84,9 @@ final class PowerViews {
             double drawnWattHours,
             int used,
             int toRecharge,
-            List<Double> rechargeHours,
+            OptionalDouble rechargeHours,
             boolean fullByMorning,
-            List<Integer> baysForTheNight) {
+            OptionalInt baysForTheNight) {
         static DayView of(PowerSheet.PlateDay plate, DayOfPower d) {
             return new DayView(
                     d.turns(),
@@ -164,9 +97,11 @@ final class PowerViews {
                     d.drawnWattHours(),
                     d.used(),
                     d.toRecharge(),
-                    Double.isInfinite(d.rechargeHours()) ? List.of() : List.of(d.rechargeHours()),
+                    Double.isInfinite(d.rechargeHours())
+                            ? OptionalDouble.empty()
+                            : OptionalDouble.of(d.rechargeHours()),
                     plate.isFullByMorning(d),
-                    plate.baysForTheNight(d).stream().boxed().toList());
+                    plate.baysForTheNight(d));
         }
     }
 }

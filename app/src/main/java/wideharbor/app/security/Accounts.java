@@ -1,5 +1,8 @@
 package wideharbor.app.security;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -46,9 +49,21 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
                 .build();
     }
 
+    /** Every screen names people, and hardly anybody is renamed: a new name is seen within a minute. */
+    private final Cache<String, String> names = Caffeine.newBuilder()
+            .maximumSize(1000)
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
+
     /** What a person is called; what is no id of a person here stands for itself, as files from elsewhere have it. */
     public String displayName(String person) {
-        return users.findById(person).map(AppUser::displayName).orElse(person);
+        String known = names.getIfPresent(person);
+        if (known != null) {
+            return known;
+        }
+        Optional<String> name = users.findById(person).map(AppUser::displayName);
+        name.ifPresent(n -> names.put(person, n));
+        return name.orElse(person);
     }
 
     /** The name that a person signs in with. */

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.edit.CableEdits;
 
 /** Signal: who sees, hears and controls what, and what breaks when a box goes dark. */
 @RestController
@@ -29,7 +30,7 @@ class SignalController {
 
     /** What may be plugged into an open socket, part:socket. */
     @GetMapping("/offers")
-    List<SignalViews.PlugOfferView> offers(Standpoint at, @RequestParam @Size(max = 140) String from) {
+    List<CableEdits.Offer> offers(Standpoint at, @RequestParam @Size(max = 140) String from) {
         return service.offers(at, from);
     }
 

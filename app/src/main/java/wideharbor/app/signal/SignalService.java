@@ -33,11 +33,9 @@ class SignalService {
     }
 
     /** Open sockets to which a cable may lead from this one, each with the cables that join the two. */
-    List<SignalViews.PlugOfferView> offers(Standpoint at, String from) {
+    List<CableEdits.Offer> offers(Standpoint at, String from) {
         RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
-        return CableEdits.offers(analysis, requireSocket(analysis, from)).stream()
-                .map(SignalViews.PlugOfferView::of)
-                .toList();
+        return CableEdits.offers(analysis, requireSocket(analysis, from));
     }
 
     byte[] labels(Standpoint at) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,8 +56,8 @@ public class SnapshotService {
         }
     }
 
-    /** {@code now} has one figure, or none when the part is not on the rig any more. */
-    record Strayed(String part, String what, double left, List<Double> now, String unit) {}
+    /** Nothing {@code now}: the part is not on the rig any more. */
+    record Strayed(String part, String what, double left, Optional<Double> now, String unit) {}
 
     /** One remembered state, and what is not so any more. */
     record Left(
@@ -95,7 +96,7 @@ public class SnapshotService {
                                 d.left().part(),
                                 d.left().what(),
                                 d.left().value(),
-                                d.now().stream().toList(),
+                                d.now(),
                                 d.left().unit()))
                         .toList());
     }

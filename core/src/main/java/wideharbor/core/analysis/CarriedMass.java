@@ -15,7 +15,6 @@ import wideharbor.core.quantity.Judgement;
  */
 public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judgement> brief) {
     private static final double ROUNDING_GRAMS = 0.5;
-    private static final double NO_CEILING_GRAMS = 1e9;
 
     public static CarriedMass of(RigAnalysis analysis) {
         Mass carried = analysis.carried();
@@ -25,7 +24,7 @@ public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judge
                 .map(f -> judged(carried, f.minPayloadGrams(), f.maxPayloadGrams()));
         Brief brief = analysis.job().brief();
         boolean asks = brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0;
-        double ceiling = brief.massCeilingGrams() > 0 ? brief.massCeilingGrams() : NO_CEILING_GRAMS;
+        double ceiling = brief.massCeilingGrams() > 0 ? brief.massCeilingGrams() : Double.POSITIVE_INFINITY;
         return new CarriedMass(
                 carried,
                 payload,

@@ -1,5 +1,6 @@
 package wideharbor.core.drawing;
 
+import wideharbor.core.catalog.Socket;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -54,7 +55,7 @@ public record Drawing(
 
     /** A cable on its estimated way between two placements, with what it needs and has in length. */
     public record Cable(
-            String id, List<String> ends, String title, String carries, List<Point> way, String words, boolean met) {}
+            String id, List<String> ends, String title, Socket.Kind carries, List<Point> way, String words, boolean met) {}
 
     /** How a worn rig is borne: a lever from pad to hands with their force, or the line from hook to centre of mass. */
     public record Bearing(Point from, Point to, String words, boolean met) {}
@@ -147,7 +148,7 @@ public record Drawing(
                         c.id(),
                         ends(analysis.rig(), c.id()),
                         c.name() + ", " + c.a().part() + " to " + c.b().part(),
-                        c.carries().name().toLowerCase(java.util.Locale.ROOT),
+                        c.carries(),
                         c.way().stream().map(view::project).toList(),
                         Math.round(c.neededMm()) + " of " + Math.round(c.lengthMm()) + " mm" + amps(analysis, c.id()),
                         !c.isTooShort()))

@@ -28,9 +28,9 @@ public final class CableEdits {
             SocketRef ref, String part, String title, Socket.Kind kind, Socket.Direction direction, String connector) {}
 
     /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
-    public record Choice(ItemType type, int inKit, double lengthMm, double neededMm) {
-        public boolean reaches() {
-            return lengthMm >= neededMm;
+    public record Choice(ItemType type, int inKit, double lengthMm, double neededMm, boolean reaches) {
+        static Choice of(ItemType type, int inKit, double lengthMm, double neededMm) {
+            return new Choice(type, inKit, lengthMm, neededMm, lengthMm >= neededMm);
         }
     }
 
@@ -79,7 +79,7 @@ public final class CableEdits {
         return analysis.catalogue().current().stream()
                 .filter(t ->
                         t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
-                .map(t -> new Choice(
+                .map(t -> Choice.of(
                         t,
                         analysis.kit().count(t.ref()),
                         t.facet(Facet.Cable.class).orElseThrow().lengthMm(),

@@ -29,15 +29,29 @@ import wideharbor.core.rig.Rig;
  * <p>The centre of mass follows a slide in a straight line, so two looks at the rig say how far it goes for a
  * millimetre; a screen may draw what lies between, and the full answer replaces the drawing once the slide is set.
  */
-public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap> swaps) {
+public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<OtherBattery> swaps) {
+    /** Of a rig without a support that says where it carries. */
+    public static final BalanceSheet NONE = new BalanceSheet(List.of(), List.of(), List.of());
+
     private static final double ALONG = 0.99;
     private static final double STEP = 10;
     private static final int MOST_SLIDES = 8;
     private static final int MOST_SWAPS = 12;
 
-    /** How far ahead of the support the centre of mass stands, mm, with its range; what the support forgives. */
+    /**
+     * How far ahead of the support the centre of mass stands, mm, with its range.
+     *
+     * @param toleranceMm what the support forgives
+     * @param surelyMm how far off it may be told to stand, to be forgiven whatever the masses are within their ranges
+     */
     public record WithLens(
-            String lens, String title, double offMm, Span range, double toleranceMm, double carriedGrams) {}
+            String lens,
+            String title,
+            double offMm,
+            Span range,
+            double toleranceMm,
+            double surelyMm,
+            double carriedGrams) {}
 
     /**
      * A slide along the axis.
@@ -55,7 +69,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
             Optional<Span> serves) {}
 
     /** Another battery in a battery's place: for each lens, where the centre of mass would stand. */
-    public record Swap(String placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
+    public record OtherBattery(String placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
 
     /** Empty without a support that says where it carries. */
     public static Optional<BalanceSheet> of(RigAnalysis analysis) {
@@ -75,6 +89,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                     b.middleMm(),
                     b.offMm(),
                     b.toleranceMm(),
+                    Math.max(0, b.toleranceMm() - b.offMm().length() / 2),
                     b.carried().grams()));
         }
         return Optional.of(new BalanceSheet(rows, slides(analysis, lenses, rows), swaps(analysis, lenses, rows)));
@@ -155,8 +170,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
         return SlideForSet.of(motion.range(), all);
     }
 
-    private static List<Swap> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
-        List<Swap> all = new ArrayList<>();
+    private static List<OtherBattery> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
+        List<OtherBattery> all = new ArrayList<>();
         for (Placed placed : analysis.rig().attached()) {
             Optional<Facet.Battery> battery = placed.type().facet(Facet.Battery.class);
             if (battery.isEmpty()) {
@@ -181,7 +196,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
                 .isPresent();
     }
 
-    private static Optional<Swap> swap(
+    private static Optional<OtherBattery> swap(
             RigAnalysis analysis, Placed placed, ItemType other, List<String> lenses, List<WithLens> rows) {
         try {
             Build with = analysis.job()
@@ -196,7 +211,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Swap>
             if (then.stream().anyMatch(Optional::isEmpty)) {
                 return Optional.empty();
             }
-            return Optional.of(new Swap(
+            return Optional.of(new OtherBattery(
                     placed.id(),
                     placed.title(),
                     other,

@@ -13,8 +13,8 @@ import wideharbor.core.rig.Rig;
 
 /** Two configurations side by side, with the lens that is in the slot. */
 public record Comparison(
-        Side one,
-        Side other,
+        Compared one,
+        Compared other,
         List<String> onlyOne,
         List<String> onlyOther,
         List<Differs> differs,
@@ -25,7 +25,7 @@ public record Comparison(
      * Figures of one configuration; {@code offMm} is how far the centre of mass stands ahead of its support, deep and
      * high are its bounds as it is worn, mm.
      */
-    public record Side(
+    public record Compared(
             String id,
             String title,
             String support,
@@ -62,9 +62,9 @@ public record Comparison(
         return finding.severity().name().toLowerCase(java.util.Locale.ROOT) + ": " + finding.title();
     }
 
-    private static Side side(RigAnalysis analysis, List<Finding> findings) {
+    private static Compared side(RigAnalysis analysis, List<Finding> findings) {
         Rig rig = analysis.rig();
-        return new Side(
+        return new Compared(
                 rig.configuration().id(),
                 rig.configuration().title(),
                 rig.title(rig.configuration().support()),

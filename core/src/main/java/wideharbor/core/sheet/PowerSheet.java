@@ -33,7 +33,7 @@ import wideharbor.core.rig.Placed;
 
 /** Where the rig's power comes from and goes to, and how the day draws it down. */
 public record PowerSheet(
-        List<Row> tree,
+        List<FeedRow> tree,
         List<DayBlock> day,
         List<PlateDay> plates,
         List<DeviceDay> devices,
@@ -62,7 +62,7 @@ public record PowerSheet(
      * @param free an outlet with nothing in it
      * @param state as the check of it says
      */
-    public record Row(
+    public record FeedRow(
             int depth,
             Kind kind,
             String placement,
@@ -164,7 +164,7 @@ public record PowerSheet(
     public static PowerSheet of(RigAnalysis analysis, Change change) {
         FeedTree feeds = analysis.feeds();
         List<DayBlock> day = DayPlates.day(analysis.job().brief());
-        List<Row> rows = new ArrayList<>();
+        List<FeedRow> rows = new ArrayList<>();
         List<PlateDay> plates = new ArrayList<>();
         for (FeedTree.Source source : feeds.sources()) {
             rows.add(battery(BatteryDraw.of(analysis, source)));
@@ -180,10 +180,10 @@ public record PowerSheet(
                 islands(analysis));
     }
 
-    private static Row battery(BatteryDraw draw) {
+    private static FeedRow battery(BatteryDraw draw) {
         FeedTree.Source source = draw.source();
         Facet.Battery spec = source.spec();
-        return new Row(
+        return new FeedRow(
                 0,
                 Kind.BATTERY,
                 source.battery().id(),
@@ -199,11 +199,11 @@ public record PowerSheet(
                 draw.state());
     }
 
-    private static void outlet(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<Row> rows) {
+    private static void outlet(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<FeedRow> rows) {
         OutletLoad out = OutletLoad.of(analysis, outlet);
         Optional<Socket> socket = outlet.placed().type().socket(outlet.spec().socket());
         boolean free = outlet.link().isEmpty();
-        rows.add(new Row(
+        rows.add(new FeedRow(
                 depth,
                 Kind.OUTLET,
                 outlet.placed().id(),
@@ -221,12 +221,12 @@ public record PowerSheet(
     }
 
     private static void device(
-            RigAnalysis analysis, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<Row> rows) {
+            RigAnalysis analysis, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<FeedRow> rows) {
         FeedTree feeds = analysis.feeds();
         FeedTree.Load load = feeds.loadOf(link.device(), link.input());
         InputVolts at = InputVolts.of(analysis, link.device(), link.input());
         Optional<Span> volts = at.volts().map(Judgement::range);
-        rows.add(new Row(
+        rows.add(new FeedRow(
                 depth,
                 Kind.DEVICE,
                 link.device().id(),

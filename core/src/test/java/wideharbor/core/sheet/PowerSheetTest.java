@@ -40,13 +40,14 @@ class PowerSheetTest {
     /** 45 / 12 = 3.75 A at the outlet; 3.75 · 2 · 0.5 · 0.1 = 0.375 V lost; 11.625 V and 3.87 A at the device. */
     @Test
     void theTreeTellsVoltsAmperesAndWattsAtEveryStep() {
-        List<PowerSheet.Row> tree =
+        List<PowerSheet.FeedRow> tree =
                 PowerSheet.of(rigs().analysis(), Change.NONE).tree();
         assertEquals(
                 List.of("battery-100", "out-1", "device", "out-2"),
-                tree.stream().map(PowerSheet.Row::title).toList());
+                tree.stream().map(PowerSheet.FeedRow::title).toList());
         assertEquals(
-                List.of(0, 1, 2, 1), tree.stream().map(PowerSheet.Row::depth).toList());
+                List.of(0, 1, 2, 1),
+                tree.stream().map(PowerSheet.FeedRow::depth).toList());
         assertEquals(3.75, tree.get(1).amps(), 1e-9);
         assertEquals(11.625, tree.get(2).volts().orElseThrow().from(), 1e-9);
         assertEquals(45 / 11.625, tree.get(2).amps(), 1e-9);
