@@ -1,7 +1,7 @@
 package wideharbor.app.drawing;
 
-import wideharbor.core.catalog.Socket;
 import java.util.List;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.View;
@@ -22,7 +22,13 @@ public record DrawingView(
         List<Cable> cables) {
 
     record Cable(
-            String id, List<String> ends, String title, Socket.Kind carries, List<Double> way, String words, boolean met) {}
+            String id,
+            List<String> ends,
+            String title,
+            Socket.Kind carries,
+            List<Double> way,
+            String words,
+            boolean met) {}
 
     record KeptRoom(String placement, Shape.Use use, List<Double> border, List<String> intruders) {}
 

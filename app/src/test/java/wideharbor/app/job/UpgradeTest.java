@@ -28,6 +28,14 @@ import wideharbor.format.HarborCodec;
 class UpgradeTest {
     private static final String OLD = "harbor_before";
     private static final String LAST_BEFORE = "3";
+    /** A remembered drawing as the version before wrote it. */
+    private static final String OLD_DRAWING = """
+            {"view":"RIGHT","parts":[],"axis":[0,0,1,0],"plumb":[],"slideBar":[],"rodHeights":[],
+            "rooms":[{"placement":"body","use":"card door","border":[],"intruders":[]}],"clashes":[],"ports":[],
+            "tracks":[],"bearings":[],"cables":[{"id":"k","ends":["a","b"],"title":"SDI","carries":"picture",
+            "way":[],"words":"","met":true}]}
+            """;
+
     private static final HarborCodec CODEC = new HarborCodec();
 
     @Test
@@ -73,6 +81,15 @@ class UpgradeTest {
                         "lead");
             }
         }
+        try (Connection old = DriverManager.getConnection(url, user, password)) {
+            insert(
+                    old,
+                    "INSERT INTO left_state (job_id, build_id, configuration_id, lens_id, revision, who, left_at, note, "
+                            + "marks, drawing) VALUES (?, 'a', 'studio', 'a40', 1, 'tech', '2026-11-23 16:20:00', '', "
+                            + "'[]', ?)",
+                    "slack-water",
+                    OLD_DRAWING);
+        }
         try (ConfigurableApplicationContext node =
                 RunningApp.node("--spring.datasource.url=" + url, "--harbor.demo=")) {
             Client lead = Client.signedIn(RunningApp.url(node), "lead", RunningApp.PASSWORD);
@@ -89,6 +106,13 @@ class UpgradeTest {
                     "rods.axis-height|height|a|studio||part:rods",
                     open.at("/0/finding").asString());
             assertEquals("Agreed on the bench.", open.at("/0/reason").asString());
+            JsonNode left = lead.get("/api/jobs/slack-water/builds/a/left?configuration=studio")
+                    .json();
+            JsonNode drawing = lead.get("/api/jobs/slack-water/builds/a/left/"
+                            + left.at("/0/id").asString() + "/drawing?configuration=studio")
+                    .json();
+            assertEquals("CARD_DOOR", drawing.at("/rooms/0/use").asString(), drawing.toString());
+            assertEquals("PICTURE", drawing.at("/cables/0/carries").asString());
         }
     }
 

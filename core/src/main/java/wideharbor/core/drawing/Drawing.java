@@ -1,6 +1,5 @@
 package wideharbor.core.drawing;
 
-import wideharbor.core.catalog.Socket;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -23,6 +22,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Pose;
@@ -55,7 +55,13 @@ public record Drawing(
 
     /** A cable on its estimated way between two placements, with what it needs and has in length. */
     public record Cable(
-            String id, List<String> ends, String title, Socket.Kind carries, List<Point> way, String words, boolean met) {}
+            String id,
+            List<String> ends,
+            String title,
+            Socket.Kind carries,
+            List<Point> way,
+            String words,
+            boolean met) {}
 
     /** How a worn rig is borne: a lever from pad to hands with their force, or the line from hook to centre of mass. */
     public record Bearing(Point from, Point to, String words, boolean met) {}

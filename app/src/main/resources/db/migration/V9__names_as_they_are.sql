@@ -1,0 +1,15 @@
+-- Remembered drawings name what a room is for and what a cable carries as everybody else does now.
+UPDATE left_state SET drawing = REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(REPLACE(drawing,
+    '"use":"card door"', '"use":"CARD_DOOR"'),
+    '"use":"vent"', '"use":"VENT"'),
+    '"use":"port panel"', '"use":"PORT_PANEL"'),
+    '"use":"lens release"', '"use":"LENS_RELEASE"'),
+    '"use":"controls"', '"use":"CONTROLS"'),
+    '"use":"display swing"', '"use":"DISPLAY_SWING"'),
+    '"use":"battery path"', '"use":"BATTERY_PATH"'),
+    '"use":"antenna"', '"use":"ANTENNA"'),
+    '"use":"hand"', '"use":"HAND"'),
+    '"use":"eye"', '"use":"EYE"'),
+    '"carries":"power"', '"carries":"POWER"'),
+    '"carries":"picture"', '"carries":"PICTURE"'),
+    '"carries":"data"', '"carries":"DATA"');
