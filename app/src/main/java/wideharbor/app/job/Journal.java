@@ -18,6 +18,7 @@ public class Journal {
     private static final int MOST_SHOWN = 100;
     private static final int PAGE = 40;
 
+    /** What an entry did. */
     public enum Kind {
         EDIT,
         UNDO,
@@ -27,6 +28,7 @@ public class Journal {
     /** An entry without its commands. */
     public record Step(int seq, Kind kind, int ofSeq, String who, String summary) {}
 
+    /** An entry as people read it. */
     public record Entry(
             int seq, Kind kind, String who, Instant when, String summary, int beforeRevision, int afterRevision) {}
 

@@ -83,12 +83,14 @@ public record Brief(
         }
     }
 
+    /** Who works with the rig, and which side of theirs. */
     public record Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead, Profile profile) {
         /** Of an operator whom nobody asked. */
         public Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead) {
             this(operator, shoulder, eye, focusPuller, lead, Profile.UNASKED);
         }
 
+        /** A side of a person. */
         public enum Side {
             LEFT,
             RIGHT

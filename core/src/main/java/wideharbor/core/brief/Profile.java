@@ -11,12 +11,14 @@ import wideharbor.core.quantity.Require;
  * @param reason why, in the operator's own words
  */
 public record Profile(double heightMm, Brief.Crew.Side hand, Screen screen, Grips grips, String reason) {
+    /** On which side of the rig an operator wants the screen. */
     public enum Screen {
         ANY,
         LEFT,
         RIGHT
     }
 
+    /** For which hands an operator wants a grip. */
     public enum Grips {
         ANY,
         BOTH,

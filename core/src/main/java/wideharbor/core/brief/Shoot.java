@@ -37,6 +37,7 @@ public record Shoot(
         return on > 0 ? OptionalDouble.of(on) : OptionalDouble.empty();
     }
 
+    /** How the picture stands. */
     public enum Orientation {
         ANY,
         LANDSCAPE,
@@ -44,6 +45,7 @@ public record Shoot(
         BOTH
     }
 
+    /** What sound the brief asks the camera to take. */
     public enum Sound {
         NONE,
         CAMERA,

@@ -28,6 +28,7 @@ public record Way(String id, String question, List<Option> options) {
 
     /** What an answer changes: another figure in the house's rules, or another weight of a check's findings. */
     public sealed interface Effect {
+        /** A house figure takes this value. */
         record Figure(HouseRules.Rule rule, double value) implements Effect {}
 
         /** Only findings of the check's own weight change; what a check raises above it stays. */

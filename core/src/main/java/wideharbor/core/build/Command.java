@@ -11,6 +11,7 @@ import wideharbor.core.quantity.Require;
  */
 public sealed interface Command {
 
+    /** Puts a part into the build, joined to nothing yet. */
     record Place(String placement, TypeRef type, String label) implements Command {}
 
     /** Takes a part off file; refused while anything still names it. The exact inverse of {@link Place}. */
@@ -19,28 +20,37 @@ public sealed interface Command {
     /** Takes a part off the rig; it keeps its id and joints as a tombstone, and what hung on it hangs on nothing. */
     record Remove(String placement) implements Command {}
 
+    /** Puts back what an overlay took off. */
     record Restore(String placement) implements Command {}
 
+    /** Joins two ports. */
     record Join(Joint joint) implements Command {}
 
+    /** Takes a joint apart. */
     record Unjoin(String joint) implements Command {}
 
+    /** Sets a joint or a switch to a value. */
     record Set(SettingKey key, double value, boolean byFeel) implements Command {}
 
+    /** Leaves a setting to what lies beneath. */
     record Unset(SettingKey key) implements Command {}
 
     /** Swaps the type and keeps joints, settings and cables; refused when a named port or socket is not there. */
     record Retype(String placement, TypeRef type) implements Command {}
 
+    /** Gives a part the mass that the scale shows; an unknown one takes it back. */
     record Weigh(String placement, Figure massGrams) implements Command {}
 
     /** Says anew how sure we are of a joint: after a trial fit, say. */
     record Trust(String joint, Joint.Confidence confidence, String note) implements Command {}
 
+    /** Plugs a cable. */
     record Connect(CableRun cable) implements Command {}
 
+    /** Unplugs a cable. */
     record Disconnect(String cable) implements Command {}
 
+    /** Another cable on the same two sockets. */
     record RetypeCable(String cable, TypeRef type) implements Command {}
 
     /** Leads a cable another way between its sockets. */

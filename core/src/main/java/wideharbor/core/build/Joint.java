@@ -15,6 +15,7 @@ public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confide
         this(id, kind, parent, child, confidence, "");
     }
 
+    /** What a joint does for the rig. */
     public enum Kind {
         LOCATING,
         CLOSING

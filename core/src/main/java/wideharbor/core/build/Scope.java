@@ -4,19 +4,23 @@ import wideharbor.core.quantity.Require;
 
 /** Where a command belongs: what all configurations share, one configuration, one lens, or the package's kit. */
 public sealed interface Scope {
+    /** In what all configurations share. */
     record Base() implements Scope {}
 
+    /** In one configuration. */
     record InConfiguration(String configuration) implements Scope {
         public InConfiguration {
             Require.id("Configuration id", configuration);
         }
     }
 
+    /** With one lens, in every configuration. */
     record InLens(String lens) implements Scope {
         public InLens {
             Require.id("Lens id", lens);
         }
     }
 
+    /** In the kit. */
     record InPackage() implements Scope {}
 }

@@ -10,6 +10,7 @@ import wideharbor.core.geometry.Vec3;
 public final class CrossFit {
     private CrossFit() {}
 
+    /** How a part goes on another body. */
     public enum How {
         MADE_FOR_IT,
         AS_IT_IS,
@@ -20,6 +21,7 @@ public final class CrossFit {
     /** {@code through} names the adapters, or the port it goes on. */
     public record Cell(ItemType body, How how, String through) {}
 
+    /** A part of the one body against all others. */
     public record Line(ItemType part, List<Cell> cells) {}
 
     /**

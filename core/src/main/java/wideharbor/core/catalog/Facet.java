@@ -199,6 +199,7 @@ public sealed interface Facet
         }
     }
 
+    /** A cable: what it carries from which end to which. */
     record Cable(CableEnd a, CableEnd b, Socket.Kind carries, double ohmPerMetre, double lengthMm) implements Facet {
         public Cable {
             Require.within("Ohm per metre", ohmPerMetre, 0, 10, "Ω/m");
@@ -211,6 +212,7 @@ public sealed interface Facet
         }
     }
 
+    /** A plug of a cable. */
     record CableEnd(String connector, String pinOut, boolean locking, boolean rightAngle) {
         public CableEnd {
             Require.text("Connector", connector, 40);
@@ -370,6 +372,7 @@ public sealed interface Facet
         }
     }
 
+    /** The moment that an arm bears when it stands at this elevation. */
     record Bears(double elevationDegrees, double momentNm) {
         public Bears {
             Require.within("Elevation", elevationDegrees, -90, 90, "degrees");

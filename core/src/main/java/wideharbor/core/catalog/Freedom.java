@@ -36,6 +36,7 @@ public sealed interface Freedom {
 
     Pose at(double value);
 
+    /** Goes along an axis, mm. */
     record Slide(String title, Axis axis, double fromMm, double toMm, double stepMm) implements Freedom {
         public Slide {
             Require.text("Freedom title", title, 40);
@@ -64,6 +65,7 @@ public sealed interface Freedom {
         }
     }
 
+    /** Turns about an axis, degrees. */
     record Rotate(String title, Axis axis, double fromDegrees, double toDegrees, double stepDegrees)
             implements Freedom {
         public Rotate {

@@ -110,6 +110,7 @@ public record Port(
                 Working.BY_SCREWS);
     }
 
+    /** Which half of its standard a port is. */
     public enum Role {
         A,
         B,
@@ -118,6 +119,7 @@ public record Port(
 
     /** How many joints a port takes. */
     public sealed interface Occupancy {
+        /** Holds one part. */
         record Single() implements Occupancy {}
 
         /** Many joints along {@code up}, each holding its stretch; from and to are measured from the port's origin. */
@@ -149,6 +151,7 @@ public record Port(
     public record Pins(Kind kind, int count, double diameterMm, double spacingMm) {
         public static final Pins NONE = new Pins(Kind.NONE, 0, 0, 0);
 
+        /** What keeps a joint from turning. */
         public enum Kind {
             NONE,
             FIXED,
@@ -191,6 +194,7 @@ public record Port(
     public record Working(Way way, boolean secured, int stages) {
         public static final Working BY_SCREWS = new Working(Way.SCREWS, false, 1);
 
+        /** How a joint is worked. */
         public enum Way {
             SCREWS,
             LEVER,

@@ -10,6 +10,7 @@ import wideharbor.core.quantity.Require;
  */
 public record Relation(Kind kind, String other, String why) {
 
+    /** What a part wants of another. */
     public enum Kind {
         /** Does nothing, or is not safe, without the other. */
         NEEDS,

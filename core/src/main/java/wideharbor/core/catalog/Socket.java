@@ -21,12 +21,14 @@ public record Socket(
     /** The way the plug comes out is not on file. */
     public static final Vec3 WAY_UNKNOWN = Vec3.ZERO;
 
+    /** What goes through a socket. */
     public enum Kind {
         POWER,
         PICTURE,
         DATA
     }
 
+    /** Which way it goes through a socket. */
     public enum Direction {
         OUT,
         IN

@@ -38,6 +38,7 @@ public record Changeover(
 
     private static final Set<Category> BEARERS = EnumSet.of(Category.LEGS, Category.HEAD);
 
+    /** What is done in a step. */
     public enum Act {
         UNPLUG,
         OFF,

@@ -44,6 +44,7 @@ public sealed interface Evidence {
         }
     }
 
+    /** What is so against what is needed, in words. */
     record Statement(String measured, String needed) implements Evidence {
         @Override
         public String unit() {

@@ -8,6 +8,7 @@ import wideharbor.core.check.Verdict;
 public final class Gate {
     private Gate() {}
 
+    /** How far a job is. */
     public enum Stage {
         DRAFT,
         BUILT,

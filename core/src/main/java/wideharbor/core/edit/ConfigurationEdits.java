@@ -186,6 +186,7 @@ public final class ConfigurationEdits {
         return analysis.extent(analysis.rig().world().forward());
     }
 
+    /** A side of the body. */
     public enum Side {
         LEFT,
         RIGHT

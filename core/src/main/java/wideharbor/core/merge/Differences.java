@@ -30,6 +30,7 @@ import wideharbor.core.catalog.TypeRef;
 public final class Differences {
     private Differences() {}
 
+    /** How the two sides differ in one thing. */
     public enum Kind {
         NEW,
         CHANGED,

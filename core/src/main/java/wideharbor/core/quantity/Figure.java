@@ -28,6 +28,7 @@ public sealed interface Figure {
         }
     }
 
+    /** Nobody has said the figure; the reason says why. */
     record Unknown(String reason) implements Figure {
         public Unknown {
             Require.text("Reason for an unknown figure", reason, 200);

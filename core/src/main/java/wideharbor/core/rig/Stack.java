@@ -12,12 +12,14 @@ import wideharbor.core.quantity.Span;
 public final class Stack {
     private Stack() {}
 
+    /** Where a part stands beside the body. */
     public enum Level {
         ABOVE,
         BODY,
         BELOW
     }
 
+    /** A part with the heights that it takes up. */
     public record Row(Placed placed, Level level, Span heightMm) {}
 
     public static List<Row> of(Rig rig) {

@@ -34,6 +34,7 @@ public final class MountBudget {
         BOTTOM
     }
 
+    /** How a mounting point stands. */
     public enum State {
         USED,
         FREE,

@@ -18,6 +18,7 @@ import wideharbor.core.rig.Rig;
 public final class OwnParts {
     private OwnParts() {}
 
+    /** How a part that was made for this body stands with the build. */
     public enum State {
         KEPT,
         /** A port it goes on is free. */

@@ -44,6 +44,7 @@ public record PowerSheet(
     /** Watts of a bay while no charger is packed. */
     private static final double USUAL_BAY_WATTS = 60;
 
+    /** What a line of the feed tree is. */
     public enum Kind {
         BATTERY,
         OUTLET,

@@ -24,6 +24,7 @@ import wideharbor.core.quantity.Words;
 public final class Requirements {
     private Requirements() {}
 
+    /** How a demand stands. */
     public enum Status {
         MET,
         NOT_MET,

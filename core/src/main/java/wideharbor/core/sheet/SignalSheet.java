@@ -65,6 +65,7 @@ public record SignalSheet(
             List<String> blind,
             List<String> lost) {}
 
+    /** A link between two boxes, by cable or radio. */
     public record LinkRow(
             String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
 

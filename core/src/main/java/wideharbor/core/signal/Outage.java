@@ -20,6 +20,7 @@ import wideharbor.core.rig.Rig;
  * @param lost inputs that were reached and are not any more
  */
 public record Outage(List<String> dark, List<Lost> lost) {
+    /** Somebody or something that is not reached any more. */
     public record Lost(SocketRef input, Carried carried) {}
 
     public static Outage of(String failed, Rig rig, FeedTree feeds, SignalGraph graph) {

@@ -11,6 +11,7 @@ import wideharbor.core.brief.Shoot;
  * @param whyNot why no picture is there, with the link that breaks; empty when one is
  */
 public record Seat(Shoot.Viewer viewer, Optional<Box> display, Optional<Route> route, Missing missing, String whyNot) {
+    /** What keeps a viewer from the picture. */
     public enum Missing {
         NOTHING,
         DISPLAY,

@@ -290,6 +290,7 @@ public final class SignalGraph {
                 .min(Comparator.comparingDouble(Narrow::gigabits));
     }
 
+    /** The link of a way that passes the least. */
     public record Narrow(SocketRef at, double gigabits) {}
 
     /** What the picture needs, Gbit/s, as it is sent at the beginning of the way. */

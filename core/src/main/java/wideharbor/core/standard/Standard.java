@@ -31,6 +31,7 @@ public record Standard(
         return new Standard(id, other, title, family, gendered, twist, entry, loadGrams, note, facts);
     }
 
+    /** Standards that are alike in how they mate. */
     public enum Family {
         THREAD,
         PLATE,
@@ -60,6 +61,7 @@ public record Standard(
         FROM_SIDE
     }
 
+    /** Whether one contact keeps a part from turning. */
     public enum Twist {
         /** The shape itself resists: plates, dovetails, pairs of rods, bayonets. */
         RESISTS,
@@ -69,6 +71,7 @@ public record Standard(
 
     /** What only some standards have. */
     public sealed interface Facts {
+        /** No figures beyond the standard itself. */
         record None() implements Facts {}
 
         /** Rod pair: diameter, distance between centres, and optical axis over the plane of the centres. */
