@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.EditRefused;
@@ -144,7 +144,7 @@ public final class HarborCodec {
                         file.brief(),
                         new HouseRules(
                                 file.rules(),
-                                new Ways(
+                                new Preferences(
                                         file.ways(),
                                         file.operatorWays(),
                                         file.brief().asks().ways())),

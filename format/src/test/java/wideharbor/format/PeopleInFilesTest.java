@@ -13,9 +13,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
-import wideharbor.core.brief.Ways;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.job.Job;
@@ -52,7 +52,7 @@ class PeopleInFilesTest {
     @Test
     void theOperatorsWaysTravelWithThePackage() {
         Job read = codec.read(HarborCodecTest.demo("kiln"));
-        Ways ways = new Ways(
+        Preferences ways = new Preferences(
                 Map.of("hands", "more"),
                 Map.of("hands", "little", "grips", "two"),
                 read.brief().asks().ways());

@@ -13,8 +13,8 @@ import wideharbor.app.security.Accounts;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.brief.Way;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preference;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.standard.Standard;
@@ -57,7 +57,7 @@ class HouseService {
     /** The house's answers, or a person's: what a person leaves to the house is chosen as the empty option. */
     List<WayLine> ways(String person) {
         Map<String, HouseWays.Answer> answers = ways.answers(person);
-        return Ways.GROUPS.stream()
+        return Preferences.GROUPS.stream()
                 .flatMap(g -> g.ways().stream()
                         .map(w -> new WayLine(
                                 w.id(),
@@ -82,17 +82,17 @@ class HouseService {
                 .toList();
     }
 
-    private String inWords(Way.Effect effect) {
-        if (effect instanceof Way.Effect.Figure f) {
+    private String inWords(Preference.Effect effect) {
+        if (effect instanceof Preference.Effect.Figure f) {
             return word(f.rule()) + " " + Words.two(f.value()) + " " + f.rule().unit();
         }
-        if (effect instanceof Way.Effect.Wants w) {
-            return "wanted: " + w.taste().wanted();
+        if (effect instanceof Preference.Effect.Wants w) {
+            return "wanted: " + w.trait().wanted();
         }
-        if (effect instanceof Way.Effect.Ordered o) {
+        if (effect instanceof Preference.Effect.Ordered o) {
             return o.sequence().inWords();
         }
-        Way.Effect.Weighs w = (Way.Effect.Weighs) effect;
+        Preference.Effect.Weighs w = (Preference.Effect.Weighs) effect;
         return engine.require(w.check()).card().title() + ": " + word(w.weight());
     }
 
@@ -104,7 +104,7 @@ class HouseService {
     /** Answers a question for the house, or for a person, and judges every open job anew. */
     @Transactional
     Answered answer(String person, String way, String option, String who) {
-        if (Ways.find(way).isEmpty()) {
+        if (Preferences.find(way).isEmpty()) {
             throw Refusal.notFound("There is no way of working '" + way + "'.");
         }
         ways.choose(person, way, option, who);

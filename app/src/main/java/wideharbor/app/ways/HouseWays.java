@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preferences;
 
 /** The answers of the house, and of people who work otherwise, to the questions on which both differ. */
 @Service
@@ -37,8 +37,9 @@ public class HouseWays {
     public Map<String, Answer> answers(String person) {
         Map<String, Answer> all = new LinkedHashMap<>();
         for (WayRow row : rows.of(person)) {
-            boolean known =
-                    Ways.find(row.way()).flatMap(w -> w.option(row.option())).isPresent();
+            boolean known = Preferences.find(row.way())
+                    .flatMap(w -> w.option(row.option()))
+                    .isPresent();
             if (known) {
                 all.put(row.way(), new Answer(row.option(), row.who(), row.chosenAt()));
             }
@@ -58,11 +59,11 @@ public class HouseWays {
         boolean withdrawn = !person.isEmpty() && option.isEmpty();
         if (withdrawn
                 || person.isEmpty()
-                        && Ways.require(way, option, "house")
-                                .equals(Ways.find(way).orElseThrow().standard())) {
+                        && Preferences.require(way, option, "house")
+                                .equals(Preferences.find(way).orElseThrow().standard())) {
             rows.deleteById(key);
         } else {
-            Ways.require(way, option, person.isEmpty() ? "house" : person);
+            Preferences.require(way, option, person.isEmpty() ? "house" : person);
             rows.save(new WayRow(key, option, who, clock.instant().truncatedTo(ChronoUnit.MICROS)));
         }
     }

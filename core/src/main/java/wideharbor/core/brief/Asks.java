@@ -84,7 +84,7 @@ public record Asks(
     }
 
     public Asks {
-        ways = new Ways(Map.of(), Map.of(), ways).job();
+        ways = new Preferences(Map.of(), Map.of(), ways).job();
         changes = bounded("changes", changes);
         spares = bounded("spares", spares);
         tapes = bounded("taped distances", tapes);

@@ -12,9 +12,9 @@ import wideharbor.core.quantity.Require;
  */
 public final class HouseRules {
     private final Map<Rule, Double> changed;
-    private final Ways ways;
+    private final Preferences ways;
     private final Map<Rule, Double> values;
-    private final Map<String, Ways.Weighing> weighings;
+    private final Map<String, Preferences.Weighing> weighings;
 
     /** A number a house may set within its limits. */
     public enum Rule {
@@ -97,10 +97,10 @@ public final class HouseRules {
     public static final HouseRules DEFAULTS = new HouseRules(Map.of());
 
     public HouseRules(Map<Rule, Double> changed) {
-        this(changed, Ways.STANDARD);
+        this(changed, Preferences.STANDARD);
     }
 
-    public HouseRules(Map<Rule, Double> changed, Ways ways) {
+    public HouseRules(Map<Rule, Double> changed, Preferences ways) {
         Map<Rule, Double> copy = new EnumMap<>(Rule.class);
         changed.forEach((rule, value) ->
                 copy.put(rule, Require.within("House rule " + rule, value, rule.least, rule.most, rule.unit)));
@@ -126,12 +126,12 @@ public final class HouseRules {
         return changed;
     }
 
-    public Ways ways() {
+    public Preferences ways() {
         return ways;
     }
 
     /** The chosen answer that decides how much a check weighs, if one does. */
-    public Optional<Ways.Weighing> weighing(String check) {
+    public Optional<Preferences.Weighing> weighing(String check) {
         return Optional.ofNullable(weighings.get(check));
     }
 

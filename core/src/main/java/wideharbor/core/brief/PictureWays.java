@@ -1,25 +1,25 @@
 package wideharbor.core.brief;
 
-import static wideharbor.core.brief.Way.answer;
-import static wideharbor.core.brief.Way.asks;
-import static wideharbor.core.brief.Way.wants;
+import static wideharbor.core.brief.Preference.answer;
+import static wideharbor.core.brief.Preference.asks;
+import static wideharbor.core.brief.Preference.wants;
 
 import java.util.List;
 
 /** How picture, focus, sound and time are kept. */
 final class PictureWays {
-    static final List<Way> ALL = List.of(
+    static final List<Preference> ALL = List.of(
             asks(
                     "looking",
                     "Eyepiece or screen?",
                     answer("open", "As the operator says", "Both are ways to look."),
-                    answer("both", "Both", "One for the eye, one for the room.", wants(Taste.FINDER_AND_SCREEN)),
+                    answer("both", "Both", "One for the eye, one for the room.", wants(BuildTrait.FINDER_AND_SCREEN)),
                     answer(
                             "finder",
                             "The eyepiece alone",
                             "A screen gives the picture away and weighs.",
-                            wants(Taste.FINDER_ALONE)),
-                    answer("screen", "The screen alone", "No pipe before the face.", wants(Taste.SCREEN_ALONE))),
+                            wants(BuildTrait.FINDER_ALONE)),
+                    answer("screen", "The screen alone", "No pipe before the face.", wants(BuildTrait.SCREEN_ALONE))),
             asks(
                     "screen-place",
                     "Where is the operator’s screen?",
@@ -28,22 +28,26 @@ final class PictureWays {
                             "low",
                             "Before the handle, low",
                             "The rig stays low and the handle free.",
-                            wants(Taste.SCREEN_LOW)),
+                            wants(BuildTrait.SCREEN_LOW)),
                     answer(
                             "high",
                             "Above the handle",
                             "It cannot swing into metal, and stays when the pad comes.",
-                            wants(Taste.SCREEN_HIGH))),
+                            wants(BuildTrait.SCREEN_HIGH))),
             asks(
                     "finder-maker",
                     "Whose eyepiece?",
                     answer("open", "Any that fits", "The bus decides."),
-                    answer("own", "The body maker’s", "It shows what the body knows.", wants(Taste.FINDER_OF_BODY)),
+                    answer(
+                            "own",
+                            "The body maker’s",
+                            "It shows what the body knows.",
+                            wants(BuildTrait.FINDER_OF_BODY)),
                     answer(
                             "others",
                             "The same on all bodies",
                             "The operator’s eye knows one picture.",
-                            wants(Taste.FINDER_OF_OTHERS))),
+                            wants(BuildTrait.FINDER_OF_OTHERS))),
             asks(
                     "finder-tube",
                     "Round or square tubes at the eyepiece?",
@@ -52,8 +56,8 @@ final class PictureWays {
                             "square",
                             "Square",
                             "It does not drop or turn when it is loosened.",
-                            wants(Taste.TUBE_SQUARE)),
-                    answer("round", "Round", "It is levelled to the eye, and locked.", wants(Taste.TUBE_ROUND))),
+                            wants(BuildTrait.TUBE_SQUARE)),
+                    answer("round", "Round", "It is levelled to the eye, and locked.", wants(BuildTrait.TUBE_ROUND))),
             asks(
                     "exposure",
                     "Where is exposure judged?",
@@ -62,12 +66,12 @@ final class PictureWays {
                             "display",
                             "At a display",
                             "One that is good for it, with the look on.",
-                            wants(Taste.EXPOSURE_DISPLAY)),
+                            wants(BuildTrait.EXPOSURE_DISPLAY)),
                     answer(
                             "camera",
                             "By the camera’s own tools",
                             "A screen in the sun lies; the body’s scopes do not.",
-                            wants(Taste.EXPOSURE_CAMERA))),
+                            wants(BuildTrait.EXPOSURE_CAMERA))),
             asks(
                     "look-place",
                     "Where is the look put on the picture?",
@@ -76,17 +80,17 @@ final class PictureWays {
                             "body",
                             "At the body’s outputs",
                             "Everybody sees the same, whatever they look at.",
-                            wants(Taste.LOOK_AT_BODY)),
+                            wants(BuildTrait.LOOK_AT_BODY)),
                     answer(
                             "display",
                             "At each display",
                             "The clean picture goes down the line and may be recorded.",
-                            wants(Taste.LOOK_AT_DISPLAY))),
+                            wants(BuildTrait.LOOK_AT_DISPLAY))),
             asks(
                     "lens-pool",
                     "May adapters stand between lens and body?",
                     answer("open", "Locked ones", "One pool of lenses for all bodies."),
-                    answer("native", "No", "Fewer joints to play.", wants(Taste.LENS_NATIVE))),
+                    answer("native", "No", "Fewer joints to play.", wants(BuildTrait.LENS_NATIVE))),
             asks(
                     "focus",
                     "Who pulls focus?",
@@ -95,17 +99,17 @@ final class PictureWays {
                             "crew",
                             "The drive follows the crew",
                             "A motor nobody turns is weight; a puller without one is idle.",
-                            wants(Taste.DRIVE_FOR_PULLER))),
+                            wants(BuildTrait.DRIVE_FOR_PULLER))),
             asks(
                     "matte-box",
                     "Is a matte box fitted?",
                     answer("open", "When something asks for it", "Filters and flags want one."),
-                    answer("always", "Always", "It shades, braces and looks the part.", wants(Taste.MATTE_BOX)),
+                    answer("always", "Always", "It shades, braces and looks the part.", wants(BuildTrait.MATTE_BOX)),
                     answer(
                             "never",
                             "Never",
                             "A screw-on filter does; it is weight at the worst place.",
-                            wants(Taste.NO_MATTE_BOX))),
+                            wants(BuildTrait.NO_MATTE_BOX))),
             asks(
                     "filters",
                     "Filters for all lenses or for each?",
@@ -114,7 +118,7 @@ final class PictureWays {
                             "one",
                             "One size for all",
                             "Rings stay on the lenses, filters go round.",
-                            wants(Taste.ONE_FRONT))),
+                            wants(BuildTrait.ONE_FRONT))),
             asks(
                     "sound",
                     "Who has the sound?",
@@ -123,7 +127,7 @@ final class PictureWays {
                             "rig",
                             "The camera keeps some",
                             "Without it nobody finds the take again.",
-                            wants(Taste.SOUND_ON_RIG))),
+                            wants(BuildTrait.SOUND_ON_RIG))),
             asks(
                     "sound-safety",
                     "Is sound kept a second time?",
@@ -132,24 +136,28 @@ final class PictureWays {
                             "twice",
                             "Yes",
                             "A track at lower level or a second box saves the shout.",
-                            wants(Taste.SOUND_TWICE))),
+                            wants(BuildTrait.SOUND_TWICE))),
             asks(
                     "time-place",
                     "Where does the timecode box sit?",
                     answer("open", "Where there is room", "It is small."),
-                    answer("below", "Under the axis", "Out of every hand’s way.", wants(Taste.TIME_BELOW)),
-                    answer("behind", "Behind the body", "By its socket.", wants(Taste.TIME_BEHIND))),
+                    answer("below", "Under the axis", "Out of every hand’s way.", wants(BuildTrait.TIME_BELOW)),
+                    answer("behind", "Behind the body", "By its socket.", wants(BuildTrait.TIME_BEHIND))),
             asks(
                     "link-place",
                     "Where does the transmitter sit?",
                     answer("open", "Where its antennas are free", "Rooms are checked."),
-                    answer("right", "On the right", "By the outputs, away from the operator.", wants(Taste.LINK_RIGHT)),
-                    answer("top", "On top", "Nothing shadows it.", wants(Taste.LINK_ON_TOP))),
+                    answer(
+                            "right",
+                            "On the right",
+                            "By the outputs, away from the operator.",
+                            wants(BuildTrait.LINK_RIGHT)),
+                    answer("top", "On top", "Nothing shadows it.", wants(BuildTrait.LINK_ON_TOP))),
             asks(
                     "picture-cable",
                     "Which picture cables?",
                     answer("open", "As sockets are", "A clamp holds the small plug."),
-                    answer("coax", "Coax alone", "It locks, and it reaches.", wants(Taste.PICTURE_COAX))),
+                    answer("coax", "Coax alone", "It locks, and it reaches.", wants(BuildTrait.PICTURE_COAX))),
             asks(
                     "recording",
                     "Is the picture recorded twice?",
@@ -158,7 +166,7 @@ final class PictureWays {
                             "twice",
                             "Twice",
                             "The second copy leaves with somebody else.",
-                            wants(Taste.RECORDED_TWICE))));
+                            wants(BuildTrait.RECORDED_TWICE))));
 
     private PictureWays() {}
 }

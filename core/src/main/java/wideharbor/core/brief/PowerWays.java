@@ -1,24 +1,32 @@
 package wideharbor.core.brief;
 
-import static wideharbor.core.brief.Way.answer;
-import static wideharbor.core.brief.Way.asks;
-import static wideharbor.core.brief.Way.figure;
-import static wideharbor.core.brief.Way.wants;
-import static wideharbor.core.brief.Way.weighs;
+import static wideharbor.core.brief.Preference.answer;
+import static wideharbor.core.brief.Preference.asks;
+import static wideharbor.core.brief.Preference.figure;
+import static wideharbor.core.brief.Preference.wants;
+import static wideharbor.core.brief.Preference.weighs;
 
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way.Weight;
+import wideharbor.core.brief.Preference.Weight;
 
 /** How a rig is fed. */
 final class PowerWays {
-    static final List<Way> ALL = List.of(
+    static final List<Preference> ALL = List.of(
             asks(
                     "battery-mount",
                     "Which battery plates?",
                     answer("open", "What is on the shelf", "Only the latch differs."),
-                    answer("wedge", "Wedge", "One family for every device, few chargers.", wants(Taste.PLATE_WEDGE)),
-                    answer("studs", "Three studs", "A shoulder does not push them off.", wants(Taste.PLATE_STUDS))),
+                    answer(
+                            "wedge",
+                            "Wedge",
+                            "One family for every device, few chargers.",
+                            wants(BuildTrait.PLATE_WEDGE)),
+                    answer(
+                            "studs",
+                            "Three studs",
+                            "A shoulder does not push them off.",
+                            wants(BuildTrait.PLATE_STUDS))),
             asks(
                     "battery-volts",
                     "Which batteries’ volts?",
@@ -27,34 +35,34 @@ final class PowerWays {
                             "low",
                             "The 14 V class",
                             "Every accessory and the older bodies are on it.",
-                            wants(Taste.VOLTS_LOW)),
+                            wants(BuildTrait.VOLTS_LOW)),
                     answer(
                             "high",
                             "The 24 V class",
                             "New bodies draw more; thinner cables do.",
-                            wants(Taste.VOLTS_HIGH))),
+                            wants(BuildTrait.VOLTS_HIGH))),
             asks(
                     "battery-on",
                     "The body’s own battery or a plate?",
                     answer("open", "Either", "Watts and outlets decide."),
-                    answer("body", "The body’s own", "No rails, a quick wrap.", wants(Taste.BATTERY_ON_BODY)),
+                    answer("body", "The body’s own", "No rails, a quick wrap.", wants(BuildTrait.BATTERY_ON_BODY)),
                     answer(
                             "plate",
                             "A plate",
                             "More power, ballast, and outlets for all.",
-                            wants(Taste.BATTERY_ON_PLATE))),
+                            wants(BuildTrait.BATTERY_ON_PLATE))),
             asks(
                     "battery-size",
                     "Large batteries or small?",
                     answer("open", "Either", "Mass, hours and flights decide."),
-                    answer("small", "To 100 Wh", "They fly without asking.", wants(Taste.BATTERY_SMALL)),
-                    answer("large", "150 Wh and up", "Fewer changes, and ballast.", wants(Taste.BATTERY_LARGE))),
+                    answer("small", "To 100 Wh", "They fly without asking.", wants(BuildTrait.BATTERY_SMALL)),
+                    answer("large", "150 Wh and up", "Fewer changes, and ballast.", wants(BuildTrait.BATTERY_LARGE))),
             asks(
                     "battery-place",
                     "Where do batteries sit?",
                     answer("open", "Where the balance wants them", "They are ballast."),
-                    answer("rear", "Behind", "They answer the lens.", wants(Taste.BATTERY_BEHIND)),
-                    answer("top", "On top", "Short rigs for tight rooms.", wants(Taste.BATTERY_ON_TOP))),
+                    answer("rear", "Behind", "They answer the lens.", wants(BuildTrait.BATTERY_BEHIND)),
+                    answer("top", "On top", "Short rigs for tight rooms.", wants(BuildTrait.BATTERY_ON_TOP))),
             asks(
                     "hot-swap",
                     "Must power go through a battery change?",
@@ -69,12 +77,12 @@ final class PowerWays {
                             "central",
                             "One source, one switch",
                             "Nothing is found flat at noon.",
-                            wants(Taste.FED_FROM_PLATES))),
+                            wants(BuildTrait.FED_FROM_PLATES))),
             asks(
                     "power-plugs",
                     "Must power plugs lock?",
                     answer("open", "As they come", "A loop round the handle holds them."),
-                    answer("lock", "Yes", "A plug that is pulled out ends the take.", wants(Taste.POWER_LOCKS))),
+                    answer("lock", "Yes", "A plug that is pulled out ends the take.", wants(BuildTrait.POWER_LOCKS))),
             asks(
                     "idle",
                     "Is the camera off when idle?",

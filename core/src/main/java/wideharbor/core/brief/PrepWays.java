@@ -1,20 +1,20 @@
 package wideharbor.core.brief;
 
-import static wideharbor.core.brief.Way.answer;
-import static wideharbor.core.brief.Way.asks;
-import static wideharbor.core.brief.Way.figure;
-import static wideharbor.core.brief.Way.ordered;
-import static wideharbor.core.brief.Way.wants;
-import static wideharbor.core.brief.Way.weighs;
+import static wideharbor.core.brief.Preference.answer;
+import static wideharbor.core.brief.Preference.asks;
+import static wideharbor.core.brief.Preference.figure;
+import static wideharbor.core.brief.Preference.ordered;
+import static wideharbor.core.brief.Preference.wants;
+import static wideharbor.core.brief.Preference.weighs;
 
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way.Sequence;
-import wideharbor.core.brief.Way.Weight;
+import wideharbor.core.brief.Preference.Sequence;
+import wideharbor.core.brief.Preference.Weight;
 
 /** How the work is done and the kit made up. */
 final class PrepWays {
-    static final List<Way> ALL = List.of(
+    static final List<Preference> ALL = List.of(
             asks(
                     "lens-order",
                     "When does the lens go on?",
@@ -57,7 +57,7 @@ final class PrepWays {
                     "cable-ties",
                     "How are cables kept?",
                     answer("open", "Round the handle", "It is quick."),
-                    answer("clips", "Clipped and laid", "What hangs is caught.", wants(Taste.CABLES_TIED))),
+                    answer("clips", "Clipped and laid", "What hangs is caught.", wants(BuildTrait.CABLES_TIED))),
             asks(
                     "cable-sides",
                     "Must sockets face their cables?",

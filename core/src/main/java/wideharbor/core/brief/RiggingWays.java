@@ -1,18 +1,18 @@
 package wideharbor.core.brief;
 
-import static wideharbor.core.brief.Way.answer;
-import static wideharbor.core.brief.Way.asks;
-import static wideharbor.core.brief.Way.figure;
-import static wideharbor.core.brief.Way.wants;
-import static wideharbor.core.brief.Way.weighs;
+import static wideharbor.core.brief.Preference.answer;
+import static wideharbor.core.brief.Preference.asks;
+import static wideharbor.core.brief.Preference.figure;
+import static wideharbor.core.brief.Preference.wants;
+import static wideharbor.core.brief.Preference.weighs;
 
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way.Weight;
+import wideharbor.core.brief.Preference.Weight;
 
 /** How a rig is put together. */
 final class RiggingWays {
-    static final List<Way> ALL = List.of(
+    static final List<Preference> ALL = List.of(
             asks(
                     "rod-class",
                     "Which rods?",
@@ -21,12 +21,12 @@ final class RiggingWays {
                             "studio",
                             "Studio rods",
                             "Motors and big zooms sit stiffer; lens supports are made for them.",
-                            wants(Taste.RODS_STUDIO)),
+                            wants(BuildTrait.RODS_STUDIO)),
                     answer(
                             "light",
                             "Lightweight rods",
                             "The pad is left at home and every gram counts.",
-                            wants(Taste.RODS_LIGHT))),
+                            wants(BuildTrait.RODS_LIGHT))),
             asks(
                     "rods-at-all",
                     "Are rods fitted at all?",
@@ -35,7 +35,7 @@ final class RiggingWays {
                             "none",
                             "No",
                             "They slow the wrap and weigh; nothing of ours rides on them.",
-                            wants(Taste.NO_RODS))),
+                            wants(BuildTrait.NO_RODS))),
             asks(
                     "rods-straight",
                     "How straight must rods stay?",
@@ -73,7 +73,7 @@ final class RiggingWays {
                             "stay",
                             "On rods that stay with the body",
                             "They keep their mesh when the plate slides or the body goes over to a gimbal.",
-                            wants(Taste.DRIVES_STAY))),
+                            wants(BuildTrait.DRIVES_STAY))),
             asks(
                     "cage",
                     "How much of a cage?",
@@ -82,12 +82,12 @@ final class RiggingWays {
                             "closed",
                             "Plates tied into a loop",
                             "It protects the body, and nothing works loose.",
-                            wants(Taste.CAGE_CLOSED)),
+                            wants(BuildTrait.CAGE_CLOSED)),
                     answer(
                             "none",
                             "None",
                             "The body’s own threads do; it must go into a small space.",
-                            wants(Taste.NO_CAGE))),
+                            wants(BuildTrait.NO_CAGE))),
             asks(
                     "base",
                     "Which base under the body?",
@@ -96,22 +96,26 @@ final class RiggingWays {
                             "own",
                             "One made for the body",
                             "It sits without play and leaves doors and feet free.",
-                            wants(Taste.BASE_OF_BODY))),
+                            wants(BuildTrait.BASE_OF_BODY))),
             asks(
                     "dovetail",
                     "How long a dovetail?",
                     answer("open", "As the slide needs", "Travel is computed."),
-                    answer("long", "Long", "Room to balance whatever comes.", wants(Taste.DOVETAIL_LONG)),
+                    answer("long", "Long", "Room to balance whatever comes.", wants(BuildTrait.DOVETAIL_LONG)),
                     answer(
                             "short",
                             "Short, dropped on from above",
                             "Less bulk, and nothing at the ends blocks it.",
-                            wants(Taste.DOVETAIL_SHORT))),
+                            wants(BuildTrait.DOVETAIL_SHORT))),
             asks(
                     "makers",
                     "One maker or a mix?",
                     answer("open", "A mix by need", "The best of each."),
-                    answer("one", "One maker throughout", "Marks, keys and heights agree.", wants(Taste.ONE_MAKER))),
+                    answer(
+                            "one",
+                            "One maker throughout",
+                            "Marks, keys and heights agree.",
+                            wants(BuildTrait.ONE_MAKER))),
             asks(
                     "friction-arms",
                     "How far are friction arms trusted?",
@@ -130,7 +134,7 @@ final class RiggingWays {
                             "none",
                             "Not at all",
                             "Rails and tilt mounts do all they do, and do not creep.",
-                            wants(Taste.NO_ARMS))),
+                            wants(BuildTrait.NO_ARMS))),
             asks(
                     "tool-free",
                     "Are changes made without tools?",
@@ -142,7 +146,7 @@ final class RiggingWays {
                             "free",
                             "Every change without tools",
                             "Nobody on the unit carries a key.",
-                            wants(Taste.CHANGES_TOOL_FREE))),
+                            wants(BuildTrait.CHANGES_TOOL_FREE))),
             asks(
                     "tightness",
                     "How are screws made firm?",
@@ -160,7 +164,7 @@ final class RiggingWays {
                             "tried",
                             "Nothing: only what was tried",
                             "What fails on the day was mostly never tried.",
-                            wants(Taste.TRIED_JOINTS))),
+                            wants(BuildTrait.TRIED_JOINTS))),
             asks(
                     "trial-fit",
                     "Must untried joints be tried before they leave?",

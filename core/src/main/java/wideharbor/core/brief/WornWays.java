@@ -1,18 +1,18 @@
 package wideharbor.core.brief;
 
-import static wideharbor.core.brief.Way.answer;
-import static wideharbor.core.brief.Way.asks;
-import static wideharbor.core.brief.Way.figure;
-import static wideharbor.core.brief.Way.wants;
-import static wideharbor.core.brief.Way.weighs;
+import static wideharbor.core.brief.Preference.answer;
+import static wideharbor.core.brief.Preference.asks;
+import static wideharbor.core.brief.Preference.figure;
+import static wideharbor.core.brief.Preference.wants;
+import static wideharbor.core.brief.Preference.weighs;
 
 import java.util.List;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way.Weight;
+import wideharbor.core.brief.Preference.Weight;
 
 /** How a rig is carried, held and balanced. */
 final class WornWays {
-    static final List<Way> ALL = List.of(
+    static final List<Preference> ALL = List.of(
             asks(
                     "pad-place",
                     "Where does the pad sit?",
@@ -21,12 +21,12 @@ final class WornWays {
                             "under",
                             "Close under the mount",
                             "Quickest on and off, and centred.",
-                            wants(Taste.PAD_UNDER_MOUNT)),
+                            wants(BuildTrait.PAD_UNDER_MOUNT)),
                     answer(
                             "behind",
                             "Well behind",
                             "The camera comes forward and the tripod’s plate stays free.",
-                            wants(Taste.PAD_BEHIND))),
+                            wants(BuildTrait.PAD_BEHIND))),
             asks(
                     "pad-at-all",
                     "Does a pad stay on when nobody shoulders it?",
@@ -35,7 +35,7 @@ final class WornWays {
                             "off",
                             "No",
                             "It is weight on a vest and in the way on a gimbal.",
-                            wants(Taste.NO_PAD_UNWORN))),
+                            wants(BuildTrait.NO_PAD_UNWORN))),
             asks(
                     "grips",
                     "How many grips?",
@@ -44,13 +44,13 @@ final class WornWays {
                             "two",
                             "One on either side",
                             "Both hands steer, and someone can take it over.",
-                            wants(Taste.TWO_GRIPS)),
-                    answer("one", "One", "The other hand is on the lens.", wants(Taste.ONE_GRIP))),
+                            wants(BuildTrait.TWO_GRIPS)),
+                    answer("one", "One", "The other hand is on the lens.", wants(BuildTrait.ONE_GRIP))),
             asks(
                     "handle",
                     "Is a handle on top?",
                     answer("open", "Where there is room", "Screens and finders want the same place."),
-                    answer("always", "Always", "It is what everybody grabs for.", wants(Taste.HANDLE_ON_TOP))),
+                    answer("always", "Always", "It is what everybody grabs for.", wants(BuildTrait.HANDLE_ON_TOP))),
             asks(
                     "hands",
                     "How much may the hands hold on the shoulder?",

@@ -3,8 +3,8 @@ package wideharbor.core.changeover;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import wideharbor.core.brief.Way.Sequence;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preference.Sequence;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.changeover.Changeover.Act;
@@ -19,13 +19,13 @@ import wideharbor.core.rig.Rig;
 final class Sequencing {
     private Sequencing() {}
 
-    static List<Step> ordered(List<Step> on, Rig to, Ways ways) {
+    static List<Step> ordered(List<Step> on, Rig to, Preferences ways) {
         List<Step> steps = new ArrayList<>(on);
         steps.sort(Comparator.comparingInt(step -> rank(step, to, ways)));
         return steps;
     }
 
-    private static int rank(Step step, Rig to, Ways ways) {
+    private static int rank(Step step, Rig to, Preferences ways) {
         Placed part = to.require(step.placement());
         boolean lens = part.type().category() == Category.LENS;
         boolean braces = part.type().can(Capability.BRACES_LENS);
@@ -46,7 +46,7 @@ final class Sequencing {
     }
 
     /** Cables right after the part they end at, instead of all at the end; those of parts that stayed come last. */
-    static List<Step> withCables(List<Step> before, List<Step> cables, Rig to, Ways ways) {
+    static List<Step> withCables(List<Step> before, List<Step> cables, Rig to, Preferences ways) {
         List<Step> all = new ArrayList<>(before);
         if (!ways.isOrdered(Sequence.CABLES_AT_ONCE)) {
             all.addAll(cables);

@@ -216,7 +216,7 @@ class ChangeoverTest {
                 Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue()),
                 new HouseRules(
                         java.util.Map.of(),
-                        new wideharbor.core.brief.Ways(java.util.Map.of(), java.util.Map.of(), ways)));
+                        new wideharbor.core.brief.Preferences(java.util.Map.of(), java.util.Map.of(), ways)));
         return way.steps().stream()
                 .map(s -> s.act() == Changeover.Act.PLUG ? "plug" : s.part())
                 .toList();

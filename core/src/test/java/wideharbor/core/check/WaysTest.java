@@ -13,8 +13,8 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preference;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -58,18 +58,18 @@ class WaysTest {
         assertEquals(0.3, house.value(Rule.ROD_SAG));
         assertEquals(1.0, house.forJob(Map.of("rods-straight", "rough")).value(Rule.ROD_SAG));
         HouseRules own = new HouseRules(
-                Map.of(Rule.ROD_SAG, 0.7), new Ways(Map.of("rods-straight", "fine"), Map.of(), Map.of()));
+                Map.of(Rule.ROD_SAG, 0.7), new Preferences(Map.of("rods-straight", "fine"), Map.of(), Map.of()));
         assertEquals(0.7, own.value(Rule.ROD_SAG));
         assertEquals(0.5, HouseRules.DEFAULTS.value(Rule.ROD_SAG));
     }
 
     @Test
     void theOperatorStandsBetweenHouseAndJob() {
-        Ways ways = new Ways(Map.of("hands", "more"), Map.of("hands", "little"), Map.of());
+        Preferences ways = new Preferences(Map.of("hands", "more"), Map.of("hands", "little"), Map.of());
         assertEquals(8, new HouseRules(Map.of(), ways).value(Rule.HAND_CAUTION));
         assertEquals(
-                Ways.From.OPERATOR,
-                ways.chosen(Ways.find("hands").orElseThrow()).from());
+                Preferences.From.OPERATOR,
+                ways.chosen(Preferences.find("hands").orElseThrow()).from());
         assertEquals(15, new HouseRules(Map.of(), ways.ofJob(Map.of("hands", "usual"))).value(Rule.HAND_CAUTION));
         assertEquals(25, new HouseRules(Map.of(), ways.ofPerson(Map.of())).value(Rule.HAND_CAUTION));
     }
@@ -79,16 +79,17 @@ class WaysTest {
         Set<String> checks = new HashSet<>();
         CheckEngine.standard().checks().forEach(c -> checks.add(c.card().id()));
         Set<String> ids = new HashSet<>();
-        for (Way way : Ways.ALL) {
+        for (Preference way : Preferences.ALL) {
             assertTrue(ids.add(way.id()), way.id());
             assertEquals(List.of(), way.standard().effects(), way.id() + ": the first answer leaves all as it is");
-            for (Way.Option option : way.options().subList(1, way.options().size())) {
+            for (Preference.Option option :
+                    way.options().subList(1, way.options().size())) {
                 assertTrue(!option.effects().isEmpty(), way.id() + "/" + option.id());
-                for (Way.Effect effect : option.effects()) {
-                    if (effect instanceof Way.Effect.Weighs w) {
+                for (Preference.Effect effect : option.effects()) {
+                    if (effect instanceof Preference.Effect.Weighs w) {
                         assertTrue(checks.contains(w.check()), w.check());
                         assertTrue(!SAFETY.contains(w.check()), "no way reaches " + w.check());
-                    } else if (effect instanceof Way.Effect.Figure f) {
+                    } else if (effect instanceof Preference.Effect.Figure f) {
                         new HouseRules(Map.of(f.rule(), f.value()));
                     }
                 }
@@ -99,11 +100,13 @@ class WaysTest {
     @Test
     void unknownWaysAndAnswersAreNamed() {
         assertTrue(assertThrows(
-                        IllegalArgumentException.class, () -> new Ways(Map.of("colour", "red"), Map.of(), Map.of()))
+                        IllegalArgumentException.class,
+                        () -> new Preferences(Map.of("colour", "red"), Map.of(), Map.of()))
                 .getMessage()
                 .contains("there are only rod-class"));
         assertTrue(assertThrows(
-                        IllegalArgumentException.class, () -> new Ways(Map.of(), Map.of(), Map.of("spares", "maybe")))
+                        IllegalArgumentException.class,
+                        () -> new Preferences(Map.of(), Map.of(), Map.of("spares", "maybe")))
                 .getMessage()
                 .contains("there are only read, firm"));
     }

@@ -3,7 +3,7 @@ package wideharbor.core.check.ways;
 import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -35,21 +35,22 @@ final class BuiltAsWanted implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Look look = new Look(analysis);
-        for (Ways.Wanted wanted : analysis.rules().ways().wanted()) {
-            List<Look.Miss> misses = Tastes.misses(wanted.taste(), look);
+        TraitView look = new TraitView(analysis);
+        for (Preferences.Wanted wanted : analysis.rules().ways().wanted()) {
+            List<TraitView.Miss> misses = BuildTraits.misses(wanted.trait(), look);
             if (misses.isEmpty()) {
                 results.fine();
                 continue;
             }
-            List<Subject> subjects = misses.stream().map(Look.Miss::subject).toList();
+            List<Subject> subjects =
+                    misses.stream().map(TraitView.Miss::subject).toList();
             results.found(
-                    wanted.because().from() == Ways.From.HOUSE ? Severity.NOTE : Severity.CAUTION,
+                    wanted.because().from() == Preferences.From.HOUSE ? Severity.NOTE : Severity.CAUTION,
                     new About(wanted.because().way().id(), subjects),
-                    "Wanted: " + wanted.taste().wanted(),
+                    "Wanted: " + wanted.trait().wanted(),
                     new Evidence.Statement(
-                            misses.stream().map(Look.Miss::has).distinct().collect(Collectors.joining(", ")),
-                            wanted.taste().wanted()),
+                            misses.stream().map(TraitView.Miss::has).distinct().collect(Collectors.joining(", ")),
+                            wanted.trait().wanted()),
                     wanted.because().option().reason() + " " + wanted.because().inWords());
         }
     }

@@ -15,10 +15,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.BuildTrait;
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.brief.Taste;
-import wideharbor.core.brief.Way;
-import wideharbor.core.brief.Ways;
+import wideharbor.core.brief.Preference;
+import wideharbor.core.brief.Preferences;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
@@ -154,22 +154,22 @@ class BuiltAsWantedTest {
         "NO_PAD_UNWORN,     grip,     0, 0", "PAD_UNDER_MOUNT,   grip,     0, 0", "PAD_BEHIND,        grip,     0, 0",
         "CHANGES_TOOL_FREE, rods,     0, 0"
     })
-    void eachTasteSeesWhatItIsAbout(Taste taste, String rig, int there, int bare) {
-        assertEquals(there, Tastes.misses(taste, new Look(rig(rig))).size(), rig);
-        assertEquals(bare, Tastes.misses(taste, new Look(rig("body"))).size(), "bare body");
+    void eachTasteSeesWhatItIsAbout(BuildTrait trait, String rig, int there, int bare) {
+        assertEquals(there, BuildTraits.misses(trait, new TraitView(rig(rig))).size(), rig);
+        assertEquals(bare, BuildTraits.misses(trait, new TraitView(rig("body"))).size(), "bare body");
     }
 
     @ParameterizedTest
     @EnumSource
-    void everyTasteIsWantedByAnAnswer(Taste taste) {
-        Set<Taste> wanted = new HashSet<>();
-        Ways.ALL.forEach(w -> w.options()
+    void everyTasteIsWantedByAnAnswer(BuildTrait trait) {
+        Set<BuildTrait> wanted = new HashSet<>();
+        Preferences.ALL.forEach(w -> w.options()
                 .forEach(o -> o.effects().forEach(e -> {
-                    if (e instanceof Way.Effect.Wants wants) {
-                        wanted.add(wants.taste());
+                    if (e instanceof Preference.Effect.Wants wants) {
+                        wanted.add(wants.trait());
                     }
                 })));
-        assertTrue(wanted.contains(taste));
+        assertTrue(wanted.contains(trait));
     }
 
     @Test
@@ -209,11 +209,12 @@ class BuiltAsWantedTest {
                 .is(Category.MEDIA)
                 .can(Capability.KEEPS_RECORDING)
                 .make();
-        Look kit = new Look(Bag.onRods(300).inKit(reader, 1).inKit(card, 1).analysis());
+        TraitView kit =
+                new TraitView(Bag.onRods(300).inKit(reader, 1).inKit(card, 1).analysis());
         assertEquals(
                 List.of(Subject.type(card.ref())),
-                Tastes.misses(Taste.RECORDED_TWICE, kit).stream()
-                        .map(Look.Miss::subject)
+                BuildTraits.misses(BuildTrait.RECORDED_TWICE, kit).stream()
+                        .map(TraitView.Miss::subject)
                         .toList());
         ItemType grips = Parts.part("horns")
                 .is(Category.HANDLE)
@@ -221,13 +222,13 @@ class BuiltAsWantedTest {
                 .can(Capability.GRIPS_BOTH_HANDS)
                 .face("foot", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
                 .make();
-        Look held = new Look(Rigs.rig()
+        TraitView held = new TraitView(Rigs.rig()
                 .with("body", Bag.body())
                 .with("horns", grips)
                 .join("j", "body:base", "horns:foot")
                 .on("none")
                 .analysis());
-        assertEquals(1, Tastes.misses(Taste.ONE_GRIP, held).size());
-        assertEquals(0, Tastes.misses(Taste.TWO_GRIPS, held).size());
+        assertEquals(1, BuildTraits.misses(BuildTrait.ONE_GRIP, held).size());
+        assertEquals(0, BuildTraits.misses(BuildTrait.TWO_GRIPS, held).size());
     }
 }

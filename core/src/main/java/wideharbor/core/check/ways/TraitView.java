@@ -1,18 +1,22 @@
 package wideharbor.core.check.ways;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
-/** What tastes ask of a rig: which parts are on it, and where they are as the world stands. */
-record Look(RigAnalysis analysis) {
+/** What wanted traits ask of a rig: which parts are on it, and where they are as the world stands. */
+record TraitView(RigAnalysis analysis) {
     /** A part, or nothing in particular, that is not as somebody wants it. */
     record Miss(Subject subject, String has) {}
 
@@ -69,5 +73,32 @@ record Look(RigAnalysis analysis) {
     /** To camera left as the world stands, mm. */
     double left(Placed part) {
         return middle(part).dot(analysis.rig().world().left());
+    }
+
+    /** Well behind the body. */
+    boolean isBehind(Placed part) {
+        return body().map(b -> ahead(part) < ahead(b) - 60).orElse(false);
+    }
+
+    /** A miss for each plugged cable of a kind that is not as wanted. */
+    List<Miss> cables(Socket.Kind kind, Predicate<Facet.Cable> wrong) {
+        List<Miss> misses = new ArrayList<>();
+        for (CableRun run : analysis.rig().content().cables()) {
+            ItemType type = analysis.catalogue().require(run.type());
+            type.facet(Facet.Cable.class)
+                    .filter(f -> f.carries() == kind && wrong.test(f))
+                    .ifPresent(f -> misses.add(new Miss(Subject.cable(run.id()), type.name())));
+        }
+        return misses;
+    }
+
+    static boolean standsOn(Placed part, String standard) {
+        return part.type().ports().stream().anyMatch(p -> p.standard().equals(standard));
+    }
+
+    static List<Miss> join(List<Miss> a, List<Miss> b) {
+        List<Miss> all = new ArrayList<>(a);
+        all.addAll(b);
+        return all;
     }
 }

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.brief.Way.Effect;
-import wideharbor.core.brief.Way.Option;
-import wideharbor.core.brief.Way.Weight;
+import wideharbor.core.brief.Preference.Effect;
+import wideharbor.core.brief.Preference.Option;
+import wideharbor.core.brief.Preference.Weight;
 
 /**
  * The ways of working that a house, a person or a job may choose, and those chosen. A job's answer stands before the
@@ -19,11 +19,11 @@ import wideharbor.core.brief.Way.Weight;
  * @param person option by way, where the brief's operator works otherwise
  * @param job option by way, where this job differs
  */
-public record Ways(Map<String, String> house, Map<String, String> person, Map<String, String> job) {
-    public static final Ways STANDARD = new Ways(Map.of(), Map.of(), Map.of());
+public record Preferences(Map<String, String> house, Map<String, String> person, Map<String, String> job) {
+    public static final Preferences STANDARD = new Preferences(Map.of(), Map.of(), Map.of());
 
     /** Questions that belong together. */
-    public record Group(String title, List<Way> ways) {}
+    public record Group(String title, List<Preference> ways) {}
 
     /** In the order they are asked. */
     public static final List<Group> GROUPS = List.of(
@@ -33,10 +33,10 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
             new Group("Picture, sound, time", PictureWays.ALL),
             new Group("Prep and kit", PrepWays.ALL));
 
-    public static final List<Way> ALL =
+    public static final List<Preference> ALL =
             GROUPS.stream().flatMap(g -> g.ways().stream()).toList();
 
-    public Ways {
+    public Preferences {
         house = known("house", house);
         person = known("operator", person);
         job = known("job", job);
@@ -51,7 +51,7 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
     }
 
     /** An answer with who gave it. */
-    public record Chosen(Way way, Option option, From from) {
+    public record Chosen(Preference way, Option option, From from) {
         /** "What is a missing spare? A reason to stay (house)". */
         public String inWords() {
             return way.question() + " " + option.title() + " (" + from.name().toLowerCase(java.util.Locale.ROOT) + ").";
@@ -73,10 +73,10 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
      * @throws IllegalArgumentException naming the ways or answers there are
      */
     public static Option require(String way, String option, String whose) {
-        Way asked = find(way)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "The " + whose + " chooses the way '" + way + "', but there are only "
-                                + String.join(", ", ALL.stream().map(Way::id).toList())));
+        Preference asked = find(way)
+                .orElseThrow(() -> new IllegalArgumentException("The " + whose + " chooses the way '" + way
+                        + "', but there are only "
+                        + String.join(", ", ALL.stream().map(Preference::id).toList())));
         return asked.option(option)
                 .orElseThrow(() -> new IllegalArgumentException("The " + whose + " chooses '" + option + "' for '" + way
                         + "', but there are only "
@@ -84,49 +84,49 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
                                 ", ", asked.options().stream().map(Option::id).toList())));
     }
 
-    public static Optional<Way> find(String id) {
+    public static Optional<Preference> find(String id) {
         return ALL.stream().filter(w -> w.id().equals(id)).findFirst();
     }
 
     /** As this job works otherwise. */
-    public Ways ofJob(Map<String, String> other) {
-        return new Ways(house, person, other);
+    public Preferences ofJob(Map<String, String> other) {
+        return new Preferences(house, person, other);
     }
 
     /** As another operator works. */
-    public Ways ofPerson(Map<String, String> other) {
-        return new Ways(house, other, job);
+    public Preferences ofPerson(Map<String, String> other) {
+        return new Preferences(house, other, job);
     }
 
     /** In another house. */
-    public Ways inHouse(Map<String, String> other) {
-        return new Ways(other, person, job);
+    public Preferences inHouse(Map<String, String> other) {
+        return new Preferences(other, person, job);
     }
 
-    public Chosen chosen(Way way) {
+    public Chosen chosen(Preference way) {
         Optional<Chosen> own = given(way, job, From.JOB)
                 .or(() -> given(way, person, From.OPERATOR))
                 .or(() -> given(way, house, From.HOUSE));
         return own.orElseGet(() -> new Chosen(way, way.standard(), From.PRODUCT));
     }
 
-    private static Optional<Chosen> given(Way way, Map<String, String> answers, From from) {
+    private static Optional<Chosen> given(Preference way, Map<String, String> answers, From from) {
         return Optional.ofNullable(answers.get(way.id()))
                 .flatMap(way::option)
                 .map(option -> new Chosen(way, option, from));
     }
 
     /** What somebody wants of a rig, with the answer that wants it. */
-    public record Wanted(Taste taste, Chosen because) {}
+    public record Wanted(BuildTrait trait, Chosen because) {}
 
     /** Everything that the chosen answers want of a rig. */
     public List<Wanted> wanted() {
         List<Wanted> all = new ArrayList<>();
-        for (Way way : ALL) {
+        for (Preference way : ALL) {
             Chosen chosen = chosen(way);
             for (Effect effect : chosen.option().effects()) {
                 if (effect instanceof Effect.Wants w) {
-                    all.add(new Wanted(w.taste(), chosen));
+                    all.add(new Wanted(w.trait(), chosen));
                 }
             }
         }
@@ -134,7 +134,7 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
     }
 
     /** Whether a chosen answer asks for this order of work. */
-    public boolean isOrdered(Way.Sequence sequence) {
+    public boolean isOrdered(Preference.Sequence sequence) {
         return ALL.stream()
                 .flatMap(way -> chosen(way).option().effects().stream())
                 .anyMatch(e -> e instanceof Effect.Ordered o && o.sequence() == sequence);
@@ -143,7 +143,7 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
     /** Figures that the chosen answers put in place of the standard ones. */
     Map<Rule, Double> figures() {
         Map<Rule, Double> all = new LinkedHashMap<>();
-        for (Way way : ALL) {
+        for (Preference way : ALL) {
             for (Effect effect : chosen(way).option().effects()) {
                 if (effect instanceof Effect.Figure f) {
                     all.put(f.rule(), f.value());
@@ -159,7 +159,7 @@ public record Ways(Map<String, String> house, Map<String, String> person, Map<St
     /** By check, what the chosen answers say it weighs; of several, the first that is asked. */
     Map<String, Weighing> weighings() {
         Map<String, Weighing> all = new LinkedHashMap<>();
-        for (Way way : ALL) {
+        for (Preference way : ALL) {
             Chosen chosen = chosen(way);
             for (Effect effect : chosen.option().effects()) {
                 if (effect instanceof Effect.Weighs w) {

@@ -1,7 +1,7 @@
 package wideharbor.core.brief;
 
 /** What an answer may want of a rig, beyond what holds and works: a matter of taste, habit or fleet, told in words. */
-public enum Taste {
+public enum BuildTrait {
     RODS_STUDIO("rods of 19 mm, or of 15 mm at 100"),
     RODS_LIGHT("rods of 15 mm at 60"),
     NO_RODS("no rods"),
@@ -63,7 +63,7 @@ public enum Taste {
 
     private final String wanted;
 
-    Taste(String wanted) {
+    BuildTrait(String wanted) {
         this.wanted = wanted;
     }
 

@@ -7,8 +7,8 @@ import java.util.Optional;
  * A question on which good houses differ, with the answers that may be chosen, each with its reason. The first answer
  * is the product's own.
  */
-public record Way(String id, String question, List<Option> options) {
-    public Way {
+public record Preference(String id, String question, List<Option> options) {
+    public Preference {
         options = List.copyOf(options);
     }
 
@@ -35,7 +35,7 @@ public record Way(String id, String question, List<Option> options) {
         record Weighs(String check, Weight weight) implements Effect {}
 
         /** The rig is wanted built so; where it is not, a finding says which answer wanted it. */
-        record Wants(Taste taste) implements Effect {}
+        record Wants(BuildTrait trait) implements Effect {}
 
         /** Another order of the steps of a change. */
         record Ordered(Sequence sequence) implements Effect {}
@@ -60,8 +60,8 @@ public record Way(String id, String question, List<Option> options) {
         }
     }
 
-    static Way asks(String id, String question, Option... options) {
-        return new Way(id, question, List.of(options));
+    static Preference asks(String id, String question, Option... options) {
+        return new Preference(id, question, List.of(options));
     }
 
     static Option answer(String id, String title, String reason, Effect... effects) {
@@ -76,8 +76,8 @@ public record Way(String id, String question, List<Option> options) {
         return new Effect.Weighs(check, weight);
     }
 
-    static Effect wants(Taste taste) {
-        return new Effect.Wants(taste);
+    static Effect wants(BuildTrait trait) {
+        return new Effect.Wants(trait);
     }
 
     static Effect ordered(Sequence sequence) {

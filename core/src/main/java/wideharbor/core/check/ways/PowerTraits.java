@@ -1,0 +1,66 @@
+package wideharbor.core.check.ways;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import wideharbor.core.brief.BuildTrait;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Socket;
+import wideharbor.core.check.ways.TraitView.Miss;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.rig.Placed;
+
+/** What power is wanted, and where. */
+final class PowerTraits {
+    private static final double HIGH_VOLTS = 20;
+
+    private PowerTraits() {}
+
+    static void addTo(Map<BuildTrait, Function<TraitView, List<Miss>>> all) {
+        all.put(BuildTrait.BATTERY_BEHIND, l -> l.each(l.of(Category.BATTERY), p -> !l.isBehind(p)));
+        all.put(BuildTrait.BATTERY_ON_TOP, l -> l.each(l.of(Category.BATTERY), p -> l.isBehind(p) || l.over(p) < 60));
+        all.put(BuildTrait.BATTERY_SMALL, l -> l.each(l.of(Category.BATTERY), p -> wattHours(p) > 100));
+        all.put(BuildTrait.BATTERY_LARGE, l -> l.each(l.of(Category.BATTERY), p -> wattHours(p) < 150));
+        all.put(BuildTrait.PLATE_WEDGE, l -> l.each(l.of(Category.BATTERY), p -> TraitView.standsOn(p, "three-stud")));
+        all.put(BuildTrait.PLATE_STUDS, l -> l.each(l.of(Category.BATTERY), p -> TraitView.standsOn(p, "v-mount")));
+        all.put(BuildTrait.VOLTS_LOW, l -> l.each(l.of(Category.BATTERY), p -> volts(p) >= HIGH_VOLTS));
+        all.put(BuildTrait.VOLTS_HIGH, l -> l.each(l.of(Category.BATTERY), p -> volts(p) < HIGH_VOLTS));
+        all.put(BuildTrait.BATTERY_ON_BODY, l -> l.each(l.of(Category.BATTERY), p -> !isOnBody(l, p)));
+        all.put(BuildTrait.BATTERY_ON_PLATE, l -> l.each(l.of(Category.BATTERY), p -> isOnBody(l, p)));
+        all.put(
+                BuildTrait.FED_FROM_PLATES,
+                l -> l.each(l.all(p -> p.type().sockets().isEmpty() && isPowered(p))));
+        all.put(BuildTrait.POWER_LOCKS, l -> l.cables(Socket.Kind.POWER, f -> !f.a().locking() || !f.b().locking()));
+    }
+
+    private static boolean isOnBody(TraitView look, Placed part) {
+        return look.analysis()
+                .rig()
+                .locatedBy(part.id())
+                .filter(j -> j.parent()
+                        .placement()
+                        .equals(look.analysis().rig().content().root()))
+                .isPresent();
+    }
+
+    private static boolean isPowered(Placed part) {
+        return part.type().can(Capability.KEEPS_TIME) || part.type().can(Capability.SENDS_PICTURE);
+    }
+
+    private static double wattHours(Placed part) {
+        return part.type()
+                .facet(Facet.Battery.class)
+                .filter(b -> b.wattHours() instanceof Figure.Known)
+                .map(b -> ((Figure.Known) b.wattHours()).value())
+                .orElse(0.0);
+    }
+
+    private static double volts(Placed part) {
+        return part.type()
+                .facet(Facet.Battery.class)
+                .map(Facet.Battery::nominalVolts)
+                .orElse(0.0);
+    }
+}
