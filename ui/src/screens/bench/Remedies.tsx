@@ -10,9 +10,12 @@ interface Props {
   onApply: (fix: string) => void;
 }
 
-/** What mends a finding. Trying takes long, so it is asked for when the finding comes into view, those on top first. */
+/** Findings out of view wait for those in view, ms. */
+const LATER = 1500;
+
+/** What mends a finding. Trying takes long: those in view are asked for at once, the others after a while. */
 export function Remedies({ job, revision, finding, onApply }: Props) {
-  const [place, seen] = useSeen();
+  const [place, seen] = useSeen(revision);
   const { data, isFetching } = useQuery({ ...remediesQuery(job, finding, revision), enabled: seen });
   return (
     <div ref={place} aria-busy={isFetching}>
@@ -32,17 +35,21 @@ export function Remedies({ job, revision, finding, onApply }: Props) {
   );
 }
 
-/** Whether something has been in view, from then on. */
-function useSeen() {
+/** Whether something has been in view, or long enough on the page; asked anew for every revision. */
+function useSeen(revision: number) {
   const place = useRef<HTMLDivElement>(null);
-  const [seen, setSeen] = useState(typeof IntersectionObserver === 'undefined');
+  const [seen, setSeen] = useState(0);
   useEffect(() => {
-    if (seen || !place.current) return undefined;
+    const see = () => setSeen(revision);
+    const later = setTimeout(see, LATER);
     const watcher = new IntersectionObserver((entries) => {
-      if (entries.some((e) => e.isIntersecting)) setSeen(true);
+      if (entries.some((e) => e.isIntersecting)) see();
     });
-    watcher.observe(place.current);
-    return () => watcher.disconnect();
-  }, [seen]);
-  return [place, seen] as const;
+    if (place.current) watcher.observe(place.current);
+    return () => {
+      clearTimeout(later);
+      watcher.disconnect();
+    };
+  }, [revision]);
+  return [place, seen === revision] as const;
 }

@@ -49,6 +49,14 @@ describe('Remedies', () => {
     expect(asked).toHaveBeenCalledTimes(1);
   });
 
+  it('is asked for after a while all the same', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    show();
+    await act(() => vi.advanceTimersByTimeAsync(1600));
+    vi.useRealTimers();
+    expect(asked).toHaveBeenCalledTimes(1);
+  });
+
   it('says what it brings and applies the very one', async () => {
     show();
     act(() => scrollIntoView());

@@ -70,14 +70,7 @@ class BenchAssembler {
                 rig.lens(),
                 rig.world().bodyFaceUp(),
                 stack(rig, here),
-                rig.detached().stream()
-                        .map(d -> new BenchViews.Loose(
-                                d.placement(),
-                                d.title(),
-                                d.since().isEmpty()
-                                        ? "never joined"
-                                        : "since " + rig.title(d.since()) + " was taken off"))
-                        .toList(),
+                loose(rig),
                 rig.content().removed().stream()
                         .map(id -> new BenchViews.Removed(id, rig.title(id)))
                         .toList(),
@@ -86,6 +79,15 @@ class BenchAssembler {
                 ends.undo().map(Journal.Step::summary).orElse(""),
                 ends.undo().map(s -> accounts.displayName(s.who())).orElse(""),
                 ends.redo().map(Journal.Step::summary).orElse(""));
+    }
+
+    private static List<BenchViews.Loose> loose(Rig rig) {
+        return rig.detached().stream()
+                .map(d -> new BenchViews.Loose(
+                        d.placement(),
+                        d.title(),
+                        d.since().isEmpty() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
+                .toList();
     }
 
     private static List<BenchViews.ConfigurationTab> configurations(Reports.Told told, Job job, Build build) {

@@ -160,15 +160,14 @@ class CatalogueService {
                         .map(f -> new CatalogueViews.FacetLine(f.path("type").asString(), CatalogueViews.Pair.of(f)))
                         .toList(),
                 type.relations().stream().map(r -> relation(r, catalogue)).toList(),
-                rows
-                        .uses(
-                                "%\"" + type.ref() + "\"%",
-                                type.ref().id(),
-                                type.ref().revision())
-                        .stream()
-                        .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
-                        .toList(),
+                uses(type),
                 LookAlikeNames.of(type, catalogue));
+    }
+
+    private List<CatalogueViews.PartUse> uses(ItemType type) {
+        return rows.uses("%\"" + type.ref() + "\"%", type.ref().id(), type.ref().revision()).stream()
+                .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
+                .toList();
     }
 
     private static CatalogueViews.RelationLine relation(Relation r, Catalogue catalogue) {

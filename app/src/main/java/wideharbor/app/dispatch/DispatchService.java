@@ -13,7 +13,6 @@ import wideharbor.app.job.Signatures;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.brief.HouseRules;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Severity;
@@ -60,19 +59,9 @@ class DispatchService {
         List<Signatures.Signature> signed = signatures.of(loaded);
         List<String> names = signed.stream().map(Signatures.Signature::who).toList();
         Verdict verdict = judged.verdict();
-        List<DispatchController.Line> lines = new ArrayList<>();
-        double total = 0;
-        int unweighed = 0;
-        for (PullList.Line line : PullList.of(loaded.job())) {
-            lines.add(line(line));
-            if (PullList.lineGrams(line) instanceof Figure.Known k) {
-                total += k.value();
-            } else {
-                unweighed += line.pieces();
-            }
-        }
+        List<PullList.Line> lines = PullList.of(loaded.job());
+        PullList.Load load = PullList.load(loaded.job(), lines);
         CasePlan plan = CasePlan.of(loaded.job());
-        double teamLift = loaded.job().rules().value(HouseRules.Rule.TEAM_LIFT);
         return new DispatchController.Dispatch(
                 id,
                 loaded.job().title(),
@@ -88,17 +77,17 @@ class DispatchService {
                 Gate.whyNotSign(loaded.stage(), verdict, brought.own(id).count(), names, who)
                         .orElse(""),
                 Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
-                lines,
+                lines.stream().map(DispatchService::line).toList(),
                 FastenerList.of(judged.analyses()).stream()
                         .map(DispatchService::screws)
                         .toList(),
                 cases(plan),
                 plan.loose().stream().map(DispatchService::packed).toList(),
                 loaded.job().brief().asks().shoot().insuredValue(),
-                total,
-                unweighed,
-                total > teamLift,
-                teamLift);
+                load.grams(),
+                load.unweighed(),
+                load.forTwo(),
+                load.liftGrams());
     }
 
     private static List<DispatchController.CaseView> cases(CasePlan plan) {

@@ -73,15 +73,7 @@ public record DrawingView(
                 d.plumb().stream()
                         .map(p -> new Plumb(one(p.centre()), one(p.foot()), one(p.datum()), p.balanced()))
                         .toList(),
-                d.slideBar().stream()
-                        .map(s -> new SlideBar(
-                                one(s.back()),
-                                one(s.front()),
-                                one(s.now()),
-                                one(s.balanced()),
-                                s.shiftMm(),
-                                s.inReach()))
-                        .toList(),
+                d.slideBar().stream().map(DrawingView::slideBar).toList(),
                 d.rodHeights().stream()
                         .map(r -> new RodHeight(
                                 r.rods(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
@@ -96,17 +88,7 @@ public record DrawingView(
                 d.ports().stream()
                         .map(p -> new PortMark(p.ref(), p.title(), p.standard(), one(p.at()), one(p.out()), p.used()))
                         .toList(),
-                d.tracks().stream()
-                        .map(t -> new Track(
-                                t.key(),
-                                t.placement(),
-                                t.moves(),
-                                List.of(t.perMm().across(), t.perMm().upward()),
-                                t.from(),
-                                t.to(),
-                                t.value(),
-                                t.step()))
-                        .toList(),
+                d.tracks().stream().map(DrawingView::track).toList(),
                 d.bearings().stream()
                         .map(b -> new Bearing(one(b.from()), one(b.to()), b.words(), b.met()))
                         .toList(),
@@ -114,6 +96,22 @@ public record DrawingView(
                         .map(c ->
                                 new Cable(c.id(), c.ends(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
                         .toList());
+    }
+
+    private static SlideBar slideBar(Drawing.SlideBar s) {
+        return new SlideBar(one(s.back()), one(s.front()), one(s.now()), one(s.balanced()), s.shiftMm(), s.inReach());
+    }
+
+    private static Track track(Drawing.Track t) {
+        return new Track(
+                t.key(),
+                t.placement(),
+                t.moves(),
+                List.of(t.perMm().across(), t.perMm().upward()),
+                t.from(),
+                t.to(),
+                t.value(),
+                t.step());
     }
 
     private static Part part(Drawing.Part part) {

@@ -87,6 +87,21 @@ class MergeService {
         return new MergeLine(build, l.kind(), l.what(), l.id(), l.here(), l.there());
     }
 
+    private StoredJob apply(StoredJob now, String build, List<Scoped> edit, String who) {
+        GearPackage.Applied applied =
+                now.job().gear().apply(build, edit, now.job().catalogue());
+        journal.append(
+                now.job().id(),
+                build,
+                Journal.Kind.EDIT,
+                0,
+                who,
+                "Take the package file's side, " + edit.size() + " changes",
+                new Journal.Edit(edit, applied.inverse()),
+                now.buildRevision(build));
+        return changes.changeGear(now, build, applied.after());
+    }
+
     /** All the file's side at once: an entry of each build's journal, so that it can be undone. */
     @Transactional
     Merged merge(byte[] bytes, int revision, boolean withBrief, String who) {
@@ -101,31 +116,19 @@ class MergeService {
         store.touch(there.id());
         StoredJob now = store.reload(there.id());
         int edits = 0;
-        boolean kitDone = false;
+        boolean first = true;
         for (Build build : there.gear().builds()) {
             List<Scoped> edit = new ArrayList<>(differences(now, build, there).edit());
-            if (!kitDone) {
+            if (first) {
                 edit.addAll(
                         Differences.between(now.job().gear().kit(), there.gear().kit())
                                 .edit());
-                kitDone = true;
+                first = false;
             }
-            if (edit.isEmpty()) {
-                continue;
+            if (!edit.isEmpty()) {
+                now = apply(now, build.id(), edit, who);
+                edits += edit.size();
             }
-            GearPackage.Applied applied =
-                    now.job().gear().apply(build.id(), edit, now.job().catalogue());
-            journal.append(
-                    there.id(),
-                    build.id(),
-                    Journal.Kind.EDIT,
-                    0,
-                    who,
-                    "Take the package file's side, " + edit.size() + " changes",
-                    new Journal.Edit(edit, applied.inverse()),
-                    now.buildRevision(build.id()));
-            edits += edit.size();
-            now = changes.changeGear(now, build.id(), applied.after());
         }
         if (withBrief && !now.job().brief().equals(there.brief())) {
             changes.changeBrief(now, there.brief());

@@ -89,6 +89,25 @@ public final class DayPlates {
         return all;
     }
 
+    /** This plate's share of the bays packed for its standard, at their mean watts. */
+    private static DayOfPower.Chargers chargers(RigAnalysis analysis, String standard, Turn turn) {
+        int bays = 0;
+        double watts = 0;
+        for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
+            Optional<Facet.Charger> charger = analysis.catalogue()
+                    .require(spare.getKey())
+                    .facet(Facet.Charger.class)
+                    .filter(c -> c.standard().equals(standard));
+            if (charger.isPresent()) {
+                int more = charger.get().bays() * spare.getValue();
+                watts = (bays * watts + more * charger.get().wattsPerBay()) / (bays + more);
+                bays += more;
+            }
+        }
+        int own = turn.share(bays);
+        return own == 0 ? DayOfPower.Chargers.NONE : new DayOfPower.Chargers(own, watts);
+    }
+
     private static DayPlate plate(RigAnalysis analysis, FeedTree.Source source, List<DayPlate> before) {
         FeedTree.Load load = analysis.feeds().loadOn(source);
         String standard = standard(source.battery().type());
@@ -97,8 +116,6 @@ public final class DayPlates {
         List<ItemType> cells = new ArrayList<>(List.of(source.battery().type()));
         List<String> unknown = new ArrayList<>(load.unknown());
         int dealt = 0;
-        int bays = 0;
-        double watts = 0;
         for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
             ItemType type = analysis.catalogue().require(spare.getKey());
             if (type.facet(Facet.Battery.class).isPresent() && standard(type).equals(standard)) {
@@ -108,24 +125,17 @@ public final class DayPlates {
                     }
                 }
             }
-            Optional<Facet.Charger> charger =
-                    type.facet(Facet.Charger.class).filter(c -> c.standard().equals(standard));
-            if (charger.isPresent()) {
-                int more = charger.get().bays() * spare.getValue();
-                watts = (bays * watts + more * charger.get().wattsPerBay()) / (bays + more);
-                bays += more;
-            }
         }
+        DayOfPower.Chargers chargers = chargers(analysis, standard, turn);
         cells.stream()
                 .filter(t -> capacity(t).isEmpty())
                 .map(ItemType::name)
                 .distinct()
                 .forEach(unknown::add);
-        int own = turn.share(bays);
         return new DayPlate(
                 source,
                 List.copyOf(cells),
-                own == 0 ? DayOfPower.Chargers.NONE : new DayOfPower.Chargers(own, watts),
+                chargers,
                 KeepsOn.of(analysis.rig(), source),
                 load.runningWatts(),
                 analysis.feeds().idleOn(source),

@@ -8,6 +8,7 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -80,7 +81,11 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         for (Joint joint : rig.pathToRoot(rig.configuration().support())) {
             for (Motion motion : rig.motions()) {
                 boolean slides = motion.joint().equals(joint.id()) && motion.freedom() instanceof Freedom.Slide;
-                if (slides && Math.abs(rig.direction(motion).dot(rig.world().forward())) > 0.99) {
+                if (slides
+                        && Math.abs(new Moved(rig, motion)
+                                        .direction()
+                                        .dot(rig.world().forward()))
+                                > 0.99) {
                     return Optional.of(slide(rig, carried, off, joint, motion));
                 }
             }
@@ -94,7 +99,7 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         double moves = Mass.of(rig, bodySide).grams();
         double shift = moves > 0 ? -off * carried.grams() / moves : 0;
         // The child hangs on the support's side: when it goes forward by the setting, the camera goes back.
-        int sense = rig.direction(motion).dot(rig.world().forward()) > 0 ? -1 : 1;
+        int sense = new Moved(rig, motion).direction().dot(rig.world().forward()) > 0 ? -1 : 1;
         Span travel = motion.range().shifted(-motion.value());
         Span camera = sense < 0 ? new Span(-travel.to(), -travel.from()) : travel;
         return new Slide(motion, moves, shift, camera, sense * motion.value(), sense);

@@ -84,14 +84,9 @@ final class Draft {
         } else if (command instanceof Command.Retype c) {
             return retype(c, catalogue);
         } else if (command instanceof Command.Weigh c) {
-            Placement old = present(c.placement());
-            placements.put(old.id(), old.weighing(c.massGrams()));
-            return new Command.Weigh(old.id(), old.weighedGrams());
+            return weigh(c);
         } else if (command instanceof Command.Trust c) {
-            Joint old = Optional.ofNullable(joints.get(c.joint()))
-                    .orElseThrow(() -> new IllegalArgumentException("there is no joint '" + c.joint() + "'"));
-            joints.put(old.id(), old.trusting(c.confidence(), c.note()));
-            return new Command.Trust(old.id(), old.confidence(), old.note());
+            return trust(c);
         } else if (command instanceof Command.Connect c) {
             return connect(c.cable(), catalogue);
         } else if (command instanceof Command.Disconnect c) {
@@ -102,6 +97,19 @@ final class Draft {
             return lay(c, catalogue);
         }
         throw new IllegalArgumentException("this command does not belong in the content of a build");
+    }
+
+    private Command weigh(Command.Weigh c) {
+        Placement old = present(c.placement());
+        placements.put(old.id(), old.weighing(c.massGrams()));
+        return new Command.Weigh(old.id(), old.weighedGrams());
+    }
+
+    private Command trust(Command.Trust c) {
+        Joint old = Optional.ofNullable(joints.get(c.joint()))
+                .orElseThrow(() -> new IllegalArgumentException("there is no joint '" + c.joint() + "'"));
+        joints.put(old.id(), old.trusting(c.confidence(), c.note()));
+        return new Command.Trust(old.id(), old.confidence(), old.note());
     }
 
     private Command place(Command.Place c, Catalogue catalogue) {

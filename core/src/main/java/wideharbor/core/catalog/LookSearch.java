@@ -78,6 +78,18 @@ public final class LookSearch {
         Optional<Double> slot = first(SLOT, text);
         Optional<Double> rod = first(RODS, text);
         Optional<Double> apart = first(APART, text);
+        Matcher grams = GRAMS.matcher(text);
+        Optional<Double> mass = grams.find()
+                ? Optional.of(
+                        Double.parseDouble(grams.group(1)) * (grams.group(2).equals("kg") ? 1000 : 1))
+                : Optional.empty();
+        Optional<String> look = List.of("flat", "round", "ring", "tube", "long").stream()
+                .filter(text::contains)
+                .findFirst();
+        return new Wanted(look, thread, count, slot, rod, apart, size(text), mass, words(text));
+    }
+
+    private static List<Double> size(String text) {
         List<Double> size = new ArrayList<>();
         Matcher sizes = SIZE.matcher(text);
         if (sizes.find()) {
@@ -87,14 +99,11 @@ public final class LookSearch {
                 }
             }
         }
-        Matcher grams = GRAMS.matcher(text);
-        Optional<Double> mass = grams.find()
-                ? Optional.of(
-                        Double.parseDouble(grams.group(1)) * (grams.group(2).equals("kg") ? 1000 : 1))
-                : Optional.empty();
-        Optional<String> look = List.of("flat", "round", "ring", "tube", "long").stream()
-                .filter(text::contains)
-                .findFirst();
+        return size;
+    }
+
+    /** What is left when the figures and what joins them are told. */
+    private static List<String> words(String text) {
         List<String> words = new ArrayList<>();
         for (String word : text.split("[^a-z]+")) {
             boolean spoken = List.of(
@@ -106,7 +115,7 @@ public final class LookSearch {
                 words.add(word);
             }
         }
-        return new Wanted(look, thread, count, slot, rod, apart, size, mass, words);
+        return words;
     }
 
     private static int number(String written) {
@@ -118,8 +127,7 @@ public final class LookSearch {
         return matcher.find() ? Optional.of(Double.parseDouble(matcher.group(1))) : Optional.empty();
     }
 
-    private static Hit judge(Catalogue catalogue, ItemType type, Wanted wanted) {
-        List<String> by = new ArrayList<>();
+    private static int named(ItemType type, Wanted wanted, List<String> by) {
         int score = 0;
         for (String word : wanted.words()) {
             String in = (type.name() + " " + type.category())
@@ -130,6 +138,12 @@ public final class LookSearch {
                 score += 2;
             }
         }
+        return score;
+    }
+
+    private static Hit judge(Catalogue catalogue, ItemType type, Wanted wanted) {
+        List<String> by = new ArrayList<>();
+        int score = named(type, wanted, by);
         if (wanted.thread().isPresent()) {
             int screws = screws(catalogue, type, wanted.thread().get());
             if (screws > 0) {

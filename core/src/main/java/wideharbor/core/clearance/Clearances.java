@@ -12,16 +12,12 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Piece;
-import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
-import wideharbor.core.standard.Standard;
 
 /**
  * Every place where matter of two parts overlaps, and where matter stands in room kept free by another part.
@@ -31,9 +27,6 @@ import wideharbor.core.standard.Standard;
  * Parts that are joined may overlap, but only inside the joint's engagement zone; bores are openings.
  */
 public final class Clearances {
-    /** Half-width of the zone around a joint in which its two parts may share space, mm. */
-    static final double ZONE = 45;
-
     private final List<Solid> solids;
     private final Cells cells;
     private final Map<String, List<Convex>> matter = new LinkedHashMap<>();
@@ -196,65 +189,46 @@ public final class Clearances {
 
     /** Matter of other parts in any of several boxes that belong together, each part once, by id. */
     public List<String> standIn(List<Convex> rooms, Set<String> except, double toleranceMm) {
-        if (rooms.isEmpty()) {
-            return List.of();
-        }
-        Set<String> found = new TreeSet<>();
-        Convex.Bounds all = rooms.get(0).bounds();
-        for (Convex room : rooms) {
-            all = all.with(room.bounds());
-        }
-        cells.near(all, toleranceMm, solid -> {
-            String part = solid.placement();
-            if (solid.use() == Shape.Use.SOLID
-                    && !except.contains(part)
-                    && !found.contains(part)
-                    && standsIn(solid.convex(), rooms, toleranceMm)) {
-                found.add(part);
-            }
-        });
-        return List.copyOf(found);
+        return standIn(
+                rooms.stream().map(Convex::bounds).toList(),
+                except,
+                toleranceMm,
+                (solid, i) -> solid.isDeeperIn(rooms.get(i), toleranceMm));
     }
 
     /** The same for boxes that stand square: most meet nothing, and then no solid is made of them. */
     public List<String> standInBoxes(List<Convex.Bounds> boxes, Set<String> except, double toleranceMm) {
-        if (boxes.isEmpty()) {
+        return standIn(
+                boxes,
+                except,
+                toleranceMm,
+                (solid, i) -> solid.isDeeperIn(
+                        Convex.box(boxes.get(i).min(), boxes.get(i).max()), toleranceMm));
+    }
+
+    /** Whether a solid, whose bounds reach into those of a room, stands in that very room. */
+    private interface Meets {
+        boolean in(Convex solid, int room);
+    }
+
+    private List<String> standIn(List<Convex.Bounds> rooms, Set<String> except, double toleranceMm, Meets meets) {
+        if (rooms.isEmpty()) {
             return List.of();
         }
         Set<String> found = new TreeSet<>();
-        Convex.Bounds all = boxes.get(0);
-        for (Convex.Bounds box : boxes) {
-            all = all.with(box);
-        }
+        Convex.Bounds all = rooms.stream().reduce(Convex.Bounds::with).orElseThrow();
         cells.near(all, toleranceMm, solid -> {
             String part = solid.placement();
-            if (solid.use() == Shape.Use.SOLID
-                    && !except.contains(part)
-                    && !found.contains(part)
-                    && standsInBox(solid.convex(), boxes, toleranceMm)) {
-                found.add(part);
+            if (solid.use() == Shape.Use.SOLID && !except.contains(part) && !found.contains(part)) {
+                for (int i = 0; i < rooms.size(); i++) {
+                    if (solid.convex().bounds().overlaps(rooms.get(i), toleranceMm) && meets.in(solid.convex(), i)) {
+                        found.add(part);
+                        return;
+                    }
+                }
             }
         });
         return List.copyOf(found);
-    }
-
-    private static boolean standsInBox(Convex solid, List<Convex.Bounds> boxes, double toleranceMm) {
-        for (Convex.Bounds box : boxes) {
-            if (solid.bounds().overlaps(box, toleranceMm)
-                    && solid.isDeeperIn(Convex.box(box.min(), box.max()), toleranceMm)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean standsIn(Convex solid, List<Convex> rooms, double toleranceMm) {
-        for (Convex room : rooms) {
-            if (solid.bounds().overlaps(room.bounds(), toleranceMm) && solid.isDeeperIn(room, toleranceMm)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /**
@@ -291,57 +265,5 @@ public final class Clearances {
     /** Pieces of matter of one part, rig frame. */
     public List<Convex> matterOf(String placement) {
         return matter.getOrDefault(placement, List.of());
-    }
-
-    /** Where joined parts may share space. */
-    private static final class Zones {
-        /** By one part and the other, both ways round. */
-        private final Map<String, Map<String, List<Zone>>> zones = new HashMap<>();
-
-        private record Zone(Vec3 middle, double half) {}
-
-        Zones(Rig rig) {
-            for (Joint joint : rig.liveJoints()) {
-                Placed parent = rig.require(joint.parent().placement());
-                Placed child = rig.require(joint.child().placement());
-                Port on = parent.port(joint.parent().port());
-                Port own = child.port(joint.child().port());
-                boolean carrierIsParent = on.occupancy() instanceof Port.Occupancy.Interval;
-                Placed clamped = carrierIsParent ? child : parent;
-                Port clamp = carrierIsParent ? own : on;
-                double half = Math.max(ZONE, Math.max(clamp.engagementMm() / 2 + 15, spacing(rig, on) / 2 + 30));
-                add(joint, new Zone(clamped.portPose(clamp.id()).at(), half));
-            }
-        }
-
-        private static double spacing(Rig rig, Port port) {
-            boolean rods = rig.catalogue().standards().require(port.standard()).family() == Standard.Family.ROD;
-            return rods
-                    ? Mating.rodSpacing(port, rig.catalogue().standards())
-                    : port.size().spacingMm();
-        }
-
-        private void add(Joint joint, Zone zone) {
-            String a = joint.parent().placement();
-            String b = joint.child().placement();
-            put(a, b, zone);
-            put(b, a, zone);
-        }
-
-        private void put(String a, String b, Zone zone) {
-            zones.computeIfAbsent(a, k -> new HashMap<>())
-                    .computeIfAbsent(b, k -> new ArrayList<>())
-                    .add(zone);
-        }
-
-        boolean excuse(String a, String b, Convex.Bounds where) {
-            List<Zone> between = zones.getOrDefault(a, Map.of()).getOrDefault(b, List.of());
-            for (Zone zone : between) {
-                if (where.liesWithin(zone.middle(), zone.half())) {
-                    return true;
-                }
-            }
-            return false;
-        }
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
@@ -87,5 +88,29 @@ public final class PullList {
             return new Figure.Known(k.value() * n, k.low() * n, k.high() * n, k.source(), k.by(), k.when());
         }
         return line.eachGrams();
+    }
+
+    /**
+     * What all of it weighs.
+     *
+     * @param grams of what is known
+     * @param unweighed pieces without a mass
+     * @param forTwo over what one person may lift alone, as far as is known
+     * @param liftGrams what one person may lift alone
+     */
+    public record Load(double grams, int unweighed, boolean forTwo, double liftGrams) {}
+
+    public static Load load(Job job, List<Line> lines) {
+        double grams = 0;
+        int unweighed = 0;
+        for (Line line : lines) {
+            if (lineGrams(line) instanceof Figure.Known known) {
+                grams += known.value();
+            } else {
+                unweighed += line.pieces();
+            }
+        }
+        double limit = job.rules().value(HouseRules.Rule.TEAM_LIFT);
+        return new Load(grams, unweighed, grams > limit, limit);
     }
 }

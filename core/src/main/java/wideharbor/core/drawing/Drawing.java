@@ -33,6 +33,7 @@ import wideharbor.core.geometry.View.Point;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
@@ -257,7 +258,7 @@ public record Drawing(
                         motion.key().toString(),
                         motion.key().placement(),
                         List.copyOf(rig.subtree(joint.child().placement())),
-                        view.project(rig.direction(motion)),
+                        view.project(new Moved(rig, motion).direction()),
                         motion.range().from(),
                         motion.range().to(),
                         motion.value(),

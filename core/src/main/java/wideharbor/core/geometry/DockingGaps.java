@@ -77,27 +77,42 @@ public final class DockingGaps {
         double drop = pitched ? r.lever() * Math.tan(Math.toRadians(pitch)) : 0;
         double swing = yawed ? r.lever() * Math.tan(Math.toRadians(yaw)) : 0;
         if (pitched) {
-            double shim = r.base() * Math.tan(Math.toRadians(Math.abs(pitch)));
-            String edge = pitch > 0 ? "rear" : "front";
-            steps.add(new Instruction(
-                    Act.PITCH,
-                    pitch > 0 ? shim : -shim,
-                    "Shim %s mm under the %s edge: the nose is %s by %s°"
-                            .formatted(two(shim), edge, pitch > 0 ? "up" : "down", two(Math.abs(pitch)))));
+            steps.add(pitch(r, pitch));
         }
         if (yawed) {
-            double shift = r.base() * Math.tan(Math.toRadians(Math.abs(yaw)));
-            steps.add(new Instruction(
-                    Act.YAW,
-                    yaw > 0 ? -shift : shift,
-                    "Move the rear end %s mm to camera %s: the nose points %s by %s°"
-                            .formatted(
-                                    two(shift),
-                                    yaw > 0 ? "right" : "left",
-                                    yaw > 0 ? "right" : "left",
-                                    two(Math.abs(yaw)))));
+            steps.add(yaw(r, yaw));
         }
-        double up = r.stepUp() - drop;
+        shifts(r.stepUp() - drop, r.stepLeft() + swing, bandMm, steps);
+        double even = Math.min(Math.min(r.top(), r.bottom()), Math.min(r.left(), r.right()));
+        if (steps.isEmpty() && even > bandMm) {
+            steps.add(new Instruction(
+                    Act.CLOSE, even, "Slide the camera %s mm forward on the rods".formatted(two(even))));
+        }
+        return new Plan(pitch, yaw, List.copyOf(steps), steps.isEmpty());
+    }
+
+    private static Instruction pitch(Reading r, double pitch) {
+        double shim = r.base() * Math.tan(Math.toRadians(Math.abs(pitch)));
+        String edge = pitch > 0 ? "rear" : "front";
+        return new Instruction(
+                Act.PITCH,
+                pitch > 0 ? shim : -shim,
+                "Shim %s mm under the %s edge: the nose is %s by %s°"
+                        .formatted(two(shim), edge, pitch > 0 ? "up" : "down", two(Math.abs(pitch))));
+    }
+
+    private static Instruction yaw(Reading r, double yaw) {
+        double shift = r.base() * Math.tan(Math.toRadians(Math.abs(yaw)));
+        String side = yaw > 0 ? "right" : "left";
+        return new Instruction(
+                Act.YAW,
+                yaw > 0 ? -shift : shift,
+                "Move the rear end %s mm to camera %s: the nose points %s by %s°"
+                        .formatted(two(shift), side, side, two(Math.abs(yaw))));
+    }
+
+    /** What is left of height and side when the angles are mended. */
+    private static void shifts(double up, double left, double bandMm, List<Instruction> steps) {
         if (Math.abs(up) > bandMm) {
             steps.add(new Instruction(
                     Act.HEIGHT,
@@ -107,19 +122,12 @@ public final class DockingGaps {
                             : "Take %s mm out from under both edges, or lift the front unit as much"
                                     .formatted(two(up))));
         }
-        double left = r.stepLeft() + swing;
         if (Math.abs(left) > bandMm) {
             steps.add(new Instruction(
                     Act.LATERAL,
                     -left,
                     "Shift the camera %s mm to camera %s".formatted(two(Math.abs(left)), left > 0 ? "right" : "left")));
         }
-        double even = Math.min(Math.min(r.top(), r.bottom()), Math.min(r.left(), r.right()));
-        if (steps.isEmpty() && even > bandMm) {
-            steps.add(new Instruction(
-                    Act.CLOSE, even, "Slide the camera %s mm forward on the rods".formatted(two(even))));
-        }
-        return new Plan(pitch, yaw, List.copyOf(steps), steps.isEmpty());
     }
 
     private static String two(double mm) {

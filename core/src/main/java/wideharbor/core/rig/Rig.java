@@ -21,12 +21,8 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.catalog.Freedom;
-import wideharbor.core.catalog.InternalJoint;
-import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
-import wideharbor.core.geometry.Vec3;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
 import wideharbor.core.quantity.Span;
@@ -73,7 +69,7 @@ public final class Rig {
             }
         }
         List<Motion> moves = new ArrayList<>();
-        this.attached = Collections.unmodifiableMap(place(moves));
+        this.attached = Collections.unmodifiableMap(new Placing(content, catalogue, carries, moves).place());
         this.motions = List.copyOf(moves);
         this.detached = findDetached();
         this.liveJoints = content.joints().stream()
@@ -99,96 +95,14 @@ public final class Rig {
         return new Rig(build, build.configuration(configuration).orElseThrow(), lens, resolved, catalogue);
     }
 
-    private Map<String, Placed> place(List<Motion> moves) {
-        Map<String, Placed> placed = new LinkedHashMap<>();
-        Deque<String> open = new ArrayDeque<>();
-        placed.put(content.root(), rootPlaced(moves));
-        open.add(content.root());
-        while (!open.isEmpty()) {
-            Placed parent = placed.get(open.poll());
-            for (Joint joint : carries.getOrDefault(parent.id(), List.of())) {
-                String child = joint.child().placement();
-                if (!content.isRemoved(child)) {
-                    placed.put(child, hang(parent, joint, moves));
-                    open.add(child);
-                }
-            }
-        }
-        return placed;
-    }
-
-    /** The body's own lens mount is the rig's origin; without one, the root's first link is. */
-    private Placed rootPlaced(List<Motion> moves) {
-        ItemType type = typeOf(content.root());
-        Pose link = type.facet(Facet.Camera.class)
-                .flatMap(c -> type.port(c.mountPort()))
-                .map(p -> p.frame().inverse())
-                .orElse(Pose.IDENTITY);
-        return placed(content.root(), type, link, moves);
-    }
-
-    private Placed hang(Placed parent, Joint joint, List<Motion> moves) {
-        ItemType type = typeOf(joint.child().placement());
-        Port on = parent.port(joint.parent().port());
-        Port own = type.port(joint.child().port()).orElseThrow();
-        JointMotions motion = JointMotions.of(joint, on, own, content, catalogue.standards());
-        moves.addAll(motion.all());
-        boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
-        Pose port = parent.portPose(on.id()).then(motion.pose(carrierIsChild));
-        Pose ownLink = port.then(own.frame().inverse());
-        Pose first = ownLink.then(linkPoses(joint.child().placement(), type, Pose.IDENTITY, new ArrayList<>())
-                .get(own.link())
-                .inverse());
-        return placed(joint.child().placement(), type, first, moves);
-    }
-
-    private Placed placed(String id, ItemType type, Pose first, List<Motion> moves) {
-        return new Placed(content.placement(id).orElseThrow(), type, linkPoses(id, type, first, moves));
-    }
-
-    private Map<String, Pose> linkPoses(String id, ItemType type, Pose first, List<Motion> moves) {
-        String root = type.links().get(0).id();
-        if (type.internalJoints().isEmpty()) {
-            return Map.of(root, first);
-        }
-        Map<String, Pose> poses = new LinkedHashMap<>();
-        poses.put(root, first);
-        while (poses.size() < type.links().size()) {
-            for (InternalJoint joint : type.internalJoints()) {
-                if (poses.containsKey(joint.parentLink()) && !poses.containsKey(joint.childLink())) {
-                    SettingKey key = new SettingKey(id, joint.id(), 0);
-                    double value = content.value(key);
-                    poses.put(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(value)));
-                    moves.add(
-                            new Motion(key, "", joint.freedom(), joint.freedom().range(), value, false));
-                }
-            }
-        }
-        return poses;
-    }
-
     private List<Detached> findDetached() {
         List<Detached> loose = new ArrayList<>();
         content.placements().forEach(p -> {
             if (!attached.containsKey(p.id()) && !content.isRemoved(p.id())) {
-                loose.add(detached(p.id()));
+                loose.add(Detached.of(p.id(), title(p.id()), locatedBy, content));
             }
         });
         return List.copyOf(loose);
-    }
-
-    private Detached detached(String placement) {
-        List<String> chain = new ArrayList<>();
-        String at = placement;
-        String since = "";
-        Joint joint = locatedBy.get(at);
-        while (joint != null && since.isEmpty()) {
-            at = joint.parent().placement();
-            chain.add(0, at);
-            since = content.isRemoved(at) ? at : "";
-            joint = locatedBy.get(at);
-        }
-        return new Detached(placement, title(placement), since, since.isEmpty() ? List.of() : chain);
     }
 
     private Optional<Closing> close(Joint joint) {
@@ -206,10 +120,6 @@ public final class Rig {
             return Optional.empty();
         }
         return support.type().facet(Facet.Support.class).map(f -> support.portPose(f.datumPort()));
-    }
-
-    private ItemType typeOf(String placement) {
-        return catalogue.require(content.placement(placement).orElseThrow().type());
     }
 
     public Build build() {
@@ -384,62 +294,4 @@ public final class Rig {
 
     /** A clamp's stretch on a carrier, in the carrier's own coordinate. */
     public record HeldStretch(Joint joint, PortRef carrier, PortRef clamp, Span span) {}
-
-    /**
-     * How the rig frame's points on what a motion moves would move, were it set to another value: everything else
-     * stays.
-     */
-    public Pose displacement(Motion motion, double value) {
-        Pose frame = frame(motion);
-        Freedom freedom = motion.freedom();
-        return frame.then(freedom.at(value))
-                .then(freedom.at(motion.value()).inverse())
-                .then(frame.inverse());
-    }
-
-    private Pose frame(Motion motion) {
-        if (motion.joint().isEmpty()) {
-            Placed part = require(motion.key().placement());
-            InternalJoint hinge = part.type().internalJoint(motion.key().port()).orElseThrow();
-            return part.poses().get(hinge.parentLink()).then(Pose.port(hinge.at(), hinge.normal(), hinge.up()));
-        }
-        Joint joint = content.joint(motion.joint()).orElseThrow();
-        Port on = port(joint.parent());
-        Port own = port(joint.child());
-        boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
-        Pose port = require(joint.parent().placement()).portPose(on.id());
-        return port.then(
-                JointMotions.of(joint, on, own, content, catalogue.standards()).frame(motion, carrierIsChild));
-    }
-
-    /** Parts that a motion moves, for a hinge inside a part those that hang beyond it. */
-    public Set<String> movedBy(Motion motion) {
-        if (!motion.joint().isEmpty()) {
-            return subtree(content.joint(motion.joint()).orElseThrow().child().placement());
-        }
-        ItemType type = require(motion.key().placement()).type();
-        Set<String> links = new LinkedHashSet<>(
-                List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
-        for (int round = 0; round < type.internalJoints().size(); round++) {
-            type.internalJoints().stream()
-                    .filter(j -> links.contains(j.parentLink()))
-                    .forEach(j -> links.add(j.childLink()));
-        }
-        Set<String> all = new LinkedHashSet<>();
-        for (Joint joint : carriedBy(motion.key().placement())) {
-            if (links.contains(type.port(joint.parent().port()).orElseThrow().link())) {
-                all.addAll(subtree(joint.child().placement()));
-            }
-        }
-        return all;
-    }
-
-    /** Direction in the rig frame along which a motion moves the child. */
-    public Vec3 direction(Motion motion) {
-        Joint joint = content.joint(motion.joint()).orElseThrow();
-        Freedom.Axis axis = ((Freedom.Slide) motion.freedom()).axis();
-        boolean onParent = motion.key().placement().equals(joint.parent().placement());
-        PortRef ref = onParent ? joint.parent() : joint.child();
-        return require(ref.placement()).portPose(ref.port()).turn(axis.direction());
-    }
 }

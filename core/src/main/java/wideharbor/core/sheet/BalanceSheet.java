@@ -19,6 +19,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -107,7 +108,10 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         for (Motion motion : rig.motions()) {
             boolean slides = motion.freedom() instanceof Freedom.Slide
                     && !motion.joint().isEmpty()
-                    && Math.abs(rig.direction(motion).dot(rig.world().forward())) > ALONG;
+                    && Math.abs(new Moved(rig, motion)
+                                    .direction()
+                                    .dot(rig.world().forward()))
+                            > ALONG;
             if (slides) {
                 List<Double> perMm = perMm(analysis, motion, lenses, rows);
                 if (perMm.stream().anyMatch(k -> Math.abs(k) > 0.01)) {

@@ -41,6 +41,19 @@ public final class IdleParts {
         if (rig.subtree(placement).contains(rig.configuration().support())) {
             reasons.add("bears the rig");
         }
+        joined(rig, placement, reasons);
+        able(part, reasons);
+        for (Placed other : rig.attached()) {
+            boolean needs = other.type().relations(Relation.Kind.NEEDS).stream().anyMatch(r -> r.means(part.type()));
+            if (needs && !other.id().equals(placement)) {
+                reasons.add("needed by " + other.title());
+            }
+        }
+        return reasons;
+    }
+
+    /** By cables, and by what ties the rig together. */
+    private static void joined(Rig rig, String placement, List<String> reasons) {
         for (CableRun cable : rig.content().cables()) {
             boolean a = cable.a().placement().equals(placement);
             if (a || cable.b().placement().equals(placement)) {
@@ -58,6 +71,9 @@ public final class IdleParts {
                         + rig.title(joint.child().placement()));
             }
         }
+    }
+
+    private static void able(Placed part, List<String> reasons) {
         for (Capability capability : part.type().capabilities()) {
             if (capability != Capability.ADAPTS && capability != Capability.RIDES_ON_AXIS) {
                 reasons.add(capability.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
@@ -67,13 +83,6 @@ public final class IdleParts {
                 || part.type().facet(Facet.Spacer.class).isPresent()) {
             reasons.add(part.type().facet(Facet.Battery.class).isPresent() ? "gives power" : "sets a height");
         }
-        for (Placed other : rig.attached()) {
-            boolean needs = other.type().relations(Relation.Kind.NEEDS).stream().anyMatch(r -> r.means(part.type()));
-            if (needs && !other.id().equals(placement)) {
-                reasons.add("needed by " + other.title());
-            }
-        }
-        return reasons;
     }
 
     /**

@@ -95,6 +95,11 @@ public final class Requirements {
                     "brief.close-focus",
                     () -> met.parts(t -> t.category() == Category.LENS)));
         }
+        spares(asks, report, met, all);
+        shoot(job, report, met, all);
+    }
+
+    private static void spares(Asks asks, Report report, Coverage met, List<Requirement> all) {
         for (Asks.Spare s : asks.spares()) {
             all.add(byCheck(
                     "spare-" + s.category(),
@@ -105,18 +110,21 @@ public final class Requirements {
                     "package.spares",
                     () -> met.parts(t -> t.category().name().equals(s.category()))));
         }
-        shoot(job, report, met, all);
+    }
+
+    private static String pictureInWords(Shoot.Orientation orientation) {
+        return switch (orientation) {
+            case BOTH -> "Landscape and portrait pictures";
+            case PORTRAIT -> "A portrait picture";
+            default -> "A landscape picture";
+        };
     }
 
     /** What the shoot itself asks. */
     private static void shoot(Job job, Report report, Coverage met, List<Requirement> all) {
         Shoot shoot = job.brief().asks().shoot();
         if (shoot.orientation() != Shoot.Orientation.ANY) {
-            String picture = shoot.orientation() == Shoot.Orientation.BOTH
-                    ? "Landscape and portrait pictures"
-                    : (shoot.orientation() == Shoot.Orientation.PORTRAIT
-                            ? "A portrait picture"
-                            : "A landscape picture");
+            String picture = pictureInWords(shoot.orientation());
             all.add(byCheck("orientation", "picture", picture, report, "brief.orientation", met::orientations));
         }
         if (shoot.longestStretchHours() > 0) {

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -137,8 +138,8 @@ final class CableWay {
         List<Pose> ways = DoubleStream.of(-degrees, degrees)
                 .map(by ->
                         Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value() + by)))
-                .mapToObj(value -> rig.displacement(motion, value))
+                .mapToObj(value -> new Moved(rig, motion).displacement(value))
                 .toList();
-        return new Turn(rig.title(motion.key().placement()), rig.movedBy(motion), ways);
+        return new Turn(rig.title(motion.key().placement()), new Moved(rig, motion).parts(), ways);
     }
 }

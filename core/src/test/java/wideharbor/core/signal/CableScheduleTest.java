@@ -21,6 +21,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -168,14 +169,15 @@ class CableScheduleTest {
                     .analysis()
                     .rig();
             Motion motion = rig.motions().get(0);
-            Vec3 moved =
-                    rig.displacement(motion, then).apply(rig.require("screen").socketAt("in"));
+            Vec3 moved = new Moved(rig, motion)
+                    .displacement(then)
+                    .apply(rig.require("screen").socketAt("in"));
             assertEquals(
                     0,
                     moved.minus(set.require("screen").socketAt("in")).length(),
                     1e-9,
                     "seed " + seed + ", from " + now + " to " + then);
-            assertEquals(java.util.Set.of("screen"), rig.movedBy(motion));
+            assertEquals(java.util.Set.of("screen"), new Moved(rig, motion).parts());
         }
     }
 
@@ -243,8 +245,9 @@ class CableScheduleTest {
                 .filter(m -> m.joint().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        assertEquals(java.util.Set.of("lamp"), straight.movedBy(elbow));
-        Vec3 moved = straight.displacement(elbow, 30)
+        assertEquals(java.util.Set.of("lamp"), new Moved(straight, elbow).parts());
+        Vec3 moved = new Moved(straight, elbow)
+                .displacement(30)
                 .apply(straight.require("lamp").pose().at());
         assertEquals(0, moved.minus(bent.require("lamp").pose().at()).length(), 1e-9);
     }

@@ -3,6 +3,7 @@ package wideharbor.core.check.access;
 import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
@@ -44,6 +45,12 @@ final class KeptRoom implements Check {
 
     /** All of them. */
     public static List<Check> all() {
+        return Stream.of(mustBeReached(), shouldBeFree(), nearPeople())
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private static List<Check> mustBeReached() {
         return List.of(
                 new KeptRoom(
                         Shape.Use.CARD_DOOR,
@@ -56,7 +63,11 @@ final class KeptRoom implements Check {
                         "battery-path",
                         "battery's way off",
                         "a battery that cannot be changed stops the day",
-                        Severity.STOP),
+                        Severity.STOP));
+    }
+
+    private static List<Check> shouldBeFree() {
+        return List.of(
                 new KeptRoom(
                         Shape.Use.VENT,
                         "vent",
@@ -80,7 +91,11 @@ final class KeptRoom implements Check {
                         "controls",
                         "controls",
                         "buttons behind a part are pressed by feel, or not at all",
-                        Severity.CAUTION),
+                        Severity.CAUTION));
+    }
+
+    private static List<Check> nearPeople() {
+        return List.of(
                 new KeptRoom(
                         Shape.Use.DISPLAY_SWING,
                         "display-swing",

@@ -2,6 +2,7 @@ package wideharbor.core.check.balance;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
@@ -16,6 +17,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -36,40 +38,42 @@ final class Slides {
         }
         Rig rig = analysis.rig();
         for (Motion motion : rig.motions()) {
-            if (!(motion.freedom() instanceof Freedom.Slide) || motion.joint().isEmpty()) {
-                continue;
-            }
-            double along = rig.direction(motion).dot(rig.world().forward());
-            if (Math.abs(along) < ALONG) {
-                continue;
-            }
-            Joint joint = rig.content().joint(motion.joint()).orElseThrow();
-            boolean supportSide = rig.subtree(joint.child().placement())
-                    .contains(posture.support().id());
-            double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();
-            double bodySide = posture.carried().grams();
-            double by = supportSide
-                    ? -Statics.slide(posture.aheadMm(), 1, 1)
-                    : Statics.slide(posture.aheadMm(), bodySide, Math.max(1, moved));
-            double value = motion.value() + by * Math.signum(along);
-            double kept =
-                    Math.max(motion.range().from(), Math.min(motion.range().to(), value));
-            double rounded = Math.round(kept * 2) / 2.0;
-            if (Math.abs(rounded - motion.value()) >= 0.5) {
-                all.add(new Candidate(
-                        "slide",
-                        "Set " + rig.title(motion.key().placement()) + ", "
-                                + motion.freedom().title() + " to " + Words.mm(rounded),
-                        List.of(new Scoped(
-                                analysis.build()
-                                        .scopeOf(
-                                                motion.key(),
-                                                rig.configuration().id(),
-                                                ""),
-                                new Command.Set(motion.key(), rounded, false)))));
+            if (motion.freedom() instanceof Freedom.Slide && !motion.joint().isEmpty()) {
+                double along =
+                        new Moved(rig, motion).direction().dot(rig.world().forward());
+                if (Math.abs(along) >= ALONG) {
+                    balancing(analysis, posture, motion, along).ifPresent(all::add);
+                }
             }
         }
         return all;
+    }
+
+    /** Empty when the slide stands there already, as near as it is set by hand. */
+    private static Optional<Candidate> balancing(RigAnalysis analysis, Posture posture, Motion motion, double along) {
+        Rig rig = analysis.rig();
+        Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+        boolean supportSide = rig.subtree(joint.child().placement())
+                .contains(posture.support().id());
+        double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();
+        double bodySide = posture.carried().grams();
+        double by = supportSide
+                ? -Statics.slide(posture.aheadMm(), 1, 1)
+                : Statics.slide(posture.aheadMm(), bodySide, Math.max(1, moved));
+        double value = motion.value() + by * Math.signum(along);
+        double kept = Math.max(motion.range().from(), Math.min(motion.range().to(), value));
+        double rounded = Math.round(kept * 2) / 2.0;
+        if (Math.abs(rounded - motion.value()) >= 0.5) {
+            return Optional.of(new Candidate(
+                    "slide",
+                    "Set " + rig.title(motion.key().placement()) + ", "
+                            + motion.freedom().title() + " to " + Words.mm(rounded),
+                    List.of(new Scoped(
+                            analysis.build()
+                                    .scopeOf(motion.key(), rig.configuration().id(), ""),
+                            new Command.Set(motion.key(), rounded, false)))));
+        }
+        return Optional.empty();
     }
 
     /** Another battery on the same plate as a counterweight, from the kit before the shelf. */

@@ -54,6 +54,27 @@ final class RodSag implements Check {
             return;
         }
         double from = rig.held(holder.get()).map(h -> h.span().to()).orElse(0.0);
+        Sag sag = sag(analysis, rods, facet, from);
+        double allowed = analysis.rule(Rule.ROD_SAG);
+        if (sag.by().isEmpty()) {
+            return;
+        }
+        if (sag.mm() <= allowed) {
+            results.fine();
+            return;
+        }
+        results.found(
+                About.of("sag", part(rods.id())),
+                rods.title() + " sink " + Words.two(sag.mm()) + " mm",
+                Evidence.Amount.atMost(sag.mm(), allowed, "mm"),
+                "At " + sag.by() + ". Shorter or thicker rods, or a second bracket further out.");
+    }
+
+    /** How far the rods sink under what rides beyond their holder, and the last of what does. */
+    private record Sag(double mm, String by) {}
+
+    private static Sag sag(RigAnalysis analysis, Placed rods, Facet.Rods facet, double from) {
+        Rig rig = analysis.rig();
         double worst = 0;
         String by = "";
         for (Joint joint : rig.carriedBy(rods.id())) {
@@ -75,19 +96,7 @@ final class RodSag implements Check {
                 by = rig.title(joint.child().placement());
             }
         }
-        double allowed = analysis.rule(Rule.ROD_SAG);
-        if (by.isEmpty()) {
-            return;
-        }
-        if (worst <= allowed) {
-            results.fine();
-            return;
-        }
-        results.found(
-                About.of("sag", part(rods.id())),
-                rods.title() + " sink " + Words.two(worst) + " mm",
-                Evidence.Amount.atMost(worst, allowed, "mm"),
-                "At " + by + ". Shorter or thicker rods, or a second bracket further out.");
+        return new Sag(worst, by);
     }
 
     /** What a lens brace on the rods bears of the lens, N. */
