@@ -134,6 +134,11 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<String> lenses, List<WithLens> rows) {
         List<Double> all = new ArrayList<>();
         for (int i = 0; i < lenses.size(); i++) {
+            if (analysis.withLens(lenses.get(i)).rig().motion(motion.key()).isEmpty()) {
+                // It came with the lens in the slot: with another there is nothing to slide.
+                all.add(0.0);
+                continue;
+            }
             Scoped set = new Scoped(
                     analysis.build()
                             .scopeOf(
