@@ -10,8 +10,12 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.standard.Standard;
@@ -65,26 +69,26 @@ final class Mixins {
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     @JsonSubTypes({
-        @JsonSubTypes.Type(value = Facet.Camera.class, name = "camera"),
-        @JsonSubTypes.Type(value = Facet.Lens.class, name = "lens"),
-        @JsonSubTypes.Type(value = Facet.Rods.class, name = "rods"),
-        @JsonSubTypes.Type(value = Facet.Battery.class, name = "battery"),
-        @JsonSubTypes.Type(value = Facet.PowerOutput.class, name = "powerOutput"),
-        @JsonSubTypes.Type(value = Facet.PowerInput.class, name = "powerInput"),
-        @JsonSubTypes.Type(value = Facet.Cable.class, name = "cable"),
-        @JsonSubTypes.Type(value = Facet.InnerBay.class, name = "innerBay"),
-        @JsonSubTypes.Type(value = Facet.Support.class, name = "support"),
-        @JsonSubTypes.Type(value = Facet.Spacer.class, name = "spacer"),
-        @JsonSubTypes.Type(value = Facet.Tool.class, name = "tool"),
-        @JsonSubTypes.Type(value = Facet.Microphone.class, name = "microphone"),
-        @JsonSubTypes.Type(value = Facet.Arm.class, name = "arm"),
-        @JsonSubTypes.Type(value = Facet.Counterbalance.class, name = "counterbalance"),
-        @JsonSubTypes.Type(value = Facet.Feet.class, name = "feet"),
-        @JsonSubTypes.Type(value = Facet.Gimbal.class, name = "gimbal"),
-        @JsonSubTypes.Type(value = Facet.Pad.class, name = "pad"),
-        @JsonSubTypes.Type(value = Facet.Pivot.class, name = "pivot"),
-        @JsonSubTypes.Type(value = Facet.Room.class, name = "room"),
-        @JsonSubTypes.Type(value = Facet.Charger.class, name = "charger"),
+        @JsonSubTypes.Type(value = OpticalFacet.Camera.class, name = "camera"),
+        @JsonSubTypes.Type(value = OpticalFacet.Lens.class, name = "lens"),
+        @JsonSubTypes.Type(value = RiggingFacet.Rods.class, name = "rods"),
+        @JsonSubTypes.Type(value = PowerFacet.Battery.class, name = "battery"),
+        @JsonSubTypes.Type(value = PowerFacet.PowerOutput.class, name = "powerOutput"),
+        @JsonSubTypes.Type(value = PowerFacet.PowerInput.class, name = "powerInput"),
+        @JsonSubTypes.Type(value = PowerFacet.Cable.class, name = "cable"),
+        @JsonSubTypes.Type(value = PowerFacet.InnerBay.class, name = "innerBay"),
+        @JsonSubTypes.Type(value = SupportFacet.Support.class, name = "support"),
+        @JsonSubTypes.Type(value = RiggingFacet.Spacer.class, name = "spacer"),
+        @JsonSubTypes.Type(value = RiggingFacet.Tool.class, name = "tool"),
+        @JsonSubTypes.Type(value = OpticalFacet.Microphone.class, name = "microphone"),
+        @JsonSubTypes.Type(value = RiggingFacet.Arm.class, name = "arm"),
+        @JsonSubTypes.Type(value = SupportFacet.Counterbalance.class, name = "counterbalance"),
+        @JsonSubTypes.Type(value = SupportFacet.Feet.class, name = "feet"),
+        @JsonSubTypes.Type(value = SupportFacet.Gimbal.class, name = "gimbal"),
+        @JsonSubTypes.Type(value = SupportFacet.Pad.class, name = "pad"),
+        @JsonSubTypes.Type(value = SupportFacet.Pivot.class, name = "pivot"),
+        @JsonSubTypes.Type(value = RiggingFacet.Room.class, name = "room"),
+        @JsonSubTypes.Type(value = PowerFacet.Charger.class, name = "charger"),
         @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),
         @JsonSubTypes.Type(value = SignalFacet.PictureOut.class, name = "pictureOut"),
         @JsonSubTypes.Type(value = SignalFacet.Passage.class, name = "passage"),

@@ -23,7 +23,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
 import wideharbor.core.job.Job;
@@ -116,7 +116,7 @@ class HarborCodecTest {
         assertEquals(
                 0,
                 codec.readType(body.toString())
-                        .facet(Facet.PowerInput.class)
+                        .facet(PowerFacet.PowerInput.class)
                         .orElseThrow()
                         .bootSeconds());
     }

@@ -16,7 +16,9 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Preferences;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.RiggingFacet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.job.Job;
 
@@ -113,15 +115,15 @@ class PeopleInFilesTest {
     @Test
     void casesPadsAndChargersSayWhatTheyAre() {
         Job job = codec.read(HarborCodecTest.demo("slack-water"));
-        Facet.Room room = job.catalogue().all().stream()
-                .flatMap(t -> t.facets(Facet.Room.class).stream())
+        RiggingFacet.Room room = job.catalogue().all().stream()
+                .flatMap(t -> t.facets(RiggingFacet.Room.class).stream())
                 .findFirst()
                 .orElseThrow();
         assertTrue(room.mostGrams() > 0 && room.lengthMm() > 0);
         assertTrue(job.catalogue().all().stream()
-                .anyMatch(t -> t.facet(Facet.Pad.class).isPresent()));
+                .anyMatch(t -> t.facet(SupportFacet.Pad.class).isPresent()));
         assertTrue(job.catalogue().all().stream()
-                .anyMatch(t -> t.facet(Facet.Charger.class).isPresent()));
+                .anyMatch(t -> t.facet(PowerFacet.Charger.class).isPresent()));
     }
 
     /** One line for each type in each case; a name that looks like a formula stays text. */

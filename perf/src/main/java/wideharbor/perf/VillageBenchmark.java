@@ -40,6 +40,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
@@ -61,7 +62,7 @@ import wideharbor.core.standard.Standards;
 public class VillageBenchmark {
     private static final int DEVICES = 40;
     private static final int LINKS = 20;
-    private static final Facet.CableEnd PLUG = new Facet.CableEnd("plug", "usual", true, false);
+    private static final PowerFacet.CableEnd PLUG = new PowerFacet.CableEnd("plug", "usual", true, false);
 
     private RigAnalysis powered;
     private List<Job> jobs;
@@ -119,7 +120,7 @@ public class VillageBenchmark {
                 Category.CABLE,
                 List.of(),
                 List.of(),
-                List.of(new Facet.Cable(PLUG, PLUG, carries, 0.02, 800)));
+                List.of(new PowerFacet.Cable(PLUG, PLUG, carries, 0.02, 800)));
     }
 
     private static ItemType root(List<Port> more, List<Socket> sockets, List<Facet> facets) {
@@ -140,7 +141,7 @@ public class VillageBenchmark {
         List<Facet> gives = new ArrayList<>();
         for (int i = 0; i < DEVICES; i++) {
             outs.add(socket("out-" + i, Socket.Kind.POWER, Socket.Direction.OUT));
-            gives.add(new Facet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
+            gives.add(new PowerFacet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
         }
         ItemType root =
                 root(List.of(port("battery", "v-mount", Port.Role.A, Vec3.ZERO, Vec3.FORWARD.negated())), outs, gives);
@@ -149,13 +150,13 @@ public class VillageBenchmark {
                 Category.OTHER,
                 List.of(foot()),
                 List.of(socket("in", Socket.Kind.POWER, Socket.Direction.IN)),
-                List.of(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(3), Figure.maker(5))));
+                List.of(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(3), Figure.maker(5))));
         ItemType battery = type(
                 "battery",
                 Category.BATTERY,
                 List.of(port("plug", "v-mount", Port.Role.B, Vec3.ZERO, Vec3.FORWARD)),
                 List.of(),
-                List.of(new Facet.Battery("plug", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200)));
+                List.of(new PowerFacet.Battery("plug", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200)));
         List<Placement> placed = new ArrayList<>(List.of(
                 new Placement("root", root.ref(), "", Placement.NOT_WEIGHED),
                 new Placement("battery", battery.ref(), "", Placement.NOT_WEIGHED)));

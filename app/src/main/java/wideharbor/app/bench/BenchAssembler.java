@@ -17,8 +17,9 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.RiggingFacet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
@@ -158,7 +159,7 @@ class BenchAssembler {
                     placed.id().equals(rig.content().root()),
                     rig.build().base().placement(placed.id()).isEmpty()
                             && placed.type().category() != Category.LENS,
-                    placed.type().facet(Facet.Support.class).isPresent()));
+                    placed.type().facet(SupportFacet.Support.class).isPresent()));
         }
         return rows;
     }
@@ -168,7 +169,7 @@ class BenchAssembler {
     }
 
     private static Optional<List<Double>> tip(Rig rig, Placed placed) {
-        if (placed.type().facet(Facet.Arm.class).isEmpty()) {
+        if (placed.type().facet(RiggingFacet.Arm.class).isEmpty()) {
             return Optional.empty();
         }
         Vec3 at = ArmPlacing.tip(rig, placed);

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.RodHeight;
 import wideharbor.core.standard.Standard;
 import wideharbor.core.tool.KeySize;
@@ -43,7 +43,7 @@ class CalculatorService {
 
     List<KeyLine> keys(String kind) {
         List<String> all = store.catalogue().current().stream()
-                .flatMap(t -> t.facets(Facet.Tool.class).stream())
+                .flatMap(t -> t.facets(RiggingFacet.Tool.class).stream())
                 .flatMap(t -> t.keys().stream())
                 .filter(k -> k.startsWith(kind))
                 .distinct()

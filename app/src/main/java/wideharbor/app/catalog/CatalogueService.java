@@ -15,10 +15,10 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.CrossFit;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.LookSearch;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.drawing.PartDrawing;
@@ -210,7 +210,7 @@ class CatalogueService {
                         .map(CatalogueService::named)
                         .toList(),
                 all.stream()
-                        .filter(t -> t.facet(Facet.Support.class).isPresent())
+                        .filter(t -> t.facet(SupportFacet.Support.class).isPresent())
                         .map(CatalogueService::named)
                         .toList(),
                 store.catalogue().standards().all().stream()

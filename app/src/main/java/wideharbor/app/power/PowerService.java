@@ -7,8 +7,8 @@ import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.sheet.PowerSheet;
 
 /** The feed tree of a rig and its day. */
@@ -45,7 +45,7 @@ class PowerService {
         }
         return Optional.of(analysis.catalogue().current().stream()
                 .filter(t -> t.ref().toString().equals(item)
-                        && t.facet(Facet.Battery.class).isPresent())
+                        && t.facet(PowerFacet.Battery.class).isPresent())
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("The catalogue has no battery " + item + ".")));
     }

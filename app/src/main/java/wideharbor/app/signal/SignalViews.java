@@ -2,7 +2,7 @@ package wideharbor.app.signal;
 
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.edit.CableEdits;
 import wideharbor.core.rig.Placed;
@@ -50,7 +50,7 @@ final class SignalViews {
             return new PartView(
                     placed.id(),
                     placed.title(),
-                    placed.type().facet(Facet.InnerBay.class).isPresent());
+                    placed.type().facet(PowerFacet.InnerBay.class).isPresent());
         }
     }
 

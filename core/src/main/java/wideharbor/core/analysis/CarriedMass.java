@@ -3,7 +3,7 @@ package wideharbor.core.analysis;
 import java.util.Optional;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 
@@ -20,7 +20,7 @@ public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judge
         Mass carried = analysis.carried();
         Optional<Judgement> payload = analysis.rig()
                 .find(analysis.rig().configuration().support())
-                .flatMap(p -> p.type().facet(Facet.Support.class))
+                .flatMap(p -> p.type().facet(SupportFacet.Support.class))
                 .map(f -> judged(carried, f.minPayloadGrams(), f.maxPayloadGrams()));
         Brief brief = analysis.job().brief();
         boolean asks = brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0;

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.Runtime;
 import wideharbor.core.quantity.Judgement;
@@ -103,7 +103,7 @@ public record ChargeForDay(
     /** What a battery gives at the brief's temperature, Wh. */
     public static double charge(ItemType type, RigAnalysis analysis) {
         return Runtime.usableWattHours(
-                type.facet(Facet.Battery.class).orElseThrow(),
+                type.facet(PowerFacet.Battery.class).orElseThrow(),
                 analysis.job().brief().temperatureC(),
                 analysis.rules());
     }

@@ -9,8 +9,8 @@ import java.util.function.ToDoubleFunction;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.Build;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
@@ -94,9 +94,9 @@ public final class DayPlates {
         int bays = 0;
         double watts = 0;
         for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
-            Optional<Facet.Charger> charger = analysis.catalogue()
+            Optional<PowerFacet.Charger> charger = analysis.catalogue()
                     .require(spare.getKey())
-                    .facet(Facet.Charger.class)
+                    .facet(PowerFacet.Charger.class)
                     .filter(c -> c.standard().equals(standard));
             if (charger.isPresent()) {
                 int more = charger.get().bays() * spare.getValue();
@@ -118,7 +118,8 @@ public final class DayPlates {
         int dealt = 0;
         for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
             ItemType type = analysis.catalogue().require(spare.getKey());
-            if (type.facet(Facet.Battery.class).isPresent() && standard(type).equals(standard)) {
+            if (type.facet(PowerFacet.Battery.class).isPresent()
+                    && standard(type).equals(standard)) {
                 for (int i = 0; i < spare.getValue(); i++) {
                     if (turn.isMine(dealt++)) {
                         cells.add(type);
@@ -198,21 +199,22 @@ public final class DayPlates {
     private static int batteries(RigAnalysis analysis, Build build, String standard) {
         return (int) build.base().placements().stream()
                 .map(p -> analysis.catalogue().require(p.type()))
-                .filter(t ->
-                        t.facet(Facet.Battery.class).isPresent() && standard(t).equals(standard))
+                .filter(t -> t.facet(PowerFacet.Battery.class).isPresent()
+                        && standard(t).equals(standard))
                 .count();
     }
 
     /** The plate standard that a battery goes on. */
     public static String standard(ItemType battery) {
-        return battery.port(battery.facet(Facet.Battery.class).orElseThrow().port())
+        return battery.port(
+                        battery.facet(PowerFacet.Battery.class).orElseThrow().port())
                 .orElseThrow()
                 .standard();
     }
 
     /** Watt-hours with what age has left of them. */
     public static Optional<Double> capacity(ItemType battery) {
-        Facet.Battery spec = battery.facet(Facet.Battery.class).orElseThrow();
+        PowerFacet.Battery spec = battery.facet(PowerFacet.Battery.class).orElseThrow();
         return spec.wattHours() instanceof Figure.Known known
                 ? Optional.of(known.value() * spec.health())
                 : Optional.empty();

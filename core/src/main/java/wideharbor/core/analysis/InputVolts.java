@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.CheckState;
@@ -20,7 +20,7 @@ import wideharbor.core.rig.Placed;
  */
 public record InputVolts(
         Placed device,
-        Facet.PowerInput input,
+        PowerFacet.PowerInput input,
         SocketRef ref,
         How how,
         Optional<FeedTree.Outlet> outlet,
@@ -43,18 +43,18 @@ public record InputVolts(
     public static List<InputVolts> of(RigAnalysis analysis) {
         List<InputVolts> all = new ArrayList<>();
         for (Placed device : analysis.rig().attached()) {
-            for (Facet.PowerInput input : device.type().facets(Facet.PowerInput.class)) {
+            for (PowerFacet.PowerInput input : device.type().facets(PowerFacet.PowerInput.class)) {
                 all.add(of(analysis, device, input));
             }
         }
         return all;
     }
 
-    public static InputVolts of(RigAnalysis analysis, Placed device, Facet.PowerInput input) {
+    public static InputVolts of(RigAnalysis analysis, Placed device, PowerFacet.PowerInput input) {
         SocketRef ref = new SocketRef(device.id(), input.socket());
         Optional<FeedTree.Outlet> outlet = analysis.feeds().feeding(ref);
         if (outlet.isEmpty()) {
-            boolean own = device.type().facet(Facet.Battery.class).isPresent();
+            boolean own = device.type().facet(PowerFacet.Battery.class).isPresent();
             return new InputVolts(device, input, ref, own ? How.ITSELF : How.NO_CABLE, outlet, Optional.empty());
         }
         Optional<Span> volts = Volts.atDevice(analysis.feeds(), outlet.get());
@@ -68,7 +68,7 @@ public record InputVolts(
     /**
      * The end of the range that is worst decides: a device shuts off at its lowest volts, whatever it gets at others.
      */
-    private static Judgement judged(Span volts, Facet.PowerInput input) {
+    private static Judgement judged(Span volts, PowerFacet.PowerInput input) {
         boolean low = volts.from() < input.minVolts() - ROUNDING;
         double worst = low ? volts.from() : volts.to();
         boolean fits = !low && volts.to() <= input.maxVolts() + ROUNDING;

@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -21,7 +21,7 @@ public final class PackedBatteries {
         }
         analysis.kit().counts().forEach((ref, count) -> {
             ItemType type = analysis.catalogue().require(ref);
-            if (type.facet(Facet.Battery.class).isPresent()) {
+            if (type.facet(PowerFacet.Battery.class).isPresent()) {
                 counts.merge(type, count, Integer::sum);
             }
         });
@@ -44,7 +44,7 @@ public final class PackedBatteries {
         Map<ItemType, Integer> counts = new LinkedHashMap<>();
         rig.attached().stream()
                 .map(Placed::type)
-                .filter(t -> t.facet(Facet.Battery.class).isPresent())
+                .filter(t -> t.facet(PowerFacet.Battery.class).isPresent())
                 .forEach(t -> counts.merge(t, 1, Integer::sum));
         return counts;
     }

@@ -2,7 +2,7 @@ package wideharbor.core.analysis;
 
 import java.util.Optional;
 import wideharbor.core.balance.Mass;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.World;
@@ -14,10 +14,11 @@ import wideharbor.core.rig.World;
  * @param upMm against gravity
  * @param leftMm to camera left as the world stands
  */
-public record Posture(Placed support, Facet.Support facet, Mass carried, double aheadMm, double upMm, double leftMm) {
+public record Posture(
+        Placed support, SupportFacet.Support facet, Mass carried, double aheadMm, double upMm, double leftMm) {
 
     /** Empty when no support carries the rig, or its way is another. */
-    public static Optional<Posture> of(RigAnalysis analysis, Facet.Support.Way way) {
+    public static Optional<Posture> of(RigAnalysis analysis, SupportFacet.Support.Way way) {
         return of(analysis).filter(p -> p.facet().way() == way);
     }
 
@@ -31,7 +32,7 @@ public record Posture(Placed support, Facet.Support facet, Mass carried, double 
         Vec3 off = carried.centre().minus(world.datum());
         return Optional.of(new Posture(
                 support,
-                support.type().facet(Facet.Support.class).orElseThrow(),
+                support.type().facet(SupportFacet.Support.class).orElseThrow(),
                 carried,
                 off.dot(world.forward()),
                 off.dot(world.up()),

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.RodHeight;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
@@ -20,7 +20,12 @@ import wideharbor.core.standard.Standard;
  * @param angle between rods and axis
  */
 public record RodFit(
-        Placed rods, Facet.Rods facet, Standard standard, Judgement height, Judgement sideways, Judgement angle) {
+        Placed rods,
+        RiggingFacet.Rods facet,
+        Standard standard,
+        Judgement height,
+        Judgement sideways,
+        Judgement angle) {
     private static final double PARALLEL_DEGREES = 0.5;
     private static final double ROUNDING = 1e-6;
 
@@ -29,7 +34,7 @@ public record RodFit(
         List<RodFit> all = new ArrayList<>();
         for (Placed rods : analysis.rig().attached()) {
             rods.type()
-                    .facet(Facet.Rods.class)
+                    .facet(RiggingFacet.Rods.class)
                     .filter(f -> isRidden(analysis, rods))
                     .flatMap(f -> of(analysis, rods, f))
                     .ifPresent(all::add);
@@ -43,7 +48,7 @@ public record RodFit(
                 .anyMatch(p -> p.type().can(Capability.RIDES_ON_AXIS));
     }
 
-    private static Optional<RodFit> of(RigAnalysis analysis, Placed rods, Facet.Rods facet) {
+    private static Optional<RodFit> of(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet) {
         Standard standard = analysis.standards().require(rods.port(facet.port()).standard());
         if (!(standard.facts() instanceof Standard.Facts.Rods need)) {
             return Optional.empty();

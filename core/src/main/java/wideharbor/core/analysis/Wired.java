@@ -12,8 +12,8 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -73,12 +73,12 @@ record Wired(
 
     private static boolean isBattery(Map<String, ItemType> parts, PortRef ref) {
         return parts.containsKey(ref.placement())
-                && parts.get(ref.placement()).facet(Facet.Battery.class).isPresent();
+                && parts.get(ref.placement()).facet(PowerFacet.Battery.class).isPresent();
     }
 
     private static boolean isWired(ItemType type) {
         return !type.sockets().isEmpty()
-                || type.facet(Facet.Battery.class).isPresent()
+                || type.facet(PowerFacet.Battery.class).isPresent()
                 || type.can(Capability.CLAMPS_PLUG)
                 || type.can(Capability.HOT_SWAPS);
     }

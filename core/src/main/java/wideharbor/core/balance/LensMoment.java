@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -28,7 +28,7 @@ public record LensMoment(
     /** Empty when no lens is on the body's mount. */
     public static Optional<LensMoment> of(Rig rig) {
         Placed body = rig.require(rig.content().root());
-        Optional<Facet.Camera> camera = body.type().facet(Facet.Camera.class);
+        Optional<OpticalFacet.Camera> camera = body.type().facet(OpticalFacet.Camera.class);
         if (camera.isEmpty()) {
             return Optional.empty();
         }
@@ -39,15 +39,17 @@ public record LensMoment(
                 .map(j -> moment(rig, body, camera.get(), j));
     }
 
-    private static LensMoment moment(Rig rig, Placed body, Facet.Camera camera, Joint joint) {
+    private static LensMoment moment(Rig rig, Placed body, OpticalFacet.Camera camera, Joint joint) {
         Placed lens = rig.require(joint.child().placement());
         var mount = body.portPose(camera.mountPort());
         Set<String> hung = new LinkedHashSet<>(rig.subtree(lens.id()));
         Mass carried = Mass.of(rig, hung);
         double ahead = carried.centre().minus(mount.at()).dot(mount.n());
         double moment = carried.grams() / 1000 * G * ahead / 1000;
-        double length =
-                lens.type().facet(Facet.Lens.class).map(Facet.Lens::lengthMm).orElse(0.0);
+        double length = lens.type()
+                .facet(OpticalFacet.Lens.class)
+                .map(OpticalFacet.Lens::lengthMm)
+                .orElse(0.0);
         return new LensMoment(
                 lens.id(), carried, moment, length, camera.mountLimitNm(), reactions(rig, lens, mount, carried, ahead));
     }

@@ -3,8 +3,8 @@ package wideharbor.core.balance;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
@@ -72,7 +72,7 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         double middle = carried.centre().dot(rig.world().forward()) - support;
         Placed placed = rig.require(rig.configuration().support());
         double tolerance =
-                placed.type().facet(Facet.Support.class).orElseThrow().balanceToleranceMm();
+                placed.type().facet(SupportFacet.Support.class).orElseThrow().balanceToleranceMm();
         return Optional.of(new SlideBalance(carried, support, off, tolerance, findSlide(rig, carried, middle)));
     }
 

@@ -4,8 +4,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.catalog.Catalogue;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 
 /** What must hold of a content's references before anything is computed from it. */
 final class Admission {
@@ -89,7 +89,9 @@ final class Admission {
         }
         String bay = cable.laid().stowedIn();
         if (!bay.isEmpty()
-                && type(content, bay, catalogue).facet(Facet.InnerBay.class).isEmpty()) {
+                && type(content, bay, catalogue)
+                        .facet(PowerFacet.InnerBay.class)
+                        .isEmpty()) {
             throw new IllegalArgumentException(
                     "cable '" + cable.id() + "' lies in a bay of placement '" + bay + "', which has none");
         }

@@ -24,15 +24,18 @@ public final class Catalogue {
             if (byRef.put(type.ref(), type) != null) {
                 throw new IllegalArgumentException("Item type " + type.ref() + " occurs twice");
             }
-            for (Port port : type.ports()) {
-                if (standards.find(port.standard()).isEmpty()) {
-                    throw new IllegalArgumentException("Item type " + type.ref() + ", port '" + port.id()
-                            + "': there is no mounting standard '" + port.standard() + "'");
-                }
-            }
+            type.ports().forEach(p -> known(standards, type, "port '" + p.id() + "'", p.standard()));
+            type.facets().forEach(f -> f.standards().forEach(s -> known(standards, type, "a facet", s)));
         }
         this.types = Collections.unmodifiableMap(byRef);
         this.standards = standards;
+    }
+
+    private static void known(Standards standards, ItemType type, String who, String standard) {
+        if (standards.find(standard).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "Item type " + type.ref() + ", " + who + ": there is no mounting standard '" + standard + "'");
+        }
     }
 
     public Optional<ItemType> find(TypeRef ref) {

@@ -170,29 +170,8 @@ public record ItemType(
 
     private static void checkNames(TypeRef ref, Facet facet, Set<String> ports, Set<String> sockets) {
         String who = "its " + facet.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " facet";
-        if (facet instanceof Facet.Camera c) {
-            known(ref, who, "port", c.mountPort(), ports);
-        } else if (facet instanceof Facet.Lens l) {
-            known(ref, who, "port", l.mountPort(), ports);
-        } else if (facet instanceof Facet.Rods r) {
-            known(ref, who, "port", r.port(), ports);
-        } else if (facet instanceof Facet.Battery b) {
-            known(ref, who, "port", b.port(), ports);
-        } else if (facet instanceof Facet.Support s) {
-            known(ref, who, "port", s.datumPort(), ports);
-        } else if (facet instanceof Facet.PowerOutput o) {
-            known(ref, who, "socket", o.socket(), sockets);
-        } else if (facet instanceof Facet.PowerInput i) {
-            known(ref, who, "socket", i.socket(), sockets);
-        } else if (facet instanceof SignalFacet signal) {
-            signal.sockets().forEach(s -> known(ref, who, "socket", s, sockets));
-        } else if (facet instanceof Facet.Arm a) {
-            known(ref, who, "port", a.basePort(), ports);
-            known(ref, who, "port", a.tipPort(), ports);
-        } else if (facet instanceof Facet.Spacer s) {
-            known(ref, who, "port", s.topPort(), ports);
-            known(ref, who, "port", s.bottomPort(), ports);
-        }
+        facet.ports().forEach(p -> known(ref, who, "port", p, ports));
+        facet.sockets().forEach(x -> known(ref, who, "socket", x, sockets));
     }
 
     /** Links hang on the first one through internal joints, each on exactly one, without a circle. */

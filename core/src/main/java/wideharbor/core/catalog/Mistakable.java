@@ -13,8 +13,8 @@ public final class Mistakable {
 
     /** How the two can be mistaken for each other; empty when they cannot. */
     public static Optional<String> how(ItemType a, ItemType b) {
-        Optional<Facet.Cable> ca = a.facet(Facet.Cable.class);
-        Optional<Facet.Cable> cb = b.facet(Facet.Cable.class);
+        Optional<PowerFacet.Cable> ca = a.facet(PowerFacet.Cable.class);
+        Optional<PowerFacet.Cable> cb = b.facet(PowerFacet.Cable.class);
         if (ca.isPresent() && cb.isPresent()) {
             boolean plugs = ca.get().a().connector().equals(cb.get().a().connector())
                     && ca.get().b().connector().equals(cb.get().b().connector());
@@ -25,8 +25,8 @@ public final class Mistakable {
                             + cb.get().b().pinOut() + ".")
                     : Optional.empty();
         }
-        Optional<Facet.Rods> ra = a.facet(Facet.Rods.class);
-        Optional<Facet.Rods> rb = b.facet(Facet.Rods.class);
+        Optional<RiggingFacet.Rods> ra = a.facet(RiggingFacet.Rods.class);
+        Optional<RiggingFacet.Rods> rb = b.facet(RiggingFacet.Rods.class);
         if (ra.isPresent() && rb.isPresent()) {
             double off = Math.abs(ra.get().diameterMm() - rb.get().diameterMm());
             return off > SAME && off < NEARLY

@@ -8,11 +8,6 @@ import wideharbor.core.quantity.Require;
  */
 public sealed interface SignalFacet extends Facet {
 
-    /** Sockets that it speaks of: the part must have them. */
-    default List<String> sockets() {
-        return List.of();
-    }
-
     /** What a socket carries beyond power. */
     enum Carried {
         PICTURE("picture"),

@@ -1,7 +1,7 @@
 package wideharbor.core.clearance;
 
 import java.util.Optional;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -23,15 +23,15 @@ public record Frustum(double frontMm, double slopeX, double slopeY) {
 
     /** Empty when there is no lens on the body, or the window is not on file. */
     public static Optional<Frustum> of(Rig rig) {
-        Optional<Facet.Camera> camera = rig.require(rig.content().root())
+        Optional<OpticalFacet.Camera> camera = rig.require(rig.content().root())
                 .type()
-                .facet(Facet.Camera.class)
+                .facet(OpticalFacet.Camera.class)
                 .filter(c -> c.windowWidthMm() > 0);
         if (camera.isEmpty()) {
             return Optional.empty();
         }
         for (Placed placed : rig.attached()) {
-            Optional<Facet.Lens> lens = placed.type().facet(Facet.Lens.class);
+            Optional<OpticalFacet.Lens> lens = placed.type().facet(OpticalFacet.Lens.class);
             if (lens.isPresent()) {
                 return Optional.of(new Frustum(
                         lens.get().lengthMm(),

@@ -10,8 +10,8 @@ import java.util.Optional;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -51,7 +51,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
     /** A case being filled. */
     private static final class Open {
         private final ItemType type;
-        private final Facet.Room room;
+        private final RiggingFacet.Room room;
         private final boolean inKit;
         private final double[] inner;
         private final Map<ItemType, Integer> contents = new LinkedHashMap<>();
@@ -61,7 +61,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
 
         Open(ItemType type, boolean inKit) {
             this.type = type;
-            this.room = type.facet(Facet.Room.class).orElseThrow();
+            this.room = type.facet(RiggingFacet.Room.class).orElseThrow();
             this.inKit = inKit;
             this.inner = sorted(room.widthMm() - 2 * FOAM, room.heightMm() - 2 * FOAM, room.lengthMm() - 2 * FOAM);
             this.grams = room.emptyGrams();
@@ -106,7 +106,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         Map<ItemType, Integer> loose = new LinkedHashMap<>();
         for (PullList.Line line : PullList.of(job)) {
             for (int i = 0; i < line.pieces(); i++) {
-                if (line.type().facet(Facet.Room.class).isPresent()) {
+                if (line.type().facet(RiggingFacet.Room.class).isPresent()) {
                     open.add(new Open(line.type(), true));
                 } else {
                     pieces.add(piece(line, job.catalogue()));
@@ -151,7 +151,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
 
     private static List<ItemType> cases(Catalogue catalogue) {
         return catalogue.current().stream()
-                .filter(t -> t.facet(Facet.Room.class).isPresent())
+                .filter(t -> t.facet(RiggingFacet.Room.class).isPresent())
                 .sorted(Comparator.comparingDouble((ItemType t) -> new Open(t, false).capacity())
                         .thenComparing(t -> t.ref().id()))
                 .toList();

@@ -18,11 +18,11 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Pose;
@@ -175,7 +175,7 @@ public record Drawing(
     private static List<Bearing> bearings(RigAnalysis analysis, Sheet view) {
         List<Bearing> all = new ArrayList<>();
         Vec3 datum = analysis.rig().world().datum();
-        Posture.of(analysis, Facet.Support.Way.SHOULDER)
+        Posture.of(analysis, SupportFacet.Support.Way.SHOULDER)
                 .ifPresent(p -> Grips.foremost(analysis).ifPresent(grips -> {
                     double arm = Grips.padToGrips(analysis).orElseThrow();
                     double newton = Statics.handForce(p.carried().grams(), p.aheadMm(), arm);
@@ -183,12 +183,15 @@ public record Drawing(
                     boolean met = Math.abs(newton) <= analysis.rule(HouseRules.Rule.HAND_CAUTION);
                     all.add(new Bearing(view.project(datum), view.project(grips), words, met));
                 }));
-        Posture.of(analysis, Facet.Support.Way.HANGS).filter(p -> p.upMm() < 0).ifPresent(p -> {
-            double tilt = Statics.hangTilt(p.aheadMm(), -p.upMm());
-            String words = "hangs " + Words.one(Math.abs(tilt)) + "° nose " + (tilt >= 0 ? "down" : "up");
-            boolean met = Math.abs(tilt) <= analysis.rule(HouseRules.Rule.HANG_TILT);
-            all.add(new Bearing(view.project(datum), view.project(p.carried().centre()), words, met));
-        });
+        Posture.of(analysis, SupportFacet.Support.Way.HANGS)
+                .filter(p -> p.upMm() < 0)
+                .ifPresent(p -> {
+                    double tilt = Statics.hangTilt(p.aheadMm(), -p.upMm());
+                    String words = "hangs " + Words.one(Math.abs(tilt)) + "° nose " + (tilt >= 0 ? "down" : "up");
+                    boolean met = Math.abs(tilt) <= analysis.rule(HouseRules.Rule.HANG_TILT);
+                    all.add(new Bearing(
+                            view.project(datum), view.project(p.carried().centre()), words, met));
+                });
         return all;
     }
 

@@ -11,8 +11,8 @@ import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
@@ -34,7 +34,7 @@ public final class ArmPlacing {
 
     private final RigAnalysis analysis;
     private final String arm;
-    private final Facet.Arm facet;
+    private final RiggingFacet.Arm facet;
     private final List<Motion> joints;
     private final Map<SettingKey, Double> values = new LinkedHashMap<>();
 
@@ -42,7 +42,7 @@ public final class ArmPlacing {
         this.analysis = analysis;
         this.arm = arm.id();
         this.facet = arm.type()
-                .facet(Facet.Arm.class)
+                .facet(RiggingFacet.Arm.class)
                 .orElseThrow(() -> new EditRefused(arm.title() + " is no arm: nothing on it says where its tip is."));
         this.joints = analysis.rig().motions().stream()
                 .filter(m -> m.key().placement().equals(arm.id()) && !m.alongCarrier())
@@ -65,7 +65,7 @@ public final class ArmPlacing {
     /** Where the tip stands now, rig frame. */
     public static Vec3 tip(Rig rig, Placed arm) {
         return arm.type()
-                .facet(Facet.Arm.class)
+                .facet(RiggingFacet.Arm.class)
                 .map(f -> arm.portPose(f.tipPort()).at())
                 .orElse(Vec3.ZERO);
     }

@@ -10,8 +10,8 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.signal.CableSchedule;
@@ -77,12 +77,13 @@ public final class CableEdits {
         Socket a = Wiring.socket(analysis, from);
         Socket b = Wiring.socket(analysis, to);
         return analysis.catalogue().current().stream()
-                .filter(t ->
-                        t.facet(Facet.Cable.class).filter(w -> w.joins(a, b)).isPresent())
+                .filter(t -> t.facet(PowerFacet.Cable.class)
+                        .filter(w -> w.joins(a, b))
+                        .isPresent())
                 .map(t -> Choice.of(
                         t,
                         analysis.kit().count(t.ref()),
-                        t.facet(Facet.Cable.class).orElseThrow().lengthMm(),
+                        t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm(),
                         CableSchedule.needed(
                                 analysis.rig(), new CableRun("new", t.ref(), from, to), Dressing.by(analysis.rules()))))
                 .sorted(Comparator.comparing((Choice c) -> !c.reaches())
@@ -100,7 +101,7 @@ public final class CableEdits {
                         + analysis.rig().title(end.placement()) + " is taken.");
             }
         }
-        boolean joins = type.facet(Facet.Cable.class)
+        boolean joins = type.facet(PowerFacet.Cable.class)
                 .filter(w -> w.joins(Wiring.socket(analysis, from), Wiring.socket(analysis, to)))
                 .isPresent();
         if (!joins) {

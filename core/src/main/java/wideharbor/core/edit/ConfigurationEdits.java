@@ -16,9 +16,9 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.job.Job;
 import wideharbor.core.plates.PlateStacks;
 import wideharbor.core.quantity.Words;
@@ -65,7 +65,7 @@ public final class ConfigurationEdits {
         Placed placed = analysis.rig()
                 .find(placement)
                 .orElseThrow(() -> new EditRefused("There is no placement '" + placement + "' on this rig."));
-        if (placed.type().facet(Facet.Support.class).isEmpty()) {
+        if (placed.type().facet(SupportFacet.Support.class).isEmpty()) {
             throw new EditRefused(placed.title() + " does not say where it carries a rig.");
         }
         return List.of(

@@ -14,10 +14,10 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.ShimPlanner;
 import wideharbor.core.quantity.Words;
 
@@ -69,7 +69,7 @@ public final class Spacers {
         Port child = analysis.rig().port(joint.child());
         List<ItemType> all = new ArrayList<>();
         for (ItemType type : analysis.catalogue().all()) {
-            Optional<Facet.Spacer> spacer = type.facet(Facet.Spacer.class);
+            Optional<RiggingFacet.Spacer> spacer = type.facet(RiggingFacet.Spacer.class);
             if (spacer.isPresent()
                     && Mating.mates(parent, port(type, spacer.get().topPort()), analysis.standards())
                     && Mating.mates(port(type, spacer.get().bottomPort()), child, analysis.standards())) {
@@ -83,8 +83,8 @@ public final class Spacers {
         return type.port(id).orElseThrow();
     }
 
-    private static Facet.Spacer spacer(ItemType type) {
-        return type.facet(Facet.Spacer.class).orElseThrow();
+    private static RiggingFacet.Spacer spacer(ItemType type) {
+        return type.facet(RiggingFacet.Spacer.class).orElseThrow();
     }
 
     private static Optional<Candidate> candidate(
@@ -129,7 +129,7 @@ public final class Spacers {
     public static List<Candidate> takeOut(RigAnalysis analysis, Joint joint, double excessMm) {
         String id = joint.child().placement();
         ItemType type = analysis.rig().require(id).type();
-        Optional<Facet.Spacer> spacer = type.facet(Facet.Spacer.class);
+        Optional<RiggingFacet.Spacer> spacer = type.facet(RiggingFacet.Spacer.class);
         boolean fits = spacer.isPresent()
                 && Math.abs(spacer.get().heightMm() - excessMm) <= analysis.rule(Rule.ROD_HEIGHT_TOLERANCE);
         List<Joint> below = analysis.rig().carriedBy(id);

@@ -11,8 +11,8 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.power.FeedTree;
 
@@ -25,12 +25,12 @@ public final class Wiring {
     /** The shortest cable that joins two sockets, from the kit first. */
     public static Optional<ItemType> cable(RigAnalysis analysis, Socket from, Socket to) {
         return analysis.catalogue().current().stream()
-                .filter(t -> t.facet(Facet.Cable.class)
+                .filter(t -> t.facet(PowerFacet.Cable.class)
                         .filter(w -> w.joins(from, to))
                         .isPresent())
                 .min(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
-                        .thenComparingDouble(
-                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm())
+                        .thenComparingDouble(t ->
+                                t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm())
                         .thenComparing(t -> t.ref().id()));
     }
 
@@ -89,7 +89,7 @@ public final class Wiring {
     /** A part put on the rig near another and fed, where it wants power; one for every place and feed. */
     public static List<Placing> fed(RigAnalysis analysis, String near, ItemType type, int most) {
         List<Placing> all = new ArrayList<>();
-        Optional<Facet.PowerInput> input = type.facet(Facet.PowerInput.class);
+        Optional<PowerFacet.PowerInput> input = type.facet(PowerFacet.PowerInput.class);
         for (Placing placing : Placing.near(analysis, near, type, most)) {
             if (input.isEmpty()) {
                 all.add(placing);

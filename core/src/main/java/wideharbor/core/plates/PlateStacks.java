@@ -19,10 +19,11 @@ import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.AdapterFinder.Chain;
 import wideharbor.core.catalog.AdapterFinder.Link;
 import wideharbor.core.catalog.Catalogue;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.RodHeight;
 import wideharbor.core.quantity.Span;
@@ -98,9 +99,9 @@ public final class PlateStacks {
      */
     public static List<Stack> of(
             Catalogue catalogue, ItemType body, ItemType support, String rods, double toleranceMm) {
-        Facet.Camera camera = body.facet(Facet.Camera.class)
+        OpticalFacet.Camera camera = body.facet(OpticalFacet.Camera.class)
                 .orElseThrow(() -> new IllegalArgumentException(body.name() + " is no camera body"));
-        if (support.facet(Facet.Support.class).isEmpty()) {
+        if (support.facet(SupportFacet.Support.class).isEmpty()) {
             throw new IllegalArgumentException(support.name() + " is no support that a rig is carried by");
         }
         List<Stack> stacks = new ArrayList<>();

@@ -9,8 +9,8 @@ import java.util.function.Function;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
@@ -24,17 +24,17 @@ public final class FeedTree {
     private static final int DEEPEST = 12;
 
     /** A placed power output, the cable in it (if any) and what that feeds. */
-    public record Outlet(Placed placed, Facet.PowerOutput spec, Optional<Link> link) {
+    public record Outlet(Placed placed, PowerFacet.PowerOutput spec, Optional<Link> link) {
         public SocketRef ref() {
             return new SocketRef(placed.id(), spec.socket());
         }
     }
 
     /** A power cable from an outlet to a device's input. */
-    public record Link(CableRun cable, Facet.Cable wire, Placed device, Facet.PowerInput input) {}
+    public record Link(CableRun cable, PowerFacet.Cable wire, Placed device, PowerFacet.PowerInput input) {}
 
     /** A battery on the rig, the part whose plate it sits on, and the outlets that live off it. */
-    public record Source(Placed battery, Facet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {}
+    public record Source(Placed battery, PowerFacet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {}
 
     private final List<Source> sources;
     private final Map<String, List<Outlet>> outletsOf;
@@ -47,7 +47,7 @@ public final class FeedTree {
         this.feeding = new LinkedHashMap<>();
         Map<SocketRef, Link> linkAt = links();
         for (Placed placed : rig.attached()) {
-            List<Outlet> outlets = placed.type().facets(Facet.PowerOutput.class).stream()
+            List<Outlet> outlets = placed.type().facets(PowerFacet.PowerOutput.class).stream()
                     .map(o -> new Outlet(
                             placed, o, Optional.ofNullable(linkAt.get(new SocketRef(placed.id(), o.socket())))))
                     .toList();
@@ -68,7 +68,7 @@ public final class FeedTree {
         Map<SocketRef, Link> found = new LinkedHashMap<>();
         for (CableRun cable : rig.content().cables()) {
             ItemType type = rig.catalogue().require(cable.type());
-            Optional<Facet.Cable> wire = type.facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire = type.facet(PowerFacet.Cable.class);
             if (wire.isPresent() && wire.get().carries() == Socket.Kind.POWER) {
                 link(cable, wire.get(), cable.a(), cable.b()).ifPresent(l -> found.put(cable.a(), l));
                 link(cable, wire.get(), cable.b(), cable.a()).ifPresent(l -> found.put(cable.b(), l));
@@ -77,16 +77,16 @@ public final class FeedTree {
         return found;
     }
 
-    private Optional<Link> link(CableRun cable, Facet.Cable wire, SocketRef from, SocketRef to) {
+    private Optional<Link> link(CableRun cable, PowerFacet.Cable wire, SocketRef from, SocketRef to) {
         Optional<Placed> source = rig.find(from.placement());
         Optional<Placed> device = rig.find(to.placement());
         boolean gives = source.isPresent()
-                && source.get().type().facets(Facet.PowerOutput.class).stream()
+                && source.get().type().facets(PowerFacet.PowerOutput.class).stream()
                         .anyMatch(o -> o.socket().equals(from.socket()));
         if (!gives || device.isEmpty()) {
             return Optional.empty();
         }
-        return device.get().type().facets(Facet.PowerInput.class).stream()
+        return device.get().type().facets(PowerFacet.PowerInput.class).stream()
                 .filter(i -> i.socket().equals(to.socket()))
                 .findFirst()
                 .map(i -> new Link(cable, wire, device.get(), i));
@@ -96,7 +96,7 @@ public final class FeedTree {
         List<Source> found = new ArrayList<>();
         for (Placed placed : rig.attached()) {
             placed.type()
-                    .facet(Facet.Battery.class)
+                    .facet(PowerFacet.Battery.class)
                     .filter(spec -> !isInner(placed))
                     .ifPresent(spec -> {
                         Optional<Placed> plate = plateOf(placed, spec);
@@ -117,7 +117,7 @@ public final class FeedTree {
                 .isPresent();
     }
 
-    private Optional<Placed> plateOf(Placed battery, Facet.Battery spec) {
+    private Optional<Placed> plateOf(Placed battery, PowerFacet.Battery spec) {
         return rig.liveJoints().stream()
                 .filter(j -> j.child().placement().equals(battery.id())
                                 && j.child().port().equals(spec.port())
@@ -171,17 +171,17 @@ public final class FeedTree {
     }
 
     private Optional<Outlet> inputOutlet(Placed placed) {
-        return placed.type().facets(Facet.PowerInput.class).stream()
+        return placed.type().facets(PowerFacet.PowerInput.class).stream()
                 .flatMap(i -> feeding(new SocketRef(placed.id(), i.socket())).stream())
                 .findFirst();
     }
 
     /** Load at a device's input: its own draw and what hangs on its outputs. */
-    public Load loadOf(Placed device, Facet.PowerInput input) {
+    public Load loadOf(Placed device, PowerFacet.PowerInput input) {
         return loadOf(device, input, 0);
     }
 
-    private Load loadOf(Placed device, Facet.PowerInput input, int depth) {
+    private Load loadOf(Placed device, PowerFacet.PowerInput input, int depth) {
         Load own = Load.of(device.title(), input.runningWatts(), input.peakWatts());
         if (depth >= DEEPEST) {
             return own.plus(new Load(0, 0, List.of("feed that runs in a circle at " + device.title())));
@@ -243,7 +243,7 @@ public final class FeedTree {
     }
 
     /** Watts that an input takes in a state. */
-    public static double draw(Facet.PowerInput input, State state) {
+    public static double draw(PowerFacet.PowerInput input, State state) {
         return switch (state) {
             case OFF -> 0;
             case STANDBY -> input.idleWatts();

@@ -6,7 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -47,7 +47,7 @@ public enum KeepsOn {
      * @param usable watt-hours that a battery gives in this cold
      */
     public static OptionalDouble carriesHours(
-            Rig rig, FeedTree feeds, FeedTree.Source source, ToDoubleFunction<Facet.Battery> usable) {
+            Rig rig, FeedTree feeds, FeedTree.Source source, ToDoubleFunction<PowerFacet.Battery> usable) {
         if (of(rig, source) != INNER_BATTERY || !feeds.loadOn(source).isComplete()) {
             return OptionalDouble.empty();
         }
@@ -55,8 +55,8 @@ public enum KeepsOn {
                 .filter(o -> o.link().isPresent())
                 .mapToDouble(o -> {
                     Placed battery = innerBattery(rig, o.link().get().device()).orElseThrow();
-                    Facet.Battery spec =
-                            battery.type().facet(Facet.Battery.class).orElseThrow();
+                    PowerFacet.Battery spec =
+                            battery.type().facet(PowerFacet.Battery.class).orElseThrow();
                     return Runtime.hours(
                             usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
                 })
@@ -70,7 +70,7 @@ public enum KeepsOn {
     /** The battery in a part's own bay. */
     public static Optional<Placed> innerBattery(Rig rig, Placed part) {
         return part.type()
-                .facet(Facet.InnerBay.class)
+                .facet(PowerFacet.InnerBay.class)
                 .flatMap(bay -> rig.carriedBy(part.id()).stream()
                         .filter(j -> j.parent().port().equals(bay.port()))
                         .flatMap(j -> rig.find(j.child().placement()).stream())

@@ -1,7 +1,7 @@
 package wideharbor.core.power;
 
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.quantity.Figure;
 
 /** How long a charge lasts: Wh × health × temperature factor × usable share / load. */
@@ -32,7 +32,7 @@ public final class Runtime {
     /**
      * Watt-hours that one battery really gives at a temperature; NaN is never returned: an unknown capacity gives 0.
      */
-    public static double usableWattHours(Facet.Battery battery, double celsius, HouseRules rules) {
+    public static double usableWattHours(PowerFacet.Battery battery, double celsius, HouseRules rules) {
         if (!(battery.wattHours() instanceof Figure.Known known)) {
             return 0;
         }

@@ -3,7 +3,7 @@ package wideharbor.core.power;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.quantity.Span;
 
 /** Volts along the feed: at the end of the usable charge, where current is highest, at nominal, and at full. */
@@ -12,18 +12,18 @@ public final class Volts {
 
     /** How far a battery is drawn down. */
     public enum Charge {
-        FULL(Facet.Battery::fullVolts),
-        NOMINAL(Facet.Battery::nominalVolts),
+        FULL(PowerFacet.Battery::fullVolts),
+        NOMINAL(PowerFacet.Battery::nominalVolts),
         /** The end of the usable charge. */
-        END(Facet.Battery::endVolts);
+        END(PowerFacet.Battery::endVolts);
 
-        private final ToDoubleFunction<Facet.Battery> volts;
+        private final ToDoubleFunction<PowerFacet.Battery> volts;
 
-        Charge(ToDoubleFunction<Facet.Battery> volts) {
+        Charge(ToDoubleFunction<PowerFacet.Battery> volts) {
             this.volts = volts;
         }
 
-        public double of(Facet.Battery battery) {
+        public double of(PowerFacet.Battery battery) {
             return volts.applyAsDouble(battery);
         }
     }
@@ -59,7 +59,7 @@ public final class Volts {
         if (outlet.spec().regulatedVolts() > 0) {
             return Optional.of(outlet.spec().regulatedVolts());
         }
-        Optional<FeedTree.Outlet> above = outlet.placed().type().facets(Facet.PowerInput.class).stream()
+        Optional<FeedTree.Outlet> above = outlet.placed().type().facets(PowerFacet.PowerInput.class).stream()
                 .flatMap(i -> tree.feeding(new SocketRef(outlet.placed().id(), i.socket())).stream())
                 .findFirst();
         return above.isPresent()
@@ -68,7 +68,7 @@ public final class Volts {
     }
 
     /** Drop in a two-wire cable: I·2·length·Ω/m with I = P/V at the feeding end. */
-    public static double drop(double watts, double volts, Facet.Cable wire) {
+    public static double drop(double watts, double volts, PowerFacet.Cable wire) {
         return volts <= 0 ? 0 : watts / volts * 2 * wire.lengthMm() / 1000 * wire.ohmPerMetre();
     }
 }

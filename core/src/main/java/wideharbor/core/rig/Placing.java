@@ -9,9 +9,9 @@ import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.InternalJoint;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
 
@@ -52,7 +52,7 @@ final class Placing {
     /** The body's own lens mount is the rig's origin; without one, the root's first link is. */
     private Placed rootPlaced() {
         ItemType type = typeOf(content.root());
-        Pose link = type.facet(Facet.Camera.class)
+        Pose link = type.facet(OpticalFacet.Camera.class)
                 .flatMap(c -> type.port(c.mountPort()))
                 .map(p -> p.frame().inverse())
                 .orElse(Pose.IDENTITY);

@@ -20,8 +20,8 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
@@ -119,7 +119,7 @@ public final class Rig {
         if (support == null) {
             return Optional.empty();
         }
-        return support.type().facet(Facet.Support.class).map(f -> support.portPose(f.datumPort()));
+        return support.type().facet(SupportFacet.Support.class).map(f -> support.portPose(f.datumPort()));
     }
 
     public Build build() {

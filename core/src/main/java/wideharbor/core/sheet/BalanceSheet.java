@@ -13,9 +13,9 @@ import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
@@ -182,7 +182,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     private static List<OtherBattery> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
         List<OtherBattery> all = new ArrayList<>();
         for (Placed placed : analysis.rig().attached()) {
-            Optional<Facet.Battery> battery = placed.type().facet(Facet.Battery.class);
+            Optional<PowerFacet.Battery> battery = placed.type().facet(PowerFacet.Battery.class);
             if (battery.isEmpty()) {
                 continue;
             }
@@ -197,8 +197,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return all;
     }
 
-    private static boolean fits(ItemType now, Facet.Battery battery, ItemType other) {
-        return other.facet(Facet.Battery.class)
+    private static boolean fits(ItemType now, PowerFacet.Battery battery, ItemType other) {
+        return other.facet(PowerFacet.Battery.class)
                 .flatMap(f -> other.port(f.port()))
                 .filter(p -> now.port(battery.port()).orElseThrow().standard().equals(p.standard()))
                 .filter(p -> p.id().equals(battery.port()))

@@ -15,8 +15,8 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.job.ConfigurationKey;
@@ -142,7 +142,7 @@ final class Coverage {
     }
 
     List<String> batteries() {
-        return parts(t -> t.facet(Facet.Battery.class).isPresent());
+        return parts(t -> t.facet(PowerFacet.Battery.class).isPresent());
     }
 
     List<String> sound(Shoot shoot) {

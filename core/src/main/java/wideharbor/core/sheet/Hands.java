@@ -8,7 +8,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Resting;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.people.Eyepiece;
@@ -45,7 +45,7 @@ public record Hands(Holds holds, List<Finder> finders, Optional<Down> putDown) {
     private static List<Finder> finders(RigAnalysis analysis) {
         Brief.Crew crew = analysis.job().brief().crew();
         if (!crew.profile().knowsHeight()
-                || Posture.of(analysis, Facet.Support.Way.SHOULDER).isEmpty()) {
+                || Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).isEmpty()) {
             return List.of();
         }
         World world = analysis.rig().world();

@@ -13,8 +13,9 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -79,9 +80,9 @@ public final class IdleParts {
                 reasons.add(capability.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '));
             }
         }
-        if (part.type().facet(Facet.Battery.class).isPresent()
-                || part.type().facet(Facet.Spacer.class).isPresent()) {
-            reasons.add(part.type().facet(Facet.Battery.class).isPresent() ? "gives power" : "sets a height");
+        if (part.type().facet(PowerFacet.Battery.class).isPresent()
+                || part.type().facet(RiggingFacet.Spacer.class).isPresent()) {
+            reasons.add(part.type().facet(PowerFacet.Battery.class).isPresent() ? "gives power" : "sets a height");
         }
     }
 

@@ -9,7 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.analysis.RodFit;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Runtime;
 import wideharbor.core.quantity.CheckState;
@@ -161,7 +161,7 @@ public record Meters(
         int free = (int) all.stream().filter(o -> o.link().isEmpty()).count();
         double most = 0;
         for (FeedTree.Outlet outlet : all) {
-            Facet.PowerOutput spec = outlet.spec();
+            PowerFacet.PowerOutput spec = outlet.spec();
             double used = OutletLoad.amps(analysis.feeds(), outlet).orElse(0.0);
             most += outlet.link().isEmpty() ? spec.continuousAmps() : Math.max(0, spec.continuousAmps() - used);
         }

@@ -15,8 +15,8 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.power.CabinRule;
@@ -183,7 +183,7 @@ public record PowerSheet(
 
     private static FeedRow battery(BatteryDraw draw) {
         FeedTree.Source source = draw.source();
-        Facet.Battery spec = source.spec();
+        PowerFacet.Battery spec = source.spec();
         return new FeedRow(
                 0,
                 Kind.BATTERY,
@@ -259,7 +259,7 @@ public record PowerSheet(
                 .toList();
     }
 
-    private static DeviceDay device(String build, Placed placed, Facet.PowerInput input, List<DayBlock> day) {
+    private static DeviceDay device(String build, Placed placed, PowerFacet.PowerInput input, List<DayBlock> day) {
         List<State> states =
                 day.stream().map(b -> b.stateOf(build, placed.id())).toList();
         double wattHours = day.stream()
@@ -284,7 +284,7 @@ public record PowerSheet(
     private static List<Flown> flown(RigAnalysis analysis) {
         List<Flown> all = new ArrayList<>();
         PackedBatteries.of(analysis).forEach((type, count) -> {
-            if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
+            if (type.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 CabinRule rule = CabinRule.of(known.value());
                 all.add(new Flown(type.name(), known.value(), count, rule, rule.peopleFor(count)));
             }
@@ -349,7 +349,7 @@ public record PowerSheet(
     private static List<ItemType> others(RigAnalysis analysis, DayPlates.DayPlate plate) {
         ItemType fitted = plate.cells().get(0);
         return analysis.catalogue().current().stream()
-                .filter(t -> t.facet(Facet.Battery.class).isPresent()
+                .filter(t -> t.facet(PowerFacet.Battery.class).isPresent()
                         && DayPlates.standard(t).equals(plate.standard())
                         && !t.ref().equals(fitted.ref())
                         && DayPlates.capacity(t).isPresent())

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
@@ -58,13 +58,15 @@ public final class CableSchedule {
         List<CableWay.Turn> turns = CableWay.turns(rig, dressing);
         for (CableRun cable : rig.content().cables()) {
             ItemType type = rig.catalogue().require(cable.type());
-            Optional<Facet.Cable> wire = type.facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire = type.facet(PowerFacet.Cable.class);
             Optional<Placed> a = rig.find(cable.a().placement());
             Optional<Placed> b = rig.find(cable.b().placement());
             if (wire.isPresent() && a.isPresent() && b.isPresent()) {
                 boolean straight = isStraight(rig, cable, wire.get());
-                Facet.CableEnd endA = straight ? wire.get().a() : wire.get().b();
-                Facet.CableEnd endB = straight ? wire.get().b() : wire.get().a();
+                PowerFacet.CableEnd endA =
+                        straight ? wire.get().a() : wire.get().b();
+                PowerFacet.CableEnd endB =
+                        straight ? wire.get().b() : wire.get().a();
                 CableWay way = CableWay.of(rig, cable, endA, endB, dressing);
                 CableWay.Travel travel = way.travel(turns);
                 rows.add(new Row(
@@ -87,15 +89,17 @@ public final class CableSchedule {
 
     /** What a cable needs in length, mm, were it plugged so. */
     public static double needed(Rig rig, CableRun cable, Dressing dressing) {
-        Facet.Cable wire =
-                rig.catalogue().require(cable.type()).facet(Facet.Cable.class).orElseThrow();
+        PowerFacet.Cable wire = rig.catalogue()
+                .require(cable.type())
+                .facet(PowerFacet.Cable.class)
+                .orElseThrow();
         boolean straight = isStraight(rig, cable, wire);
         return CableWay.of(rig, cable, straight ? wire.a() : wire.b(), straight ? wire.b() : wire.a(), dressing)
                 .neededMm();
     }
 
     /** Whether the cable's own end a is in the socket at a; plugged the other way round it serves as well. */
-    private static boolean isStraight(Rig rig, CableRun cable, Facet.Cable wire) {
+    private static boolean isStraight(Rig rig, CableRun cable, PowerFacet.Cable wire) {
         return wire.a().fits(socket(rig.require(cable.a().placement()), cable.a()));
     }
 
@@ -103,7 +107,7 @@ public final class CableSchedule {
         return placed.type().socket(ref.socket()).orElseThrow();
     }
 
-    private static End end(Placed placed, SocketRef ref, Facet.CableEnd end) {
+    private static End end(Placed placed, SocketRef ref, PowerFacet.CableEnd end) {
         return new End(
                 placed.title(),
                 socket(placed, ref).title(),
@@ -121,25 +125,26 @@ public final class CableSchedule {
 
     /** Other cables on file with the same plugs and other wiring. */
     public static List<String> twins(Rig rig, String cable) {
-        Facet.Cable wire = rig.catalogue()
+        PowerFacet.Cable wire = rig.catalogue()
                 .require(rig.content().cable(cable).orElseThrow().type())
-                .facet(Facet.Cable.class)
+                .facet(PowerFacet.Cable.class)
                 .orElseThrow();
         return rig.catalogue().all().stream()
-                .filter(t ->
-                        t.facet(Facet.Cable.class).filter(w -> isTwin(w, wire)).isPresent())
+                .filter(t -> t.facet(PowerFacet.Cable.class)
+                        .filter(w -> isTwin(w, wire))
+                        .isPresent())
                 .map(ItemType::name)
                 .toList();
     }
 
-    private static boolean isTwin(Facet.Cable other, Facet.Cable wire) {
+    private static boolean isTwin(PowerFacet.Cable other, PowerFacet.Cable wire) {
         return samePlugs(other.a(), wire.a())
                 && samePlugs(other.b(), wire.b())
                 && (!other.a().pinOut().equals(wire.a().pinOut())
                         || !other.b().pinOut().equals(wire.b().pinOut()));
     }
 
-    private static boolean samePlugs(Facet.CableEnd a, Facet.CableEnd b) {
+    private static boolean samePlugs(PowerFacet.CableEnd a, PowerFacet.CableEnd b) {
         return a.connector().equals(b.connector());
     }
 }

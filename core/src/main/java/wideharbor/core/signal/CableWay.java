@@ -7,8 +7,8 @@ import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
@@ -44,7 +44,7 @@ final class CableWay {
         this.stubsMm = stubsMm;
     }
 
-    static CableWay of(Rig rig, CableRun cable, Facet.CableEnd endA, Facet.CableEnd endB, Dressing dressing) {
+    static CableWay of(Rig rig, CableRun cable, PowerFacet.CableEnd endA, PowerFacet.CableEnd endB, Dressing dressing) {
         List<Fixed> points = new ArrayList<>();
         points.add(socket(rig, cable.a()));
         points.add(out(rig, cable.a(), dressing.stub(endA)));

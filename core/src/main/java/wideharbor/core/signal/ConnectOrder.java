@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 
@@ -39,7 +39,7 @@ public record ConnectOrder(String body, String source, List<String> on, List<Str
                             .filter(c -> c == Carried.PICTURE)
                             .isPresent()) {
                 Box other = graph.box(hop.to().placement()).orElseThrow();
-                if (other.type().facet(Facet.PowerInput.class).isPresent()) {
+                if (other.type().facet(PowerFacet.PowerInput.class).isPresent()) {
                     powered.add(other);
                 }
                 picture.add(socket(body, hop.from()) + " to " + other.title());
@@ -56,8 +56,8 @@ public record ConnectOrder(String body, String source, List<String> on, List<Str
     }
 
     private static String boots(Box box) {
-        double seconds = box.type().facets(Facet.PowerInput.class).stream()
-                .mapToDouble(Facet.PowerInput::bootSeconds)
+        double seconds = box.type().facets(PowerFacet.PowerInput.class).stream()
+                .mapToDouble(PowerFacet.PowerInput::bootSeconds)
                 .max()
                 .orElse(0);
         return seconds > 0 ? ", about " + Math.round(seconds) + " s" : "";

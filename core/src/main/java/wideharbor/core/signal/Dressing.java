@@ -2,7 +2,7 @@ package wideharbor.core.signal;
 
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 
 /**
  * How a house lays cables.
@@ -17,7 +17,7 @@ public record Dressing(double straightMm, double rightAngleMm, double turnDegree
                 rules.value(Rule.PLUG_STRAIGHT), rules.value(Rule.PLUG_RIGHT_ANGLE), rules.value(Rule.CABLE_TURN));
     }
 
-    double stub(Facet.CableEnd end) {
+    double stub(PowerFacet.CableEnd end) {
         return end.rightAngle() ? rightAngleMm : straightMm;
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
@@ -63,7 +63,7 @@ public record Outage(List<String> dark, List<Lost> lost) {
     }
 
     private static boolean isFedOnlyBy(Set<String> dark, Placed placed, FeedTree feeds) {
-        List<Optional<FeedTree.Outlet>> inputs = placed.type().facets(Facet.PowerInput.class).stream()
+        List<Optional<FeedTree.Outlet>> inputs = placed.type().facets(PowerFacet.PowerInput.class).stream()
                 .map(i -> feeds.feeding(new SocketRef(placed.id(), i.socket())))
                 .filter(Optional::isPresent)
                 .toList();

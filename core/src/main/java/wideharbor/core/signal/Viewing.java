@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import wideharbor.core.brief.Shoot.Viewer;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
@@ -186,7 +186,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
 
     private static final Comparator<ItemType> NO_ORDER = (a, b) -> 0;
     private static final Comparator<ItemType> SHORTEST = Comparator.comparingDouble(
-            t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm());
+            t -> t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm());
 
     private static Optional<ItemType> take(
             Job job, Map<TypeRef, Integer> left, Predicate<ItemType> which, Comparator<ItemType> order) {
@@ -200,7 +200,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
     }
 
     private static boolean joins(ItemType cable, ItemType receiver, ItemType display) {
-        Optional<Facet.Cable> wire = cable.facet(Facet.Cable.class);
+        Optional<PowerFacet.Cable> wire = cable.facet(PowerFacet.Cable.class);
         Optional<Socket> from = pictureSocket(receiver, Socket.Direction.OUT);
         Optional<Socket> to = pictureSocket(display, Socket.Direction.IN);
         return wire.isPresent()

@@ -11,9 +11,9 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Catalogue;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.rig.Rig;
 
 /** The screws of a rig by what drives them, and which of those keys the package holds. */
@@ -116,7 +116,7 @@ public final class ToolList {
     }
 
     private static void add(ItemType type, Map<String, String> held) {
-        for (Facet.Tool tool : type.facets(Facet.Tool.class)) {
+        for (RiggingFacet.Tool tool : type.facets(RiggingFacet.Tool.class)) {
             tool.keys().forEach(key -> held.putIfAbsent(key, type.name()));
         }
     }

@@ -29,8 +29,13 @@ class ItemTypeTest {
                         .make());
         says(
                 "names the port 'gone'",
-                () -> Parts.part("p").facet(new Facet.Camera("gone", 6, 0, 0)).make());
-        says("must lie from 20 to 3000 mm", () -> new Facet.Rods("r", 15, 5));
+                () -> Parts.part("p")
+                        .facet(new OpticalFacet.Camera("gone", 6, 0, 0))
+                        .make());
+        says(
+                "names the port 'gone'",
+                () -> Parts.part("p").facet(new PowerFacet.InnerBay("gone")).make());
+        says("must lie from 20 to 3000 mm", () -> new RiggingFacet.Rods("r", 15, 5));
         says(
                 "not joined to the first link",
                 () -> Parts.part("p")
@@ -49,6 +54,16 @@ class ItemTypeTest {
                 .make();
         IllegalArgumentException e =
                 assertThrows(IllegalArgumentException.class, () -> new Catalogue(List.of(odd), Standards.seed()));
+        assertTrue(e.getMessage().contains("no mounting standard 'no-such'"), e.getMessage());
+    }
+
+    @Test
+    void aStandardThatAFacetIsAboutIsRefusedByName() {
+        ItemType charger = Parts.part("charger")
+                .facet(new PowerFacet.Charger("no-such", 2, 60))
+                .make();
+        IllegalArgumentException e =
+                assertThrows(IllegalArgumentException.class, () -> new Catalogue(List.of(charger), Standards.seed()));
         assertTrue(e.getMessage().contains("no mounting standard 'no-such'"), e.getMessage());
     }
 

@@ -14,10 +14,10 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.ConfigurationKey;
@@ -110,7 +110,7 @@ class AskedOnceTest {
                         Vec3.UP,
                         new Freedom.Rotate("turn", Freedom.Axis.N, -90, 90, 0))
                 .plug("in", Socket.Direction.IN, new Vec3(0, 0, 400), Vec3.FORWARD)
-                .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
                 .make();
         Rigs rigs = Bag.powered()
                 .with("swivel", swivel)

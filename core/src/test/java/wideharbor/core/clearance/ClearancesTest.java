@@ -12,9 +12,9 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Shape.Use;
@@ -36,7 +36,7 @@ class ClearancesTest {
                 .shaped(box(new Vec3(-70, -60, 0), new Vec3(-20, 60, 90), Use.CONTROLS))
                 .port("mount", "mount-pl", Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .face("top", Port.Role.B, new Vec3(0, 60, -20), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                .facet(new Facet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
                 .make();
     }
 
@@ -67,7 +67,7 @@ class ClearancesTest {
     private static ItemType lens(String id, double length, double radius) {
         return part(id).shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, length), radius, Use.SOLID))
                 .port("mount", "mount-pl", Port.Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                .facet(new Facet.Lens("mount", 50, 2, length, 100, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1))
                 .make();
     }
 

@@ -12,8 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -31,7 +31,7 @@ class CasePlanTest {
     private static ItemType box(String id, double most) {
         return part(id).is(Category.CASE)
                 .weighs(3000, Vec3.ZERO)
-                .facet(new Facet.Room(230, 230, 430, most, 3000))
+                .facet(new RiggingFacet.Room(230, 230, 430, most, 3000))
                 .make();
     }
 

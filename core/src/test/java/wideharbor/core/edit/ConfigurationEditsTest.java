@@ -19,10 +19,10 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Remedies;
@@ -278,7 +278,7 @@ class ConfigurationEditsTest {
         assertThrows(
                 EditRefused.class, () -> ConfigurationEdits.carryBy(Bag.onHead().analysis(), "quick"));
         assertEquals(
-                Facet.Support.Way.STANDS,
-                Bag.head().facet(Facet.Support.class).orElseThrow().way());
+                SupportFacet.Support.Way.STANDS,
+                Bag.head().facet(SupportFacet.Support.class).orElseThrow().way());
     }
 }

@@ -16,12 +16,13 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.CrossFit;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -102,7 +103,7 @@ class StacksAndArmsTest {
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .shaped(new Shape.Box(new Vec3(-60, -66, -160), new Vec3(60, 60, 0), Shape.Use.SOLID))
                     .shaped(new Shape.Box(new Vec3(60, -40, -120), new Vec3(100, 20, -40), Shape.Use.CARD_DOOR))
-                    .facet(new Facet.Camera("mount", 6, 0, 0))
+                    .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
                     .make();
             Catalogue with = new Catalogue(List.of(doored, tall, Bag.head()), Standards.seed());
             PlateStacks.Stack stack =
@@ -193,7 +194,7 @@ class StacksAndArmsTest {
                             new Freedom.Rotate("elbow", Freedom.Axis.N, -150, 150, 0))
                     .port(on("base", "foot", Vec3.ZERO, DOWN))
                     .port(on("tip", "upper", new Vec3(0, 100, 0), Vec3.UP))
-                    .facet(new Facet.Arm("base", "tip", List.of(new Facet.Bears(0, 5))))
+                    .facet(new RiggingFacet.Arm("base", "tip", List.of(new RiggingFacet.Bears(0, 5))))
                     .make();
             return Rigs.rig()
                     .with("body", Bag.body())

@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
@@ -44,8 +44,8 @@ class FeedTreeTest {
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
-                .facet(new Facet.PowerOutput("out", 0, 1, 50, 70, 5))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
+                .facet(new PowerFacet.PowerOutput("out", 0, 1, 50, 70, 5))
                 .make();
         Rigs rigs = Rigs.rig()
                 .with("body", Bag.body())
@@ -64,8 +64,8 @@ class FeedTreeTest {
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 11, 17, 1, Figure.maker(10), Figure.maker(10)))
-                .facet(new Facet.PowerOutput("out", 12, 0.9, 50, 70, 5))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(10), Figure.maker(10)))
+                .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 50, 70, 5))
                 .make();
         return Bag.powered()
                 .with("hub", hub)

@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.brief.DayBlock.State;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
@@ -38,7 +38,7 @@ class FlowTest {
                 .port("battery", "v-mount", Port.Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP);
         for (int i = 0; i < efficiencies.length; i++) {
             plate.socket("out-" + i, Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                    .facet(new Facet.PowerOutput("out-" + i, 0, efficiencies[i], 500, 700, 50));
+                    .facet(new PowerFacet.PowerOutput("out-" + i, 0, efficiencies[i], 500, 700, 50));
         }
         return Rigs.rig()
                 .with("body", body.make())
@@ -54,10 +54,10 @@ class FlowTest {
                 .weighs(100, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 9, 30, idle, Figure.maker(watts), Figure.maker(watts)));
+                .facet(new PowerFacet.PowerInput("in", 9, 30, idle, Figure.maker(watts), Figure.maker(watts)));
         for (int i = 0; i < efficiencies.length; i++) {
             box.socket("out-" + i, Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                    .facet(new Facet.PowerOutput("out-" + i, 12, efficiencies[i], 500, 700, 50));
+                    .facet(new PowerFacet.PowerOutput("out-" + i, 12, efficiencies[i], 500, 700, 50));
         }
         return box.make();
     }

@@ -8,7 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.testkit.Bag;
@@ -34,7 +34,7 @@ class RuntimeTest {
     /** Worked: 150 Wh at −4 °C: 0.832 · 0.90 → 112.3 Wh; at 62 W 1 h 48.7, told as 1 h 48, never rounded up. */
     @Test
     void workedExample() {
-        Facet.Battery battery = new Facet.Battery("p", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200);
+        PowerFacet.Battery battery = new PowerFacet.Battery("p", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200);
         double wattHours = Runtime.usableWattHours(battery, -4, HouseRules.DEFAULTS);
         assertEquals(112.32, wattHours, 0.005);
         assertEquals(1.8116, Runtime.hours(wattHours, 62), 0.0005);
@@ -43,7 +43,7 @@ class RuntimeTest {
 
     @Test
     void anAgedBatteryGivesItsShare() {
-        Facet.Battery aged = new Facet.Battery("p", Figure.maker(100), 0.8, 16.8, 14.4, 12, 150, 200);
+        PowerFacet.Battery aged = new PowerFacet.Battery("p", Figure.maker(100), 0.8, 16.8, 14.4, 12, 150, 200);
         assertEquals(72, Runtime.usableWattHours(aged, 25, HouseRules.DEFAULTS), 1e-9);
     }
 
@@ -72,8 +72,8 @@ class RuntimeTest {
     /** 4 A through 2 · 0.5 m of 0.06 Ω/m: 0.24 V. */
     @Test
     void cableDrop() {
-        Facet.CableEnd end = new Facet.CableEnd("c", "p", false, false);
-        Facet.Cable wire = new Facet.Cable(end, end, wideharbor.core.catalog.Socket.Kind.POWER, 0.06, 500);
+        PowerFacet.CableEnd end = new PowerFacet.CableEnd("c", "p", false, false);
+        PowerFacet.Cable wire = new PowerFacet.Cable(end, end, wideharbor.core.catalog.Socket.Kind.POWER, 0.06, 500);
         assertEquals(0.24, Volts.drop(48, 12, wire), 1e-9);
     }
 }

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RodAxis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.geometry.Pose;
@@ -115,7 +115,7 @@ class RigTest {
                         0,
                         wideharbor.core.catalog.Port.Pins.NONE)
                 .port("right", "flat-base", Role.A, new Vec3(-60, 0, -80), Parts.RIGHT, Vec3.FORWARD)
-                .facet(new Facet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
                 .make();
         Rigs rigs = Rigs.rig()
                 .with("body", body)

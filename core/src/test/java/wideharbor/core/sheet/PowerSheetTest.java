@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -33,7 +33,7 @@ class PowerSheetTest {
         return part("charger")
                 .is(Category.POWER)
                 .weighs(2000, Vec3.ZERO)
-                .facet(new Facet.Charger("v-mount", bays, 60))
+                .facet(new PowerFacet.Charger("v-mount", bays, 60))
                 .make();
     }
 

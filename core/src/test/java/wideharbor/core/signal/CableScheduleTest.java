@@ -12,10 +12,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Severity;
@@ -35,11 +35,11 @@ class CableScheduleTest {
     }
 
     private static ItemType cable(double length, boolean rightAngle) {
-        Facet.CableEnd end = new Facet.CableEnd("BNC", "usual", true, rightAngle);
+        PowerFacet.CableEnd end = new PowerFacet.CableEnd("BNC", "usual", true, rightAngle);
         return Parts.part("c-" + (int) length + (rightAngle ? "-ra" : ""))
                 .is(Category.CABLE)
                 .weighs(40, Vec3.ZERO)
-                .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, length))
+                .facet(new PowerFacet.Cable(end, end, Socket.Kind.PICTURE, 0, length))
                 .make();
     }
 

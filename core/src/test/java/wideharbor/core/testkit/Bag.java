@@ -6,12 +6,15 @@ import static wideharbor.core.testkit.Parts.part;
 
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
 
@@ -28,7 +31,7 @@ public final class Bag {
                 .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("top", Role.B, new Vec3(0, 70, -80), Vec3.UP, Vec3.FORWARD, 0, Parts.pins(Port.Pins.Kind.HOLES))
                 .face("side", Role.B, new Vec3(60, 0, -80), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
-                .facet(new Facet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
                 .make();
     }
 
@@ -60,7 +63,7 @@ public final class Bag {
         return part(id).is(Category.ROD)
                 .weighs(300, new Vec3(0, 0, length / 2.0))
                 .carrier("rods", standard, Role.A, Vec3.ZERO, Vec3.UP, 0, length)
-                .facet(new Facet.Rods("rods", diameter, length))
+                .facet(new RiggingFacet.Rods("rods", diameter, length))
                 .make();
     }
 
@@ -91,7 +94,7 @@ public final class Bag {
                 .weighs(6000, new Vec3(0, -50, 0))
                 .port("top", "flat-base", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                 .port("tilt", "datum", Role.EITHER, new Vec3(0, -50, 0), Vec3.UP, Vec3.FORWARD)
-                .facet(new Facet.Support("tilt", 2000, 20_000, 5))
+                .facet(new SupportFacet.Support("tilt", 2000, 20_000, 5))
                 .make();
     }
 
@@ -100,7 +103,7 @@ public final class Bag {
                 .weighs(grams, new Vec3(0, 0, centre))
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .carrier("barrel", "lens-brace", Role.B, new Vec3(0, -45, 120), DOWN, -30, 30)
-                .facet(new Facet.Lens("mount", 50, 2, length, 100, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1))
                 .make();
     }
 
@@ -128,7 +131,7 @@ public final class Bag {
                 .weighs(20, Vec3.ZERO)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .face("bottom", Role.B, new Vec3(0, -height, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
-                .facet(new Facet.Spacer("top", "bottom", height, shim))
+                .facet(new RiggingFacet.Spacer("top", "bottom", height, shim))
                 .make();
     }
 
@@ -137,7 +140,7 @@ public final class Bag {
         return part(id).is(Category.BATTERY)
                 .weighs(1000, Vec3.ZERO)
                 .port("plug", "v-mount", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .facet(new Facet.Battery("plug", wattHours, 1, 16.8, 14.4, 12, 150, 200))
+                .facet(new PowerFacet.Battery("plug", wattHours, 1, 16.8, 14.4, 12, 150, 200))
                 .make();
     }
 
@@ -150,8 +153,8 @@ public final class Bag {
                 .port("battery", "v-mount", Role.A, new Vec3(0, 0, -20), BACK, Vec3.UP)
                 .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .socket("out-2", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerOutput("out-1", 0, 1, 50, 70, 5))
-                .facet(new Facet.PowerOutput("out-2", 0, 1, 50, 70, 5))
+                .facet(new PowerFacet.PowerOutput("out-1", 0, 1, 50, 70, 5))
+                .facet(new PowerFacet.PowerOutput("out-2", 0, 1, 50, 70, 5))
                 .make();
     }
 
@@ -160,15 +163,15 @@ public final class Bag {
         return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 11, 17, 1, watts, peak))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, watts, peak))
                 .make();
     }
 
     public static ItemType cable(String id, String pinOut, double ohmPerMetre, double length) {
-        Facet.CableEnd end = new Facet.CableEnd("circular 2-pin", pinOut, true, false);
+        PowerFacet.CableEnd end = new PowerFacet.CableEnd("circular 2-pin", pinOut, true, false);
         return part(id).is(Category.CABLE)
                 .weighs(40, Vec3.ZERO)
-                .facet(new Facet.Cable(end, end, Socket.Kind.POWER, ohmPerMetre, length))
+                .facet(new PowerFacet.Cable(end, end, Socket.Kind.POWER, ohmPerMetre, length))
                 .make();
     }
 
@@ -191,7 +194,9 @@ public final class Bag {
 
     /** Body on quick plate, bridge plate, dovetail and head. */
     public static ItemType keys(String... sizes) {
-        return part("keys").facet(new Facet.Tool(java.util.List.of(sizes))).make();
+        return part("keys")
+                .facet(new RiggingFacet.Tool(java.util.List.of(sizes)))
+                .make();
     }
 
     public static Rigs onHead() {
@@ -227,8 +232,8 @@ public final class Bag {
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1)))
-                .facet(new Facet.PowerOutput("out", 12, 0.9, 40, 60, 4))
+                .facet(new PowerFacet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1)))
+                .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 40, 60, 4))
                 .make();
     }
 
@@ -238,8 +243,8 @@ public final class Bag {
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .port("bay", "slide-pack", Role.A, new Vec3(0, 0, -20), BACK, Vec3.UP)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 11, 17, 10, Figure.maker(30), Figure.maker(40), 20))
-                .facet(new Facet.InnerBay("bay"))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 10, Figure.maker(30), Figure.maker(40), 20))
+                .facet(new PowerFacet.InnerBay("bay"))
                 .make();
     }
 
@@ -248,7 +253,7 @@ public final class Bag {
                 .is(Category.BATTERY)
                 .weighs(200, Vec3.ZERO)
                 .port("plug", "slide-pack", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .facet(new Facet.Battery("plug", Figure.maker(37), 1, 8.4, 7.2, 6, 60, 80))
+                .facet(new PowerFacet.Battery("plug", Figure.maker(37), 1, 8.4, 7.2, 6, 60, 80))
                 .make();
     }
 }

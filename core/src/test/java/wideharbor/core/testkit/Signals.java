@@ -8,6 +8,7 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port.Pins;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
@@ -53,7 +54,7 @@ public final class Signals {
         in(body, "tc", Carried.TIME, 0);
         in(body, "audio", Carried.SOUND, 0).facet(new SignalFacet.SoundPort("audio", false, 2, true));
         body.socket("power", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("power", 11, 17, 1, Figure.maker(30), Figure.maker(40)));
+                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(30), Figure.maker(40)));
         for (int i = 0; i < FACES; i++) {
             body.face("face-" + i, Role.B, new Vec3(0, 10 * i, 0), Vec3.LEFT, Vec3.UP, 0, Pins.NONE);
         }
@@ -67,7 +68,7 @@ public final class Signals {
         return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE)
                 .socket("power", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("power", 11, 17, 1, Figure.maker(8), Figure.maker(10)));
+                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(8), Figure.maker(10)));
     }
 
     public static ItemType display(String id, Trust trust, double gigabits) {
@@ -124,11 +125,11 @@ public final class Signals {
     }
 
     public static ItemType cable(Carried carried, double lengthMm) {
-        Facet.CableEnd end = new Facet.CableEnd(plug(carried), "usual", true, false);
+        PowerFacet.CableEnd end = new PowerFacet.CableEnd(plug(carried), "usual", true, false);
         return part("c-" + carried.name().toLowerCase(java.util.Locale.ROOT) + "-" + (int) lengthMm)
                 .is(Category.CABLE)
                 .weighs(40, Vec3.ZERO)
-                .facet(new Facet.Cable(end, end, kind(carried), 0, lengthMm))
+                .facet(new PowerFacet.Cable(end, end, kind(carried), 0, lengthMm))
                 .make();
     }
 
@@ -161,11 +162,11 @@ public final class Signals {
     }
 
     public static ItemType hdmi() {
-        Facet.CableEnd end = new Facet.CableEnd("HDMI", "usual", false, false);
+        PowerFacet.CableEnd end = new PowerFacet.CableEnd("HDMI", "usual", false, false);
         return part("c-hdmi")
                 .is(Category.CABLE)
                 .weighs(40, Vec3.ZERO)
-                .facet(new Facet.Cable(end, end, Socket.Kind.PICTURE, 0, 500))
+                .facet(new PowerFacet.Cable(end, end, Socket.Kind.PICTURE, 0, 500))
                 .make();
     }
 
@@ -191,7 +192,7 @@ public final class Signals {
                 .port("battery", "v-mount", Role.A, new Vec3(0, 0, -20), Parts.BACK, Vec3.UP);
         for (int i = 0; i < 5; i++) {
             plate.socket("out-" + i, Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                    .facet(new Facet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
+                    .facet(new PowerFacet.PowerOutput("out-" + i, 0, 1, 50, 70, 5));
         }
         return plate.make();
     }

@@ -5,7 +5,7 @@ import static wideharbor.core.job.Subject.part;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -42,11 +42,12 @@ final class MicrophonePlace implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Placed placed : analysis.rig().attached()) {
-            placed.type().facet(Facet.Microphone.class).ifPresent(m -> judge(analysis, placed, m, results));
+            placed.type().facet(OpticalFacet.Microphone.class).ifPresent(m -> judge(analysis, placed, m, results));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed placed, Facet.Microphone microphone, Results results) {
+    private static void judge(
+            RigAnalysis analysis, Placed placed, OpticalFacet.Microphone microphone, Results results) {
         Vec3 capsule = placed.pose().apply(microphone.capsule());
         Vec3 axis = placed.pose().turn(microphone.axis().unit());
         Optional<Frustum> view = Frustum.of(analysis.rig());

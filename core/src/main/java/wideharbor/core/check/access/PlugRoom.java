@@ -10,8 +10,8 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -54,8 +54,8 @@ final class PlugRoom implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (CableRun cable : analysis.rig().content().cables()) {
-            Optional<Facet.Cable> wire =
-                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire =
+                    analysis.catalogue().require(cable.type()).facet(PowerFacet.Cable.class);
             if (wire.isPresent()) {
                 judge(analysis, cable, cable.a(), wire.get(), results);
                 judge(analysis, cable, cable.b(), wire.get(), results);
@@ -63,13 +63,14 @@ final class PlugRoom implements Check {
         }
     }
 
-    private static void judge(RigAnalysis analysis, CableRun cable, SocketRef ref, Facet.Cable wire, Results results) {
+    private static void judge(
+            RigAnalysis analysis, CableRun cable, SocketRef ref, PowerFacet.Cable wire, Results results) {
         Optional<Placed> placed = analysis.rig().find(ref.placement());
         Optional<Socket> socket = placed.flatMap(p -> p.type().socket(ref.socket()));
         if (socket.isEmpty() || socket.get().normal().length() < 0.5) {
             return;
         }
-        Facet.CableEnd end = end(socket.get(), wire);
+        PowerFacet.CableEnd end = end(socket.get(), wire);
         double length = analysis.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
         List<String> inTheWay =
                 analysis.clearances().standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
@@ -90,7 +91,7 @@ final class PlugRoom implements Check {
                 socket.get().title() + " of " + placed.get().title() + ": the plug would be bent at its boot.");
     }
 
-    private static Facet.CableEnd end(Socket socket, Facet.Cable wire) {
+    private static PowerFacet.CableEnd end(Socket socket, PowerFacet.Cable wire) {
         return wire.a().connector().equals(socket.connector()) ? wire.a() : wire.b();
     }
 
@@ -118,13 +119,13 @@ final class PlugRoom implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
-        Facet.Cable now = analysis.catalogue()
+        PowerFacet.Cable now = analysis.catalogue()
                 .require(cable.type())
-                .facet(Facet.Cable.class)
+                .facet(PowerFacet.Cable.class)
                 .orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (ItemType other : Parts.byNearness(analysis)) {
-            Optional<Facet.Cable> wire = other.facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire = other.facet(PowerFacet.Cable.class);
             if (wire.isPresent() && isSameWithAngle(now, wire.get())) {
                 all.add(Wiring.exchange(analysis, cable, other));
             }
@@ -132,14 +133,14 @@ final class PlugRoom implements Check {
         return all;
     }
 
-    private static boolean isSameWithAngle(Facet.Cable now, Facet.Cable other) {
+    private static boolean isSameWithAngle(PowerFacet.Cable now, PowerFacet.Cable other) {
         return (other.a().rightAngle() || other.b().rightAngle())
                 && same(now.a(), other.a())
                 && same(now.b(), other.b())
                 && other.lengthMm() >= now.lengthMm() - 0.5;
     }
 
-    private static boolean same(Facet.CableEnd a, Facet.CableEnd b) {
+    private static boolean same(PowerFacet.CableEnd a, PowerFacet.CableEnd b) {
         return a.connector().equals(b.connector()) && a.pinOut().equals(b.pinOut());
     }
 }

@@ -6,7 +6,7 @@ import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -37,15 +37,17 @@ final class Counterbalanced implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, Facet.Support.Way.TILTS).ifPresent(posture -> {
-            Optional<Facet.Counterbalance> springs = posture.support().type().facet(Facet.Counterbalance.class);
+        Posture.of(analysis, SupportFacet.Support.Way.TILTS).ifPresent(posture -> {
+            Optional<SupportFacet.Counterbalance> springs =
+                    posture.support().type().facet(SupportFacet.Counterbalance.class);
             if (Weighed.is(posture, results) && springs.isPresent()) {
                 judge(analysis, posture, springs.get(), results);
             }
         });
     }
 
-    private static void judge(RigAnalysis analysis, Posture posture, Facet.Counterbalance springs, Results results) {
+    private static void judge(
+            RigAnalysis analysis, Posture posture, SupportFacet.Counterbalance springs, Results results) {
         double has = posture.carried().kilograms() * posture.upMm();
         if (has >= springs.fromKgMm() && has <= springs.toKgMm()) {
             results.fine();

@@ -5,7 +5,7 @@ import static wideharbor.core.job.Subject.part;
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -35,8 +35,8 @@ final class GimbalAxes implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, Facet.Support.Way.GIMBAL).ifPresent(posture -> {
-            Optional<Facet.Gimbal> gimbal = posture.support().type().facet(Facet.Gimbal.class);
+        Posture.of(analysis, SupportFacet.Support.Way.GIMBAL).ifPresent(posture -> {
+            Optional<SupportFacet.Gimbal> gimbal = posture.support().type().facet(SupportFacet.Gimbal.class);
             if (Weighed.is(posture, results) && gimbal.isPresent()) {
                 axis(
                         posture,

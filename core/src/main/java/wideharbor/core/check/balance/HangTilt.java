@@ -7,7 +7,7 @@ import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -39,7 +39,7 @@ final class HangTilt implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, Facet.Support.Way.HANGS).ifPresent(posture -> {
+        Posture.of(analysis, SupportFacet.Support.Way.HANGS).ifPresent(posture -> {
             if (Weighed.is(posture, results)) {
                 judge(analysis, posture, results);
             }

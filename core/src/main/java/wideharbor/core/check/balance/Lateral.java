@@ -5,7 +5,7 @@ import static wideharbor.core.job.Subject.part;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -36,8 +36,8 @@ final class Lateral implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Posture.of(analysis)
-                .filter(p -> p.facet().way() == Facet.Support.Way.SHOULDER
-                        || p.facet().way() == Facet.Support.Way.HANGS)
+                .filter(p -> p.facet().way() == SupportFacet.Support.Way.SHOULDER
+                        || p.facet().way() == SupportFacet.Support.Way.HANGS)
                 .ifPresent(posture -> {
                     if (Weighed.is(posture, results)) {
                         judge(analysis, posture, results);

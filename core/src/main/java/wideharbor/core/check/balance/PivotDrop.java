@@ -6,7 +6,7 @@ import java.util.List;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -38,10 +38,10 @@ final class PivotDrop implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, Facet.Support.Way.PIVOT)
+        Posture.of(analysis, SupportFacet.Support.Way.PIVOT)
                 .ifPresent(posture -> posture.support()
                         .type()
-                        .facet(Facet.Pivot.class)
+                        .facet(SupportFacet.Pivot.class)
                         .ifPresent(pivot -> {
                             if (Weighed.is(posture, results)) {
                                 judge(analysis, posture, pivot, results);
@@ -49,7 +49,7 @@ final class PivotDrop implements Check {
                         }));
     }
 
-    private static void judge(RigAnalysis analysis, Posture posture, Facet.Pivot pivot, Results results) {
+    private static void judge(RigAnalysis analysis, Posture posture, SupportFacet.Pivot pivot, Results results) {
         double drop = -posture.upMm();
         if (drop < pivot.leastDropMm() || drop > pivot.mostDropMm()) {
             results.found(

@@ -9,7 +9,7 @@ import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -41,7 +41,7 @@ final class ShoulderHold implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, Facet.Support.Way.SHOULDER).ifPresent(posture -> {
+        Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).ifPresent(posture -> {
             if (Weighed.is(posture, results)) {
                 judge(analysis, posture, results);
             }

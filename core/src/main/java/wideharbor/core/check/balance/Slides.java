@@ -10,9 +10,9 @@ import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Words;
@@ -80,11 +80,11 @@ final class Slides {
     static List<Candidate> counterweights(RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
         for (Placed placed : analysis.rig().attached()) {
-            if (placed.type().facet(Facet.Battery.class).isEmpty()) {
+            if (placed.type().facet(PowerFacet.Battery.class).isEmpty()) {
                 continue;
             }
             for (ItemType other : Parts.byNearness(analysis)) {
-                if (other.facet(Facet.Battery.class).isPresent()
+                if (other.facet(PowerFacet.Battery.class).isPresent()
                         && !other.equals(placed.type())
                         && samePort(placed.type(), other)) {
                     all.add(new Candidate(
@@ -98,7 +98,7 @@ final class Slides {
     }
 
     private static boolean samePort(ItemType a, ItemType b) {
-        String port = a.facet(Facet.Battery.class).orElseThrow().port();
+        String port = a.facet(PowerFacet.Battery.class).orElseThrow().port();
         return b.port(port)
                 .filter(p -> p.standard().equals(a.port(port).orElseThrow().standard()))
                 .isPresent();

@@ -7,7 +7,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -42,11 +42,11 @@ final class Tipping implements Check {
     public void run(RigAnalysis analysis, Results results) {
         Rig rig = analysis.rig();
         for (Placed legs : rig.attached()) {
-            legs.type().facet(Facet.Feet.class).ifPresent(feet -> judge(analysis, legs, feet, results));
+            legs.type().facet(SupportFacet.Feet.class).ifPresent(feet -> judge(analysis, legs, feet, results));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed legs, Facet.Feet feet, Results results) {
+    private static void judge(RigAnalysis analysis, Placed legs, SupportFacet.Feet feet, Results results) {
         Rig rig = analysis.rig();
         Mass all = Mass.of(rig, rig.subtree(rig.content().root()));
         List<String> open =

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -46,12 +46,13 @@ final class CloseFocus implements Check {
             return;
         }
         Optional<Placed> fitted = analysis.rig().attached().stream()
-                .filter(p -> p.type().facet(Facet.Lens.class).isPresent())
+                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
                 .findFirst();
         if (fitted.isEmpty()) {
             return;
         }
-        double close = fitted.get().type().facet(Facet.Lens.class).orElseThrow().closeFocusMm();
+        double close =
+                fitted.get().type().facet(OpticalFacet.Lens.class).orElseThrow().closeFocusMm();
         if (close <= 0) {
             results.notChecked(
                     About.of("close-focus", part(fitted.get().id())),

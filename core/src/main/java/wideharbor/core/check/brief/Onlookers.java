@@ -10,8 +10,8 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet.Display;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
@@ -97,11 +97,11 @@ final class Onlookers implements Check {
             case CABLE ->
                 pack(
                         analysis,
-                        t -> t.facet(Facet.Cable.class)
+                        t -> t.facet(PowerFacet.Cable.class)
                                 .filter(w -> w.carries() == Socket.Kind.PICTURE)
                                 .isPresent(),
-                        Comparator.comparingDouble(
-                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()));
+                        Comparator.comparingDouble(t ->
+                                t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm()));
             case SENDER -> Laying.transmitter(analysis);
             case NOTHING, LINK -> List.of();
         };

@@ -9,7 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -45,11 +45,11 @@ final class ArmRating implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Placed arm : analysis.rig().attached()) {
-            arm.type().facet(Facet.Arm.class).ifPresent(facet -> judge(analysis, arm, facet, results));
+            arm.type().facet(RiggingFacet.Arm.class).ifPresent(facet -> judge(analysis, arm, facet, results));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed arm, Facet.Arm facet, Results results) {
+    private static void judge(RigAnalysis analysis, Placed arm, RiggingFacet.Arm facet, Results results) {
         Rig rig = analysis.rig();
         Optional<Joint> carried = rig.carriedBy(arm.id()).stream()
                 .filter(j -> j.parent().port().equals(facet.tipPort()))

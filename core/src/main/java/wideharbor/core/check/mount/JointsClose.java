@@ -9,7 +9,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -125,7 +125,7 @@ final class JointsClose implements Check {
         return rig.pathToRoot(placement).stream()
                 .anyMatch(j -> rig.require(j.parent().placement())
                         .type()
-                        .facet(Facet.Rods.class)
+                        .facet(RiggingFacet.Rods.class)
                         .isPresent());
     }
 }

@@ -11,9 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mistakable;
+import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -81,7 +82,7 @@ final class LookAlikes implements Check {
     private static Collection<List<ItemType>> byLook(List<ItemType> all) {
         Map<String, List<ItemType>> groups = new LinkedHashMap<>();
         for (ItemType type : all) {
-            String look = type.facet(Facet.Cable.class)
+            String look = type.facet(PowerFacet.Cable.class)
                     .map(c -> c.a().connector() + "|" + c.b().connector())
                     .orElse("rods");
             groups.computeIfAbsent(look, k -> new ArrayList<>()).add(type);
@@ -98,12 +99,12 @@ final class LookAlikes implements Check {
                 .forEach(c -> all.add(analysis.catalogue().require(c.type())));
         analysis.rig().attached().stream()
                 .map(p -> p.type())
-                .filter(t -> t.facet(Facet.Rods.class).isPresent())
+                .filter(t -> t.facet(RiggingFacet.Rods.class).isPresent())
                 .forEach(all::add);
         analysis.kit().counts().keySet().stream()
                 .map(analysis.catalogue()::require)
-                .filter(t -> t.facet(Facet.Cable.class).isPresent()
-                        || t.facet(Facet.Rods.class).isPresent())
+                .filter(t -> t.facet(PowerFacet.Cable.class).isPresent()
+                        || t.facet(RiggingFacet.Rods.class).isPresent())
                 .forEach(all::add);
         return List.copyOf(all);
     }

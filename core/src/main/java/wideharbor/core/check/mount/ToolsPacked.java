@@ -7,8 +7,8 @@ import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -69,7 +69,7 @@ final class ToolsPacked implements Check {
                 continue;
             }
             for (ItemType type : Parts.byNearness(analysis)) {
-                boolean drives = type.facets(Facet.Tool.class).stream()
+                boolean drives = type.facets(RiggingFacet.Tool.class).stream()
                         .anyMatch(t -> t.keys().stream().anyMatch(fastener.keys()::contains));
                 if (drives) {
                     all.add(new Candidate(

@@ -7,7 +7,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -45,7 +45,7 @@ final class FinderAtEye implements Check {
     public void run(RigAnalysis analysis, Results results) {
         Brief.Crew crew = analysis.job().brief().crew();
         if (!crew.profile().knowsHeight()
-                || Posture.of(analysis, Facet.Support.Way.SHOULDER).isEmpty()) {
+                || Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
         for (Placed part : analysis.rig().attached()) {

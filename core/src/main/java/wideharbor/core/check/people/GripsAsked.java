@@ -10,7 +10,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Profile;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -43,7 +43,7 @@ final class GripsAsked implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        if (Posture.of(analysis, Facet.Support.Way.SHOULDER).isEmpty()) {
+        if (Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
         Brief.Crew crew = analysis.job().brief().crew();

@@ -7,8 +7,8 @@ import java.util.List;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -44,18 +44,19 @@ final class PadSide implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Brief.Crew crew = analysis.job().brief().crew();
-        Posture.of(analysis, Facet.Support.Way.SHOULDER)
+        Posture.of(analysis, SupportFacet.Support.Way.SHOULDER)
                 .map(Posture::support)
                 .ifPresent(pad -> pad.type()
-                        .facet(Facet.Pad.class)
+                        .facet(SupportFacet.Pad.class)
                         .ifPresent(facet -> judge(analysis, crew, pad, facet, results)));
     }
 
-    private static boolean looksToHead(RigAnalysis analysis, Brief.Crew crew, Placed pad, Facet.Pad facet) {
+    private static boolean looksToHead(RigAnalysis analysis, Brief.Crew crew, Placed pad, SupportFacet.Pad facet) {
         return pad.pose().turn(facet.cutOut()).dot(analysis.rig().world().left()) * Operator.towardsHead(crew) > 0;
     }
 
-    private static void judge(RigAnalysis analysis, Brief.Crew crew, Placed pad, Facet.Pad facet, Results results) {
+    private static void judge(
+            RigAnalysis analysis, Brief.Crew crew, Placed pad, SupportFacet.Pad facet, Results results) {
         if (looksToHead(analysis, crew, pad, facet)) {
             results.fine();
             return;
@@ -78,7 +79,7 @@ final class PadSide implements Check {
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
             boolean other = !type.ref().equals(pad.type().ref())
-                    && type.facet(Facet.Pad.class).isPresent()
+                    && type.facet(SupportFacet.Pad.class).isPresent()
                     && pad.type().ports().stream()
                             .allMatch(p -> type.port(p.id()).isPresent());
             if (other && all.size() < MOST_SWAPS) {

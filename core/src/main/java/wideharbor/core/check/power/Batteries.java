@@ -3,9 +3,9 @@ package wideharbor.core.check.power;
 import java.util.Comparator;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Figure;
@@ -18,7 +18,7 @@ final class Batteries {
     static List<ItemType> others(RigAnalysis analysis, Placed battery) {
         String standard = plug(battery.type()).standard();
         return Parts.byNearness(analysis).stream()
-                .filter(t -> t.facet(Facet.Battery.class).isPresent()
+                .filter(t -> t.facet(PowerFacet.Battery.class).isPresent()
                         && !t.ref().equals(battery.type().ref())
                         && plug(t).standard().equals(standard))
                 .sorted(Comparator.comparingDouble(Batteries::wattHours))
@@ -33,11 +33,12 @@ final class Batteries {
     }
 
     static double wattHours(ItemType type) {
-        Figure figure = type.facet(Facet.Battery.class).orElseThrow().wattHours();
+        Figure figure = type.facet(PowerFacet.Battery.class).orElseThrow().wattHours();
         return figure instanceof Figure.Known known ? known.value() : 0;
     }
 
     static Port plug(ItemType type) {
-        return type.port(type.facet(Facet.Battery.class).orElseThrow().port()).orElseThrow();
+        return type.port(type.facet(PowerFacet.Battery.class).orElseThrow().port())
+                .orElseThrow();
     }
 }

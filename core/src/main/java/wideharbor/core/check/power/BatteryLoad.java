@@ -6,7 +6,7 @@ import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.BatteryDraw;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -72,9 +72,10 @@ final class BatteryLoad implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Placed battery = analysis.rig().require(finding.key().part());
-        double rating = battery.type().facet(Facet.Battery.class).orElseThrow().continuousWatts();
+        double rating =
+                battery.type().facet(PowerFacet.Battery.class).orElseThrow().continuousWatts();
         return Batteries.others(analysis, battery).stream()
-                .filter(t -> t.facet(Facet.Battery.class).orElseThrow().continuousWatts() > rating)
+                .filter(t -> t.facet(PowerFacet.Battery.class).orElseThrow().continuousWatts() > rating)
                 .map(t -> Batteries.swap(analysis, battery, t))
                 .toList();
     }

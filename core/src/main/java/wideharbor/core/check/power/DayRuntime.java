@@ -11,8 +11,8 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -119,7 +119,7 @@ final class DayRuntime implements Check {
                             (n == 1 ? "One more " : n + " more ") + kind.name(),
                             List.of(Scoped.kit(new Command.AddKit(kind.ref(), n)))))));
             Parts.byNearness(analysis).stream()
-                    .filter(t -> t.facet(Facet.Charger.class)
+                    .filter(t -> t.facet(PowerFacet.Charger.class)
                             .filter(c -> c.standard().equals(plate.standard()))
                             .isPresent())
                     .forEach(t -> all.add(new Candidate(

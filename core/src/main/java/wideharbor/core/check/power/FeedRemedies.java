@@ -8,8 +8,8 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
@@ -25,13 +25,13 @@ final class FeedRemedies {
     private FeedRemedies() {}
 
     /** One of the part's outputs, and the input on the rig that it is to feed. */
-    private record Fed(Facet.PowerOutput by, SocketRef input) {}
+    private record Fed(PowerFacet.PowerOutput by, SocketRef input) {}
 
     /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
     static List<Candidate> shared(RigAnalysis analysis, Placed device, SocketRef ref) {
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
-            List<Facet.PowerOutput> outs = type.facets(Facet.PowerOutput.class);
+            List<PowerFacet.PowerOutput> outs = type.facets(PowerFacet.PowerOutput.class);
             for (FeedTree.Outlet outlet : outs.size() < 2
                     ? List.<FeedTree.Outlet>of()
                     : analysis.feeds().outlets()) {
@@ -56,10 +56,10 @@ final class FeedRemedies {
 
     /** A part that takes what there is and gives what the device wants. */
     static List<Candidate> regulated(RigAnalysis analysis, Placed device, SocketRef ref, FeedTree.Outlet outlet) {
-        Facet.PowerInput wants = outlet.link().orElseThrow().input();
+        PowerFacet.PowerInput wants = outlet.link().orElseThrow().input();
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
-            for (Facet.PowerOutput out : type.facets(Facet.PowerOutput.class)) {
+            for (PowerFacet.PowerOutput out : type.facets(PowerFacet.PowerOutput.class)) {
                 if (out.regulatedVolts() >= wants.minVolts() && out.regulatedVolts() <= wants.maxVolts()) {
                     between(analysis, outlet, type, List.of(new Fed(out, ref)), device.id(), MOST_PLACES)
                             .forEach(p -> all.add(new Candidate(
@@ -78,7 +78,7 @@ final class FeedRemedies {
      */
     private static List<Placing> between(
             RigAnalysis analysis, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, String near, int most) {
-        Optional<Socket> in = type.facet(Facet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
+        Optional<Socket> in = type.facet(PowerFacet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
         Optional<ItemType> first = in.flatMap(i -> Wiring.cable(analysis, Wiring.socket(analysis, outlet.ref()), i));
         List<Optional<ItemType>> others = fed.stream()
                 .map(f -> Wiring.cable(

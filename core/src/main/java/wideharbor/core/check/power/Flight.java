@@ -10,8 +10,8 @@ import wideharbor.core.analysis.PackedBatteries;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -52,7 +52,7 @@ final class Flight implements Check {
             return;
         }
         PackedBatteries.of(analysis).forEach((type, count) -> {
-            if (type.facet(Facet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
+            if (type.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
                 judge(type, CabinRule.of(known.value()), count, flyers, results);
             } else {
                 results.notChecked(About.of("flight", type(type.ref())), "no watt-hours on file for " + type.name());
@@ -90,7 +90,7 @@ final class Flight implements Check {
         }
         List<Candidate> all = new ArrayList<>();
         for (ItemType other : Parts.byNearness(analysis)) {
-            boolean smaller = other.facet(Facet.Battery.class).isPresent()
+            boolean smaller = other.facet(PowerFacet.Battery.class).isPresent()
                     && DayPlates.standard(other).equals(DayPlates.standard(type))
                     && DayPlates.capacity(other)
                             .filter(w -> CabinRule.of(w) == CabinRule.FREE)

@@ -8,7 +8,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -45,7 +45,7 @@ final class InnerBayFree implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Placed part : analysis.rig().attached()) {
-            if (part.type().facet(Facet.InnerBay.class).isEmpty()) {
+            if (part.type().facet(PowerFacet.InnerBay.class).isEmpty()) {
                 continue;
             }
             List<CableRun> stowed = KeepsOn.stowedIn(analysis.rig(), part);

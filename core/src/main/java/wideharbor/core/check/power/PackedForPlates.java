@@ -15,8 +15,8 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -100,11 +100,11 @@ final class PackedForPlates implements Check {
             for (TypeRef ref : used(build)) {
                 ItemType type = analysis.catalogue().require(ref);
                 if (plates) {
-                    type.facet(Facet.Battery.class)
+                    type.facet(PowerFacet.Battery.class)
                             .filter(b -> isLarge(analysis, type))
                             .ifPresent(b -> all.add(DayPlates.standard(type)));
                 } else {
-                    type.facet(Facet.InnerBay.class)
+                    type.facet(PowerFacet.InnerBay.class)
                             .flatMap(bay -> type.port(bay.port()))
                             .ifPresent(p -> all.add(p.standard()));
                 }
@@ -118,7 +118,7 @@ final class PackedForPlates implements Check {
         return analysis.job().gear().builds().stream()
                 .flatMap(b -> used(b).stream())
                 .map(analysis.catalogue()::require)
-                .flatMap(t -> t.facet(Facet.InnerBay.class).flatMap(bay -> t.port(bay.port())).stream())
+                .flatMap(t -> t.facet(PowerFacet.InnerBay.class).flatMap(bay -> t.port(bay.port())).stream())
                 .noneMatch(p -> p.standard().equals(DayPlates.standard(battery)));
     }
 
@@ -141,9 +141,9 @@ final class PackedForPlates implements Check {
     }
 
     private static Optional<String> standard(ItemType type) {
-        return type.facet(Facet.Charger.class)
-                .map(Facet.Charger::standard)
-                .or(() -> type.facet(Facet.Battery.class).map(b -> DayPlates.standard(type)));
+        return type.facet(PowerFacet.Charger.class)
+                .map(PowerFacet.Charger::standard)
+                .or(() -> type.facet(PowerFacet.Battery.class).map(b -> DayPlates.standard(type)));
     }
 
     /** Left at home. */

@@ -8,8 +8,8 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -48,8 +48,8 @@ final class PlugsFit implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (CableRun cable : analysis.rig().content().cables()) {
             Optional<Ends> ends = Ends.of(analysis, cable);
-            Optional<Facet.Cable> wire =
-                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire =
+                    analysis.catalogue().require(cable.type()).facet(PowerFacet.Cable.class);
             if (ends.isEmpty() || wire.isEmpty()) {
                 continue;
             }
@@ -77,17 +77,17 @@ final class PlugsFit implements Check {
         Ends ends = Ends.of(analysis, cable).orElseThrow();
         double length = analysis.catalogue()
                 .require(cable.type())
-                .facet(Facet.Cable.class)
+                .facet(PowerFacet.Cable.class)
                 .orElseThrow()
                 .lengthMm();
         List<Candidate> all = new ArrayList<>();
         Parts.byNearness(analysis).stream()
-                .filter(t -> t.facet(Facet.Cable.class)
+                .filter(t -> t.facet(PowerFacet.Cable.class)
                         .filter(w -> ends.whyNot(w).isEmpty() && w.lengthMm() >= length - 0.5)
                         .isPresent())
                 .sorted(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
-                        .thenComparingDouble(
-                                t -> t.facet(Facet.Cable.class).orElseThrow().lengthMm()))
+                        .thenComparingDouble(t ->
+                                t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm()))
                 .forEach(t -> all.add(Wiring.exchange(analysis, cable, t)));
         return all;
     }
@@ -117,7 +117,7 @@ final class PlugsFit implements Check {
         }
 
         /** Empty when the cable is right one way round or the other. */
-        String whyNot(Facet.Cable wire) {
+        String whyNot(PowerFacet.Cable wire) {
             if (a.kind() != b.kind() || wire.carries() != a.kind()) {
                 return "The sockets carry " + word(a.kind()) + " and " + word(b.kind()) + ", the cable "
                         + word(wire.carries()) + ".";
@@ -137,7 +137,7 @@ final class PlugsFit implements Check {
             return kind.name().toLowerCase(java.util.Locale.ROOT);
         }
 
-        private static String fit(Facet.CableEnd end, Socket socket, String title) {
+        private static String fit(PowerFacet.CableEnd end, Socket socket, String title) {
             if (!end.connector().equals(socket.connector())) {
                 return "Plug " + end.connector() + " does not go into " + socket.connector() + " on " + title + ". ";
             }

@@ -8,7 +8,7 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -62,8 +62,8 @@ final class Stretch implements Check {
                         About.of("stretch", whole()), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
             }
-            Facet.Battery battery =
-                    source.battery().type().facet(Facet.Battery.class).orElseThrow();
+            PowerFacet.Battery battery =
+                    source.battery().type().facet(PowerFacet.Battery.class).orElseThrow();
             if (!swaps) {
                 shortest = Math.min(
                         shortest,
@@ -105,11 +105,11 @@ final class Stretch implements Check {
 
     /** Batteries for a bay that nothing is in. */
     private static Stream<Candidate> inBay(RigAnalysis analysis, Placed device) {
-        return device.type().facet(Facet.InnerBay.class).stream()
+        return device.type().facet(PowerFacet.InnerBay.class).stream()
                 .map(bay -> new PortRef(device.id(), bay.port()))
                 .filter(analysis.rig()::isFree)
                 .flatMap(bay -> Parts.byNearness(analysis).stream()
-                        .filter(t -> t.facet(Facet.Battery.class).isPresent())
+                        .filter(t -> t.facet(PowerFacet.Battery.class).isPresent())
                         .flatMap(t -> Placing.on(analysis, bay, t).stream())
                         .map(p -> new Candidate(
                                 "inner-battery", p.type().name() + " in the bay of " + device.title(), p.commands())));

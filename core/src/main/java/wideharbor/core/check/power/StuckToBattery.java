@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -38,7 +38,7 @@ final class StuckToBattery implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Placed battery : analysis.rig().attached()) {
-            if (battery.type().facet(Facet.Battery.class).isEmpty()) {
+            if (battery.type().facet(PowerFacet.Battery.class).isEmpty()) {
                 continue;
             }
             List<String> stuck = analysis.rig().carriedBy(battery.id()).stream()

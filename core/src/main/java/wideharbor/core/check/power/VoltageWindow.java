@@ -10,7 +10,7 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.InputVolts;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -98,7 +98,7 @@ final class VoltageWindow implements Check {
                 low ? "It shuts off before the battery is used up." : "More than it is made for.");
     }
 
-    private static String window(Facet.PowerInput input) {
+    private static String window(PowerFacet.PowerInput input) {
         return Words.one(input.minVolts()) + " to " + Words.volts(input.maxVolts());
     }
 

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -49,7 +49,7 @@ final class RodEnds implements Check {
     public void run(RigAnalysis analysis, Results results) {
         Optional<Frustum> view = Frustum.of(analysis.rig());
         for (Placed rods : analysis.rig().attached()) {
-            Optional<Facet.Rods> facet = rods.type().facet(Facet.Rods.class);
+            Optional<RiggingFacet.Rods> facet = rods.type().facet(RiggingFacet.Rods.class);
             if (facet.isPresent()
                     && analysis.standards()
                                     .require(rods.port(facet.get().port()).standard())
@@ -62,7 +62,7 @@ final class RodEnds implements Check {
     }
 
     private static void front(
-            RigAnalysis analysis, Placed rods, Facet.Rods facet, Optional<Frustum> view, Results results) {
+            RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Optional<Frustum> view, Results results) {
         Pose pose = rods.portPose(facet.port());
         double half = Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) / 2;
         Frustum.Sight worst = Frustum.Sight.OUT;
@@ -86,7 +86,7 @@ final class RodEnds implements Check {
                 "Slide them back or take shorter ones for this lens.");
     }
 
-    private static void rear(RigAnalysis analysis, Placed rods, Facet.Rods facet, Results results) {
+    private static void rear(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Results results) {
         Rig rig = analysis.rig();
         double end = rods.portPose(facet.port()).at().z();
         double rearmost = Double.POSITIVE_INFINITY;
@@ -114,10 +114,10 @@ final class RodEnds implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Placed rods = analysis.rig().require(finding.key().part());
-        Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
+        RiggingFacet.Rods facet = rods.type().facet(RiggingFacet.Rods.class).orElseThrow();
         String standard = rods.port(facet.port()).standard();
         return Parts.byNearness(analysis).stream()
-                .filter(t -> t.facet(Facet.Rods.class)
+                .filter(t -> t.facet(RiggingFacet.Rods.class)
                         .filter(r -> r.lengthMm() < facet.lengthMm()
                                 && t.port(r.port()).orElseThrow().standard().equals(standard))
                         .isPresent())
@@ -128,6 +128,6 @@ final class RodEnds implements Check {
     }
 
     private static double length(ItemType type) {
-        return type.facet(Facet.Rods.class).orElseThrow().lengthMm();
+        return type.facet(RiggingFacet.Rods.class).orElseThrow().lengthMm();
     }
 }

@@ -9,8 +9,8 @@ import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -50,12 +50,12 @@ final class RodReach implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (Placed rods : analysis.rig().attached()) {
             rods.type()
-                    .facet(Facet.Rods.class)
+                    .facet(RiggingFacet.Rods.class)
                     .ifPresent(f -> reach(analysis, rods, f).ifPresent(r -> judge(analysis, rods, f, r, results)));
         }
     }
 
-    static Optional<Reach> reach(RigAnalysis analysis, Placed rods, Facet.Rods facet) {
+    static Optional<Reach> reach(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet) {
         Rig rig = analysis.rig();
         List<Rig.HeldStretch> held = new ArrayList<>();
         for (Joint joint : rig.liveJoints()) {
@@ -72,7 +72,8 @@ final class RodReach implements Check {
         });
     }
 
-    private static void judge(RigAnalysis analysis, Placed rods, Facet.Rods facet, Reach reach, Results results) {
+    private static void judge(
+            RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Reach reach, Results results) {
         double margin = analysis.rule(Rule.ROD_MARGIN);
         double length = facet.lengthMm();
         double over = reach.front() + margin - length;
@@ -98,11 +99,11 @@ final class RodReach implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Placed rods = analysis.rig().require(finding.key().part());
-        Facet.Rods facet = rods.type().facet(Facet.Rods.class).orElseThrow();
+        RiggingFacet.Rods facet = rods.type().facet(RiggingFacet.Rods.class).orElseThrow();
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         String standard = rods.port(facet.port()).standard();
         return Parts.byNearness(analysis).stream()
-                .filter(t -> t.facet(Facet.Rods.class)
+                .filter(t -> t.facet(RiggingFacet.Rods.class)
                         .filter(r -> r.lengthMm() >= amount.neededFrom() - 0.05
                                 && t.port(r.port()).orElseThrow().standard().equals(standard))
                         .isPresent())
@@ -113,6 +114,6 @@ final class RodReach implements Check {
     }
 
     private static double length(ItemType type) {
-        return type.facet(Facet.Rods.class).orElseThrow().lengthMm();
+        return type.facet(RiggingFacet.Rods.class).orElseThrow().lengthMm();
     }
 }

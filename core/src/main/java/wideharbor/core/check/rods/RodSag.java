@@ -9,8 +9,8 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -43,11 +43,11 @@ final class RodSag implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Placed rods : analysis.rig().attached()) {
-            rods.type().facet(Facet.Rods.class).ifPresent(f -> judge(analysis, rods, f, results));
+            rods.type().facet(RiggingFacet.Rods.class).ifPresent(f -> judge(analysis, rods, f, results));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed rods, Facet.Rods facet, Results results) {
+    private static void judge(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Results results) {
         Rig rig = analysis.rig();
         Optional<Joint> holder = rig.locatedBy(rods.id());
         if (holder.isEmpty()) {
@@ -73,7 +73,7 @@ final class RodSag implements Check {
     /** How far the rods sink under what rides beyond their holder, and the last of what does. */
     private record Sag(double mm, String by) {}
 
-    private static Sag sag(RigAnalysis analysis, Placed rods, Facet.Rods facet, double from) {
+    private static Sag sag(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, double from) {
         Rig rig = analysis.rig();
         double worst = 0;
         String by = "";
@@ -108,7 +108,7 @@ final class RodSag implements Check {
                 .orElse(0.0);
     }
 
-    private static int count(RigAnalysis analysis, Placed rods, Facet.Rods facet) {
+    private static int count(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet) {
         return Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) > 0 ? 2 : 1;
     }
 }

@@ -8,10 +8,10 @@ import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -83,12 +83,12 @@ final class RodsMatch implements Check {
         Joint joint = analysis.rig().content().joint(finding.key().joint()).orElseThrow();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = analysis.rig().require(ref.placement()).type();
-            Optional<Facet.Rods> rods = now.facet(Facet.Rods.class);
+            Optional<RiggingFacet.Rods> rods = now.facet(RiggingFacet.Rods.class);
             if (rods.isEmpty()) {
                 continue;
             }
             for (ItemType other : Parts.byNearness(analysis)) {
-                Optional<Facet.Rods> spec = other.facet(Facet.Rods.class);
+                Optional<RiggingFacet.Rods> spec = other.facet(RiggingFacet.Rods.class);
                 if (spec.isPresent()
                         && spec.get().lengthMm() >= rods.get().lengthMm()
                         && !other.ref().equals(now.ref())) {

@@ -7,9 +7,10 @@ import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Piece;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -50,15 +51,16 @@ final class RoomBesideLens implements Check {
     public void run(RigAnalysis analysis, Results results) {
         Rig rig = analysis.rig();
         for (Placed lens : rig.attached()) {
-            if (lens.type().facet(Facet.Lens.class).isPresent()) {
+            if (lens.type().facet(OpticalFacet.Lens.class).isPresent()) {
                 for (Placed rods : rig.attached()) {
-                    rods.type().facet(Facet.Rods.class).ifPresent(f -> judge(analysis, lens, rods, f, results));
+                    rods.type().facet(RiggingFacet.Rods.class).ifPresent(f -> judge(analysis, lens, rods, f, results));
                 }
             }
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed lens, Placed rods, Facet.Rods facet, Results results) {
+    private static void judge(
+            RigAnalysis analysis, Placed lens, Placed rods, RiggingFacet.Rods facet, Results results) {
         Pose pose = rods.portPose(facet.port());
         if (Math.abs(pose.u().dot(Vec3.FORWARD)) < 0.99) {
             return;

@@ -9,8 +9,8 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -81,11 +81,11 @@ final class CableLength implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         String id = finding.key().cable();
         CableRun cable = analysis.rig().content().cable(id).orElseThrow();
-        Facet.Cable now = wire(analysis.catalogue().require(cable.type()));
+        PowerFacet.Cable now = wire(analysis.catalogue().require(cable.type()));
         double needed = ((Evidence.Amount) finding.evidence()).neededFrom();
         List<Candidate> all = new ArrayList<>();
         Parts.byNearness(analysis).stream()
-                .filter(t -> t.facet(Facet.Cable.class)
+                .filter(t -> t.facet(PowerFacet.Cable.class)
                         .filter(w -> w.lengthMm() >= needed && plugs(w).equals(plugs(now)))
                         .isPresent())
                 .sorted(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
@@ -95,11 +95,11 @@ final class CableLength implements Check {
         return all;
     }
 
-    private static Facet.Cable wire(ItemType type) {
-        return type.facet(Facet.Cable.class).orElseThrow();
+    private static PowerFacet.Cable wire(ItemType type) {
+        return type.facet(PowerFacet.Cable.class).orElseThrow();
     }
 
-    private static List<String> plugs(Facet.Cable wire) {
+    private static List<String> plugs(PowerFacet.Cable wire) {
         return List.of(
                 wire.a().connector(),
                 wire.a().pinOut(),

@@ -9,8 +9,8 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet.Radio;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
@@ -48,8 +48,8 @@ final class PlugLocks implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (CableRun cable : analysis.rig().content().cables()) {
-            Optional<Facet.Cable> wire =
-                    analysis.catalogue().require(cable.type()).facet(Facet.Cable.class);
+            Optional<PowerFacet.Cable> wire =
+                    analysis.catalogue().require(cable.type()).facet(PowerFacet.Cable.class);
             Optional<Placed> fed = depended(analysis, cable);
             if (wire.isEmpty() || wire.get().carries() != Socket.Kind.POWER || fed.isEmpty()) {
                 continue;
@@ -72,14 +72,14 @@ final class PlugLocks implements Check {
     private static Optional<Placed> depended(RigAnalysis analysis, CableRun cable) {
         return List.of(cable.a(), cable.b()).stream()
                 .flatMap(end -> analysis.rig().find(end.placement()).stream()
-                        .filter(p -> p.type().facets(Facet.PowerInput.class).stream()
+                        .filter(p -> p.type().facets(PowerFacet.PowerInput.class).stream()
                                 .anyMatch(i -> i.socket().equals(end.socket()))))
                 .filter(p -> p.type().category() == Category.BODY
                         || p.type().facets(Radio.class).stream().anyMatch(Radio::sends))
                 .findFirst();
     }
 
-    private static boolean locks(Facet.Cable wire) {
+    private static boolean locks(PowerFacet.Cable wire) {
         return wire.a().locking() && wire.b().locking();
     }
 
@@ -89,14 +89,14 @@ final class PlugLocks implements Check {
         CableRun cable = analysis.rig().content().cable(finding.key().cable()).orElseThrow();
         double length = analysis.catalogue()
                 .require(cable.type())
-                .facet(Facet.Cable.class)
+                .facet(PowerFacet.Cable.class)
                 .orElseThrow()
                 .lengthMm();
         Socket a = Wiring.socket(analysis, cable.a());
         Socket b = Wiring.socket(analysis, cable.b());
         List<Candidate> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
-            boolean better = type.facet(Facet.Cable.class)
+            boolean better = type.facet(PowerFacet.Cable.class)
                     .filter(w -> locks(w) && w.joins(a, b) && w.lengthMm() >= length - 0.5)
                     .isPresent();
             if (better) {

@@ -8,7 +8,7 @@ import java.util.function.Function;
 import wideharbor.core.brief.BuildTrait;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.ways.TraitView.Miss;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
@@ -47,8 +47,9 @@ final class LensTraits {
                         .withLens(l.id())
                         .rig()
                         .attached()
-                        .forEach(
-                                p -> p.type().facet(Facet.Lens.class).ifPresent(f -> fronts.add(f.frontDiameterMm()))));
+                        .forEach(p -> p.type()
+                                .facet(OpticalFacet.Lens.class)
+                                .ifPresent(f -> fronts.add(f.frontDiameterMm()))));
         return fronts.size() <= 1
                 ? List.of()
                 : List.of(new Miss(

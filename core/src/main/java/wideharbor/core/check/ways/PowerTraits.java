@@ -6,7 +6,7 @@ import java.util.function.Function;
 import wideharbor.core.brief.BuildTrait;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.ways.TraitView.Miss;
 import wideharbor.core.quantity.Figure;
@@ -51,7 +51,7 @@ final class PowerTraits {
 
     private static double wattHours(Placed part) {
         return part.type()
-                .facet(Facet.Battery.class)
+                .facet(PowerFacet.Battery.class)
                 .filter(b -> b.wattHours() instanceof Figure.Known)
                 .map(b -> ((Figure.Known) b.wattHours()).value())
                 .orElse(0.0);
@@ -59,8 +59,8 @@ final class PowerTraits {
 
     private static double volts(Placed part) {
         return part.type()
-                .facet(Facet.Battery.class)
-                .map(Facet.Battery::nominalVolts)
+                .facet(PowerFacet.Battery.class)
+                .map(PowerFacet.Battery::nominalVolts)
                 .orElse(0.0);
     }
 }

@@ -10,6 +10,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Subject;
@@ -81,11 +82,11 @@ record TraitView(RigAnalysis analysis) {
     }
 
     /** A miss for each plugged cable of a kind that is not as wanted. */
-    List<Miss> cables(Socket.Kind kind, Predicate<Facet.Cable> wrong) {
+    List<Miss> cables(Socket.Kind kind, Predicate<PowerFacet.Cable> wrong) {
         List<Miss> misses = new ArrayList<>();
         for (CableRun run : analysis.rig().content().cables()) {
             ItemType type = analysis.catalogue().require(run.type());
-            type.facet(Facet.Cable.class)
+            type.facet(PowerFacet.Cable.class)
                     .filter(f -> f.carries() == kind && wrong.test(f))
                     .ifPresent(f -> misses.add(new Miss(Subject.cable(run.id()), type.name())));
         }

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.function.Function;
 import wideharbor.core.brief.BuildTrait;
 import wideharbor.core.catalog.Capability;
-import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.ways.TraitView.Miss;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
@@ -48,8 +48,8 @@ final class WornTraits {
         return look.analysis()
                 .rig()
                 .find(look.analysis().rig().configuration().support())
-                .flatMap(p -> p.type().facet(Facet.Support.class))
-                .filter(s -> s.way() == Facet.Support.Way.SHOULDER)
+                .flatMap(p -> p.type().facet(SupportFacet.Support.class))
+                .filter(s -> s.way() == SupportFacet.Support.Way.SHOULDER)
                 .isPresent();
     }
 }

@@ -11,9 +11,9 @@ import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Socket;
@@ -264,11 +264,11 @@ class AccessChecksTest {
             ItemType body = part("body")
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .face("top", Role.B, new Vec3(0, 60, -60), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .facet(new Facet.Camera("mount", 6, 28, 18))
+                    .facet(new OpticalFacet.Camera("mount", 6, 28, 18))
                     .make();
             ItemType mic = part("mic")
                     .face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
-                    .facet(new Facet.Microphone(capsule, axis))
+                    .facet(new OpticalFacet.Microphone(capsule, axis))
                     .make();
             return Rigs.rig()
                     .with("body", body)
@@ -304,7 +304,7 @@ class AccessChecksTest {
                     .make();
             ItemType mic = part("mic")
                     .face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
-                    .facet(new Facet.Microphone(new Vec3(0, 240, 0), Vec3.FORWARD))
+                    .facet(new OpticalFacet.Microphone(new Vec3(0, 240, 0), Vec3.FORWARD))
                     .make();
             verify(new MicrophonePlace())
                     .given(Rigs.rig()
@@ -329,11 +329,11 @@ class AccessChecksTest {
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -83, 0), DOWN, 40)
                     .shaped(box(-50, -60, -150, 50, 60, 0, Use.SOLID))
-                    .facet(new Facet.Camera("mount", 6, 28, 18))
+                    .facet(new OpticalFacet.Camera("mount", 6, 28, 18))
                     .make();
             ItemType lens = part("lens")
                     .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new Facet.Lens("mount", 12, 2, 80, 100, 1))
+                    .facet(new OpticalFacet.Lens("mount", 12, 2, 80, 100, 1))
                     .make();
             return Rigs.rig()
                     .with("body", body)

@@ -11,11 +11,12 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Command;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.catalog.Facet.Support.Way;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SupportFacet;
+import wideharbor.core.catalog.SupportFacet.Support.Way;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
@@ -42,7 +43,7 @@ class PostureChecksTest {
     private static Parts below(String id, Way way, Facet... more) {
         Parts parts = part(id).face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .port("datum", "datum", Role.EITHER, new Vec3(0, -50, 0), Vec3.UP, Vec3.FORWARD)
-                .facet(new Facet.Support("datum", 0, 30_000, 8, way));
+                .facet(new SupportFacet.Support("datum", 0, 30_000, 8, way));
         for (Facet facet : more) {
             parts = parts.facet(facet);
         }
@@ -63,7 +64,8 @@ class PostureChecksTest {
         private Rigs head(double from, double to) {
             return on(
                     mass(12_000, new Vec3(0, 100, 0)),
-                    below("head", Way.TILTS, new Facet.Counterbalance(from, to)).make());
+                    below("head", Way.TILTS, new SupportFacet.Counterbalance(from, to))
+                            .make());
         }
 
         @Test
@@ -159,7 +161,7 @@ class PostureChecksTest {
             ItemType hook = part("hook")
                     .face("foot", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, new Vec3(0, hookOver, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .facet(new SupportFacet.Support("datum", 0, 30_000, 15, Way.HANGS))
                     .make();
             return Rigs.rig()
                     .with("body", mass(8000, new Vec3(0, 20, ahead)))
@@ -192,7 +194,7 @@ class PostureChecksTest {
                             Vec3.FORWARD,
                             new Freedom.Slide("slide", Freedom.Axis.U, -40, 40, 0))
                     .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .facet(new SupportFacet.Support("datum", 0, 30_000, 15, Way.HANGS))
                     .make();
             Rigs rigs = Rigs.rig()
                     .with("body", mass(8000, new Vec3(0, 20, 12)))
@@ -219,7 +221,7 @@ class PostureChecksTest {
                             Vec3.FORWARD,
                             new Freedom.Slide("slide", Freedom.Axis.U, -4, 4, 0))
                     .port("datum", "datum", Role.EITHER, new Vec3(0, 40, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 15, Way.HANGS))
+                    .facet(new SupportFacet.Support("datum", 0, 30_000, 15, Way.HANGS))
                     .make();
             Rigs rigs = Rigs.rig()
                     .with("body", mass(8000, new Vec3(0, 20, 12)))
@@ -254,7 +256,7 @@ class PostureChecksTest {
         private Rigs gimbal(double left, double up) {
             return on(
                     mass(3000, new Vec3(left, up - 50, 0)),
-                    below("gimbal", Way.GIMBAL, new Facet.Gimbal(18, 30)).make());
+                    below("gimbal", Way.GIMBAL, new SupportFacet.Gimbal(18, 30)).make());
         }
 
         @Test
@@ -284,7 +286,7 @@ class PostureChecksTest {
                     .weighs(1, new Vec3(0, 360, ahead))
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, -1000, 0), 20, Shape.Use.SOLID))
-                    .facet(new Facet.Feet(480, 3))
+                    .facet(new SupportFacet.Feet(480, 3))
                     .make();
             return Rigs.rig()
                     .with("body", mass(10_000, new Vec3(0, 360, ahead)))
@@ -333,8 +335,8 @@ class PostureChecksTest {
             ItemType post = part("post")
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 30_000, 2, Way.PIVOT))
-                    .facet(new Facet.Pivot(4, 16))
+                    .facet(new SupportFacet.Support("datum", 0, 30_000, 2, Way.PIVOT))
+                    .facet(new SupportFacet.Pivot(4, 16))
                     .make();
             return on(mass(3000, new Vec3(0, -below, ahead)), post);
         }

@@ -12,8 +12,8 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
@@ -103,7 +103,7 @@ class BriefChecksTest {
                     .make();
             ItemType lens = part("lens")
                     .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new Facet.Lens("mount", 75, 2, 120, 90, 1, close))
+                    .facet(new OpticalFacet.Lens("mount", 75, 2, 120, 90, 1, close))
                     .make();
             return Rigs.rig()
                     .with("body", body)

@@ -252,7 +252,7 @@ class ShootChecksTest {
                 .weighs(10, Vec3.ZERO)
                 .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
-                .facet(new wideharbor.core.catalog.Facet.Support("datum", 0, 30_000, 200))
+                .facet(new wideharbor.core.catalog.SupportFacet.Support("datum", 0, 30_000, 200))
                 .make();
         ItemType floor = new ItemType(
                 body.ref(),

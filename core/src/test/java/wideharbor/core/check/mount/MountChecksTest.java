@@ -13,10 +13,10 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -207,7 +207,8 @@ class MountChecksTest {
                     .can(Capability.ADAPTS)
                     .face("base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Port.Pins.NONE)
                     .face("tip", Role.A, tip, Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
-                    .facet(new Facet.Arm("base", "tip", List.of(new Facet.Bears(0, 2.0), new Facet.Bears(90, 4.0))))
+                    .facet(new RiggingFacet.Arm(
+                            "base", "tip", List.of(new RiggingFacet.Bears(0, 2.0), new RiggingFacet.Bears(90, 4.0))))
                     .make();
             ItemType load = part("monitor")
                     .weighs(1000, Vec3.ZERO)
@@ -243,8 +244,13 @@ class MountChecksTest {
 
         @Test
         void theRatingIsTakenLinearlyBetweenAngles() {
-            Facet.Arm curve = new Facet.Arm(
-                    "a", "b", List.of(new Facet.Bears(-90, 6), new Facet.Bears(0, 2), new Facet.Bears(60, 5)));
+            RiggingFacet.Arm curve = new RiggingFacet.Arm(
+                    "a",
+                    "b",
+                    List.of(
+                            new RiggingFacet.Bears(-90, 6),
+                            new RiggingFacet.Bears(0, 2),
+                            new RiggingFacet.Bears(60, 5)));
             assertEquals(6, curve.momentAt(-90), 1e-9);
             assertEquals(4, curve.momentAt(-45), 1e-9);
             assertEquals(3.5, curve.momentAt(30), 1e-9);

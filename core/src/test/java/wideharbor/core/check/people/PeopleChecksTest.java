@@ -14,10 +14,10 @@ import wideharbor.core.brief.Brief.Crew.Side;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
@@ -49,8 +49,8 @@ class PeopleChecksTest {
                 .can(Capability.SHOULDERS)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
-                .facet(new Facet.Support("datum", 0, 20_000, 30, Facet.Support.Way.SHOULDER))
-                .facet(new Facet.Pad(cutOut))
+                .facet(new SupportFacet.Support("datum", 0, 20_000, 30, SupportFacet.Support.Way.SHOULDER))
+                .facet(new SupportFacet.Pad(cutOut))
                 .make();
     }
 
@@ -103,8 +103,8 @@ class PeopleChecksTest {
                     .can(Capability.SHOULDERS)
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
-                    .facet(new Facet.Support("datum", 0, 20_000, 30, Facet.Support.Way.SHOULDER))
-                    .facet(new Facet.Pad(RIGHT))
+                    .facet(new SupportFacet.Support("datum", 0, 20_000, 30, SupportFacet.Support.Way.SHOULDER))
+                    .facet(new SupportFacet.Pad(RIGHT))
                     .make();
             Rigs rigs = shouldered(Vec3.LEFT).knows(other).crew(crew(Side.LEFT, Side.LEFT, Profile.UNASKED));
             assertEquals(

@@ -15,9 +15,9 @@ import wideharbor.core.brief.DayBlock.PartState;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Severity;
@@ -122,7 +122,7 @@ class KeepingOnTest {
         void aChargerIsForAPlateToo() {
             ItemType charger = Parts.part("charger")
                     .weighs(900, Vec3.ZERO)
-                    .facet(new Facet.Charger("three-stud", 2, 60))
+                    .facet(new PowerFacet.Charger("three-stud", 2, 60))
                     .make();
             assertEquals(
                     "charger fits no plate of the job",
@@ -251,9 +251,9 @@ class KeepingOnTest {
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .socket("out-2", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new Facet.PowerInput("in", 9, 30, 0, Figure.maker(0), Figure.maker(0)))
-                .facet(new Facet.PowerOutput("out-1", 0, 1, 40, 50, 4))
-                .facet(new Facet.PowerOutput("out-2", 0, 1, 40, 50, 4))
+                .facet(new PowerFacet.PowerInput("in", 9, 30, 0, Figure.maker(0), Figure.maker(0)))
+                .facet(new PowerFacet.PowerOutput("out-1", 0, 1, 40, 50, 4))
+                .facet(new PowerFacet.PowerOutput("out-2", 0, 1, 40, 50, 4))
                 .make();
         ItemType body = Parts.part("body")
                 .weighs(3000, Vec3.ZERO)
@@ -430,7 +430,7 @@ class KeepingOnTest {
                     .weighs(200, Vec3.ZERO)
                     .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                    .facet(new Facet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9)))
+                    .facet(new PowerFacet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9)))
                     .make();
             Rigs rigs = Bag.powered()
                     .with("tender", tender)

@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Test;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -29,9 +29,9 @@ class OutputMovesTest {
                 .socket("weak", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .socket("strong", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .socket("tap", Socket.Direction.OUT, "D-tap", "centre −")
-                .facet(new Facet.PowerOutput("weak", 0, 1, 20, 30, 2))
-                .facet(new Facet.PowerOutput("strong", 0, 1, 80, 90, 8))
-                .facet(new Facet.PowerOutput("tap", 0, 1, 200, 300, 20))
+                .facet(new PowerFacet.PowerOutput("weak", 0, 1, 20, 30, 2))
+                .facet(new PowerFacet.PowerOutput("strong", 0, 1, 80, 90, 8))
+                .facet(new PowerFacet.PowerOutput("tap", 0, 1, 200, 300, 20))
                 .make();
     }
 

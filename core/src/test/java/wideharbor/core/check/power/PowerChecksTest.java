@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -213,7 +213,7 @@ class PowerChecksTest {
                         Vec3.UP,
                         0,
                         wideharbor.core.catalog.Port.Pins.NONE)
-                .facet(new Facet.Battery("plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200))
+                .facet(new PowerFacet.Battery("plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200))
                 .make();
         ItemType box = part("radio")
                 .weighs(90, Vec3.ZERO)
@@ -285,7 +285,7 @@ class PowerChecksTest {
     private static ItemType charger() {
         return part("charger")
                 .weighs(2000, Vec3.ZERO)
-                .facet(new Facet.Charger("v-mount", 1, 60))
+                .facet(new PowerFacet.Charger("v-mount", 1, 60))
                 .make();
     }
 

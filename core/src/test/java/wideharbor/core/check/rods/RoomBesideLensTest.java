@@ -7,8 +7,8 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Test;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
@@ -23,12 +23,12 @@ class RoomBesideLensTest {
         ItemType cube = part("body")
                 .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -below, -60), DOWN, 40)
-                .facet(new Facet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
                 .make();
         ItemType lens = part("lens")
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, 120), barrelRadius, Shape.Use.SOLID))
-                .facet(new Facet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1))
                 .make();
         return Rigs.rig()
                 .with("body", cube)

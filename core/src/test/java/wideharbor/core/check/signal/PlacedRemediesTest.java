@@ -11,9 +11,9 @@ import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
@@ -184,11 +184,11 @@ class PlacedRemediesTest {
     @Nested
     class Locks {
         private ItemType tap(String id, boolean locks, double length) {
-            Facet.CableEnd end = new Facet.CableEnd("circular 2-pin", "1+ 2−", locks, false);
+            PowerFacet.CableEnd end = new PowerFacet.CableEnd("circular 2-pin", "1+ 2−", locks, false);
             return Parts.part(id)
                     .is(Category.CABLE)
                     .weighs(40, Vec3.ZERO)
-                    .facet(new Facet.Cable(end, end, Socket.Kind.POWER, 0.02, length))
+                    .facet(new PowerFacet.Cable(end, end, Socket.Kind.POWER, 0.02, length))
                     .make();
         }
 
@@ -238,11 +238,11 @@ class PlacedRemediesTest {
         }
 
         private ItemType lan() {
-            Facet.CableEnd end = new Facet.CableEnd("RJ45", "network", true, false);
+            PowerFacet.CableEnd end = new PowerFacet.CableEnd("RJ45", "network", true, false);
             return Parts.part("c-lan")
                     .is(Category.CABLE)
                     .weighs(40, Vec3.ZERO)
-                    .facet(new Facet.Cable(end, end, Socket.Kind.DATA, 0, 500))
+                    .facet(new PowerFacet.Cable(end, end, Socket.Kind.DATA, 0, 500))
                     .make();
         }
 

@@ -1,0 +1,156 @@
+package wideharbor.core.catalog;
+
+import java.util.List;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Require;
+
+/** What gives, takes or leads power, and the cables of signals with it. */
+public interface PowerFacet extends Facet {
+    /**
+     * Charge at hand. Volts at full, nominal and at the end of the usable charge.
+     *
+     * @param health share of the nameplate capacity that is left, 0 to 1
+     */
+    record Battery(
+            String port,
+            Figure wattHours,
+            double health,
+            double fullVolts,
+            double nominalVolts,
+            double endVolts,
+            double continuousWatts,
+            double peakWatts)
+            implements PowerFacet {
+        public Battery {
+            Figure.notNegative("Capacity in Wh", wattHours);
+            Require.within("Battery health", health, 0.01, 1, "");
+            Require.within("Volts at the end of the charge", endVolts, 1, 100, "V");
+            Require.within("Nominal volts", nominalVolts, endVolts, 100, "V");
+            Require.within("Volts at full charge", fullVolts, nominalVolts, 100, "V");
+            Require.atLeast("Continuous watts", continuousWatts, 1, "W");
+            Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+        }
+
+        @Override
+        public List<String> ports() {
+            return List.of(port);
+        }
+    }
+
+    /** A bay inside a part for a small battery that carries it through a change of the large one. */
+    record InnerBay(String port) implements PowerFacet {
+        public InnerBay {
+            Require.id("Port of an inner bay", port);
+        }
+
+        @Override
+        public List<String> ports() {
+            return List.of(port);
+        }
+    }
+
+    /** Charges batteries of one plate standard: so many at a time, each with so many watts. */
+    record Charger(String standard, int bays, double wattsPerBay) implements PowerFacet {
+        public Charger {
+            Require.id("Standard that a charger takes", standard);
+            Require.within("Bays", bays, 1, 32, "");
+            Require.within("Watts in a bay", wattsPerBay, 1, 500, "W");
+        }
+
+        @Override
+        public List<String> standards() {
+            return List.of(standard);
+        }
+    }
+
+    /** Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source. */
+    record PowerOutput(
+            String socket,
+            double regulatedVolts,
+            double efficiency,
+            double continuousWatts,
+            double peakWatts,
+            double continuousAmps)
+            implements PowerFacet {
+        public PowerOutput {
+            Require.within("Regulated volts", regulatedVolts, 0, 100, "V");
+            Require.within("Efficiency", efficiency, 0.2, 1, "");
+            Require.atLeast("Continuous watts", continuousWatts, 0.1, "W");
+            Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+            Require.atLeast("Continuous amperes", continuousAmps, 0.01, "A");
+        }
+
+        @Override
+        public List<String> sockets() {
+            return List.of(socket);
+        }
+    }
+
+    /**
+     * Power taken at a socket, and the volts it must be within.
+     *
+     * @param peakWatts the most it takes, at boot or in motion
+     * @param bootSeconds from power to work; 0 for what is there at once
+     */
+    record PowerInput(
+            String socket,
+            double minVolts,
+            double maxVolts,
+            double idleWatts,
+            Figure runningWatts,
+            Figure peakWatts,
+            double bootSeconds)
+            implements PowerFacet {
+        /** What is there at once. */
+        public PowerInput(
+                String socket,
+                double minVolts,
+                double maxVolts,
+                double idleWatts,
+                Figure runningWatts,
+                Figure peakWatts) {
+            this(socket, minVolts, maxVolts, idleWatts, runningWatts, peakWatts, 0);
+        }
+
+        public PowerInput {
+            Require.within("Seconds to boot", bootSeconds, 0, 600, "s");
+            Require.within("Lowest volts", minVolts, 0, 100, "V");
+            Require.within("Highest volts", maxVolts, minVolts, 100, "V");
+            Require.atLeast("Idle watts", idleWatts, 0, "W");
+            Figure.notNegative("Running watts", runningWatts);
+            Figure.notNegative("Peak watts", peakWatts);
+        }
+
+        @Override
+        public List<String> sockets() {
+            return List.of(socket);
+        }
+    }
+
+    /** A cable: what it carries from which end to which. */
+    record Cable(CableEnd a, CableEnd b, Socket.Kind carries, double ohmPerMetre, double lengthMm)
+            implements PowerFacet {
+        public Cable {
+            Require.within("Ohm per metre", ohmPerMetre, 0, 10, "Ω/m");
+            Require.within("Cable length", lengthMm, 10, 200_000, "mm");
+        }
+
+        /** Whether it goes between two sockets, one way round or the other. */
+        public boolean joins(Socket one, Socket other) {
+            return a.fits(one) && b.fits(other) || b.fits(one) && a.fits(other);
+        }
+    }
+
+    /** A plug of a cable. */
+    record CableEnd(String connector, String pinOut, boolean locking, boolean rightAngle) {
+        public CableEnd {
+            Require.text("Connector", connector, 40);
+            Require.text("Pin-out", pinOut, 40);
+        }
+
+        /** Whether plug and wiring are the socket's. */
+        public boolean fits(Socket socket) {
+            return connector.equals(socket.connector()) && pinOut.equals(socket.pinOut());
+        }
+    }
+}

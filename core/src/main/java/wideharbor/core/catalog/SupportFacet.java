@@ -1,0 +1,92 @@
+package wideharbor.core.catalog;
+
+import java.util.List;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Require;
+
+/** What carries a rig, and how. */
+public interface SupportFacet extends Facet {
+    /**
+     * What carries the rig in a configuration: the datum port's normal points up in the world, its up is forward.
+     *
+     * @param balanceToleranceMm how far from the datum the centre of mass may sit and still count as balanced
+     */
+    record Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way)
+            implements SupportFacet {
+
+        /** How a support bears what it carries. */
+        public enum Way {
+            /** Stands, and carries as it is. */
+            STANDS,
+            /** Tilts about its datum against a counterbalance. */
+            TILTS,
+            /** Lies on a shoulder; hands at the grips take the rest. */
+            SHOULDER,
+            /** The rig hangs below it. */
+            HANGS,
+            /** Holds the centre of mass on three axes. */
+            GIMBAL,
+            /** Hangs a little below a free pivot on a post that a hand or a vest's arm carries. */
+            PIVOT
+        }
+
+        public Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm) {
+            this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, Way.STANDS);
+        }
+
+        public Support {
+            Require.atLeast("Lowest payload", minPayloadGrams, 0, "g");
+            Require.atLeast("Highest payload", maxPayloadGrams, minPayloadGrams, "g");
+            Require.within("Balance tolerance", balanceToleranceMm, 0.5, 200, "mm");
+        }
+
+        @Override
+        public List<String> ports() {
+            return List.of(datumPort);
+        }
+    }
+
+    /**
+     * What a head's springs hold: mass times height over the tilt axis, kg·mm. Below, it springs back; above, it drops.
+     */
+    record Counterbalance(double fromKgMm, double toKgMm) implements SupportFacet {
+        public Counterbalance {
+            Require.within("Least counterbalance", fromKgMm, 0, 1e6, "kg·mm");
+            Require.within("Most counterbalance", toKgMm, fromKgMm, 1e6, "kg·mm");
+        }
+    }
+
+    /** The side of a shoulder pad that is cut out for the neck: a direction in the part's own frame. */
+    record Pad(Vec3 cutOut) implements SupportFacet {
+        public Pad {
+            cutOut.unit();
+        }
+    }
+
+    /**
+     * A free pivot on a post that keeps its load upright by hanging a little below it: how far below, mm, it may hang.
+     * Too little and it topples, too much and it swings.
+     */
+    record Pivot(double leastDropMm, double mostDropMm) implements SupportFacet {
+        public Pivot {
+            Require.within("Least drop below the pivot", leastDropMm, 0.1, 200, "mm");
+            Require.within("Most drop below the pivot", mostDropMm, leastDropMm, 500, "mm");
+        }
+    }
+
+    /** Feet on a circle under the middle: radius of the circle and how many. One of them points ahead. */
+    record Feet(double radiusMm, int count) implements SupportFacet {
+        public Feet {
+            Require.within("Radius of the feet", radiusMm, 10, 5000, "mm");
+            Require.within("Feet", count, 1, 8, "");
+        }
+    }
+
+    /** How far a gimbal lets what it carries be set to the sides and up or down to find its middle, mm. */
+    record Gimbal(double sideMm, double heightMm) implements SupportFacet {
+        public Gimbal {
+            Require.within("Travel to the side", sideMm, 0, 500, "mm");
+            Require.within("Travel in height", heightMm, 0, 500, "mm");
+        }
+    }
+}
