@@ -3,15 +3,22 @@ package wideharbor.core.check.signal;
 import static wideharbor.core.job.Subject.socket;
 import static wideharbor.core.job.Subject.whole;
 
+import java.util.ArrayList;
+import java.util.List;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Laying;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.signal.SoundPlan;
@@ -98,5 +105,20 @@ final class SoundFed implements Check {
                 sink.safetyDb() > 0
                         ? "The safety track takes as many again; what comes in beyond them is not kept."
                         : "What comes in beyond them is not kept.");
+    }
+
+    /** An input that nothing is in yet. */
+    @Override
+    public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        if (!finding.key().is("into")) {
+            return List.of();
+        }
+        List<Candidate> all = new ArrayList<>();
+        for (SocketRef input : analysis.signals().inputs(Carried.SOUND)) {
+            if (!Wiring.isTaken(analysis, input)) {
+                all.addAll(Laying.to(analysis, input, Carried.SOUND));
+            }
+        }
+        return all;
     }
 }
