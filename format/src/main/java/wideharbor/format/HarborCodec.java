@@ -1,8 +1,6 @@
 package wideharbor.format;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,12 +16,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.brief.Preferences;
 import wideharbor.core.build.Build;
-import wideharbor.core.build.Content;
 import wideharbor.core.build.EditRefused;
-import wideharbor.core.build.GearPackage;
-import wideharbor.core.build.Kit;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
@@ -83,7 +77,7 @@ public final class HarborCodec {
             throw new HarborFormatException(problems);
         }
         Defaults.fill(tree);
-        return toJob(decode(tree));
+        return FileMapping.toJob(decode(tree));
     }
 
     private ObjectNode parse(byte[] bytes) {
@@ -122,45 +116,6 @@ public final class HarborCodec {
         }
     }
 
-    private static Job toJob(HarborFile file) {
-        Catalogue catalogue = at(
-                "/catalogue",
-                () -> new Catalogue(file.catalogue(), Standards.seed().with(file.standards())));
-        List<Build> builds = new ArrayList<>();
-        for (int i = 0; i < file.builds().size(); i++) {
-            HarborFile.FileBuild b = file.builds().get(i);
-            builds.add(at("/builds/" + i, () -> toBuild(b, catalogue)));
-        }
-        Map<TypeRef, Integer> kit = new LinkedHashMap<>();
-        for (HarborFile.KitLine line : file.kit()) {
-            at("/kit", () -> catalogue.require(line.type()));
-            kit.merge(line.type(), line.count(), Integer::sum);
-        }
-        Job bare = at(
-                "/",
-                () -> new Job(
-                        file.id(),
-                        file.title(),
-                        file.brief(),
-                        new HouseRules(
-                                file.rules(),
-                                new Preferences(
-                                        file.ways(),
-                                        file.operatorWays(),
-                                        file.brief().asks().ways())),
-                        catalogue,
-                        new GearPackage(new Kit(kit), builds),
-                        List.of(),
-                        List.of()));
-        return new FileAcceptance(file).in(bare);
-    }
-
-    private static Build toBuild(HarborFile.FileBuild b, Catalogue catalogue) {
-        Content base =
-                Content.of(b.root(), b.placements(), b.removed(), b.joints(), b.cables(), b.settings(), catalogue);
-        return new Build(b.id(), b.title(), base, b.configurations(), b.lenses());
-    }
-
     static <T> T at(String place, java.util.function.Supplier<T> step) {
         try {
             return step.get();
@@ -171,7 +126,7 @@ public final class HarborCodec {
 
     /** The file of a job: self-contained, with only the catalogue parts and standards that it uses. */
     public byte[] write(Job job) {
-        Set<TypeRef> used = used(job);
+        Set<TypeRef> used = FileMapping.used(job);
         List<HarborFile.KitLine> kit = new ArrayList<>();
         job.gear().kit().counts().forEach((type, count) -> kit.add(new HarborFile.KitLine(type, count)));
         HarborFile file = new HarborFile(
@@ -183,12 +138,12 @@ public final class HarborCodec {
                 job.rules().changed(),
                 job.rules().ways().house(),
                 job.rules().ways().person(),
-                changedStandards(job),
+                FileMapping.changedStandards(job),
                 job.catalogue().all().stream()
                         .filter(t -> used.contains(t.ref()))
                         .toList(),
                 kit,
-                job.gear().builds().stream().map(HarborCodec::fileBuild).toList(),
+                job.gear().builds().stream().map(FileMapping::fileBuild).toList(),
                 job.reads().stream()
                         .map(r -> new HarborFile.FileRead(
                                 r.finding().toString(),
@@ -209,53 +164,15 @@ public final class HarborCodec {
         return mapper.writeValueAsBytes(file);
     }
 
-    private static List<Standard> changedStandards(Job job) {
-        Standards seed = Standards.seed();
-        return job.catalogue().standards().all().stream()
-                .filter(s -> !seed.find(s.id()).filter(s::equals).isPresent())
-                .toList();
-    }
-
-    private static Set<TypeRef> used(Job job) {
-        Set<TypeRef> used = new LinkedHashSet<>(job.gear().kit().counts().keySet());
-        for (Build build : job.gear().builds()) {
-            build.base().placements().forEach(p -> used.add(p.type()));
-            build.base().cables().forEach(c -> used.add(c.type()));
-            for (var configuration : build.configurations()) {
-                for (var lens : build.lenses()) {
-                    Content content = build.content(configuration.id(), lens.id(), job.catalogue());
-                    content.placements().forEach(p -> used.add(p.type()));
-                    content.cables().forEach(c -> used.add(c.type()));
-                }
-            }
-        }
-        return used;
-    }
-
-    private static HarborFile.FileBuild fileBuild(Build build) {
-        Content base = build.base();
-        return new HarborFile.FileBuild(
-                build.id(),
-                build.title(),
-                base.root(),
-                List.copyOf(base.placements()),
-                List.copyOf(base.removed()),
-                List.copyOf(base.joints()),
-                List.copyOf(base.cables()),
-                List.copyOf(base.settings()),
-                build.configurations(),
-                build.lenses());
-    }
-
     /** One build as the store keeps it: the same text as in a file. */
     public String writeBuild(Build build) {
-        return compact(fileBuild(build));
+        return compact(FileMapping.fileBuild(build));
     }
 
     public Build readBuild(String text, Catalogue catalogue) {
         ObjectNode tree = (ObjectNode) mapper.readTree(text);
         Defaults.build(tree);
-        return toBuild(mapper.treeToValue(tree, HarborFile.FileBuild.class), catalogue);
+        return FileMapping.toBuild(mapper.treeToValue(tree, HarborFile.FileBuild.class), catalogue);
     }
 
     public String writeType(ItemType type) {
@@ -304,7 +221,7 @@ public final class HarborCodec {
             return new CatalogueFile(
                     HarborFile.CATALOGUE,
                     HarborFile.CATALOGUE_VERSION,
-                    changedStandards(job),
+                    FileMapping.changedStandards(job),
                     job.catalogue().all());
         }
         List<HarborFormatException.Problem> problems = schema.catalogueProblems(tree, MOST_PROBLEMS);

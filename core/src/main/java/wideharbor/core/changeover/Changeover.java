@@ -10,11 +10,9 @@ import java.util.Set;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
-import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -70,12 +68,12 @@ public record Changeover(
     /** Both with the same lens in the slot; times are the house's figures. */
     public static Changeover between(Rig from, Rig to, HouseRules rules) {
         List<Step> steps = new ArrayList<>();
-        steps.addAll(cables(from, to, Act.UNPLUG, rules));
+        steps.addAll(SettingSteps.cables(from, to, Act.UNPLUG, rules));
         steps.addAll(off(from, to, rules));
         steps.addAll(over(from, to, rules));
         steps.addAll(Sequencing.ordered(on(from, to, rules), to, rules.ways()));
-        steps.addAll(settings(from, to, rules));
-        steps = Sequencing.withCables(steps, cables(to, from, Act.PLUG, rules), to, rules.ways());
+        steps.addAll(SettingSteps.settings(from, to, rules));
+        steps = Sequencing.withCables(steps, SettingSteps.cables(to, from, Act.PLUG, rules), to, rules.ways());
         Set<String> keys = new LinkedHashSet<>();
         steps.forEach(s -> keys.addAll(s.keys()));
         double minutes = steps.stream().mapToDouble(Step::minutes).sum() + keys.size() * rules.value(Rule.TIME_TOOL);
@@ -236,58 +234,6 @@ public record Changeover(
             minutes += screw.count() * rules.value(Rule.TIME_SCREW);
         }
         return minutes;
-    }
-
-    /** Settings of parts that stay, in the order of the rig. */
-    private static List<Step> settings(Rig from, Rig to, HouseRules rules) {
-        List<Step> steps = new ArrayList<>();
-        for (Motion motion : to.motions()) {
-            Optional<Motion> before = from.motion(motion.key());
-            if (before.isPresent() && Math.abs(before.get().value() - motion.value()) > 0.05) {
-                String unit = motion.freedom().unit().equals("°")
-                        ? "°"
-                        : " " + motion.freedom().unit();
-                steps.add(new Step(
-                        Act.SET,
-                        motion.key().placement(),
-                        to.title(motion.key().placement()),
-                        motion.freedom().title() + " to " + number(motion.value()) + unit,
-                        List.of(),
-                        List.of(),
-                        rules.value(Rule.TIME_SETTING)));
-            }
-        }
-        return steps;
-    }
-
-    private static String number(double value) {
-        double rounded = Math.round(value * 10) / 10.0;
-        return (rounded < 0 ? "−" : "") + Math.abs(rounded);
-    }
-
-    /** Cables of this rig that the other has not, with both ends on the rig. */
-    private static List<Step> cables(Rig here, Rig there, Act act, HouseRules rules) {
-        List<Step> steps = new ArrayList<>();
-        for (CableRun cable : here.content().cables()) {
-            if (isPlugged(here, cable)
-                    && !(isPlugged(there, cable) && there.content().cables().contains(cable))) {
-                steps.add(new Step(
-                        act,
-                        cable.id(),
-                        here.catalogue().require(cable.type()).name(),
-                        here.title(cable.a().placement()) + " to "
-                                + here.title(cable.b().placement()),
-                        List.of(),
-                        List.of(),
-                        rules.value(Rule.TIME_CABLE)));
-            }
-        }
-        return steps;
-    }
-
-    private static boolean isPlugged(Rig rig, CableRun cable) {
-        return rig.find(cable.a().placement()).isPresent()
-                && rig.find(cable.b().placement()).isPresent();
     }
 
     private static List<String> recheck(Rig from, Rig to, List<Step> steps) {

@@ -8,8 +8,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import wideharbor.core.analysis.BatteryDraw;
 import wideharbor.core.analysis.DayPlates;
-import wideharbor.core.analysis.InputVolts;
-import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.PackedBatteries;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
@@ -18,16 +16,13 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
-import wideharbor.core.catalog.Socket;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.Runtime;
-import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
-import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 
@@ -39,7 +34,7 @@ public record PowerSheet(
         List<DeviceDay> devices,
         List<Flown> flown,
         List<Island> islands) {
-    private static final int DEEPEST = 12;
+    static final int DEEPEST = 12;
 
     /** Watts of a bay while no charger is packed. */
     private static final double USUAL_BAY_WATTS = 60;
@@ -168,8 +163,8 @@ public record PowerSheet(
         List<FeedRow> rows = new ArrayList<>();
         List<PlateDay> plates = new ArrayList<>();
         for (FeedTree.Source source : feeds.sources()) {
-            rows.add(battery(BatteryDraw.of(analysis, source)));
-            source.outlets().forEach(o -> outlet(analysis, o, 1, rows));
+            rows.add(FeedRows.battery(BatteryDraw.of(analysis, source)));
+            source.outlets().forEach(o -> FeedRows.outlet(analysis, o, 1, rows));
         }
         DayPlates.of(analysis).forEach(p -> plates.add(plate(analysis, p, day, change)));
         return new PowerSheet(
@@ -181,85 +176,16 @@ public record PowerSheet(
                 islands(analysis));
     }
 
-    private static FeedRow battery(BatteryDraw draw) {
-        FeedTree.Source source = draw.source();
-        PowerFacet.Battery spec = source.spec();
-        return new FeedRow(
-                0,
-                Kind.BATTERY,
-                source.battery().id(),
-                source.battery().title(),
-                source.plate().map(p -> "on " + p.title()).orElse("on nothing"),
-                Optional.of(new Span(spec.endVolts(), spec.fullVolts())),
-                Optional.of(spec.nominalVolts()),
-                draw.load().runningWatts() / spec.endVolts(),
-                draw.load().runningWatts(),
-                draw.load().peakWatts(),
-                draw.running().to(),
-                false,
-                draw.state());
-    }
-
-    private static void outlet(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<FeedRow> rows) {
-        OutletLoad out = OutletLoad.of(analysis, outlet);
-        Optional<Socket> socket = outlet.placed().type().socket(outlet.spec().socket());
-        boolean free = outlet.link().isEmpty();
-        rows.add(new FeedRow(
-                depth,
-                Kind.OUTLET,
-                outlet.placed().id(),
-                socket.map(Socket::title).orElse(outlet.spec().socket()),
-                socket.map(Socket::connector).orElse(""),
-                Volts.atOutlet(analysis.feeds(), outlet),
-                Volts.atOutlet(analysis.feeds(), outlet, Volts.Charge.NOMINAL),
-                out.amps().orElse(0.0),
-                out.load().runningWatts(),
-                out.load().peakWatts(),
-                out.running().to(),
-                free,
-                free ? CheckState.FINE : out.state()));
-        outlet.link().ifPresent(link -> device(analysis, outlet, link, depth + 1, rows));
-    }
-
-    private static void device(
-            RigAnalysis analysis, FeedTree.Outlet outlet, FeedTree.Link link, int depth, List<FeedRow> rows) {
-        FeedTree feeds = analysis.feeds();
-        FeedTree.Load load = feeds.loadOf(link.device(), link.input());
-        InputVolts at = InputVolts.of(analysis, link.device(), link.input());
-        Optional<Span> volts = at.volts().map(Judgement::range);
-        rows.add(new FeedRow(
-                depth,
-                Kind.DEVICE,
-                link.device().id(),
-                link.device().title(),
-                "by " + Math.round(link.wire().lengthMm()) + " mm of cable",
-                volts,
-                Volts.atDevice(feeds, outlet, Volts.Charge.NOMINAL),
-                volts.filter(v -> v.from() > 0)
-                        .map(v -> load.runningWatts() / v.from())
-                        .orElse(0.0),
-                load.runningWatts(),
-                load.peakWatts(),
-                0,
-                false,
-                at.state()));
-        if (depth < DEEPEST) {
-            feeds.outlets().stream()
-                    .filter(o -> o.placed().id().equals(link.device().id()))
-                    .forEach(o -> outlet(analysis, o, depth + 1, rows));
-        }
-    }
-
     private static List<DeviceDay> devices(RigAnalysis analysis, List<DayBlock> day) {
         String build = analysis.build().id();
         return analysis.feeds().sources().stream()
                 .flatMap(s -> analysis.feeds().under(s).stream())
-                .map(link -> device(build, link.device(), link.input(), day))
+                .map(link -> deviceDay(build, link.device(), link.input(), day))
                 .distinct()
                 .toList();
     }
 
-    private static DeviceDay device(String build, Placed placed, PowerFacet.PowerInput input, List<DayBlock> day) {
+    private static DeviceDay deviceDay(String build, Placed placed, PowerFacet.PowerInput input, List<DayBlock> day) {
         List<State> states =
                 day.stream().map(b -> b.stateOf(build, placed.id())).toList();
         double wattHours = day.stream()

@@ -1,9 +1,7 @@
 package wideharbor.core.sheet;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
@@ -17,7 +15,6 @@ import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.ConnectOrder;
 import wideharbor.core.signal.Hop;
 import wideharbor.core.signal.Looks;
-import wideharbor.core.signal.Outage;
 import wideharbor.core.signal.Route;
 import wideharbor.core.signal.Seat;
 import wideharbor.core.signal.SignalGraph;
@@ -107,7 +104,7 @@ public record SignalSheet(
         Viewing viewing = analysis.viewing();
         SignalGraph graph = viewing.graph();
         return new SignalSheet(
-                boxes(analysis, viewing),
+                SignalBoxes.boxes(analysis, viewing),
                 links(graph),
                 viewing.seats().stream().map(s -> seat(analysis, s, graph)).toList(),
                 sound(analysis, graph),
@@ -153,87 +150,6 @@ public record SignalSheet(
                 Math.floorMod((int) Math.round(analysis.rig().content().value(Switches.turn(s))), 4));
     }
 
-    private static List<BoxRow> boxes(RigAnalysis analysis, Viewing viewing) {
-        SignalGraph graph = viewing.graph();
-        Map<String, Integer> columns = columns(graph);
-        List<String> known = graph.boxes().stream().map(Box::id).toList();
-        List<BoxRow> rows = new ArrayList<>();
-        for (Box box : graph.boxes()) {
-            Outage outage = Outage.of(box.id(), analysis.rig(), analysis.feeds(), graph);
-            List<String> blind = blind(outage, viewing);
-            rows.add(new BoxRow(
-                    box.id(),
-                    box.title(),
-                    box.onRig(),
-                    analysis.rig()
-                            .locatedBy(box.id())
-                            .filter(j -> box.onRig())
-                            .map(j -> analysis.rig().title(j.parent().placement()))
-                            .orElse(""),
-                    columns.getOrDefault(box.id(), 0),
-                    label(box),
-                    ownCells(box),
-                    outage.dark().stream().filter(known::contains).toList(),
-                    blind,
-                    lost(outage, blind, viewing)));
-        }
-        return rows;
-    }
-
-    private static List<String> blind(Outage outage, Viewing viewing) {
-        List<SocketRef> inputs = outage.lost().stream().map(Outage.Lost::input).toList();
-        return viewing.seats().stream()
-                .filter(s -> s.route().filter(r -> inputs.contains(r.to())).isPresent())
-                .map(s -> s.viewer().who())
-                .toList();
-    }
-
-    /** Viewers first, by name; then other boxes that lose what they got. */
-    private static List<String> lost(Outage outage, List<String> blind, Viewing viewing) {
-        Stream<String> viewers = blind.stream().map(who -> who + " sees nothing");
-        Stream<String> others = outage.lost().stream()
-                .map(l ->
-                        viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its "
-                                + l.carried().inWords());
-        return Stream.concat(viewers, others).distinct().toList();
-    }
-
-    private static String label(Box box) {
-        return box.type()
-                .facet(SignalFacet.Display.class)
-                .map(d -> d.trust().name().toLowerCase(java.util.Locale.ROOT))
-                .orElse("");
-    }
-
-    private static double ownCells(Box box) {
-        return box.type()
-                .facet(SignalFacet.OwnCells.class)
-                .map(SignalFacet.OwnCells::hours)
-                .orElse(0.0);
-    }
-
-    /**
-     * Each box a column behind the last that leads to it; a ring of boxes ends after as many steps as there are boxes.
-     */
-    private static Map<String, Integer> columns(SignalGraph graph) {
-        Map<String, Integer> columns = new HashMap<>();
-        List<Hop> between = graph.hops().stream()
-                .filter(h -> !h.from().placement().equals(h.to().placement()))
-                .toList();
-        boolean moved = true;
-        for (int round = 0; moved && round < graph.boxes().size(); round++) {
-            moved = false;
-            for (Hop hop : between) {
-                int next = columns.getOrDefault(hop.from().placement(), 0) + 1;
-                if (columns.getOrDefault(hop.to().placement(), 0) < next) {
-                    columns.put(hop.to().placement(), next);
-                    moved = true;
-                }
-            }
-        }
-        return columns;
-    }
-
     private static List<LinkRow> links(SignalGraph graph) {
         return graph.hops().stream()
                 .filter(h -> !h.from().placement().equals(h.to().placement()))
@@ -264,7 +180,7 @@ public record SignalSheet(
         return new SeatRow(
                 seat.viewer(),
                 seat.display().map(Box::title).orElse(""),
-                seat.display().map(SignalSheet::label).orElse(""),
+                seat.display().map(SignalBoxes::label).orElse(""),
                 seat.isReached(),
                 route.map(r -> r.boxes().stream().map(b -> title(graph, b)).toList())
                         .orElse(List.of()),
@@ -313,7 +229,7 @@ public record SignalSheet(
                     return new TimeRow(
                             title(graph, i.placement()),
                             from.map(Box::title).orElse(""),
-                            from.map(SignalSheet::ownCells).orElse(0.0));
+                            from.map(SignalBoxes::ownCells).orElse(0.0));
                 })
                 .toList();
     }
