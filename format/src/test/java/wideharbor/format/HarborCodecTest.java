@@ -155,8 +155,8 @@ class HarborCodecTest {
                 .readTree(codec.writeBuild(job.gear().builds().get(0)));
         build.path("joints").forEach(j -> ((ObjectNode) j).remove("note"));
         assertEquals(job.gear().builds().get(0), codec.readBuild(build.toString(), job.catalogue()));
-        String trust =
-                "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\",\"confidence\":\"CLAIMED\"}}]";
+        String trust = "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\","
+                + "\"confidence\":\"CLAIMED\"}}]";
         assertEquals(
                 List.of(Scoped.base(new Command.Trust("j", Joint.Confidence.CLAIMED, ""))), codec.readCommands(trust));
     }

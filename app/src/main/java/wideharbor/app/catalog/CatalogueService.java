@@ -130,11 +130,7 @@ class CatalogueService {
         JsonNode tree = HarborCodec.mapper().readTree(codec.writeType(type));
         return new CatalogueViews.PartSheet(
                 type.ref().toString(),
-                catalogue.all().stream()
-                        .filter(t -> t.ref().id().equals(type.ref().id()))
-                        .map(t -> t.ref().toString())
-                        .sorted()
-                        .toList(),
+                revisions(type, catalogue),
                 type.name(),
                 type.maker(),
                 CatalogueViews.word(type.category()),
@@ -162,6 +158,14 @@ class CatalogueService {
                 type.relations().stream().map(r -> relation(r, catalogue)).toList(),
                 uses(type),
                 LookAlikeNames.of(type, catalogue));
+    }
+
+    private static List<String> revisions(ItemType type, Catalogue catalogue) {
+        return catalogue.all().stream()
+                .filter(t -> t.ref().id().equals(type.ref().id()))
+                .map(t -> t.ref().toString())
+                .sorted()
+                .toList();
     }
 
     private List<CatalogueViews.PartUse> uses(ItemType type) {

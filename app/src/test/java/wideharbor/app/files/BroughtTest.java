@@ -121,7 +121,8 @@ class BroughtTest {
         ObjectNode file = file("kiln", job);
         ObjectNode row = (ObjectNode) MAPPER.readTree(
                 "{\"id\":\"" + before.path("id").asString() + "\",\"revision\":2147483647,\"title\":\"Anything goes\","
-                        + "\"family\":\"RAIL\",\"gendered\":true,\"twist\":\"RESISTS\",\"entry\":\"FROM_SIDE\",\"loadGrams\":0,"
+                        + "\"family\":\"RAIL\",\"gendered\":true,\"twist\":\"RESISTS\","
+                        + "\"entry\":\"FROM_SIDE\",\"loadGrams\":0,"
                         + "\"note\":\"\",\"facts\":{\"type\":\"none\"}}");
         file.withArray("standards").add(row);
         Client.Answer taken = upload(desk, file);

@@ -84,7 +84,8 @@ class UpgradeTest {
         try (Connection old = DriverManager.getConnection(url, user, password)) {
             insert(
                     old,
-                    "INSERT INTO left_state (job_id, build_id, configuration_id, lens_id, revision, who, left_at, note, "
+                    "INSERT INTO left_state (job_id, build_id, configuration_id, lens_id, revision, who, left_at, "
+                            + "note, "
                             + "marks, drawing) VALUES (?, 'a', 'studio', 'a40', 1, 'tech', '2026-11-23 16:20:00', '', "
                             + "'[]', ?)",
                     "slack-water",

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import wideharbor.core.catalog.Catalogue;
 
 /** A job's package: the shared kit and one build per body. Immutable; edits make the next one. */
@@ -28,6 +29,14 @@ public record GearPackage(Kit kit, List<Build> builds) {
                 .orElseThrow(() -> new EditRefused("There is no build '" + id + "' in this package."));
     }
 
+    private static Set<Scope> scopes(List<Scoped> edit) {
+        return edit.stream().map(Scoped::scope).collect(Collectors.toSet());
+    }
+
+    private static boolean isOfBase(List<Scoped> edit) {
+        return edit.stream().anyMatch(c -> c.scope() instanceof Scope.Base);
+    }
+
     /**
      * Applies a list of commands to one build and the kit, all or nothing.
      *
@@ -40,10 +49,8 @@ public record GearPackage(Kit kit, List<Build> builds) {
         List<Scoped> kitInverse = new ArrayList<>();
         Map<Scope, List<Command>> overlays = new LinkedHashMap<>();
         List<Scoped> configured = new ArrayList<>();
-        Set<Scope> edited = new HashSet<>();
         Build listed = build;
         for (Scoped scoped : edit) {
-            edited.add(scoped.scope());
             if (scoped.command() instanceof Command.Configure || scoped.command() instanceof Command.Unconfigure) {
                 configured.add(0, Scoped.base(undoOf(scoped.command(), listed)));
                 listed = listed.withConfigurations(configurations(scoped.command(), listed));
@@ -59,8 +66,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
                 extend(now, scoped.command());
             }
         }
-        boolean baseTouched = edit.stream().anyMatch(c -> c.scope() instanceof Scope.Base);
-        Build after = baseTouched ? listed.withBase(draft.content()) : listed;
+        Build after = isOfBase(edit) ? listed.withBase(draft.content()) : listed;
         List<Scoped> inverse = new ArrayList<>();
         for (Map.Entry<Scope, List<Command>> changed : overlays.entrySet()) {
             inverse.add(new Scoped(changed.getKey(), new Command.ReplaceOverlay(overlay(listed, changed.getKey()))));
@@ -71,7 +77,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
         Collections.reverse(kitInverse);
         inverse.addAll(kitInverse);
         if (after != build) {
-            requireNoNewConflict(build, after, edited, catalogue);
+            requireNoNewConflict(build, after, scopes(edit), catalogue);
         }
         return new Applied(new GearPackage(nextKit, swapped(after)), inverse);
     }

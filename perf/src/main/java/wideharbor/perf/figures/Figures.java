@@ -18,9 +18,8 @@ public final class Figures {
 
     /** @param modules folders with {@code src/main/java} and {@code src/test/java} */
     public static void main(String[] modules) throws IOException {
-        System.out.println(
-                "| module | files | lines a file: median, p90, max | lines a method: median, p90, max | over 4 parameters "
-                        + "| public types documented | lines over 120 | tests |");
+        System.out.println("| module | files | lines a file: median, p90, max | lines a method: median, p90, max "
+                + "| over 4 parameters | public types documented | lines over 120 | tests |");
         System.out.println("|---|---:|---|---|---:|---:|---:|---:|");
         List<String> outOfBounds = new ArrayList<>();
         List<Path> main = new ArrayList<>();
