@@ -25,17 +25,17 @@ class RemedyService {
     private static final int MOST_FINDINGS = 1000;
     private static final long LONGEST_SECONDS = 15;
 
-    private record State(String job, long stateNo) {}
-
-    private record Asked(State state, FindingKey finding) {}
+    /** What was tried in one state of a job. */
+    private record Tried(Remedies remedies, Flights<FindingKey, List<Remedies.Fix>> byFinding) {}
 
     private final JobStore store;
     private final Reports reports;
     /** With the asking thread alone. */
     private final CheckEngine engine = CheckEngine.standard();
 
-    private final Flights<State, Remedies> states = new Flights<>(MOST_STATES);
-    private final Flights<Asked, List<Remedies.Fix>> tried = new Flights<>(MOST_FINDINGS);
+    /** States are told apart as they are kept. */
+    private final Flights<Judged, Tried> states = new Flights<>(MOST_STATES);
+
     private final Semaphore trying =
             new Semaphore(Math.max(1, Runtime.getRuntime().availableProcessors() / 2), true);
 
@@ -54,12 +54,11 @@ class RemedyService {
         Finding finding = judged.report()
                 .find(key)
                 .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
-        State state = new State(stored.job().id(), stored.stateNo());
-        Remedies remedies = states.get(state, () -> new Remedies(engine, judged));
-        return tried.get(new Asked(state, key), () -> tryAll(remedies, finding, state));
+        Tried tried = states.get(judged, () -> new Tried(new Remedies(engine, judged), new Flights<>(MOST_FINDINGS)));
+        return tried.byFinding().get(key, () -> tryAll(tried.remedies(), finding, stored));
     }
 
-    private List<Remedies.Fix> tryAll(Remedies remedies, Finding finding, State state) {
+    private List<Remedies.Fix> tryAll(Remedies remedies, Finding finding, StoredJob stored) {
         try {
             if (!trying.tryAcquire(LONGEST_SECONDS, TimeUnit.SECONDS)) {
                 throw Refusal.busy();
@@ -70,7 +69,7 @@ class RemedyService {
         }
         try {
             return remedies.of(finding, () -> {
-                if (store.stateNo(state.job()) != state.stateNo()) {
+                if (store.stateNo(stored.job().id()) != stored.stateNo()) {
                     throw Refusal.conflict("The job was changed meanwhile; what would mend it is tried anew.");
                 }
                 return true;

@@ -34,7 +34,11 @@ class JobReader {
     private final Flights<Stored, Build> builtAs = new Flights<>(200);
 
     /** Every change of a job has a number of its own. */
-    private record State(String job, long stateNo, Catalogue house) {}
+    private record State(String job, long stateNo, Catalogue house) {
+        boolean isAfter(State other) {
+            return job.equals(other.job) && other.stateNo <= stateNo && !equals(other);
+        }
+    }
 
     private final Flights<State, StoredJob> known = new Flights<>(100);
 
@@ -60,7 +64,11 @@ class JobReader {
      * committed.
      */
     StoredJob known(JobRow row) {
-        return known.get(new State(row.id, row.stateNo, catalogue.catalogue()), () -> read(row));
+        State now = new State(row.id, row.stateNo, catalogue.catalogue());
+        return known.get(now, () -> {
+            known.forget(now::isAfter);
+            return read(row);
+        });
     }
 
     StoredJob read(JobRow row) {

@@ -7,6 +7,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import wideharbor.app.judging.Flights;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Report;
@@ -25,9 +26,14 @@ public class Reports {
 
     private static final int MOST_FORESEEN = 40;
 
-    private record State(String job, long stateNo) {
+    /** Parts that the house took in meanwhile make the same state another: they are offered at once. */
+    private record State(String job, long stateNo, Catalogue parts) {
         static State of(StoredJob stored) {
-            return new State(stored.job().id(), stored.stateNo());
+            return new State(stored.job().id(), stored.stateNo(), stored.job().catalogue());
+        }
+
+        boolean isAfter(State other) {
+            return job.equals(other.job) && other.stateNo <= stateNo && !equals(other);
         }
     }
 
@@ -50,7 +56,11 @@ public class Reports {
 
     /** Give it only what is committed. */
     public Judged of(StoredJob stored) {
-        return kept.get(State.of(stored), () -> whole(engine.judge(stored.job())));
+        State now = State.of(stored);
+        return kept.get(now, () -> {
+            kept.forget(now::isAfter);
+            return whole(engine.judge(stored.job()));
+        });
     }
 
     /** A job judged without the answer being kept: for a state that is not committed yet. */
@@ -113,8 +123,9 @@ public class Reports {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                kept.forget(new State(job, stateNo - 1));
-                kept.put(new State(job, stateNo), judged);
+                State now = new State(job, stateNo, judged.job().catalogue());
+                kept.forget(now::isAfter);
+                kept.put(now, judged);
             }
         });
     }

@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import wideharbor.app.web.Refusal;
 
@@ -22,6 +23,9 @@ public final class Flights<K, V> {
     /** Who waits longer is told to come back. */
     static final Duration LONGEST = Duration.ofSeconds(15);
 
+    /** What nobody asks about for so long is worked out again. */
+    private static final Duration UNASKED = Duration.ofMinutes(30);
+
     private final Cache<K, FutureTask<V>> kept;
     private final Duration longest;
 
@@ -30,7 +34,10 @@ public final class Flights<K, V> {
     }
 
     Flights(int most, Duration longest) {
-        this.kept = Caffeine.newBuilder().maximumSize(most).build();
+        this.kept = Caffeine.newBuilder()
+                .maximumSize(most)
+                .expireAfterAccess(UNASKED)
+                .build();
         this.longest = longest;
     }
 
@@ -57,8 +64,9 @@ public final class Flights<K, V> {
         kept.put(key, known);
     }
 
-    public void forget(K key) {
-        kept.invalidate(key);
+    /** Forgets what is asked about no more. */
+    public void forget(Predicate<? super K> which) {
+        kept.asMap().keySet().removeIf(which);
     }
 
     /** The answer, if it is there. */

@@ -14,8 +14,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 import wideharbor.app.Client;
 import wideharbor.app.RunningApp;
+import wideharbor.format.HarborCodec;
 
 /** What is committed is there for everybody at once; what is not, for nobody. */
 @ExtendWith(RunningApp.class)
@@ -59,6 +61,25 @@ class CatalogueVersionTest {
         for (Future<?> one : reading) {
             one.get();
         }
+    }
+
+    /** A job that somebody looks at is not changed by a new part, and offers it all the same. */
+    @Test
+    void aStoredPartIsOfferedOnTheBenchAtOnce() {
+        String job = RunningApp.copyOf("slack-water");
+        String fit = "/api/jobs/" + job + "/builds/a/fit?port=body:right&search=of+the+bench+test";
+        assertEquals(0, lead.get(fit).json().path("total").asInt());
+        ObjectNode shelf = (ObjectNode) HarborCodec.mapper()
+                .readTree(lead.get("/api/catalogue/parts/side-shelf@1/text")
+                        .json()
+                        .path("text")
+                        .asString());
+        shelf.put("ref", "bench-test-shelf@1").put("name", "Shelf of the bench test");
+        assertEquals(
+                201,
+                lead.post("/api/catalogue/parts", Map.of("text", shelf.toString()))
+                        .status());
+        assertEquals(1, lead.get(fit).json().path("total").asInt());
     }
 
     /** Another node on the same database sees a part at once, and overwrites nothing from a stale standard. */
