@@ -31,6 +31,27 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .haveSimpleNameEndingWith("Store");
 
+    /** A store turns rows into objects and back; who judges is above it. */
+    @ArchTest
+    static final ArchRule STORES_JUDGE_NOTHING = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Store")
+            .or()
+            .haveSimpleName("JobReader")
+            .or()
+            .haveSimpleName("JobList")
+            .or()
+            .haveSimpleName("Acceptances")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("CheckEngine")
+            .orShould()
+            .dependOnClassesThat()
+            .haveSimpleName("Remedies")
+            .orShould()
+            .dependOnClassesThat()
+            .haveSimpleName("Reports");
+
     /**
      * No answer is worked out inside a cache's lock, and no request leans on the machine's common pool: see judging.
      */
