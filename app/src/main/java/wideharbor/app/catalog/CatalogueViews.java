@@ -1,5 +1,8 @@
 package wideharbor.app.catalog;
 
+import static wideharbor.app.drawing.DrawingView.flat;
+import static wideharbor.app.drawing.DrawingView.round;
+
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.databind.JsonNode;
@@ -223,16 +226,6 @@ final class CatalogueViews {
         static PartMark of(PartDrawing.Mark m) {
             return new PartMark(m.id(), m.title(), flat(List.of(m.at())), flat(List.of(m.out())));
         }
-    }
-
-    private static List<Double> flat(List<View.Point> points) {
-        return points.stream()
-                .flatMap(p -> java.util.stream.Stream.of(round(p.across()), round(p.upward())))
-                .toList();
-    }
-
-    private static double round(double mm) {
-        return Math.round(mm * 10) / 10.0;
     }
 
     static String word(Enum<?> value) {

@@ -43,10 +43,7 @@ public final class ConfigurationViews {
                     way.from(),
                     way.to(),
                     way.minutes(),
-                    way.minutes()
-                            - way.steps().stream()
-                                    .mapToDouble(Changeover.Step::minutes)
-                                    .sum(),
+                    way.toolMinutes(),
                     way.isToolFree(),
                     cell.demand().map(d -> d.minutes()).orElse(0.0),
                     cell.demand().map(d -> d.toolFree()).orElse(false),
@@ -77,7 +74,7 @@ public final class ConfigurationViews {
                                     t.inKit().getOrDefault(r, 0)))
                             .toList(),
                     t.pieces(),
-                    t.inKit().values().stream().mapToInt(Integer::intValue).sum(),
+                    t.piecesInKit(),
                     t.extraGrams(),
                     t.handOverMinutes(),
                     t.savedMinutes(),

@@ -128,13 +128,15 @@ public record DrawingView(
         return flat(List.of(p));
     }
 
-    private static List<Double> flat(List<View.Point> points) {
+    /** Across, upward, across, upward …, rounded as a drawing is. */
+    public static List<Double> flat(List<View.Point> points) {
         return points.stream()
                 .flatMap(p -> java.util.stream.Stream.of(round(p.across()), round(p.upward())))
                 .toList();
     }
 
-    private static double round(double mm) {
+    /** To 0.1 mm. */
+    public static double round(double mm) {
         return Math.round(mm * 10) / 10.0;
     }
 }

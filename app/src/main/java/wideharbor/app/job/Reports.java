@@ -80,12 +80,11 @@ public class Reports {
     /** The same as it is shown: the other configurations are told as they stand before the change. */
     public Told foretold(StoredJob before, Judged then, ConfigurationKey at) {
         Judged now = of(before);
+        List<ConfigurationKey> known = ConfigurationKey.all(now.job());
         List<Report> reports = new ArrayList<>(List.of(then.of(at)));
-        for (ConfigurationKey other : ConfigurationKey.all(then.job())) {
-            if (!other.equals(at) && ConfigurationKey.all(now.job()).contains(other)) {
-                reports.add(now.of(other));
-            }
-        }
+        ConfigurationKey.all(then.job()).stream()
+                .filter(other -> !other.equals(at) && known.contains(other))
+                .forEach(other -> reports.add(now.of(other)));
         Report report = engine.together(reports);
         return new Told(report, Verdict.of(report, then.job()));
     }

@@ -61,6 +61,11 @@ public record Changeover(
             List<String> keys,
             double minutes) {}
 
+    /** Minutes for fetching and changing tools, beyond those of the steps. */
+    public double toolMinutes() {
+        return minutes - steps.stream().mapToDouble(Step::minutes).sum();
+    }
+
     public boolean isToolFree() {
         return keys.isEmpty();
     }

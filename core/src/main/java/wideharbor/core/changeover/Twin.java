@@ -35,6 +35,11 @@ public record Twin(
         double savedMinutes,
         boolean worthIt) {
 
+    /** Of what is doubled, the pieces that the kit has. */
+    public int piecesInKit() {
+        return inKit.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
     /** Both rigs with the same lens in the slot. */
     public static Twin of(Rig from, Rig to, Changeover change, Kit kit, HouseRules rules) {
         Set<TypeRef> lenses = to.attached().stream()
