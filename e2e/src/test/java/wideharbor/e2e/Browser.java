@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -38,6 +39,13 @@ final class Browser implements AutoCloseable {
                     .setExecutablePath(Path.of("/usr/bin/chromium"))
                     .setHeadless(true)
                     .setArgs(ARGUMENTS));
+
+    /** A loaded machine is slow, not wrong; how fast things are is measured elsewhere. */
+    private static final double LONGEST_MS = 20_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_MS);
+    }
 
     private final BrowserContext context;
     private final Page page;

@@ -52,7 +52,7 @@ class Occasions {
     }
 
     private Candidate tried(StoredJob stored, FindingKey key, String fix) {
-        return remedies.of(stored, key).stream()
+        return remedies.atOnce(stored, key).stream()
                 .filter(f -> f.id().equals(fix))
                 .findFirst()
                 .map(f -> new Candidate(f.kind(), f.title(), f.commands()))

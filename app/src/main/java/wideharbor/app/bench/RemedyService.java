@@ -3,6 +3,7 @@ package wideharbor.app.bench;
 import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Reports;
@@ -33,7 +34,7 @@ class RemedyService {
     /** With the asking thread alone. */
     private final CheckEngine engine = CheckEngine.standard();
 
-    /** States are told apart as they are kept. */
+    /** By the state in which the findings came up: who accepts one does not have the others tried again. */
     private final Flights<Judged, Tried> states = new Flights<>(MOST_STATES);
 
     private final Semaphore trying =
@@ -46,19 +47,35 @@ class RemedyService {
 
     /** @throws Refusal when the finding is gone, or the job moves on while it is tried */
     List<Remedies.Fix> of(String job, String finding) {
-        return of(store.load(job), FindingKey.parse(finding));
+        StoredJob stored = store.load(job);
+        FindingKey key = FindingKey.parse(finding);
+        Judged judged = reports.of(stored);
+        Finding found = require(judged, key);
+        Tried tried = triedIn(judged);
+        return tried.byFinding()
+                .get(key, () -> inTurn(() -> tried.remedies().of(found, () -> stillStands(judged, stored))));
     }
 
-    List<Remedies.Fix> of(StoredJob stored, FindingKey key) {
+    /** The same for somebody who applies one: no waiting behind those who only look. */
+    List<Remedies.Fix> atOnce(StoredJob stored, FindingKey key) {
         Judged judged = reports.of(stored);
-        Finding finding = judged.report()
+        Finding found = require(judged, key);
+        Tried tried = triedIn(judged);
+        return tried.byFinding().known(key).orElseGet(() -> tried.remedies().of(found));
+    }
+
+    private Tried triedIn(Judged judged) {
+        Judged found = judged.asFound();
+        return states.get(found, () -> new Tried(new Remedies(engine, found), new Flights<>(MOST_FINDINGS)));
+    }
+
+    private static Finding require(Judged judged, FindingKey key) {
+        return judged.report()
                 .find(key)
                 .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
-        Tried tried = states.get(judged, () -> new Tried(new Remedies(engine, judged), new Flights<>(MOST_FINDINGS)));
-        return tried.byFinding().get(key, () -> tryAll(tried.remedies(), finding, stored));
     }
 
-    private List<Remedies.Fix> tryAll(Remedies remedies, Finding finding, StoredJob stored) {
+    private List<Remedies.Fix> inTurn(Supplier<List<Remedies.Fix>> attempt) {
         try {
             if (!trying.tryAcquire(LONGEST_SECONDS, TimeUnit.SECONDS)) {
                 throw Refusal.busy();
@@ -68,14 +85,19 @@ class RemedyService {
             throw Refusal.busy();
         }
         try {
-            return remedies.of(finding, () -> {
-                if (store.stateNo(stored.job().id()) != stored.stateNo()) {
-                    throw Refusal.conflict("The job was changed meanwhile; what would mend it is tried anew.");
-                }
-                return true;
-            });
+            return attempt.get();
         } finally {
             trying.release();
         }
+    }
+
+    /** @throws Refusal when something else than an acceptance has moved the job on */
+    private boolean stillStands(Judged judged, StoredJob stored) {
+        String job = stored.job().id();
+        if (store.stateNo(job) != stored.stateNo()
+                && reports.of(store.load(job)).asFound() != judged.asFound()) {
+            throw Refusal.conflict("The job was changed meanwhile; what would mend it is tried anew.");
+        }
+        return true;
     }
 }

@@ -2,6 +2,7 @@ package wideharbor.core.check;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -19,9 +20,16 @@ public final class Judged {
     private final Lazy<Report> whole = new Lazy<>();
     private final Lazy<Map<ConfigurationKey, Verdict>> verdicts = new Lazy<>();
 
+    private final Optional<Judged> asFound;
+
     Judged(CheckEngine engine, JobAnalysis analyses) {
+        this(engine, analyses, Optional.empty());
+    }
+
+    private Judged(CheckEngine engine, JobAnalysis analyses, Optional<Judged> asFound) {
         this.engine = engine;
         this.analyses = analyses;
+        this.asFound = asFound;
     }
 
     public JobAnalysis analyses() {
@@ -66,8 +74,16 @@ public final class Judged {
 
     /** The same rigs and findings in a job of which only what people accepted is different. */
     public Judged accepting(Job accepted) {
-        Judged next = engine.judge(analyses.after(accepted));
+        Judged next = new Judged(engine, analyses.after(accepted), Optional.of(asFound()));
         each.forEach((key, report) -> next.each.get(key, k -> report));
         return next;
+    }
+
+    /**
+     * The state in which the findings came up: one and the same through all that people accept of them, so that what
+     * was tried to mend them stands meanwhile.
+     */
+    public Judged asFound() {
+        return asFound.orElse(this);
     }
 }
