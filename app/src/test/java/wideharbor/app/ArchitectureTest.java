@@ -4,11 +4,16 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import org.jspecify.annotations.NullMarked;
 
 @AnalyzeClasses(
         packages = "wideharbor.app",
@@ -67,4 +72,16 @@ class ArchitectureTest {
             .callMethod(java.util.Collection.class, "parallelStream")
             .orShould()
             .callMethod(java.util.List.class, "parallelStream");
+
+    /** What may be absent says so; a package that is not marked would be passed over by the compiler's check. */
+    @ArchTest
+    static final ArchRule EVERY_PACKAGE_IS_NULL_MARKED = classes()
+            .should(new ArchCondition<>("be in a marked package") {
+                @Override
+                public void check(JavaClass type, ConditionEvents events) {
+                    if (!type.getPackage().isAnnotatedWith(NullMarked.class)) {
+                        events.add(SimpleConditionEvent.violated(type, type.getPackageName() + " is not @NullMarked"));
+                    }
+                }
+            });
 }

@@ -30,6 +30,7 @@ public final class Client {
         this.base = base;
     }
 
+    @SuppressWarnings("ArrayRecordComponent")
     public record Answer(int status, byte[] bytes) {
         public String text() {
             return new String(bytes, StandardCharsets.UTF_8);

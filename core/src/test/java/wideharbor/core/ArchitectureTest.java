@@ -17,6 +17,7 @@ import com.tngtech.archunit.lang.SimpleConditionEvent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.NullMarked;
 import org.junit.jupiter.api.Assertions;
 import wideharbor.core.catalog.ItemType;
 
@@ -231,6 +232,18 @@ class ArchitectureTest {
                                             .contains(c.getTarget().getName()));
                     if (asksNames && looksInText) {
                         events.add(SimpleConditionEvent.satisfied(type, type.getName() + " looks into a part's name"));
+                    }
+                }
+            });
+
+    /** What may be absent says so; a package that is not marked would be passed over by the compiler's check. */
+    @ArchTest
+    static final ArchRule EVERY_PACKAGE_IS_NULL_MARKED = classes()
+            .should(new ArchCondition<>("be in a marked package") {
+                @Override
+                public void check(JavaClass type, ConditionEvents events) {
+                    if (!type.getPackage().isAnnotatedWith(NullMarked.class)) {
+                        events.add(SimpleConditionEvent.violated(type, type.getPackageName() + " is not @NullMarked"));
                     }
                 }
             });

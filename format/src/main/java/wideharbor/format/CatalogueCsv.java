@@ -28,6 +28,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Words;
 
 /**
  * The catalogue as one CSV row a part. Simple parts need only the plain columns; shapes, ports, sockets, facets and
@@ -234,7 +235,7 @@ public final class CatalogueCsv {
             problems.add(new RowProblem(
                     row, column(place), Places.reason(e) + (place.length() > 1 ? " (" + place + ")" : "")));
         } catch (IllegalArgumentException e) {
-            problems.add(new RowProblem(row, "", e.getMessage()));
+            problems.add(new RowProblem(row, "", Words.reason(e)));
         }
     }
 

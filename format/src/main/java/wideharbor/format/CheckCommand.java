@@ -1,7 +1,9 @@
 package wideharbor.format;
 
 import java.io.IOException;
+import java.io.PrintStream;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -55,7 +57,11 @@ public final class CheckCommand implements Callable<Integer> {
     private CommandSpec spec = CommandSpec.create();
 
     public static void main(String[] args) {
-        System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+        System.exit(run(args, writer(System.out), writer(System.err)));
+    }
+
+    private static PrintWriter writer(PrintStream to) {
+        return new PrintWriter(to, true, StandardCharsets.UTF_8);
     }
 
     static int run(String[] args, PrintWriter out, PrintWriter err) {

@@ -23,6 +23,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.standard.Standard;
 import wideharbor.core.standard.Standards;
 
@@ -120,7 +121,7 @@ public final class HarborCodec {
         try {
             return step.get();
         } catch (IllegalArgumentException | EditRefused e) {
-            throw new HarborFormatException(place, e.getMessage());
+            throw new HarborFormatException(place, Words.reason(e));
         }
     }
 

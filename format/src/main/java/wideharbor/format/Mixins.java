@@ -21,6 +21,7 @@ import wideharbor.core.geometry.Shape;
 import wideharbor.core.standard.Standard;
 
 /** How sealed kinds are told apart in files: a word under "type". The core itself knows nothing of JSON. */
+@SuppressWarnings({"UnusedMethod", "UnusedVariable"})
 final class Mixins {
     private Mixins() {}
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -95,7 +96,7 @@ class BenchAssembler {
         Map<String, Verdict> verdicts = Verdict.byConfiguration(told.report(), job, build.id());
         return build.configurations().stream()
                 .map(c -> {
-                    Verdict v = verdicts.get(c.id());
+                    Verdict v = Objects.requireNonNull(verdicts.get(c.id()));
                     return new BenchViews.ConfigurationTab(
                             c.id(),
                             c.title(),

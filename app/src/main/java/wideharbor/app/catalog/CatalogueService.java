@@ -35,8 +35,11 @@ class CatalogueService {
     private static final int PAGE = 100;
     private static final int MOST_BY_LOOK = 60;
 
+    private static final Comparator<ItemType> BY_NAME =
+            Comparator.comparing(t -> t.name().toLowerCase(Locale.ROOT));
+
     private static final Map<String, Comparator<ItemType>> ORDERS = Map.of(
-            "name", Comparator.comparing((ItemType t) -> t.name().toLowerCase(Locale.ROOT)),
+            "name", BY_NAME,
             "maker", Comparator.comparing((ItemType t) -> t.maker().toLowerCase(Locale.ROOT)),
             "category", Comparator.comparing((ItemType t) -> t.category().name()),
             "mass", Comparator.comparingDouble(CatalogueService::grams),
@@ -83,7 +86,7 @@ class CatalogueService {
     }
 
     private static List<CatalogueViews.PartLine> bySearch(Catalogue catalogue, Question q) {
-        Comparator<ItemType> order = ORDERS.getOrDefault(q.sort(), ORDERS.get("name"));
+        Comparator<ItemType> order = ORDERS.getOrDefault(q.sort(), BY_NAME);
         return catalogue.current().stream()
                 .filter(t -> matches(t, q))
                 .sorted((q.down() ? order.reversed() : order)

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAspectSupport;
@@ -34,7 +35,7 @@ public class CatalogueStore {
     private final VersionRows versions;
     private final HarborCodec codec;
     private final EntityManager entities;
-    private final AtomicReference<Optional<Kept>> kept = new AtomicReference<>(Optional.empty());
+    private final AtomicReference<@Nullable Kept> kept = new AtomicReference<>();
 
     CatalogueStore(
             TypeRows types, StandardRows standards, VersionRows versions, HarborCodec codec, EntityManager entities) {
@@ -52,7 +53,7 @@ public class CatalogueStore {
             return read();
         }
         long version = versions.current();
-        return kept.get()
+        return Optional.ofNullable(kept.get())
                 .filter(k -> k.version() == version)
                 .map(Kept::catalogue)
                 .orElseGet(() -> keep(version, read()));
@@ -60,8 +61,7 @@ public class CatalogueStore {
 
     private Catalogue keep(long version, Catalogue now) {
         kept.accumulateAndGet(
-                Optional.of(new Kept(version, now)),
-                (old, fresh) -> old.filter(k -> k.version() > version).isPresent() ? old : fresh);
+                new Kept(version, now), (old, fresh) -> old != null && old.version() > version ? old : fresh);
         return now;
     }
 

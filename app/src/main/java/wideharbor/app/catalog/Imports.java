@@ -10,13 +10,13 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.standard.Standards;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
@@ -59,14 +59,14 @@ class Imports {
         private final String name;
         private final byte[] bytes;
         private final AtomicBoolean cancelled = new AtomicBoolean();
-        private final AtomicReference<ImportState> state;
-        private final AtomicReference<List<ItemType>> fresh = new AtomicReference<>(List.of());
-        private final AtomicReference<Standards> standards = new AtomicReference<>(Standards.seed());
+        private volatile ImportState state;
+        private volatile List<ItemType> fresh = List.of();
+        private volatile Standards standards = Standards.seed();
 
         Run(String name, byte[] bytes) {
             this.name = name;
             this.bytes = bytes;
-            this.state = new AtomicReference<>(new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), ""));
+            this.state = new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), "");
         }
 
         void set(
@@ -77,7 +77,7 @@ class Imports {
                 int done,
                 List<CatalogueCsv.RowProblem> problems,
                 String message) {
-            state.set(new ImportState(id, name, stage, rows, freshParts, known, done, problems, message));
+            state = new ImportState(id, name, stage, rows, freshParts, known, done, problems, message);
         }
     }
 
@@ -109,35 +109,35 @@ class Imports {
                 runs.remove(runs.keySet().iterator().next());
             }
         }
-        worker.submit(() -> guarded(run, () -> read(run)));
-        return run.state.get();
+        worker.execute(() -> guarded(run, () -> read(run)));
+        return run.state;
     }
 
     ImportState state(String id) {
-        return run(id).state.get();
+        return run(id).state;
     }
 
     /** Stores what a dry run found good; refused while anything is wrong. */
     ImportState store(String id) {
         Run run = run(id);
-        ImportState now = run.state.get();
+        ImportState now = run.state;
         if (now.stage() != Stage.CHECKED || !now.problems().isEmpty()) {
             throw Refusal.conflict("Only a list that was read without a problem is stored; this one is "
                     + now.stage().name().toLowerCase(java.util.Locale.ROOT) + ".");
         }
         run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), 0, List.of(), "");
-        worker.submit(() -> guarded(run, () -> save(run)));
-        return run.state.get();
+        worker.execute(() -> guarded(run, () -> save(run)));
+        return run.state;
     }
 
     ImportState cancel(String id) {
         Run run = run(id);
         run.cancelled.set(true);
-        ImportState now = run.state.get();
+        ImportState now = run.state;
         if (now.stage() == Stage.WAITING || now.stage() == Stage.CHECKED) {
             run.set(Stage.CANCELLED, now.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
         }
-        return run.state.get();
+        return run.state;
     }
 
     private Run run(String id) {
@@ -165,7 +165,7 @@ class Imports {
                     0,
                     0,
                     0,
-                    List.of(new CatalogueCsv.RowProblem(0, "", e.getMessage())),
+                    List.of(new CatalogueCsv.RowProblem(0, "", Words.reason(e))),
                     "Nothing was stored.");
         } catch (RuntimeException e) {
             LOG.error("Import {} failed", run.name, e);
@@ -207,7 +207,7 @@ class Imports {
                         0, "revision", type.ref() + " is on file with other contents; give it a new revision"));
             }
         }
-        run.fresh.set(fresh);
+        run.fresh = fresh;
         run.set(Stage.CHECKED, reading.rows(), fresh.size(), known, reading.rows(), problems, "");
     }
 
@@ -215,7 +215,7 @@ class Imports {
             ItemType type, Catalogue here, Run run, List<CatalogueCsv.RowProblem> problems) {
         type.ports().stream()
                 .filter(p -> here.standards().find(p.standard()).isEmpty()
-                        && run.standards.get().find(p.standard()).isEmpty())
+                        && run.standards.find(p.standard()).isEmpty())
                 .forEach(p -> problems.add(new CatalogueCsv.RowProblem(
                         0,
                         "ports",
@@ -232,17 +232,16 @@ class Imports {
 
     private CatalogueCsv.Reading fromJson(Run run) {
         HarborCodec.CatalogueFile file = codec.readCatalogue(run.bytes);
-        run.standards.set(Standards.seed().with(file.standards()));
+        run.standards = Standards.seed().with(file.standards());
         return new CatalogueCsv.Reading(
                 file.catalogue(), List.of(), file.catalogue().size());
     }
 
     private void save(Run run) {
-        ImportState now = run.state.get();
-        Standards standards =
-                store.catalogue().standards().with(run.standards.get().all());
+        ImportState now = run.state;
+        Standards standards = store.catalogue().standards().with(run.standards.all());
         store.admitMany(
-                run.fresh.get(),
+                run.fresh,
                 standards,
                 done -> run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), done, List.of(), ""),
                 run.cancelled::get);

@@ -6,6 +6,8 @@ import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 
+// Columns that only queries read look unused.
+@SuppressWarnings("UnusedVariable")
 @Entity
 @Table(name = "mounting_standard")
 class StandardRow {

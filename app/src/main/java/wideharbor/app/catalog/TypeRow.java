@@ -7,6 +7,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import wideharbor.core.catalog.ItemType;
 
+// Columns that only queries read look unused.
+@SuppressWarnings("UnusedVariable")
 @Entity
 @Table(name = "catalogue_type")
 class TypeRow {

@@ -70,7 +70,7 @@ public final class ConfigurationViews {
                     t.types().stream()
                             .map(r -> new TwinPart(
                                     catalogue.require(r).name(),
-                                    t.doubled().get(r),
+                                    t.doubled().getOrDefault(r, 0),
                                     t.inKit().getOrDefault(r, 0)))
                             .toList(),
                     t.pieces(),

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Brought;
@@ -43,9 +44,9 @@ class BroughtService {
         Brought.Own own = brought.own(job);
         return new BroughtController.BroughtView(
                 brought.proposals(job).stream()
-                        .filter(p -> found.containsKey(p.finding()))
-                        .map(p -> new BroughtController.ProposalLine(
-                                p.finding(), p.said(), found.get(p.finding()).title(), p.reason(), p.who(), p.when()))
+                        .flatMap(p -> Stream.ofNullable(found.get(p.finding()))
+                                .map(f -> new BroughtController.ProposalLine(
+                                        p.finding(), p.said(), f.title(), p.reason(), p.who(), p.when())))
                         .toList(),
                 own.parts().stream()
                         .map(t -> new BroughtController.BroughtPart(t.ref().toString(), t.name(), t.maker()))

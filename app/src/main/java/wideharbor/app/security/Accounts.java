@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
@@ -89,7 +90,7 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
                     .orElseGet(() ->
                             new AppUser(UUID.randomUUID().toString(), parts[0], demo.displayName(), "", demo.role()));
             if (user.password().isEmpty() || !encoder.matches(parts[1], user.password())) {
-                user.password(encoder.encode(parts[1]));
+                user.password(Objects.requireNonNull(encoder.encode(parts[1])));
                 users.save(user);
             }
         }

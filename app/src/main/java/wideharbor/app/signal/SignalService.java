@@ -47,10 +47,10 @@ class SignalService {
 
     private static SocketRef requireSocket(RigAnalysis analysis, String written) {
         SocketRef ref = SocketRef.parse(written);
-        analysis.rig()
+        return analysis.rig()
                 .find(ref.placement())
                 .flatMap(p -> p.type().socket(ref.socket()))
+                .map(socket -> ref)
                 .orElseThrow(() -> Refusal.notFound("The rig has no socket " + written + "."));
-        return ref;
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.quantity.Words;
 import wideharbor.format.HarborFormatException;
 
 /** One shape for every refusal: problem details, with the field or place at fault; never a stack trace. */
@@ -36,7 +37,7 @@ class Problems extends ResponseEntityExceptionHandler {
         if (e.status() == HttpStatus.SERVICE_UNAVAILABLE) {
             answer.header(HttpHeaders.RETRY_AFTER, RETRY_AFTER_SECONDS);
         }
-        return answer.body(problem(e.status(), e.getMessage()));
+        return answer.body(problem(e.status(), Words.reason(e)));
     }
 
     /** No connection to the database came free in time. */
@@ -48,14 +49,14 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail stale(Stale e) {
-        ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, Words.reason(e));
         problem.setProperty("newer", e.newer());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail refused(EditRefused e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, Words.reason(e));
     }
 
     @ExceptionHandler

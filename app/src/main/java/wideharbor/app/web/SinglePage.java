@@ -1,6 +1,7 @@
 package wideharbor.app.web;
 
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -29,8 +30,8 @@ class SinglePage implements WebMvcConfigurer {
 
     private static final class ScreenResolver extends PathResourceResolver {
         @Override
-        protected Resource getResource(String path, Resource location) throws IOException {
-            Resource asked = super.getResource(path, location);
+        protected @Nullable Resource getResource(String path, Resource location) throws IOException {
+            @Nullable Resource asked = super.getResource(path, location);
             if (asked != null) {
                 return asked;
             }

@@ -73,7 +73,7 @@ class RemedyServiceTest {
 
     @Test
     void whoAppliesWaitsForNobodyWhoLooks() throws Exception {
-        StoredJob stored = store.load(JOB);
+        StoredJob stored = stands(judged, 1);
         CountDownLatch looks = new CountDownLatch(1);
         CountDownLatch goOn = new CountDownLatch(1);
         when(store.stateNo(JOB)).thenAnswer(call -> {
@@ -101,7 +101,7 @@ class RemedyServiceTest {
 
     @Test
     void whoLooksAtAStateThatIsGoneIsToldSo() {
-        StoredJob stored = store.load(JOB);
+        StoredJob stored = stands(judged, 1);
         String key = found("rods.axis-height").key().toString();
         Judged next = CheckEngine.standard().judge(judged.job());
         StoredJob now = new StoredJob(next.job(), Gate.Stage.DRAFT, 1, 2, Map.of("a", 2));

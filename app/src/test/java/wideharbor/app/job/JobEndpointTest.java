@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
+import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -387,7 +388,7 @@ class JobEndpointTest {
     @Test
     void aTitleIsOnlyText() throws Exception {
         AtomicInteger asked = new AtomicInteger();
-        HttpServer outside = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
+        HttpServer outside = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         outside.createContext("/", exchange -> {
             asked.incrementAndGet();
             exchange.sendResponseHeaders(404, -1);

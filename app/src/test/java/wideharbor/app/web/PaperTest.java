@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.sun.net.httpserver.HttpServer;
+import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,7 +19,7 @@ class PaperTest {
     @Test
     void theRendererFetchesNothing(@TempDir Path folder) throws Exception {
         AtomicInteger asked = new AtomicInteger();
-        HttpServer outside = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
+        HttpServer outside = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), 0), 0);
         outside.createContext("/", exchange -> {
             asked.incrementAndGet();
             exchange.sendResponseHeaders(404, -1);

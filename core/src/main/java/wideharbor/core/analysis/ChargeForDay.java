@@ -8,7 +8,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.DayOfPower;
-import wideharbor.core.power.Runtime;
+import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.Judgement;
 
 /**
@@ -36,7 +36,7 @@ public record ChargeForDay(
 
     /** Hours that the charge lasts on end. */
     public double hours() {
-        return Runtime.hours(wattHours, watts);
+        return RunTime.hours(wattHours, watts);
     }
 
     public static ChargeForDay of(RigAnalysis analysis) {
@@ -59,7 +59,7 @@ public record ChargeForDay(
         Judgement lasts = written
                 ? inBlocks(analysis, worst)
                 : Judgement.atLeast(
-                        Math.min(Runtime.hours(wattHours, watts), LONGEST_HOURS), hoursNeeded(analysis), ROUNDING, "h");
+                        Math.min(RunTime.hours(wattHours, watts), LONGEST_HOURS), hoursNeeded(analysis), ROUNDING, "h");
         return new ChargeForDay(
                 wattHours, watts, List.copyOf(unknown), written, unknown.isEmpty() ? lasts : lasts.unknown(), worst);
     }
@@ -102,7 +102,7 @@ public record ChargeForDay(
 
     /** What a battery gives at the brief's temperature, Wh. */
     public static double charge(ItemType type, RigAnalysis analysis) {
-        return Runtime.usableWattHours(
+        return RunTime.usableWattHours(
                 type.facet(PowerFacet.Battery.class).orElseThrow(),
                 analysis.job().brief().temperatureC(),
                 analysis.rules());

@@ -29,6 +29,7 @@ public final class ConfigurationAnalysis {
     }
 
     /** The same configuration in the job after a change, with its body as it is there. */
+    @SuppressWarnings("ReferenceEquality")
     ConfigurationAnalysis in(JobAnalysis changed, Build now) {
         if (now != build) {
             return new ConfigurationAnalysis(

@@ -24,8 +24,8 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.Dressing;
+import wideharbor.core.signal.Monitoring;
 import wideharbor.core.signal.SignalGraph;
-import wideharbor.core.signal.Viewing;
 import wideharbor.core.standard.Standards;
 
 /** One rig of a job with what several checks derive from it, derived once. */
@@ -113,6 +113,7 @@ public record RigAnalysis(
     }
 
     /** What of this rig is as it is on another of the same configuration. */
+    @SuppressWarnings("ReferenceEquality")
     public Set<Basis> sameAs(RigAnalysis other) {
         Wired here = kept.wiring(this);
         Wired there = other.kept.wiring(other);
@@ -123,8 +124,8 @@ public record RigAnalysis(
     }
 
     /** Who of the brief's viewers sees the picture of this rig; the same with every lens that changes no cable. */
-    public Viewing viewing() {
-        return kept.viewing(this);
+    public Monitoring monitoring() {
+        return kept.monitoring(this);
     }
 
     /**
@@ -135,7 +136,7 @@ public record RigAnalysis(
         private final Optional<Clearances> near;
         private final Lazy<Clearances> clearances;
         private final Lazy<SignalGraph> signals;
-        private final Lazy<Viewing> viewing = new Lazy<>();
+        private final Lazy<Monitoring> monitoring = new Lazy<>();
         private final Lazy<Wired> wiring = new Lazy<>();
         private final Lazy<List<CableSchedule.Row>> cables = new Lazy<>();
 
@@ -167,11 +168,12 @@ public record RigAnalysis(
                     .orElseGet(() -> SignalGraph.of(rig)));
         }
 
-        Viewing viewing(RigAnalysis analysis) {
+        @SuppressWarnings("ReferenceEquality")
+        Monitoring monitoring(RigAnalysis analysis) {
             SignalGraph graph = signals(analysis.rig());
-            return viewing.get(() -> like.filter(l -> l.signals() == graph && l.job() == analysis.job())
-                    .map(RigAnalysis::viewing)
-                    .orElseGet(() -> Viewing.of(analysis.job(), analysis.rig(), graph)));
+            return monitoring.get(() -> like.filter(l -> l.signals() == graph && l.job() == analysis.job())
+                    .map(RigAnalysis::monitoring)
+                    .orElseGet(() -> Monitoring.of(analysis.job(), analysis.rig(), graph)));
         }
 
         Wired wiring(RigAnalysis analysis) {

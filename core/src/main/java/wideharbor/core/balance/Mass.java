@@ -104,7 +104,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
             return;
         }
         for (Link link : links) {
-            Vec3 at = placed.poses().get(link.id()).apply(link.centreOfMass());
+            Vec3 at = placed.pose(link.id()).apply(link.centreOfMass());
             points.add(new MassPoint(placed.id(), placed.title(), link.massGrams(), at));
         }
     }
@@ -121,7 +121,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
             }
         }
         for (Link link : placed.type().links()) {
-            boolean first = link == placed.type().links().get(0);
+            boolean first = link.id().equals(placed.type().links().get(0).id());
             double share = complete && catalogue > 0 ? ((Known) link.massGrams()).value() / catalogue : first ? 1 : 0;
             Figure grams = new Known(
                     weighed.value() * share,
@@ -130,7 +130,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
                     weighed.source(),
                     weighed.by(),
                     weighed.when());
-            Vec3 at = placed.poses().get(link.id()).apply(link.centreOfMass());
+            Vec3 at = placed.pose(link.id()).apply(link.centreOfMass());
             points.add(new MassPoint(placed.id(), placed.title(), grams, at));
         }
     }

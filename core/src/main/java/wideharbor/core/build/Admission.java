@@ -130,9 +130,8 @@ final class Admission {
             Optional<Joint> joint = Optional.ofNullable(up.get(placement.id()));
             while (joint.isPresent()) {
                 if (++steps > content.placements().size()) {
-                    throw new IllegalArgumentException(
-                            "locating joints go round in a circle through placement '" + placement.id() + "' (joint '"
-                                    + up.get(placement.id()).id() + "')");
+                    throw new IllegalArgumentException("locating joints go round in a circle through placement '"
+                            + placement.id() + "' (joint '" + joint.get().id() + "')");
                 }
                 joint = Optional.ofNullable(up.get(joint.get().parent().placement()));
             }

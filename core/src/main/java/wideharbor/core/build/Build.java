@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.quantity.Words;
 
 /** One body's build: what all its configurations share, the configurations, and the lenses it is used with. */
 public record Build(
@@ -106,7 +107,7 @@ public record Build(
             try {
                 draft.apply(overlay.get(i), catalogue);
             } catch (EditRefused e) {
-                conflicts.add(new Conflict(scope, i, overlay.get(i), e.getMessage()));
+                conflicts.add(new Conflict(scope, i, overlay.get(i), Words.reason(e)));
             }
         }
     }

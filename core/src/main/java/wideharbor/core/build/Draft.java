@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.quantity.Words;
 
 /**
  * Content while commands are applied to it: each command either happens whole, with its inverse kept, or is refused.
@@ -54,7 +55,7 @@ final class Draft {
         try {
             inverses.push(change(command, catalogue));
         } catch (IllegalArgumentException e) {
-            throw new EditRefused(sentence(e.getMessage()));
+            throw new EditRefused(sentence(Words.reason(e)));
         }
     }
 
@@ -197,10 +198,9 @@ final class Draft {
     }
 
     private Command set(Command.Set c, Catalogue catalogue) {
-        present(c.key().placement());
         Admission.settingTarget(c.key(), content(), catalogue);
         boolean atSocket = catalogue
-                .require(placements.get(c.key().placement()).type())
+                .require(present(c.key().placement()).type())
                 .socket(c.key().port())
                 .isPresent();
         if (atSocket) {

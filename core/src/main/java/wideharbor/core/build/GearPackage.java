@@ -76,7 +76,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
         draft.inverses().forEach(c -> inverse.add(Scoped.base(c)));
         Collections.reverse(kitInverse);
         inverse.addAll(kitInverse);
-        if (after != build) {
+        if (!after.equals(build)) {
             requireNoNewConflict(build, after, scopes(edit), catalogue);
         }
         return new Applied(new GearPackage(nextKit, swapped(after)), inverse);

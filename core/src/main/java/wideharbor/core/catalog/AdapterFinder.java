@@ -60,7 +60,7 @@ public final class AdapterFinder {
                             .flatMap(List::stream)
                             .toList());
             for (Step b : next) {
-                if (a.type().get() != b.type().get()) {
+                if (!a.type().equals(b.type())) {
                     graph.setEdgeWeight(graph.addEdge(a, b), cost(b) + twist(a.outPort(), b.inPort()));
                 }
             }
@@ -134,7 +134,7 @@ public final class AdapterFinder {
             if (type.can(Capability.ADAPTS)) {
                 for (Port in : type.ports()) {
                     for (Port out : type.ports()) {
-                        if (in != out) {
+                        if (!in.id().equals(out.id())) {
                             all.add(new Step(
                                     type.ref() + ":" + in.id() + ">" + out.id(), Optional.of(type), in.id(), out.id()));
                         }

@@ -33,8 +33,9 @@ public final class Mating {
 
     /** Rods alone: diameter first, then spacing of the resulting centres. */
     public static Optional<String> whyNotRods(Port a, Port b, Standards standards) {
-        Port rod = a.occupancy() instanceof Port.Occupancy.Interval ? a : b;
-        Port clamp = rod == a ? b : a;
+        boolean isRod = a.occupancy() instanceof Port.Occupancy.Interval;
+        Port rod = isRod ? a : b;
+        Port clamp = isRod ? b : a;
         double diameter = rodDiameter(rod, standards);
         double bore = rodDiameter(clamp, standards);
         if (Math.abs(diameter - bore) > ROD_DIAMETER_TOLERANCE + 1e-9) {

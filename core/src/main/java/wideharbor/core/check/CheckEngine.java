@@ -85,12 +85,13 @@ public final class CheckEngine {
     }
 
     /** All checks of one configuration with each of its lenses. */
+    @SuppressWarnings("ReferenceEquality")
     Report check(ConfigurationAnalysis analyses) {
         Collected collected = new Collected();
         List<RigAnalysis> rigs = analyses.all().toList();
         // The others take over from the first: it comes before them, so that nobody waits for it with a core in hand.
         rigs.get(0).clearances();
-        rigs.get(0).viewing();
+        rigs.get(0).monitoring();
         List<Asked> asked = workers.map(rigs, rig -> {
             Set<Basis> same = rig == rigs.get(0) ? Set.of() : rig.sameAs(rigs.get(0));
             return new Asked(same, results(rig, c -> !same.contains(c.card().basis())));

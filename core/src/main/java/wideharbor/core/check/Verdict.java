@@ -1,5 +1,6 @@
 package wideharbor.core.check;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,19 +50,17 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
         for (Finding finding : findings) {
             each.merge(finding.key().anywhere(), standing(finding, job, read), (a, b) -> a.compareTo(b) <= 0 ? a : b);
         }
-        int[] counts = new int[Standing.values().length];
-        each.values().forEach(s -> counts[s.ordinal()]++);
-        int stops = counts[Standing.STOP.ordinal()];
-        int open = counts[Standing.OPEN.ordinal()];
-        int unread = counts[Standing.UNREAD.ordinal()];
+        int stops = Collections.frequency(each.values(), Standing.STOP);
+        int open = Collections.frequency(each.values(), Standing.OPEN);
+        int unread = Collections.frequency(each.values(), Standing.UNREAD);
         return new Verdict(
                 stops + open + unread == 0,
                 stops,
                 open,
                 unread,
-                counts[Standing.READ.ordinal()],
-                counts[Standing.NOTE.ordinal()],
-                counts[Standing.WAIVED.ordinal()]);
+                Collections.frequency(each.values(), Standing.READ),
+                Collections.frequency(each.values(), Standing.NOTE),
+                Collections.frequency(each.values(), Standing.WAIVED));
     }
 
     private static Standing standing(Finding finding, Job job, Set<FindingKey> read) {

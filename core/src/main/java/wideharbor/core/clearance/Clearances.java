@@ -121,10 +121,7 @@ public final class Clearances {
         for (Placed placed : rig.attached()) {
             if (!still.contains(placed.id())) {
                 for (Piece piece : rig.catalogue().pieces(placed.type())) {
-                    to.add(new Solid(
-                            placed.id(),
-                            piece.use(),
-                            piece.convex().placed(placed.poses().get(piece.link()))));
+                    to.add(new Solid(placed.id(), piece.use(), piece.convex().placed(placed.pose(piece.link()))));
                 }
             }
         }
@@ -160,8 +157,9 @@ public final class Clearances {
                     new Clash(first, second, depth, where),
                     (x, y) -> y.depthMm() > x.depthMm() ? y : x);
         } else {
-            Solid keeper = a.use() == Shape.Use.SOLID ? b : a;
-            Solid intruder = keeper == a ? b : a;
+            boolean isMatter = a.use() == Shape.Use.SOLID;
+            Solid keeper = isMatter ? b : a;
+            Solid intruder = isMatter ? a : b;
             intrusions.merge(
                     keeper.placement() + "|" + keeper.use() + "|" + intruder.placement(),
                     new Intrusion(keeper.placement(), keeper.use(), intruder.placement(), depth, where),

@@ -23,6 +23,7 @@ final class Standing {
         return still;
     }
 
+    @SuppressWarnings("ReferenceEquality")
     private static boolean isSame(Placed a, Placed b) {
         return a.type() == b.type() && a.poses().equals(b.poses());
     }

@@ -1,12 +1,13 @@
 package wideharbor.core.dispatch;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
@@ -53,7 +54,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         private final ItemType type;
         private final RiggingFacet.Room room;
         private final boolean inKit;
-        private final double[] inner;
+        private final List<Double> inner;
         private final Map<ItemType, Integer> contents = new LinkedHashMap<>();
         private double grams;
         private double volume;
@@ -68,7 +69,7 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         }
 
         double capacity() {
-            return inner[0] * inner[1] * inner[2];
+            return inner.get(0) * inner.get(1) * inner.get(2);
         }
 
         boolean takes(Piece piece, double fill, double mostGrams) {
@@ -94,9 +95,9 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         }
     }
 
-    private record Piece(ItemType type, double[] size, double grams, boolean weighed) {
+    private record Piece(ItemType type, List<Double> size, double grams, boolean weighed) {
         double volume() {
-            return size[0] * size[1] * size[2];
+            return size.get(0) * size.get(1) * size.get(2);
         }
     }
 
@@ -168,13 +169,12 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         return new Piece(line.type(), sorted(size.x(), size.y(), size.z()), grams, weighed);
     }
 
-    private static boolean fits(Piece piece, double[] inner) {
-        return piece.size()[0] <= inner[0] && piece.size()[1] <= inner[1] && piece.size()[2] <= inner[2];
+    private static boolean fits(Piece piece, List<Double> inner) {
+        return IntStream.range(0, 3).allMatch(i -> piece.size().get(i) <= inner.get(i));
     }
 
-    private static double[] sorted(double... figures) {
-        Arrays.sort(figures);
-        return figures;
+    private static List<Double> sorted(double... figures) {
+        return DoubleStream.of(figures).sorted().boxed().toList();
     }
 
     private static List<Packed> packed(Map<ItemType, Integer> counts) {

@@ -207,7 +207,7 @@ public record Drawing(
                                         && i.depthMm() > analysis.rule(HouseRules.Rule.ROOM_INTRUSION))
                                 .map(Clearances.Intrusion::intruder)
                                 .toList();
-                        Outline outline = view.outline(shape, placed.poses().get(link.id()));
+                        Outline outline = view.outline(shape, placed.pose(link.id()));
                         all.add(new Room(placed.id(), shape.use(), outline, in));
                     }
                 }
@@ -276,7 +276,7 @@ public record Drawing(
         for (Link link : placed.type().links()) {
             for (Shape shape : link.shapes()) {
                 if (!shape.keepClear()) {
-                    outlines.add(view.outline(shape, placed.poses().get(link.id())));
+                    outlines.add(view.outline(shape, placed.pose(link.id())));
                 }
             }
         }
@@ -296,7 +296,7 @@ public record Drawing(
             for (Link link : placed.type().links()) {
                 for (Shape shape : link.shapes()) {
                     for (Vec3 corner : Outline.corners(shape)) {
-                        double z = placed.poses().get(link.id()).apply(corner).z();
+                        double z = placed.pose(link.id()).apply(corner).z();
                         if (rig.carried().contains(placed.id())) {
                             low = Math.min(low, z);
                             high = Math.max(high, z);

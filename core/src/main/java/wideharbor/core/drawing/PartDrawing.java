@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import wideharbor.core.catalog.InternalJoint;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
@@ -26,7 +27,7 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
         List<Outline> outlines = new ArrayList<>();
         for (Link link : type.links()) {
             for (Shape shape : link.shapes()) {
-                outlines.add(Outline.of(shape, poses.get(link.id()), view));
+                outlines.add(Outline.of(shape, at(poses, link.id()), view));
             }
         }
         outlines.sort(java.util.Comparator.comparingDouble(Outline::depthMm));
@@ -34,11 +35,15 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
                 view,
                 outlines,
                 type.ports().stream()
-                        .map(p -> mark(p, poses.get(p.link()), view))
+                        .map(p -> mark(p, at(poses, p.link()), view))
                         .toList(),
                 type.sockets().stream()
-                        .map(s -> mark(s, poses.get(type.links().get(0).id()), view))
+                        .map(s -> mark(s, at(poses, type.links().get(0).id()), view))
                         .toList());
+    }
+
+    private static Pose at(Map<String, Pose> poses, String link) {
+        return Objects.requireNonNull(poses.get(link));
     }
 
     private static Mark mark(Port port, Pose link, View view) {
@@ -63,7 +68,7 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
             for (InternalJoint joint : type.internalJoints()) {
                 if (poses.containsKey(joint.parentLink())) {
                     poses.putIfAbsent(
-                            joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(0)));
+                            joint.childLink(), at(poses, joint.parentLink()).then(joint.pose(0)));
                 }
             }
         }

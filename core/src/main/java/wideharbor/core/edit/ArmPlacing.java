@@ -88,7 +88,7 @@ public final class ArmPlacing {
         }
         List<Scoped> edit = new ArrayList<>();
         for (Motion joint : joints) {
-            double value = values.get(joint.key());
+            double value = value(joint);
             if (Math.abs(value - joint.value()) > 1e-9) {
                 edit.add(new Scoped(scope(joint.key()), new Command.Set(joint.key(), value, false)));
             }
@@ -96,8 +96,12 @@ public final class ArmPlacing {
         return edit;
     }
 
+    private double value(Motion joint) {
+        return values.getOrDefault(joint.key(), joint.value());
+    }
+
     private void settle(Motion joint, Vec3 target) {
-        double start = values.get(joint.key());
+        double start = value(joint);
         double best =
                 joint.freedom() instanceof Freedom.Rotate ? turned(joint, start, target) : slid(joint, start, target);
         double now = tip().minus(target).length();

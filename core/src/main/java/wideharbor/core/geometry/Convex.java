@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A convex solid by its corners, with the directions along which it can be told apart from another (the separating axis
@@ -23,7 +24,7 @@ public final class Convex {
 
     /** Along each own normal, from where to where a solid reaches; found with the first comparison. */
     private static final class Reach {
-        private double[] known;
+        private double @Nullable [] known;
     }
 
     private Convex(Vec3[] corners, Vec3[] normals, Vec3[] edges) {
@@ -252,7 +253,7 @@ public final class Convex {
 
     /** Two threads may both find it: they find the same. */
     private double[] reach() {
-        double[] known = reach.known;
+        double @Nullable [] known = reach.known;
         if (known == null) {
             known = new double[2 * normals.length];
             for (int i = 0; i < normals.length; i++) {

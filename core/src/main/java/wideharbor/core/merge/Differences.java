@@ -58,7 +58,7 @@ public final class Differences {
         placements(a, b, names, lines, edit);
         moved.forEach(id -> edit.add(Scoped.base(new Command.Join(b.joint(id).orElseThrow()))));
         cables(a, b, names, lines, edit);
-        settings(a, b, names, lines, edit);
+        settings(a, b, lines, edit);
         overlays(here, there, lines, edit);
         return new Result(lines, edit);
     }
@@ -221,7 +221,7 @@ public final class Differences {
                         : ", stowed in " + names.title(cable.laid().stowedIn()));
     }
 
-    private static void settings(Content a, Content b, Names names, List<Line> lines, List<Scoped> edit) {
+    private static void settings(Content a, Content b, List<Line> lines, List<Scoped> edit) {
         Map<SettingKey, Setting> old = new LinkedHashMap<>();
         a.settings().forEach(s -> old.put(s.key(), s));
         for (Setting setting : b.settings()) {

@@ -20,7 +20,7 @@ public final class Eyepiece {
                             .reduce(Convex.Bounds::with)
                             .orElseThrow()
                             .middle();
-                    return Optional.of(part.poses().get(link.id()).apply(middle));
+                    return Optional.of(part.pose(link.id()).apply(middle));
                 }
             }
         }

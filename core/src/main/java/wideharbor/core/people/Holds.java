@@ -71,8 +71,9 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         double outermost = Double.NEGATIVE_INFINITY;
         for (Placed part : rig.attached()) {
             if (isPartOfTheRig(part)) {
-                reach.put(part.id(), reach(clearances, part, out));
-                outermost = Math.max(outermost, reach.get(part.id()));
+                double far = reach(clearances, part, out);
+                reach.put(part.id(), far);
+                outermost = Math.max(outermost, far);
             }
         }
         List<Placed> safe = new ArrayList<>();
@@ -81,7 +82,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
             if (!isPartOfTheRig(part)) {
                 continue;
             }
-            double at = reach.get(part.id());
+            double at = reach.getOrDefault(part.id(), 0.0);
             if (at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
                 continue;
             }
@@ -92,7 +93,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
             }
         }
         safe.sort(Comparator.comparing(p -> !p.type().can(Capability.IS_HANDHOLD)));
-        near.sort(Comparator.comparingDouble((Placed p) -> -reach.get(p.id())));
+        near.sort(Comparator.comparingDouble((Placed p) -> -reach.getOrDefault(p.id(), 0.0)));
         return new Side(
                 from,
                 safe.stream().map(Placed::title).toList(),

@@ -175,7 +175,7 @@ public record DayOfPower(
          */
         void through(DayBlock block, double usable) {
             double watts = plate.draw().applyAsDouble(block);
-            double perHour = watts / (Runtime.temperatureFactor(block.celsius()) * usable);
+            double perHour = watts / (RunTime.temperatureFactor(block.celsius()) * usable);
             double end = hour + block.hours();
             List<InBay> bays = new ArrayList<>();
             while (hour < end - EMPTY) {

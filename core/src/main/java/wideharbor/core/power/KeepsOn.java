@@ -57,7 +57,7 @@ public enum KeepsOn {
                     Placed battery = innerBattery(rig, o.link().get().device()).orElseThrow();
                     PowerFacet.Battery spec =
                             battery.type().facet(PowerFacet.Battery.class).orElseThrow();
-                    return Runtime.hours(
+                    return RunTime.hours(
                             usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
                 })
                 .min();

@@ -53,7 +53,7 @@ public final class PowerSums {
         Require.within("Load", watts, 0.1, 10_000, "W");
         Require.within("Hours on", hours, 0, 24, "h");
         Require.within("Claimed run time", claimedHours, 0, 1000, "h");
-        double factor = Runtime.temperatureFactor(celsius);
+        double factor = RunTime.temperatureFactor(celsius);
         double there = wattHours * health * factor * usable;
         double each = there / watts;
         double implied = claimedHours > 0 ? wattHours * health * usable / claimedHours : 0;

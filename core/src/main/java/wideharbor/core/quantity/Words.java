@@ -4,6 +4,12 @@ package wideharbor.core.quantity;
 public final class Words {
     private Words() {}
 
+    /** What a refusal says of itself. */
+    public static String reason(Throwable refusal) {
+        String said = refusal.getMessage();
+        return said == null ? refusal.toString() : said;
+    }
+
     public static String mm(double value) {
         return fixed(value, 1) + " mm";
     }

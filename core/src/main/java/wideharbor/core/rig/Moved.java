@@ -30,7 +30,7 @@ public record Moved(Rig rig, Motion motion) {
         if (motion.joint().isEmpty()) {
             Placed part = rig.require(motion.key().placement());
             InternalJoint hinge = part.type().internalJoint(motion.key().port()).orElseThrow();
-            return part.poses().get(hinge.parentLink()).then(Pose.port(hinge.at(), hinge.normal(), hinge.up()));
+            return part.pose(hinge.parentLink()).then(Pose.port(hinge.at(), hinge.normal(), hinge.up()));
         }
         Joint joint = rig.content().joint(motion.joint()).orElseThrow();
         Port on = rig.port(joint.parent());

@@ -21,7 +21,20 @@ public record Placed(Placement placement, ItemType type, Map<String, Pose> poses
     }
 
     public Pose pose() {
-        return poses.get(type.links().get(0).id());
+        return pose(type.links().get(0).id());
+    }
+
+    /**
+     * Where one of its links is, in the rig frame.
+     *
+     * @throws IllegalArgumentException when it has no such link
+     */
+    public Pose pose(String link) {
+        Pose pose = poses.get(link);
+        if (pose == null) {
+            throw new IllegalArgumentException(type.name() + " has no link '" + link + "'");
+        }
+        return pose;
     }
 
     public Port port(String id) {
@@ -31,7 +44,7 @@ public record Placed(Placement placement, ItemType type, Map<String, Pose> poses
     /** A port's frame in the rig frame. */
     public Pose portPose(String id) {
         Port port = port(id);
-        return poses.get(port.link()).then(port.frame());
+        return pose(port.link()).then(port.frame());
     }
 
     /** Where a socket sits, in the rig frame; sockets sit on the first link. */

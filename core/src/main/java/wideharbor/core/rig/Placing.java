@@ -5,8 +5,10 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.Placement;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.InternalJoint;
@@ -37,7 +39,7 @@ final class Placing {
         placed.put(content.root(), rootPlaced());
         open.add(content.root());
         while (!open.isEmpty()) {
-            Placed parent = placed.get(open.poll());
+            Placed parent = Objects.requireNonNull(placed.get(open.poll()));
             for (Joint joint : carries.getOrDefault(parent.id(), List.of())) {
                 String child = joint.child().placement();
                 if (!content.isRemoved(child)) {
@@ -60,7 +62,8 @@ final class Placing {
     }
 
     private Placed hang(Placed parent, Joint joint) {
-        ItemType type = typeOf(joint.child().placement());
+        Placement placement = content.placement(joint.child().placement()).orElseThrow();
+        ItemType type = typeOf(placement.id());
         Port on = parent.port(joint.parent().port());
         Port own = type.port(joint.child().port()).orElseThrow();
         JointMotions motion = JointMotions.of(joint, on, own, content, catalogue.standards());
@@ -68,10 +71,9 @@ final class Placing {
         boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
         Pose port = parent.portPose(on.id()).then(motion.pose(carrierIsChild));
         Pose ownLink = port.then(own.frame().inverse());
-        Pose first = ownLink.then(linkPoses(joint.child().placement(), type, Pose.IDENTITY, false)
-                .get(own.link())
-                .inverse());
-        return placed(joint.child().placement(), type, first);
+        Placed atRest = new Placed(placement, type, linkPoses(placement.id(), type, Pose.IDENTITY, false));
+        Pose first = ownLink.then(atRest.pose(own.link()).inverse());
+        return placed(placement.id(), type, first);
     }
 
     private Placed placed(String id, ItemType type, Pose first) {

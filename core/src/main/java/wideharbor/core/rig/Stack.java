@@ -55,7 +55,7 @@ public final class Stack {
                     continue;
                 }
                 for (Vec3 corner : Outline.corners(shape)) {
-                    double y = placed.poses().get(link.id()).apply(corner).dot(up);
+                    double y = placed.pose(link.id()).apply(corner).dot(up);
                     low = Math.min(low, y);
                     high = Math.max(high, y);
                 }

@@ -225,7 +225,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                     placed.title(),
                     other,
                     then.get(0).orElseThrow().carried().grams() - rows.get(0).carriedGrams(),
-                    then.stream().map(b -> (b.orElseThrow()).middleMm()).toList()));
+                    then.stream().map(b -> b.orElseThrow().middleMm()).toList()));
         } catch (EditRefused refused) {
             return Optional.empty();
         }

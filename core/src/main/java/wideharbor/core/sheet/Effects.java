@@ -16,6 +16,7 @@ import wideharbor.core.check.Report;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.edit.PartEdits;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Words;
 
 /** What adding a part would do with the lens in the slot, worked out on a copy before anyone chooses it. */
 public final class Effects {
@@ -80,7 +81,7 @@ public final class Effects {
                     stops,
                     "");
         } catch (EditRefused refused) {
-            return new Effect(0, Optional.empty(), List.of(), new Raised(List.of(), 0), 0, refused.getMessage());
+            return new Effect(0, Optional.empty(), List.of(), new Raised(List.of(), 0), 0, Words.reason(refused));
         }
     }
 

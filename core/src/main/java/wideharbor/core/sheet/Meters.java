@@ -11,7 +11,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.FeedTree;
-import wideharbor.core.power.Runtime;
+import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
@@ -138,11 +138,11 @@ public record Meters(
         double celsius = analysis.job().brief().temperatureC();
         double fitted = 0;
         for (FeedTree.Source source : analysis.feeds().sources()) {
-            fitted += Runtime.usableWattHours(source.spec(), celsius, analysis.rules());
+            fitted += RunTime.usableWattHours(source.spec(), celsius, analysis.rules());
         }
         return Optional.of(new ChargeMeter(
                 standing(day.lasts().state(), Standing.STOP),
-                finite(Runtime.hours(fitted, day.watts())),
+                finite(RunTime.hours(fitted, day.watts())),
                 day.lasts().value(),
                 day.lasts().from(),
                 day.written(),

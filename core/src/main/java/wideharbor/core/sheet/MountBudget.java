@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
@@ -63,7 +64,7 @@ public final class MountBudget {
                 if (isPlace(analysis, port)) {
                     Pose pose = placed.portPose(port.id());
                     PortRef ref = new PortRef(id, port.id());
-                    faces.get(face(rig.world(), pose.n()))
+                    Objects.requireNonNull(faces.get(face(rig.world(), pose.n())))
                             .add(place(analysis, placed, port, ref, pose, used.contains(ref)));
                 }
             }

@@ -20,7 +20,7 @@ import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
-import wideharbor.core.power.Runtime;
+import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
@@ -241,7 +241,7 @@ public record PowerSheet(
                         analysis.rig(),
                         analysis.feeds(),
                         p.source(),
-                        b -> Runtime.usableWattHours(b, analysis.job().brief().temperatureC(), analysis.rules())),
+                        b -> RunTime.usableWattHours(b, analysis.job().brief().temperatureC(), analysis.rules())),
                 p.bootSeconds(),
                 p.runningWatts(),
                 p.idleWatts(),

@@ -10,22 +10,22 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.Hop;
+import wideharbor.core.signal.Monitoring;
 import wideharbor.core.signal.Outage;
 import wideharbor.core.signal.SignalGraph;
-import wideharbor.core.signal.Viewing;
 
 /** The boxes of a signal drawing: where they stand in it, and what goes with each that goes dark. */
 final class SignalBoxes {
     private SignalBoxes() {}
 
-    static List<SignalSheet.BoxRow> boxes(RigAnalysis analysis, Viewing viewing) {
-        SignalGraph graph = viewing.graph();
+    static List<SignalSheet.BoxRow> boxes(RigAnalysis analysis, Monitoring monitoring) {
+        SignalGraph graph = monitoring.graph();
         Map<String, Integer> columns = columns(graph);
         List<String> known = graph.boxes().stream().map(Box::id).toList();
         List<SignalSheet.BoxRow> rows = new ArrayList<>();
         for (Box box : graph.boxes()) {
             Outage outage = Outage.of(box.id(), analysis.rig(), analysis.feeds(), graph);
-            List<String> blind = blind(outage, viewing);
+            List<String> blind = blind(outage, monitoring);
             rows.add(new SignalSheet.BoxRow(
                     box.id(),
                     box.title(),
@@ -40,26 +40,28 @@ final class SignalBoxes {
                     ownCells(box),
                     outage.dark().stream().filter(known::contains).toList(),
                     blind,
-                    lost(outage, blind, viewing)));
+                    lost(outage, blind, monitoring)));
         }
         return rows;
     }
 
-    static List<String> blind(Outage outage, Viewing viewing) {
+    static List<String> blind(Outage outage, Monitoring monitoring) {
         List<SocketRef> inputs = outage.lost().stream().map(Outage.Lost::input).toList();
-        return viewing.seats().stream()
+        return monitoring.seats().stream()
                 .filter(s -> s.route().filter(r -> inputs.contains(r.to())).isPresent())
                 .map(s -> s.viewer().who())
                 .toList();
     }
 
     /** Viewers first, by name; then other boxes that lose what they got. */
-    static List<String> lost(Outage outage, List<String> blind, Viewing viewing) {
+    static List<String> lost(Outage outage, List<String> blind, Monitoring monitoring) {
         Stream<String> viewers = blind.stream().map(who -> who + " sees nothing");
         Stream<String> others = outage.lost().stream()
-                .map(l ->
-                        viewing.graph().box(l.input().placement()).orElseThrow().title() + " loses its "
-                                + l.carried().inWords());
+                .map(l -> monitoring
+                                .graph()
+                                .box(l.input().placement())
+                                .orElseThrow()
+                                .title() + " loses its " + l.carried().inWords());
         return Stream.concat(viewers, others).distinct().toList();
     }
 

@@ -14,12 +14,12 @@ import wideharbor.core.signal.Box;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.ConnectOrder;
 import wideharbor.core.signal.Hop;
-import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Luts;
+import wideharbor.core.signal.Monitoring;
 import wideharbor.core.signal.Route;
 import wideharbor.core.signal.Seat;
 import wideharbor.core.signal.SignalGraph;
 import wideharbor.core.signal.SoundPlan;
-import wideharbor.core.signal.Viewing;
 
 /** Who sees, hears and controls what on a rig: boxes and links to draw, and the answers in words. */
 public record SignalSheet(
@@ -101,12 +101,12 @@ public record SignalSheet(
     public record TimeRow(String into, String from, double ownCellHours) {}
 
     public static SignalSheet of(RigAnalysis analysis) {
-        Viewing viewing = analysis.viewing();
-        SignalGraph graph = viewing.graph();
+        Monitoring monitoring = analysis.monitoring();
+        SignalGraph graph = monitoring.graph();
         return new SignalSheet(
-                SignalBoxes.boxes(analysis, viewing),
+                SignalBoxes.boxes(analysis, monitoring),
                 links(graph),
-                viewing.seats().stream().map(s -> seat(analysis, s, graph)).toList(),
+                monitoring.seats().stream().map(s -> seat(analysis, s, graph)).toList(),
                 sound(analysis, graph),
                 time(graph),
                 ConnectOrder.of(graph),
@@ -144,7 +144,7 @@ public record SignalSheet(
         return new SwitchRow(
                 title(graph, s.placement()),
                 socket(graph, s),
-                graph.takesLook(s) ? List.of(Switches.look(s).toString()) : List.of(),
+                Luts.takenAt(s, graph) ? List.of(Switches.look(s).toString()) : List.of(),
                 analysis.rig().content().value(Switches.look(s)) > 0.5,
                 Switches.turn(s).toString(),
                 Math.floorMod((int) Math.round(analysis.rig().content().value(Switches.turn(s))), 4));
@@ -175,8 +175,8 @@ public record SignalSheet(
 
     private static SeatRow seat(RigAnalysis analysis, Seat seat, SignalGraph graph) {
         Optional<Route> route = seat.route();
-        Optional<Looks> looks =
-                route.map(r -> Looks.along(r, graph, analysis.rig().content()));
+        Optional<Luts> looks =
+                route.map(r -> Luts.along(r, graph, analysis.rig().content()));
         return new SeatRow(
                 seat.viewer(),
                 seat.display().map(Box::title).orElse(""),
@@ -184,12 +184,12 @@ public record SignalSheet(
                 seat.isReached(),
                 route.map(r -> r.boxes().stream().map(b -> title(graph, b)).toList())
                         .orElse(List.of()),
-                route.flatMap(graph::sent).orElse(0.0),
+                route.flatMap(r -> r.sent(graph)).orElse(0.0),
                 looks.map(l -> l.at().stream()
                                 .map(s -> title(graph, s.placement()))
                                 .toList())
                         .orElse(List.of()),
-                looks.map(Looks::quarterTurns).orElse(0),
+                looks.map(Luts::quarterTurns).orElse(0),
                 route.map(Route::links).orElse(0L),
                 seat.whyNot());
     }

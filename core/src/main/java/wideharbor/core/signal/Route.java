@@ -1,8 +1,11 @@
 package wideharbor.core.signal;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.SignalFacet;
 
 /** The shortest way of a signal from where it begins to a socket, in order. */
 public record Route(SocketRef from, List<Hop> hops) {
@@ -28,5 +31,26 @@ public record Route(SocketRef from, List<Hop> hops) {
         return hops.stream()
                 .filter(h -> h.kind() == Hop.Kind.CABLE || h.kind() == Hop.Kind.RADIO)
                 .count();
+    }
+
+    /** The least that a link of the way carries, Gbit/s, and where; empty when no figure is on file. */
+    public Optional<Narrow> narrowest(SignalGraph graph) {
+        return sockets().stream()
+                .flatMap(s -> graph.box(s.placement()).flatMap(b -> b.signal(s.socket())).stream()
+                        .filter(f -> f.gigabits() > 0)
+                        .map(f -> new Narrow(s, f.gigabits())))
+                .min(Comparator.comparingDouble(Narrow::gigabits));
+    }
+
+    /** The link of a way that passes the least. */
+    public record Narrow(SocketRef at, double gigabits) {}
+
+    /** What the picture needs, Gbit/s, as it is sent at the beginning of the way. */
+    public Optional<Double> sent(SignalGraph graph) {
+        return graph.box(from.placement())
+                .flatMap(b -> b.type().facets(SignalFacet.PictureOut.class).stream()
+                        .filter(p -> p.socket().equals(from.socket()))
+                        .map(SignalFacet.PictureOut::gigabits)
+                        .findFirst());
     }
 }

@@ -18,11 +18,11 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 import org.jgrapht.traverse.BreadthFirstIterator;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.memo.Memo;
-import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
@@ -60,27 +60,16 @@ public final class SignalGraph {
     }
 
     public static SignalGraph of(Rig rig) {
-        List<Box> boxes = rig.attached().stream()
-                .filter(SignalGraph::hasSignal)
-                .map(Box::of)
-                .toList();
-        List<Hop> hops = new ArrayList<>();
-        SignalGraph bare = new SignalGraph(boxes, List.of(), List.of());
-        for (CableRun cable : rig.content().cables()) {
-            bare.cable(cable.id(), cable.a(), cable.b()).ifPresent(hops::add);
-        }
-        boxes.forEach(box -> hops.addAll(passages(box)));
-        hops.addAll(radio(boxes));
-        return new SignalGraph(boxes, hops, List.copyOf(rig.content().cables()));
+        List<Box> boxes = Box.on(rig);
+        return new SignalGraph(
+                boxes,
+                Hops.of(boxes, rig.content().cables()),
+                List.copyOf(rig.content().cables()));
     }
 
     /** Whether a rig has just these boxes and cables: with another lens it mostly has. */
     public boolean isThatOf(Rig rig) {
-        List<Box> there = rig.attached().stream()
-                .filter(SignalGraph::hasSignal)
-                .map(Box::of)
-                .toList();
-        return there.equals(List.copyOf(boxes.values()))
+        return Box.on(rig).equals(List.copyOf(boxes.values()))
                 && List.copyOf(rig.content().cables()).equals(cables);
     }
 
@@ -91,64 +80,13 @@ public final class SignalGraph {
         List<Hop> more = new ArrayList<>(
                 hops.stream().filter(h -> h.kind() != Hop.Kind.RADIO).toList());
         more.addAll(cabled);
-        beside.forEach(box -> more.addAll(passages(box)));
-        more.addAll(radio(all));
+        beside.forEach(box -> more.addAll(Hops.passages(box)));
+        more.addAll(Hops.radio(all));
         return new SignalGraph(all, more, cables);
     }
 
     private boolean passesThrough(SocketRef out) {
         return hops.stream().anyMatch(h -> h.kind() == Hop.Kind.THROUGH && h.to().equals(out));
-    }
-
-    private static boolean hasSignal(Placed placed) {
-        return !placed.type().facets(SignalFacet.class).isEmpty()
-                || placed.type().sockets().stream().anyMatch(s -> s.kind() != Socket.Kind.POWER);
-    }
-
-    /** A cable from an output to an input that carry the same; empty for any other. */
-    private Optional<Hop> cable(String id, SocketRef a, SocketRef b) {
-        Box from = boxes.get(a.placement());
-        Box to = boxes.get(b.placement());
-        if (from == null || to == null) {
-            return Optional.empty();
-        }
-        boolean forward = direction(from, a) == Socket.Direction.OUT && direction(to, b) == Socket.Direction.IN;
-        boolean back = direction(from, a) == Socket.Direction.IN && direction(to, b) == Socket.Direction.OUT;
-        Optional<Carried> one = carried(a);
-        if ((!forward && !back) || one.isEmpty() || !one.equals(carried(b))) {
-            return Optional.empty();
-        }
-        return Optional.of(forward ? new Hop(a, b, Hop.Kind.CABLE, id) : new Hop(b, a, Hop.Kind.CABLE, id));
-    }
-
-    private static Socket.Direction direction(Box box, SocketRef ref) {
-        return box.type().socket(ref.socket()).orElseThrow().direction();
-    }
-
-    private static List<Hop> passages(Box box) {
-        return box.type().facets(SignalFacet.Passage.class).stream()
-                .map(p -> new Hop(
-                        box.socket(p.from()), box.socket(p.to()), p.live() ? Hop.Kind.LIVE : Hop.Kind.THROUGH, ""))
-                .toList();
-    }
-
-    /** Every sender reaches the receivers of its family, as many as it serves, in their order. */
-    private static List<Hop> radio(List<Box> boxes) {
-        List<Hop> all = new ArrayList<>();
-        for (Box sender : boxes) {
-            for (SignalFacet.Radio from : sender.type().facets(SignalFacet.Radio.class)) {
-                if (from.sends()) {
-                    boxes.stream()
-                            .flatMap(b -> b.type().facets(SignalFacet.Radio.class).stream()
-                                    .filter(r -> !r.sends() && r.family().equals(from.family()))
-                                    .map(r -> new Hop(
-                                            sender.socket(from.socket()), b.socket(r.socket()), Hop.Kind.RADIO, "")))
-                            .limit(from.mostReceivers())
-                            .forEach(all::add);
-                }
-            }
-        }
-        return all;
     }
 
     public Optional<Box> box(String id) {
@@ -164,7 +102,7 @@ public final class SignalGraph {
     }
 
     public Optional<Carried> carried(SocketRef socket) {
-        return box(socket.placement()).flatMap(b -> b.signal(socket.socket())).map(SignalFacet.Signal::carried);
+        return box(socket.placement()).flatMap(b -> b.carried(socket.socket()));
     }
 
     /** Inputs that carry this, in the order of the rig. */
@@ -194,7 +132,7 @@ public final class SignalGraph {
 
     /** Outputs at which a signal begins: nothing leads to them, and no radio gives it out there. */
     public List<SocketRef> sources(Carried carried) {
-        return sources.get(carried);
+        return sources.getOrDefault(carried, List.of());
     }
 
     private List<SocketRef> findSources(Carried carried) {
@@ -204,13 +142,16 @@ public final class SignalGraph {
     }
 
     private boolean isRadio(SocketRef socket) {
-        return boxes.get(socket.placement()).type().facets(SignalFacet.Radio.class).stream()
+        return require(socket).facets(SignalFacet.Radio.class).stream()
                 .anyMatch(r -> r.socket().equals(socket.socket()));
     }
 
     private boolean isPassage(SocketRef socket) {
-        return boxes.get(socket.placement()).type().facets(SignalFacet.Passage.class).stream()
-                .anyMatch(p -> p.to().equals(socket.socket()));
+        return require(socket).facets(SignalFacet.Passage.class).stream().anyMatch(p -> p.to().equals(socket.socket()));
+    }
+
+    private ItemType require(SocketRef socket) {
+        return box(socket.placement()).orElseThrow().type();
     }
 
     /** The shortest way to an input; empty when nothing reaches it. */
@@ -279,40 +220,5 @@ public final class SignalGraph {
             at = into.get().from();
         }
         return at;
-    }
-
-    /** The least that a link of the way carries, Gbit/s, and where; empty when no figure is on file. */
-    public Optional<Narrow> narrowest(Route route) {
-        return route.sockets().stream()
-                .flatMap(s -> box(s.placement()).flatMap(b -> b.signal(s.socket())).stream()
-                        .filter(f -> f.gigabits() > 0)
-                        .map(f -> new Narrow(s, f.gigabits())))
-                .min(Comparator.comparingDouble(Narrow::gigabits));
-    }
-
-    /** The link of a way that passes the least. */
-    public record Narrow(SocketRef at, double gigabits) {}
-
-    /** What the picture needs, Gbit/s, as it is sent at the beginning of the way. */
-    public Optional<Double> sent(Route route) {
-        return box(route.from().placement())
-                .flatMap(b -> b.type().facets(SignalFacet.PictureOut.class).stream()
-                        .filter(p -> p.socket().equals(route.from().socket()))
-                        .map(SignalFacet.PictureOut::gigabits)
-                        .findFirst());
-    }
-
-    /** Whether a part can put the look on a picture at this socket. */
-    public boolean takesLook(SocketRef socket) {
-        Box box = boxes.get(socket.placement());
-        boolean out = box.type().facets(SignalFacet.PictureOut.class).stream()
-                .anyMatch(p -> p.socket().equals(socket.socket()) && p.takesLook());
-        boolean in = box.type()
-                        .facet(SignalFacet.Display.class)
-                        .filter(SignalFacet.Display::takesLook)
-                        .isPresent()
-                && carried(socket).filter(c -> c == Carried.PICTURE).isPresent()
-                && direction(box, socket) == Socket.Direction.IN;
-        return out || in;
     }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -204,7 +205,9 @@ class EditTest {
 
     private static void refused(Job job, Command command, String because) {
         EditRefused refused = assertThrows(EditRefused.class, () -> apply(job, Scoped.base(command)));
-        assertTrue(refused.getMessage().toLowerCase().contains(because.toLowerCase()), refused.getMessage());
+        assertTrue(
+                refused.getMessage().toLowerCase(Locale.ROOT).contains(because.toLowerCase(Locale.ROOT)),
+                refused.getMessage());
     }
 
     private static List<ItemType> with(List<ItemType> all, ItemType more) {

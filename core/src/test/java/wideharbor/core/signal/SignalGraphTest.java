@@ -45,8 +45,8 @@ class SignalGraphTest {
                 List.of(Hop.Kind.CABLE, Hop.Kind.LIVE, Hop.Kind.CABLE),
                 route.hops().stream().map(Hop::kind).toList());
         assertEquals(2, route.links());
-        assertEquals(3.0, graph.sent(route).orElseThrow());
-        assertEquals(3.0, graph.narrowest(route).orElseThrow().gigabits());
+        assertEquals(3.0, route.sent(graph).orElseThrow());
+        assertEquals(3.0, route.narrowest(graph).orElseThrow().gigabits());
     }
 
     @Test
@@ -123,15 +123,15 @@ class SignalGraphTest {
                 .shooting(new Shoot(Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
     }
 
-    private static Viewing viewing(Rigs rigs) {
+    private static Monitoring monitoring(Rigs rigs) {
         Rig rig = resolved(rigs);
-        return Viewing.of(rigs.job(), rig, SignalGraph.of(rig));
+        return Monitoring.of(rigs.job(), rig, SignalGraph.of(rig));
     }
 
     /** Who asks little gets little, so that the one who judges colour finds the display for it. */
     @Test
     void eachTakesTheLeastDisplayThatWillDo() {
-        Viewing both = viewing(
+        Monitoring both = monitoring(
                 village(2, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
         assertEquals(
                 List.of("Agency", "Colourist"),
@@ -148,7 +148,7 @@ class SignalGraphTest {
 
     @Test
     void aTransmitterServesSoManyAndThenTheWayBreaksAtTheReceiver() {
-        Viewing one = viewing(
+        Monitoring one = monitoring(
                 village(1, new Viewer("Agency", Trust.FRAME, true), new Viewer("Colourist", Trust.COLOUR, true)));
         assertEquals(1, one.seats().stream().filter(Seat::isReached).count());
         Seat left = one.seats().stream().filter(s -> !s.isReached()).findFirst().orElseThrow();
@@ -158,7 +158,7 @@ class SignalGraphTest {
 
     @Test
     void whatIsMissingIsNamed() {
-        Viewing three = viewing(village(
+        Monitoring three = monitoring(village(
                 4,
                 new Viewer("A", Trust.COLOUR, true),
                 new Viewer("B", Trust.COLOUR, true),
@@ -178,13 +178,13 @@ class SignalGraphTest {
                         false,
                         List.of(new Viewer("A", Trust.FRAME, true)),
                         List.of()));
-        assertEquals(Seat.Missing.SENDER, viewing(silent).seats().get(0).missing());
+        assertEquals(Seat.Missing.SENDER, monitoring(silent).seats().get(0).missing());
     }
 
     /** Who looks at another build is not this rig's concern. */
     @Test
     void aViewerOfAnotherBuildIsNotCountedHere() {
-        Viewing none = viewing(village(2, new Viewer("Agency", Trust.FRAME, true, "b")));
+        Monitoring none = monitoring(village(2, new Viewer("Agency", Trust.FRAME, true, "b")));
         assertEquals(List.of(), none.seats());
     }
 

@@ -120,7 +120,7 @@ record SourceFile(
                     silent.add(type.getSimpleName().toString());
                 }
             }
-            return super.visitClass(type, nothing);
+            return super.visitClass(type, null);
         }
 
         private boolean isPublic(ClassTree type) {
@@ -162,7 +162,7 @@ record SourceFile(
                             method.getName() + " with " + parameters.get(parameters.size() - 1) + " parameters,");
                 }
             }
-            return super.visitMethod(method, nothing);
+            return super.visitMethod(method, null);
         }
     }
 }

@@ -14,7 +14,7 @@ public final class BriefChecks {
                 new CloseFocus(),
                 new SparesPacked(),
                 new PictureStands(),
-                new Onlookers(),
+                new ViewersServed(),
                 new SoundAndTime());
     }
 }

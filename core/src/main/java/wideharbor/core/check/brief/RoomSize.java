@@ -43,10 +43,10 @@ final class RoomSize implements Check {
         }
         var world = analysis.rig().world();
         if (room.depthMm() > 0) {
-            judge(analysis, results, "deep", analysis.extent(world.forward()), room.depthMm());
+            judge(results, "deep", analysis.extent(world.forward()), room.depthMm());
         }
         if (room.heightMm() > 0) {
-            judge(analysis, results, "high", analysis.extent(world.up()), room.heightMm());
+            judge(results, "high", analysis.extent(world.up()), room.heightMm());
         }
     }
 
@@ -56,7 +56,7 @@ final class RoomSize implements Check {
         return finding.key().is("deep") ? BatteryUp.candidates(analysis) : List.of();
     }
 
-    private static void judge(RigAnalysis analysis, Results results, String way, double has, double room) {
+    private static void judge(Results results, String way, double has, double room) {
         if (has <= room) {
             results.fine();
             return;

@@ -21,7 +21,7 @@ import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
-import wideharbor.core.power.Runtime;
+import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -67,8 +67,8 @@ final class Stretch implements Check {
             if (!swaps) {
                 shortest = Math.min(
                         shortest,
-                        Runtime.hours(
-                                Runtime.usableWattHours(battery, celsius, analysis.rules()), load.runningWatts()));
+                        RunTime.hours(
+                                RunTime.usableWattHours(battery, celsius, analysis.rules()), load.runningWatts()));
             }
         }
         if (shortest >= stretch) {

@@ -100,7 +100,7 @@ final class RoomBesideLens implements Check {
         for (Piece piece : analysis.catalogue().pieces(lens.type())) {
             if (piece.use() == Shape.Use.SOLID) {
                 Convex.Bounds box =
-                        piece.convex().placed(lens.poses().get(piece.link())).bounds();
+                        piece.convex().placed(lens.pose(piece.link())).bounds();
                 if (box.max().z() > fromZ && box.min().z() < toZ) {
                     // Barrels are round: sideways is as good as any direction, and feet below do not count.
                     most = Math.max(most, Math.max(box.max().x(), -box.min().x()));

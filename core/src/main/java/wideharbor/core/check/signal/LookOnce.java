@@ -21,9 +21,9 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Wiring;
-import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Luts;
+import wideharbor.core.signal.Monitoring;
 import wideharbor.core.signal.Seat;
-import wideharbor.core.signal.Viewing;
 
 /** The look is on the picture once where exposure or colour is judged, and nowhere twice. */
 final class LookOnce implements Check {
@@ -48,18 +48,18 @@ final class LookOnce implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Viewing viewing = analysis.viewing();
-        for (Seat seat : viewing.seats()) {
+        Monitoring monitoring = analysis.monitoring();
+        for (Seat seat : monitoring.seats()) {
             if (seat.isReached()) {
-                judge(analysis, seat, viewing, results);
+                judge(analysis, seat, monitoring, results);
             }
         }
     }
 
-    private static void judge(RigAnalysis analysis, Seat seat, Viewing viewing, Results results) {
-        List<SocketRef> at = Looks.along(
+    private static void judge(RigAnalysis analysis, Seat seat, Monitoring monitoring, Results results) {
+        List<SocketRef> at = Luts.along(
                         seat.route().orElseThrow(),
-                        viewing.graph(),
+                        monitoring.graph(),
                         analysis.rig().content())
                 .at();
         boolean judges = seat.viewer().trust().compareTo(Trust.EXPOSURE) >= 0;
@@ -69,7 +69,7 @@ final class LookOnce implements Check {
         }
         String who = seat.viewer().who();
         String where = at.stream()
-                .map(s -> viewing.graph().box(s.placement()).orElseThrow().title())
+                .map(s -> monitoring.graph().box(s.placement()).orElseThrow().title())
                 .distinct()
                 .collect(Collectors.joining(" and "));
         results.found(
@@ -84,19 +84,19 @@ final class LookOnce implements Check {
     /** Off at one of two, or on at one of those that can. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Viewing viewing = analysis.viewing();
+        Monitoring monitoring = analysis.monitoring();
         List<Candidate> all = new ArrayList<>();
-        viewing.seats().stream()
+        monitoring.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {
-                    List<SocketRef> at = Looks.along(
+                    List<SocketRef> at = Luts.along(
                                     s.route().orElseThrow(),
-                                    viewing.graph(),
+                                    monitoring.graph(),
                                     analysis.rig().content())
                             .at();
                     boolean on = at.isEmpty();
                     s.route().orElseThrow().sockets().stream()
-                            .filter(k -> viewing.graph().takesLook(k) && at.contains(k) != on)
+                            .filter(k -> Luts.takenAt(k, monitoring.graph()) && at.contains(k) != on)
                             .filter(k -> analysis.rig().find(k.placement()).isPresent())
                             .forEach(k -> all.add(turn(analysis, k, on)));
                 });

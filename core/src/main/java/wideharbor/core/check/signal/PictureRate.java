@@ -51,8 +51,8 @@ final class PictureRate implements Check {
         SignalGraph graph = analysis.signals();
         for (SocketRef input : graph.inputs(Carried.PICTURE)) {
             Optional<Route> route = graph.to(input);
-            Optional<Double> sent = route.flatMap(graph::sent);
-            Optional<SignalGraph.Narrow> narrow = route.flatMap(graph::narrowest);
+            Optional<Double> sent = route.flatMap(r -> r.sent(graph));
+            Optional<Route.Narrow> narrow = route.flatMap(r -> r.narrowest(graph));
             if (sent.isEmpty() || narrow.isEmpty()) {
                 continue;
             }

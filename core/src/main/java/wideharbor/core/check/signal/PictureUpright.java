@@ -19,9 +19,9 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.signal.Box;
-import wideharbor.core.signal.Looks;
+import wideharbor.core.signal.Luts;
+import wideharbor.core.signal.Monitoring;
 import wideharbor.core.signal.Seat;
-import wideharbor.core.signal.Viewing;
 
 /**
  * With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig.
@@ -47,15 +47,15 @@ final class PictureUpright implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Viewing viewing = analysis.viewing();
+        Monitoring monitoring = analysis.monitoring();
         boolean rolled = analysis.rig().world().isRolled();
-        for (Seat seat : viewing.seats()) {
+        for (Seat seat : monitoring.seats()) {
             if (!seat.isReached()) {
                 continue;
             }
-            int turns = Looks.along(
+            int turns = Luts.along(
                             seat.route().orElseThrow(),
-                            viewing.graph(),
+                            monitoring.graph(),
                             analysis.rig().content())
                     .quarterTurns();
             boolean wants = rolled && !seat.display().map(Box::onRig).orElse(true);
@@ -76,10 +76,10 @@ final class PictureUpright implements Check {
     /** The turn put on, or taken off, where the picture begins. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        Viewing viewing = analysis.viewing();
+        Monitoring monitoring = analysis.monitoring();
         boolean rolled = analysis.rig().world().isRolled();
         List<Candidate> all = new ArrayList<>();
-        viewing.seats().stream()
+        monitoring.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {
                     SocketRef from = s.route().orElseThrow().from();

@@ -57,7 +57,7 @@ final class RadioLinks implements Check {
             results.found(
                     About.of("receivers", part(sender.id())),
                     sender.title() + " serves fewer receivers than are packed",
-                    Evidence.Amount.atMost(receivers, radio.mostReceivers(), "receivers"),
+                    Evidence.Amount.atMost((double) receivers, radio.mostReceivers(), "receivers"),
                     "Of the family " + radio.family() + "; leave one at home or send twice.");
         } else {
             results.fine();

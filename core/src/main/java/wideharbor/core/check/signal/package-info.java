@@ -1,2 +1,5 @@
 /** Checks of picture, sound, time and control. */
+@NullMarked
 package wideharbor.core.check.signal;
+
+import org.jspecify.annotations.NullMarked;

@@ -3,6 +3,7 @@ package wideharbor.core.check.ways;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import wideharbor.core.brief.BuildTrait;
 import wideharbor.core.check.ways.TraitView.Miss;
@@ -24,6 +25,6 @@ final class BuildTraits {
     private BuildTraits() {}
 
     static List<Miss> misses(BuildTrait trait, TraitView view) {
-        return ALL.get(trait).apply(view);
+        return Objects.requireNonNull(ALL.get(trait)).apply(view);
     }
 }

@@ -17,7 +17,7 @@ final class SignalTraits {
     static void addTo(Map<BuildTrait, Function<TraitView, List<Miss>>> all) {
         all.put(BuildTrait.SOUND_ON_RIG, l -> l.none(l.able(Capability.HEARS), "none"));
         all.put(BuildTrait.SOUND_TWICE, l -> {
-            long kept = l.able(Capability.HEARS).size()
+            int kept = l.able(Capability.HEARS).size()
                     + l.able(Capability.RECORDS_SOUND).size();
             boolean safe = SoundPlan.of(
                             l.analysis().signals(), l.analysis().rig().content())

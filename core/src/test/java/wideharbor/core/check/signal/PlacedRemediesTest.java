@@ -28,7 +28,7 @@ import wideharbor.core.testkit.Signals;
 
 /** Remedies that put a part on the rig, cabled and fed. */
 class PlacedRemediesTest {
-    private static ItemType face(String id, Parts part) {
+    private static ItemType face(Parts part) {
         return part.weighs(60, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .make();
@@ -118,8 +118,7 @@ class PlacedRemediesTest {
 
         @Test
         void isPutOnThePart() {
-            ItemType clamp =
-                    face("clamp", Parts.part("clamp").is(Category.BRACKET).can(Capability.CLAMPS_PLUG));
+            ItemType clamp = face(Parts.part("clamp").is(Category.BRACKET).can(Capability.CLAMPS_PLUG));
             verify(new PlugClamps()).given(plugged()).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals(
                     "clamp on body",
@@ -249,8 +248,8 @@ class PlacedRemediesTest {
         @Test
         void whatIsSteeredOverItIsOnIt() {
             Rigs rigs = Signals.rig()
-                    .with("panel", face("panel", box("panel", Socket.Direction.OUT)))
-                    .with("iris", face("iris", box("iris", Socket.Direction.IN)))
+                    .with("panel", face(box("panel", Socket.Direction.OUT)))
+                    .with("iris", face(box("iris", Socket.Direction.IN)))
                     .join("j", "body:face-0", "panel:foot")
                     .join("k", "body:face-1", "iris:foot")
                     .inKit(lan(), 1);

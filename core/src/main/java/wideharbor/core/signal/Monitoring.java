@@ -28,10 +28,10 @@ import wideharbor.core.signal.Seat.Missing;
  *
  * @param graph the rig with the stations beside it
  */
-public record Viewing(SignalGraph graph, List<Seat> seats) {
+public record Monitoring(SignalGraph graph, List<Seat> seats) {
     private record Station(Viewer viewer, Optional<Box> display, Optional<Box> receiver, Optional<ItemType> cable) {}
 
-    public static Viewing of(Job job, Rig rig, SignalGraph onRig) {
+    public static Monitoring of(Job job, Rig rig, SignalGraph onRig) {
         String build = rig.build().id();
         String first = job.gear().builds().get(0).id();
         Predicate<Viewer> looksHere = v -> v.build().equals(build) || v.build().isEmpty() && build.equals(first);
@@ -55,7 +55,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
         stations.forEach(s -> seats.add(seat(s, graph)));
         List<Viewer> order = job.brief().asks().shoot().viewers();
         seats.sort(Comparator.comparingInt(s -> order.indexOf(s.viewer())));
-        return new Viewing(graph, seats);
+        return new Monitoring(graph, seats);
     }
 
     /** The most demanding first, each with the least that will do. */
@@ -169,7 +169,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
                     job,
                     left,
                     t -> t.facet(SignalFacet.Display.class).isPresent() && trust(t).compareTo(viewer.trust()) >= 0,
-                    Comparator.comparing(Viewing::trust));
+                    Comparator.comparing(Monitoring::trust));
             Optional<ItemType> receiver =
                     display.flatMap(d -> take(job, left, t -> radio(t, false).isPresent(), NO_ORDER));
             Optional<ItemType> cable =
@@ -184,7 +184,7 @@ public record Viewing(SignalGraph graph, List<Seat> seats) {
         return all;
     }
 
-    private static final Comparator<ItemType> NO_ORDER = (a, b) -> 0;
+    private static final Comparator<ItemType> NO_ORDER = Comparator.comparingInt(t -> 0);
     private static final Comparator<ItemType> SHORTEST = Comparator.comparingDouble(
             t -> t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm());
 

@@ -28,7 +28,7 @@ import wideharbor.core.edit.Parts;
 import wideharbor.core.signal.Seat;
 
 /** Everybody who looks has a display that is good enough, and a picture gets there. */
-final class Onlookers implements Check {
+final class ViewersServed implements Check {
     private static final int MOST = 4;
 
     private static final CheckCard CARD = new CheckCard(
@@ -53,7 +53,7 @@ final class Onlookers implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        for (Seat seat : analysis.viewing().seats()) {
+        for (Seat seat : analysis.monitoring().seats()) {
             if (seat.isReached()) {
                 results.fine();
                 continue;
@@ -73,7 +73,7 @@ final class Onlookers implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         List<Candidate> all = new ArrayList<>();
-        analysis.viewing().seats().stream()
+        analysis.monitoring().seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().name()))
                 .forEach(s -> all.addAll(pack(analysis, s)));
         return all;

@@ -5,10 +5,10 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.quantity.Figure;
 
 /** How long a charge lasts: Wh × health × temperature factor × usable share / load. */
-public final class Runtime {
+public final class RunTime {
     private static final double[][] FACTORS = {{-20, 0.60}, {-10, 0.76}, {0, 0.88}, {10, 0.95}, {25, 1.00}};
 
-    private Runtime() {}
+    private RunTime() {}
 
     /** Share of the capacity that is left at a temperature: linear between the points, held outside them. */
     public static double temperatureFactor(double celsius) {

@@ -13,7 +13,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.testkit.Bag;
 
-class RuntimeTest {
+class RunTimeTest {
     /** Linear between the points, held outside them. */
     @ParameterizedTest
     @CsvSource({
@@ -28,28 +28,28 @@ class RuntimeTest {
         "-35, 0.60"
     })
     void temperatureFactor(double celsius, double factor) {
-        assertEquals(factor, Runtime.temperatureFactor(celsius), 1e-9);
+        assertEquals(factor, RunTime.temperatureFactor(celsius), 1e-9);
     }
 
     /** Worked: 150 Wh at −4 °C: 0.832 · 0.90 → 112.3 Wh; at 62 W 1 h 48.7, told as 1 h 48, never rounded up. */
     @Test
     void workedExample() {
         PowerFacet.Battery battery = new PowerFacet.Battery("p", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200);
-        double wattHours = Runtime.usableWattHours(battery, -4, HouseRules.DEFAULTS);
+        double wattHours = RunTime.usableWattHours(battery, -4, HouseRules.DEFAULTS);
         assertEquals(112.32, wattHours, 0.005);
-        assertEquals(1.8116, Runtime.hours(wattHours, 62), 0.0005);
-        assertEquals("1 h 48", Words.hours(Runtime.hours(wattHours, 62)));
+        assertEquals(1.8116, RunTime.hours(wattHours, 62), 0.0005);
+        assertEquals("1 h 48", Words.hours(RunTime.hours(wattHours, 62)));
     }
 
     @Test
     void anAgedBatteryGivesItsShare() {
         PowerFacet.Battery aged = new PowerFacet.Battery("p", Figure.maker(100), 0.8, 16.8, 14.4, 12, 150, 200);
-        assertEquals(72, Runtime.usableWattHours(aged, 25, HouseRules.DEFAULTS), 1e-9);
+        assertEquals(72, RunTime.usableWattHours(aged, 25, HouseRules.DEFAULTS), 1e-9);
     }
 
     @Test
     void noLoadLastsForEver() {
-        assertTrue(Double.isInfinite(Runtime.hours(100, 0)));
+        assertTrue(Double.isInfinite(RunTime.hours(100, 0)));
     }
 
     /**
