@@ -1538,7 +1538,7 @@ export interface components {
             clear: boolean;
             heldBy: string[];
             /** Format: double */
-            insuredValue: number;
+            insuredValue: number | null;
             job: string;
             lines: components["schemas"]["Line"][];
             loose: components["schemas"]["PackedView"][];
@@ -1981,7 +1981,7 @@ export interface components {
             finders: components["schemas"]["Finder"][];
             grips: components["schemas"]["Grip"][];
             /** Format: double */
-            heightMm: number;
+            heightMm: number | null;
             operator: string;
             putDown: components["schemas"]["Down"] | null;
             reason: string;
@@ -2489,7 +2489,7 @@ export interface components {
             /** @enum {string} */
             hand: "LEFT" | "RIGHT";
             /** Format: double */
-            heightMm: number;
+            heightMm: number | null;
             reason: string;
             /** @enum {string} */
             screen: "ANY" | "LEFT" | "RIGHT";
@@ -2717,12 +2717,12 @@ export interface components {
         };
         Shoot: {
             /** Format: double */
-            claimedHours: number;
+            claimedHours: number | null;
             day: components["schemas"]["DayBlock"][];
             /** Format: int32 */
             flyers: number;
             /** Format: double */
-            insuredValue: number;
+            insuredValue: number | null;
             /** Format: double */
             longestStretchHours: number;
             /** @enum {string} */

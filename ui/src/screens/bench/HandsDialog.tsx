@@ -38,7 +38,7 @@ function Hands({ hands }: { hands: Schemas['HandsView'] }) {
     <div className="hands">
       <p>
         {hands.operator || 'No operator on the brief'}
-        {hands.heightMm > 0 && <span className="num"> {fixed(hands.heightMm / 10, 0)} cm</span>}, {words(hands.shoulder)} shoulder, {words(hands.eye)} eye.{' '}
+        {hands.heightMm !== null && <span className="num"> {fixed(hands.heightMm / 10, 0)} cm</span>}, {words(hands.shoulder)} shoulder, {words(hands.eye)} eye.{' '}
         {hands.reason && <span className="soft">{hands.reason}</span>}
       </p>
       <Table title="To hold, from each side" head={['Side', 'Safe', '']}>

@@ -85,7 +85,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
             </Fact>
           )}
           {b.asks.shoot.flyers > 0 && <Fact name="Flies">{b.asks.shoot.flyers === 1 ? 'one person' : `${b.asks.shoot.flyers} people`} with the batteries</Fact>}
-          {b.asks.shoot.claimedHours > 0 && <Fact name="Said">one battery lasts {hours(b.asks.shoot.claimedHours)}</Fact>}
+          {b.asks.shoot.claimedHours !== null && <Fact name="Said">one battery lasts {hours(b.asks.shoot.claimedHours)}</Fact>}
           {b.asks.shoot.viewers.map((v) => (
             <Fact key={v.who} name="Looks">
               {v.who}, for {v.trust.toLowerCase()}
@@ -98,7 +98,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
               {r.mode} at <span className="num">{fixed(r.megabits, 0)} Mbit/s</span>
             </Fact>
           ))}
-          {b.asks.shoot.insuredValue > 0 && (
+          {b.asks.shoot.insuredValue !== null && (
             <Fact name="Insured for">
               <span className="num">{fixed(b.asks.shoot.insuredValue, 0)}</span>
             </Fact>
@@ -107,7 +107,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
       )}
       <Section title="Crew">
         <Fact name="Operator">
-          {b.operator}, {b.profile.heightMm > 0 && `${fixed(b.profile.heightMm / 10, 0)} cm, `}
+          {b.operator}, {b.profile.heightMm !== null && `${fixed(b.profile.heightMm / 10, 0)} cm, `}
           {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye{b.profile.grips !== 'ANY' && `, grips ${GRIPS[b.profile.grips]}`}
           {b.profile.screen !== 'ANY' && `, screen on the ${b.profile.screen.toLowerCase()}`}
           {b.profile.reason && <span className="soft"> {b.profile.reason}</span>}

@@ -26,8 +26,8 @@ export function ProfileForm({ profile, onChange }: { profile: Profile; onChange:
   return (
     <>
       <label className="field">
-        <span>Height, 0 while nobody asked</span>
-        <InputNumber value={profile.heightMm / 10} min={0} max={230} suffix="cm" style={{ width: '100%' }} onChange={(v) => onChange({ ...profile, heightMm: Number(v ?? 0) * 10 })} />
+        <span>Height, empty while nobody asked</span>
+        <InputNumber value={profile.heightMm === null ? null : profile.heightMm / 10} min={120} max={230} suffix="cm" style={{ width: '100%' }} onChange={(v) => onChange({ ...profile, heightMm: v === null ? null : Number(v) * 10 })} />
       </label>
       <label className="field">
         <span>Starts and stops with the hand</span>

@@ -52,16 +52,16 @@ export function ShootForm({ shoot, builds = [], onChange }: { shoot: Shoot; buil
           <Select value={shoot.sound} options={SOUNDS} onChange={(sound) => onChange({ ...shoot, sound })} />
         </label>
         <label className="field">
-          <span>Somebody says one battery lasts, 0 for nobody</span>
-          <InputNumber value={shoot.claimedHours} min={0} max={48} step={0.5} suffix="h" style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, claimedHours: Number(v ?? 0) })} />
+          <span>Somebody says one battery lasts, empty for nobody</span>
+          <InputNumber value={shoot.claimedHours} min={0.5} max={48} step={0.5} suffix="h" style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, claimedHours: v === null ? null : Number(v) })} />
         </label>
         <label className="field">
           <span>People who fly with the batteries, 0 when nobody flies</span>
           <InputNumber value={shoot.flyers} min={0} max={100} precision={0} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, flyers: Number(v ?? 0) })} />
         </label>
         <label className="field">
-          <span>Insured for, 0 while nobody asked</span>
-          <InputNumber value={shoot.insuredValue} min={0} max={1e9} step={1000} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, insuredValue: Number(v ?? 0) })} />
+          <span>Insured for, empty while nobody asked</span>
+          <InputNumber value={shoot.insuredValue} min={1} max={1e9} step={1000} style={{ width: '100%' }} onChange={(v) => onChange({ ...shoot, insuredValue: v === null ? null : Number(v) })} />
         </label>
         <label className="wide">
           <input type="checkbox" checked={shoot.timecode} onChange={(e) => onChange({ ...shoot, timecode: e.target.checked })} /> one time for all recorders

@@ -11,7 +11,7 @@ const nothing: Schemas['Asks'] = {
   spares: [],
   tapes: [],
   ways: {},
-  shoot: { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: 0, flyers: 0 },
+  shoot: { orientation: 'ANY', longestStretchHours: 0, insuredValue: null, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: null, flyers: 0 },
 };
 
 const ways: Schemas['WayLine'][] = [

@@ -5,9 +5,9 @@ import { BriefSheet } from './BriefSheet';
 import { ProfileForm } from './ProfileForm';
 import { ShootForm } from './ShootForm';
 
-const nothing: Schemas['Shoot'] = { orientation: 'ANY', longestStretchHours: 0, insuredValue: 0, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: 0, flyers: 0 };
+const nothing: Schemas['Shoot'] = { orientation: 'ANY', longestStretchHours: 0, insuredValue: null, sound: 'NONE', timecode: false, viewers: [], recordings: [], day: [], claimedHours: null, flyers: 0 };
 const block: Schemas['DayBlock'] = { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] };
-const profile: Schemas['Profile'] = { heightMm: 0, hand: 'RIGHT', screen: 'ANY', grips: 'ANY', reason: '' };
+const profile: Schemas['Profile'] = { heightMm: null, hand: 'RIGHT', screen: 'ANY', grips: 'ANY', reason: '' };
 
 function shootForm(shoot: Schemas['Shoot']) {
   const onChange = vi.fn<(next: Schemas['Shoot']) => void>();
@@ -53,6 +53,13 @@ describe('an operator', () => {
     const height = within(screen.getByText(/Height/).closest('label') as HTMLElement).getByRole('spinbutton');
     fireEvent.change(height, { target: { value: '168' } });
     expect(onChange).toHaveBeenLastCalledWith({ ...profile, heightMm: 1680 });
+  });
+
+  it('is of no height once it is cleared', () => {
+    const onChange = vi.fn();
+    render(<ProfileForm profile={{ ...profile, heightMm: 1680 }} onChange={onChange} />);
+    fireEvent.change(within(screen.getByText(/Height/).closest('label') as HTMLElement).getByRole('spinbutton'), { target: { value: '' } });
+    expect(onChange).toHaveBeenLastCalledWith({ ...profile, heightMm: null });
   });
 });
 

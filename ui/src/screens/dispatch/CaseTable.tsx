@@ -6,7 +6,7 @@ import { fixed, kilograms } from '../../format/units';
 export function CaseTable({ d }: { d: Schemas['Dispatch'] }) {
   return (
     <>
-      {d.insuredValue > 0 && (
+      {d.insuredValue !== null && (
         <p>
           Insured for <span className="num">{fixed(d.insuredValue, 0)}</span>.
         </p>

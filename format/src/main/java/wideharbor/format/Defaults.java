@@ -69,7 +69,8 @@ final class Defaults {
         put(asks, "shoot", MAKE.objectNode());
         ObjectNode shoot = (ObjectNode) asks.path("shoot");
         texts(shoot, Map.of("orientation", "ANY", "sound", "NONE"));
-        numbers(shoot, Map.of("longestStretchHours", 0.0, "insuredValue", 0.0, "claimedHours", 0.0));
+        numbers(shoot, Map.of("longestStretchHours", 0.0));
+        zeroIsUnknown(shoot, "insuredValue", "claimedHours");
         put(shoot, "flyers", MAKE.numberNode(0));
         put(shoot, "timecode", MAKE.booleanNode(false));
         arrays(shoot, "viewers", "recordings", "day");
@@ -87,7 +88,7 @@ final class Defaults {
         if (crew instanceof ObjectNode node) {
             put(node, "profile", MAKE.objectNode());
             ObjectNode profile = (ObjectNode) node.path("profile");
-            numbers(profile, Map.of("heightMm", 0.0));
+            zeroIsUnknown(profile, "heightMm");
             texts(profile, Map.of("hand", "RIGHT", "screen", "ANY", "grips", "ANY", "reason", ""));
         }
     }
@@ -107,7 +108,7 @@ final class Defaults {
             port((ObjectNode) port);
         }
         for (JsonNode socket : type.path("sockets")) {
-            put((ObjectNode) socket, "normal", MAKE.arrayNode().add(0).add(0).add(0));
+            zeroIsUnknown((ObjectNode) socket, "normal");
         }
         for (JsonNode joint : type.path("internalJoints")) {
             freedom(joint.path("freedom"));
@@ -123,7 +124,8 @@ final class Defaults {
             numbers((ObjectNode) port.path("occupancy"), Map.of("stopMm", 0.0));
         }
         numbers(port, Map.of("engagementMm", 0.0));
-        put(port, "size", MAKE.objectNode().put("diameterMm", 0.0).put("spacingMm", 0.0));
+        put(port, "size", MAKE.objectNode());
+        zeroIsUnknown((ObjectNode) port.path("size"), "diameterMm", "spacingMm");
         put(
                 port,
                 "pins",
@@ -134,7 +136,7 @@ final class Defaults {
                         .put("spacingMm", 0.0));
         arrays(port, "screws", "freedoms");
         put(port, "rating", MAKE.objectNode());
-        numbers((ObjectNode) port.path("rating"), Map.of("loadGrams", 0.0, "momentNm", 0.0));
+        zeroIsUnknown((ObjectNode) port.path("rating"), "loadGrams", "momentNm");
         put(port, "working", MAKE.objectNode());
         put((ObjectNode) port.path("working"), "way", MAKE.stringNode("SCREWS"));
         put((ObjectNode) port.path("working"), "secured", MAKE.booleanNode(false));
@@ -158,9 +160,12 @@ final class Defaults {
         } else if (type.equals("powerInput")) {
             numbers(facet, Map.of("idleWatts", 0.0, "bootSeconds", 0.0));
         } else if (type.equals("camera")) {
-            numbers(facet, Map.of("windowWidthMm", 0.0, "windowHeightMm", 0.0));
+            zeroIsUnknown(facet, "windowWidthMm", "windowHeightMm");
         } else if (type.equals("lens")) {
-            numbers(facet, Map.of("squeeze", 1.0, "closeFocusMm", 0.0));
+            numbers(facet, Map.of("squeeze", 1.0));
+            zeroIsUnknown(facet, "closeFocusMm");
+        } else if (type.equals("signal")) {
+            zeroIsUnknown(facet, "gigabits");
         } else if (type.equals("support")) {
             put(facet, "way", MAKE.stringNode("STANDS"));
         } else if (type.equals("rods")) {
@@ -256,6 +261,19 @@ final class Defaults {
 
     private static void numbers(ObjectNode node, Map<String, Double> defaults) {
         defaults.forEach((name, value) -> put(node, name, MAKE.numberNode(value)));
+    }
+
+    /** What older files wrote as 0 while nobody knew it, or as a direction without length, is absent. */
+    private static void zeroIsUnknown(ObjectNode node, String... names) {
+        for (String name : names) {
+            JsonNode value = node.path(name);
+            boolean nothing = value.isArray()
+                    ? value.valueStream().allMatch(v -> v.asDouble(0) == 0)
+                    : value.isNumber() && value.asDouble() == 0;
+            if (nothing) {
+                node.remove(name);
+            }
+        }
     }
 
     private static void put(ObjectNode node, String name, JsonNode value) {

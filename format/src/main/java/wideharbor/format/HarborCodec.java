@@ -1,5 +1,6 @@
 package wideharbor.format;
 
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -58,6 +59,8 @@ public final class HarborCodec {
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(SerializationFeature.INDENT_OUTPUT)
+                .changeDefaultPropertyInclusion(
+                        i -> i.withValueInclusion(Include.NON_ABSENT).withContentInclusion(Include.NON_ABSENT))
                 .build();
     }
 

@@ -78,7 +78,7 @@ public class VillageBenchmark {
     }
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction) {
-        return new Socket(id, id, kind, direction, "plug", "usual", Vec3.ZERO, Socket.WAY_UNKNOWN);
+        return new Socket(id, id, kind, direction, "plug", "usual", Vec3.ZERO);
     }
 
     private static Port port(String id, String standard, Port.Role role, Vec3 at, Vec3 normal) {
@@ -226,7 +226,6 @@ public class VillageBenchmark {
         }
         Shoot shoot = new Shoot(
                 Shoot.Orientation.ANY,
-                0,
                 0,
                 Shoot.Sound.NONE,
                 false,

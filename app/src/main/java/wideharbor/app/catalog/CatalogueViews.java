@@ -5,6 +5,9 @@ import static wideharbor.app.drawing.DrawingView.round;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.web.Named;
 import wideharbor.core.balance.Mass;
@@ -118,9 +121,11 @@ final class CatalogueViews {
         }
 
         private static String rating(Port.Rating rating) {
-            String load = rating.loadGrams() > 0 ? plain(rating.loadGrams() / 1000) + " kg" : "";
-            String moment = rating.momentNm() > 0 ? plain(rating.momentNm()) + " N·m" : "";
-            return load + (load.isEmpty() || moment.isEmpty() ? "" : ", ") + moment;
+            return Stream.of(
+                            rating.loadGrams().map(g -> plain(g / 1000) + " kg"),
+                            rating.momentNm().map(m -> plain(m) + " N·m"))
+                    .flatMap(Optional::stream)
+                    .collect(Collectors.joining(", "));
         }
     }
 

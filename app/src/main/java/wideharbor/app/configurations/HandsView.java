@@ -9,7 +9,7 @@ import wideharbor.core.sheet.Hands;
 /** Where the operator, and whoever takes the rig over, meets it. Without matter there is no {@code putDown}. */
 public record HandsView(
         String operator,
-        double heightMm,
+        Optional<Double> heightMm,
         Brief.Crew.Side shoulder,
         Brief.Crew.Side eye,
         String reason,

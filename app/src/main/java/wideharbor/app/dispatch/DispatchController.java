@@ -3,6 +3,7 @@ package wideharbor.app.dispatch;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -85,7 +86,7 @@ class DispatchController {
             List<Screws> screws,
             List<CaseView> cases,
             List<PackedView> loose,
-            double insuredValue,
+            Optional<Double> insuredValue,
             double totalGrams,
             int unweighed,
             boolean teamLift,

@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.quantity.Require;
@@ -9,22 +10,22 @@ import wideharbor.core.quantity.Require;
  * What the shoot itself asks: how the picture stands, for how long power may not go, who looks, hears and keeps time.
  *
  * @param longestStretchHours longest stretch without power-down; 0 when any break will do
- * @param insuredValue what the package is insured for, in the house's currency; 0 while nobody asked
+ * @param insuredValue what the package is insured for, in the house's currency, once somebody asked
  * @param day the day in blocks; none while nobody wrote it: then it is the brief's hours on end
- * @param claimedHours how long somebody says that one battery lasts; 0 while nobody does
+ * @param claimedHours how long somebody says that one battery lasts, if anybody does
  * @param flyers people who take the batteries along in an aeroplane's cabin; 0 while nobody flies
  * @param timecode whether recorders of several departments must agree on the time
  */
 public record Shoot(
         Orientation orientation,
         double longestStretchHours,
-        double insuredValue,
+        Optional<Double> insuredValue,
         Sound sound,
         boolean timecode,
         List<Viewer> viewers,
         List<Recording> recordings,
         List<DayBlock> day,
-        double claimedHours,
+        Optional<Double> claimedHours,
         int flyers) {
     private static final int MOST = 40;
 
@@ -81,19 +82,17 @@ public record Shoot(
         }
     }
 
-    public static final Shoot UNASKED =
-            new Shoot(Orientation.ANY, 0, 0, Sound.NONE, false, List.of(), List.of(), List.of(), 0, 0);
+    public static final Shoot UNASKED = new Shoot(Orientation.ANY, 0, Sound.NONE, false, List.of(), List.of());
 
     /** A day that nobody has written in blocks yet. */
     public Shoot(
             Orientation orientation,
             double longestStretchHours,
-            double insuredValue,
             Sound sound,
             boolean timecode,
             List<Viewer> viewers,
             List<Recording> recordings) {
-        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, List.of(), 0, 0);
+        this(orientation, longestStretchHours, sound, timecode, viewers, recordings, List.of());
     }
 
     /** The same with people who fly. */
@@ -115,20 +114,29 @@ public record Shoot(
     public Shoot(
             Orientation orientation,
             double longestStretchHours,
-            double insuredValue,
             Sound sound,
             boolean timecode,
             List<Viewer> viewers,
             List<Recording> recordings,
             List<DayBlock> day) {
-        this(orientation, longestStretchHours, insuredValue, sound, timecode, viewers, recordings, day, 0, 0);
+        this(
+                orientation,
+                longestStretchHours,
+                Optional.empty(),
+                sound,
+                timecode,
+                viewers,
+                recordings,
+                day,
+                Optional.empty(),
+                0);
     }
 
     public Shoot {
         Require.within("Longest stretch without power-down", longestStretchHours, 0, 24, "h");
-        Require.within("Claimed run time of a battery", claimedHours, 0, 48, "h");
+        claimedHours.ifPresent(h -> Require.within("Claimed run time of a battery", h, 0.1, 48, "h"));
         Require.within("People who fly with the batteries", flyers, 0, 100, "");
-        Require.within("Insured value", insuredValue, 0, 1e9, "");
+        insuredValue.ifPresent(v -> Require.within("Insured value", v, 1, 1e9, ""));
         if (viewers.size() > MOST || recordings.size() > MOST) {
             throw new IllegalArgumentException("A brief may name " + MOST + " viewers and " + MOST
                     + " recording modes, but names " + viewers.size() + " and " + recordings.size());

@@ -50,8 +50,8 @@ public final class Mating {
     }
 
     public static double rodDiameter(Port port, Standards standards) {
-        if (port.size().diameterMm() > 0) {
-            return port.size().diameterMm();
+        if (port.size().diameterMm().isPresent()) {
+            return port.size().diameterMm().get();
         }
         return standards.require(port.standard()).facts() instanceof Standard.Facts.Bar bar
                 ? bar.diameterMm()
@@ -60,8 +60,8 @@ public final class Mating {
 
     /** Distance between the rods' centres; 0 for a single rod, and for a wide pair whose bracket has not set it. */
     public static double rodSpacing(Port port, Standards standards) {
-        if (port.size().spacingMm() > 0) {
-            return port.size().spacingMm();
+        if (port.size().spacingMm().isPresent()) {
+            return port.size().spacingMm().get();
         }
         return standards.require(port.standard()).facts() instanceof Standard.Facts.Bar
                 ? 0

@@ -1,19 +1,43 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
 
 /** What makes, sees or hears: bodies, lenses, microphones. */
 public interface OpticalFacet extends Facet {
-    /** A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. */
-    /** The recorded window is 0 × 0 while it is not on file. */
-    record Camera(String mountPort, double mountLimitNm, double windowWidthMm, double windowHeightMm)
+    /**
+     * A body: its lens mount is the rig's origin. The limit is the moment the mount may carry, N·m. Width and height of
+     * the recorded window are both on file, or neither is.
+     */
+    record Camera(
+            String mountPort, double mountLimitNm, Optional<Double> windowWidthMm, Optional<Double> windowHeightMm)
             implements OpticalFacet {
+
+        /** What is recorded of the sensor. */
+        public record Window(double widthMm, double heightMm) {}
+
         public Camera {
             Require.within("Mount limit", mountLimitNm, 0.1, 100, "N·m");
-            Require.within("Width of the recorded window", windowWidthMm, 0, 100, "mm");
-            Require.within("Height of the recorded window", windowHeightMm, 0, 100, "mm");
+            windowWidthMm.ifPresent(w -> Require.within("Width of the recorded window", w, 1, 100, "mm"));
+            windowHeightMm.ifPresent(h -> Require.within("Height of the recorded window", h, 1, 100, "mm"));
+            if (windowWidthMm.isPresent() != windowHeightMm.isPresent()) {
+                throw new IllegalArgumentException("A recorded window must have both width and height, or neither");
+            }
+        }
+
+        /** Its window is not on file. */
+        public Camera(String mountPort, double mountLimitNm) {
+            this(mountPort, mountLimitNm, Optional.empty(), Optional.empty());
+        }
+
+        public Camera(String mountPort, double mountLimitNm, Window window) {
+            this(mountPort, mountLimitNm, Optional.of(window.widthMm()), Optional.of(window.heightMm()));
+        }
+
+        public Optional<Window> window() {
+            return windowWidthMm.flatMap(w -> windowHeightMm.map(h -> new Window(w, h)));
         }
 
         @Override
@@ -24,7 +48,7 @@ public interface OpticalFacet extends Facet {
 
     /**
      * {@code squeeze} is 1 for a spherical lens; an anamorphic one sees that much wider. Close focus is from the sensor
-     * plane, 0 while it is not on file.
+     * plane, when it is on file.
      */
     record Lens(
             String mountPort,
@@ -33,7 +57,7 @@ public interface OpticalFacet extends Facet {
             double lengthMm,
             double frontDiameterMm,
             double squeeze,
-            double closeFocusMm)
+            Optional<Double> closeFocusMm)
             implements OpticalFacet {
         public Lens(
                 String mountPort,
@@ -42,11 +66,11 @@ public interface OpticalFacet extends Facet {
                 double lengthMm,
                 double frontDiameterMm,
                 double squeeze) {
-            this(mountPort, focalMm, tStop, lengthMm, frontDiameterMm, squeeze, 0);
+            this(mountPort, focalMm, tStop, lengthMm, frontDiameterMm, squeeze, Optional.empty());
         }
 
         public Lens {
-            Require.within("Close focus", closeFocusMm, 0, 100_000, "mm");
+            closeFocusMm.ifPresent(c -> Require.within("Close focus", c, 1, 100_000, "mm"));
             Require.within("Focal length", focalMm, 1, 5000, "mm");
             Require.within("Lens length", lengthMm, 5, 2000, "mm");
             Require.within("Front diameter", frontDiameterMm, 10, 400, "mm");

@@ -1,6 +1,7 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
@@ -137,13 +138,13 @@ public record Port(
         }
     }
 
-    /** What was measured on this piece where it differs from the standard's row; 0 means as the standard. */
-    public record Size(double diameterMm, double spacingMm) {
-        public static final Size STANDARD = new Size(0, 0);
+    /** What was measured on this piece where it differs from the standard's row; absent is as the standard. */
+    public record Size(Optional<Double> diameterMm, Optional<Double> spacingMm) {
+        public static final Size STANDARD = new Size(Optional.empty(), Optional.empty());
 
         public Size {
-            Require.atLeast("Port diameter", diameterMm, 0, "mm");
-            Require.atLeast("Port spacing", spacingMm, 0, "mm");
+            diameterMm.ifPresent(d -> Require.atLeast("Port diameter", d, 0.1, "mm"));
+            spacingMm.ifPresent(s -> Require.atLeast("Port spacing", s, 0.1, "mm"));
         }
     }
 
@@ -175,13 +176,13 @@ public record Port(
         }
     }
 
-    /** What the port may carry; 0 is not rated. */
-    public record Rating(double loadGrams, double momentNm) {
-        public static final Rating NONE = new Rating(0, 0);
+    /** What the port may carry; absent is not rated. */
+    public record Rating(Optional<Double> loadGrams, Optional<Double> momentNm) {
+        public static final Rating NONE = new Rating(Optional.empty(), Optional.empty());
 
         public Rating {
-            Require.atLeast("Rated load", loadGrams, 0, "g");
-            Require.atLeast("Rated moment", momentNm, 0, "N·m");
+            loadGrams.ifPresent(g -> Require.atLeast("Rated load", g, 1, "g"));
+            momentNm.ifPresent(m -> Require.atLeast("Rated moment", m, 0.001, "N·m"));
         }
     }
 

@@ -1,6 +1,7 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -47,10 +48,10 @@ public sealed interface SignalFacet extends Facet {
     /**
      * What a socket carries.
      *
-     * @param gigabits most of a picture it carries, in Gbit/s; 0 for what is no picture
+     * @param gigabits most of a picture it carries, in Gbit/s; when it is one and the figure is on file
      * @param fragile whether a pull at the plug breaks it, so that it wants a clamp
      */
-    record Signal(String socket, Carried carried, double gigabits, boolean fragile) implements SignalFacet {
+    record Signal(String socket, Carried carried, Optional<Double> gigabits, boolean fragile) implements SignalFacet {
         @Override
         public List<String> sockets() {
             return List.of(socket);
@@ -58,7 +59,16 @@ public sealed interface SignalFacet extends Facet {
 
         public Signal {
             Require.id("Socket of a signal", socket);
-            Require.within("Most of a picture", gigabits, 0, 100, "Gbit/s");
+            gigabits.ifPresent(g -> Require.within("Most of a picture", g, 0.1, 100, "Gbit/s"));
+        }
+
+        /** How much it carries is not on file, or it is no picture. */
+        public Signal(String socket, Carried carried, boolean fragile) {
+            this(socket, carried, Optional.empty(), fragile);
+        }
+
+        public Signal(String socket, Carried carried, double gigabits, boolean fragile) {
+            this(socket, carried, Optional.of(gigabits), fragile);
         }
     }
 

@@ -1,12 +1,13 @@
 package wideharbor.core.catalog;
 
+import java.util.Optional;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
 
 /**
  * A place where a cable plugs in. A plug fits by connector; it works only when the pin-out agrees too.
  *
- * @param normal the way the plug comes out; the zero vector when it is not on file
+ * @param normal the way the plug comes out, when it is on file
  */
 public record Socket(
         String id,
@@ -16,10 +17,7 @@ public record Socket(
         String connector,
         String pinOut,
         Vec3 at,
-        Vec3 normal) {
-
-    /** The way the plug comes out is not on file. */
-    public static final Vec3 WAY_UNKNOWN = Vec3.ZERO;
+        Optional<Vec3> normal) {
 
     /** What goes through a socket. */
     public enum Kind {
@@ -34,10 +32,16 @@ public record Socket(
         IN
     }
 
+    /** The way the plug comes out is not on file. */
+    public Socket(String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at) {
+        this(id, title, kind, direction, connector, pinOut, at, Optional.empty());
+    }
+
     public Socket {
         Require.id("Socket id", id);
         Require.text("Socket title", title, 60);
         Require.text("Connector", connector, 40);
         Require.text("Pin-out", pinOut, 40);
+        normal.ifPresent(Vec3::unit);
     }
 }

@@ -23,11 +23,11 @@ public record Frustum(double frontMm, double slopeX, double slopeY) {
 
     /** Empty when there is no lens on the body, or the window is not on file. */
     public static Optional<Frustum> of(Rig rig) {
-        Optional<OpticalFacet.Camera> camera = rig.require(rig.content().root())
+        Optional<OpticalFacet.Camera.Window> window = rig.require(rig.content().root())
                 .type()
                 .facet(OpticalFacet.Camera.class)
-                .filter(c -> c.windowWidthMm() > 0);
-        if (camera.isEmpty()) {
+                .flatMap(OpticalFacet.Camera::window);
+        if (window.isEmpty()) {
             return Optional.empty();
         }
         for (Placed placed : rig.attached()) {
@@ -35,11 +35,11 @@ public record Frustum(double frontMm, double slopeX, double slopeY) {
             if (lens.isPresent()) {
                 return Optional.of(new Frustum(
                         lens.get().lengthMm(),
-                        camera.get().windowWidthMm()
+                        window.get().widthMm()
                                 * lens.get().squeeze()
                                 / 2
                                 / lens.get().focalMm(),
-                        camera.get().windowHeightMm() / 2 / lens.get().focalMm()));
+                        window.get().heightMm() / 2 / lens.get().focalMm()));
             }
         }
         return Optional.empty();

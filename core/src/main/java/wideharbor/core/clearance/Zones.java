@@ -41,7 +41,7 @@ final class Zones {
         boolean rods = rig.catalogue().standards().require(port.standard()).family() == Standard.Family.ROD;
         return rods
                 ? Mating.rodSpacing(port, rig.catalogue().standards())
-                : port.size().spacingMm();
+                : port.size().spacingMm().orElse(0.0);
     }
 
     private void add(Joint joint, Zone zone) {

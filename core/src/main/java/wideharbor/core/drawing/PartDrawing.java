@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
 import wideharbor.core.geometry.View.Point;
 
@@ -57,7 +58,7 @@ public record PartDrawing(View view, List<Outline> outlines, List<Mark> ports, L
 
     private static Mark mark(Socket socket, Pose link, View view) {
         var at = link.apply(socket.at());
-        var out = at.plus(link.turn(socket.normal()).times(12));
+        var out = at.plus(socket.normal().map(n -> link.turn(n).times(12)).orElse(Vec3.ZERO));
         return new Mark(socket.id(), socket.title(), view.project(at), view.project(out));
     }
 

@@ -1,7 +1,7 @@
 package wideharbor.core.people;
 
+import java.util.Optional;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.brief.Profile;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.World;
 
@@ -24,22 +24,24 @@ public final class Operator {
         return crew.shoulder() == Brief.Crew.Side.RIGHT ? 1 : -1;
     }
 
-    /** How far from the pad's middle the eye is: to camera left, up and ahead, mm. The height must be known. */
-    public static Vec3 eyeFromPad(Brief.Crew crew) {
-        Profile profile = crew.profile();
+    /**
+     * How far from the pad's middle the eye is: to camera left, up and ahead, mm; empty while nobody knows how tall
+     * they are.
+     */
+    public static Optional<Vec3> eyeFromPad(Brief.Crew crew) {
         double nearSide = crew.eye() == crew.shoulder() ? -HALF_EYES : HALF_EYES;
-        return new Vec3(
-                towardsHead(crew) * (profile.heightMm() * NECK_ASIDE + nearSide),
-                profile.heightMm() * EYE_UP,
-                profile.heightMm() * EYE_AHEAD);
+        return crew.profile()
+                .heightMm()
+                .map(tall ->
+                        new Vec3(towardsHead(crew) * (tall * NECK_ASIDE + nearSide), tall * EYE_UP, tall * EYE_AHEAD));
     }
 
     /** The eye's place on a shouldered rig, rig frame. */
-    public static Vec3 eye(Brief.Crew crew, World world) {
-        Vec3 off = eyeFromPad(crew);
-        return world.datum()
-                .plus(world.left().times(off.x()))
-                .plus(world.up().times(off.y()))
-                .plus(world.forward().times(off.z()));
+    public static Optional<Vec3> eye(Brief.Crew crew, World world) {
+        return eyeFromPad(crew)
+                .map(off -> world.datum()
+                        .plus(world.left().times(off.x()))
+                        .plus(world.up().times(off.y()))
+                        .plus(world.forward().times(off.z())));
     }
 }

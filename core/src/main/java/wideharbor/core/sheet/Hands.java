@@ -44,16 +44,16 @@ public record Hands(Holds holds, List<Finder> finders, Optional<Down> putDown) {
 
     private static List<Finder> finders(RigAnalysis analysis) {
         Brief.Crew crew = analysis.job().brief().crew();
-        if (!crew.profile().knowsHeight()
+        World world = analysis.rig().world();
+        Optional<Vec3> eye = Operator.eye(crew, world);
+        if (eye.isEmpty()
                 || Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).isEmpty()) {
             return List.of();
         }
-        World world = analysis.rig().world();
-        Vec3 eye = Operator.eye(crew, world);
         return analysis.rig().attached().stream()
                 .filter(p -> p.type().can(Capability.FINDS_PICTURE))
                 .flatMap(p -> Eyepiece.of(p).stream().map(at -> {
-                    Vec3 off = at.minus(eye);
+                    Vec3 off = at.minus(eye.get());
                     return new Finder(
                             p.title(),
                             off.dot(world.left()),

@@ -67,11 +67,12 @@ final class CableWay {
     /** The end of a plug with its first bend; where the way it comes out is not on file, the socket itself. */
     private static Fixed out(Rig rig, SocketRef ref, double stub) {
         Placed placed = rig.require(ref.placement());
-        Vec3 normal = placed.type().socket(ref.socket()).orElseThrow().normal();
         Fixed at = socket(rig, ref);
-        return normal.equals(Socket.WAY_UNKNOWN)
-                ? at
-                : new Fixed(at.at().plus(placed.pose().turn(normal).times(stub)), ref.placement());
+        return placed.type()
+                .socket(ref.socket())
+                .flatMap(Socket::normal)
+                .map(n -> new Fixed(at.at().plus(placed.pose().turn(n).times(stub)), ref.placement()))
+                .orElse(at);
     }
 
     /** Corner by corner: along the camera first, then in height, then across, as most are laid. */

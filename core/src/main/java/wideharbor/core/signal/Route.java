@@ -37,8 +37,8 @@ public record Route(SocketRef from, List<Hop> hops) {
     public Optional<Narrow> narrowest(SignalGraph graph) {
         return sockets().stream()
                 .flatMap(s -> graph.box(s.placement()).flatMap(b -> b.signal(s.socket())).stream()
-                        .filter(f -> f.gigabits() > 0)
-                        .map(f -> new Narrow(s, f.gigabits())))
+                        .flatMap(f -> f.gigabits().stream())
+                        .map(gigabits -> new Narrow(s, gigabits)))
                 .min(Comparator.comparingDouble(Narrow::gigabits));
     }
 

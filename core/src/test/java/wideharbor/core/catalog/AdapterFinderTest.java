@@ -175,7 +175,7 @@ class AdapterFinderTest {
                 Vec3.FORWARD,
                 occupancy,
                 0,
-                random.nextInt(4) == 0 ? new Port.Size(14.8, 60) : Port.Size.STANDARD,
+                random.nextInt(4) == 0 ? new Port.Size(Optional.of(14.8), Optional.of(60.0)) : Port.Size.STANDARD,
                 pins,
                 List.of(),
                 List.of());

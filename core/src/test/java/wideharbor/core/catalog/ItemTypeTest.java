@@ -29,9 +29,7 @@ class ItemTypeTest {
                         .make());
         says(
                 "names the port 'gone'",
-                () -> Parts.part("p")
-                        .facet(new OpticalFacet.Camera("gone", 6, 0, 0))
-                        .make());
+                () -> Parts.part("p").facet(new OpticalFacet.Camera("gone", 6)).make());
         says(
                 "names the port 'gone'",
                 () -> Parts.part("p").facet(new PowerFacet.InnerBay("gone")).make());

@@ -36,7 +36,7 @@ class ClearancesTest {
                 .shaped(box(new Vec3(-70, -60, 0), new Vec3(-20, 60, 90), Use.CONTROLS))
                 .port("mount", "mount-pl", Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .face("top", Port.Role.B, new Vec3(0, 60, -20), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6))
                 .make();
     }
 

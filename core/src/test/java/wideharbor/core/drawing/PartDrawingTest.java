@@ -3,6 +3,7 @@ package wideharbor.core.drawing;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -44,16 +45,8 @@ class PartDrawingTest {
                     "D-tap",
                     "usual",
                     new Vec3(10, 0, 0),
-                    Vec3.LEFT))
-            .socket(new Socket(
-                    "in",
-                    "in",
-                    Socket.Kind.POWER,
-                    Socket.Direction.IN,
-                    "D-tap",
-                    "usual",
-                    Vec3.ZERO,
-                    Socket.WAY_UNKNOWN))
+                    Optional.of(Vec3.LEFT)))
+            .socket(new Socket("in", "in", Socket.Kind.POWER, Socket.Direction.IN, "D-tap", "usual", Vec3.ZERO))
             .make();
 
     /** The hinge 80 ahead turns the tip's own frame into its; 60 along it is the port, 12 further its arrow. */

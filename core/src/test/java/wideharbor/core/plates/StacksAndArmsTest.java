@@ -103,7 +103,7 @@ class StacksAndArmsTest {
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .shaped(new Shape.Box(new Vec3(-60, -66, -160), new Vec3(60, 60, 0), Shape.Use.SOLID))
                     .shaped(new Shape.Box(new Vec3(60, -40, -120), new Vec3(100, 20, -40), Shape.Use.CARD_DOOR))
-                    .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
+                    .facet(new OpticalFacet.Camera("mount", 6))
                     .make();
             Catalogue with = new Catalogue(List.of(doored, tall, Bag.head()), Standards.seed());
             PlateStacks.Stack stack =

@@ -115,7 +115,7 @@ class RigTest {
                         0,
                         wideharbor.core.catalog.Port.Pins.NONE)
                 .port("right", "flat-base", Role.A, new Vec3(-60, 0, -80), Parts.RIGHT, Vec3.FORWARD)
-                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6))
                 .make();
         Rigs rigs = Rigs.rig()
                 .with("body", body)

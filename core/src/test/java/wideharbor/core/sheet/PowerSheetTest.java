@@ -94,7 +94,6 @@ class PowerSheetTest {
         Shoot day = new Shoot(
                 Shoot.Orientation.ANY,
                 0,
-                0,
                 Shoot.Sound.NONE,
                 false,
                 List.of(),

@@ -91,7 +91,6 @@ class RequirementsTest {
                 .shooting(new Shoot(
                         Shoot.Orientation.ANY,
                         0,
-                        0,
                         Shoot.Sound.NONE,
                         false,
                         List.of(),
@@ -174,7 +173,6 @@ class RequirementsTest {
                 .shooting(new Shoot(
                         Shoot.Orientation.LANDSCAPE,
                         2,
-                        0,
                         Shoot.Sound.SEPARATE,
                         false,
                         List.of(new Shoot.Viewer("Director", Trust.FRAME, false)),

@@ -39,7 +39,6 @@ class SignalSheetTest {
                 .shooting(new Shoot(
                         Shoot.Orientation.ANY,
                         0,
-                        0,
                         Shoot.Sound.NONE,
                         true,
                         List.of(new Viewer("Agency", Trust.FRAME, true), new Viewer("Desk", Trust.EXPOSURE, false)),
@@ -92,7 +91,6 @@ class SignalSheetTest {
                     .cable("k2", Signals.picture(), "loop:out", "screen:sdi")
                     .shooting(new Shoot(
                             Shoot.Orientation.ANY,
-                            0,
                             0,
                             Shoot.Sound.NONE,
                             false,

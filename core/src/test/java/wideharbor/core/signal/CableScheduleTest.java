@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,7 +32,15 @@ class CableScheduleTest {
     private static final Dressing HOUSE = new Dressing(45, 20, 45);
 
     private static Socket socket(String id, Socket.Direction way, Vec3 at, Vec3 out) {
-        return new Socket(id, id, Socket.Kind.PICTURE, way, "BNC", "usual", at, out);
+        return new Socket(
+                id,
+                id,
+                Socket.Kind.PICTURE,
+                way,
+                "BNC",
+                "usual",
+                at,
+                Optional.of(out).filter(v -> !v.equals(Vec3.ZERO)));
     }
 
     private static ItemType cable(double length, boolean rightAngle) {
@@ -66,7 +75,7 @@ class CableScheduleTest {
                         Parts.RIGHT,
                         Vec3.UP,
                         new Freedom.Rotate("turn", Freedom.Axis.N, fromDegrees, toDegrees, 0))
-                .socket(socket("in", Socket.Direction.IN, new Vec3(0, 0, 100), Socket.WAY_UNKNOWN))
+                .socket(socket("in", Socket.Direction.IN, new Vec3(0, 0, 100), Vec3.ZERO))
                 .make();
         ItemType clip = Parts.part("clip")
                 .weighs(10, new Vec3(0, 10, 0))

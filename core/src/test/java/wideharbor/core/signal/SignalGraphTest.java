@@ -120,7 +120,7 @@ class SignalGraphTest {
                 .inKit(Signals.display("large", Trust.COLOUR, 3), 1)
                 .inKit(Signals.receiver("one"), 2)
                 .inKit(Signals.picture(), 2)
-                .shooting(new Shoot(Shoot.Orientation.ANY, 0, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
+                .shooting(new Shoot(Shoot.Orientation.ANY, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
     }
 
     private static Monitoring monitoring(Rigs rigs) {
@@ -172,7 +172,6 @@ class SignalGraphTest {
                 .inKit(Signals.picture(), 1)
                 .shooting(new Shoot(
                         Shoot.Orientation.ANY,
-                        0,
                         0,
                         Shoot.Sound.NONE,
                         false,

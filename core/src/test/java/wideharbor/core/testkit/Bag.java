@@ -31,7 +31,7 @@ public final class Bag {
                 .face("base", Role.B, new Vec3(0, -66, -80), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .face("top", Role.B, new Vec3(0, 70, -80), Vec3.UP, Vec3.FORWARD, 0, Parts.pins(Port.Pins.Kind.HOLES))
                 .face("side", Role.B, new Vec3(60, 0, -80), Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE)
-                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6))
                 .make();
     }
 

@@ -2,6 +2,7 @@ package wideharbor.core.testkit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
@@ -174,8 +175,7 @@ public final class Parts {
     }
 
     public Parts socket(String socket, Socket.Direction direction, String connector, String pinOut) {
-        sockets.add(new Socket(
-                socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO, Socket.WAY_UNKNOWN));
+        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO));
         return this;
     }
 
@@ -186,7 +186,8 @@ public final class Parts {
 
     /** A power socket whose plug comes out along a direction. */
     public Parts plug(String socket, Socket.Direction direction, Vec3 at, Vec3 out) {
-        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, "circular 2-pin", "1+ 2−", at, out));
+        sockets.add(new Socket(
+                socket, socket, Socket.Kind.POWER, direction, "circular 2-pin", "1+ 2−", at, Optional.of(out)));
         return this;
     }
 

@@ -2,6 +2,7 @@ package wideharbor.core.testkit;
 
 import static wideharbor.core.testkit.Parts.part;
 
+import java.util.Optional;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
@@ -24,17 +25,17 @@ public final class Signals {
     private Signals() {}
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction, String connector, Vec3 at) {
-        return new Socket(id, id, kind, direction, connector, "usual", at, Socket.WAY_UNKNOWN);
+        return new Socket(id, id, kind, direction, connector, "usual", at);
     }
 
     private static Parts in(Parts part, String id, Carried carried, double gigabits) {
         return part.socket(socket(id, kind(carried), Socket.Direction.IN, plug(carried), Vec3.ZERO))
-                .facet(new SignalFacet.Signal(id, carried, gigabits, false));
+                .facet(new SignalFacet.Signal(id, carried, Optional.of(gigabits).filter(g -> g > 0), false));
     }
 
     private static Parts out(Parts part, String id, Carried carried, double gigabits) {
         return part.socket(socket(id, kind(carried), Socket.Direction.OUT, plug(carried), Vec3.ZERO))
-                .facet(new SignalFacet.Signal(id, carried, gigabits, false));
+                .facet(new SignalFacet.Signal(id, carried, Optional.of(gigabits).filter(g -> g > 0), false));
     }
 
     private static Socket.Kind kind(Carried carried) {

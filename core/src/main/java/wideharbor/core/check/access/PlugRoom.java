@@ -67,13 +67,14 @@ final class PlugRoom implements Check {
             RigAnalysis analysis, CableRun cable, SocketRef ref, PowerFacet.Cable wire, Results results) {
         Optional<Placed> placed = analysis.rig().find(ref.placement());
         Optional<Socket> socket = placed.flatMap(p -> p.type().socket(ref.socket()));
-        if (socket.isEmpty() || socket.get().normal().length() < 0.5) {
+        Optional<Vec3> way = socket.flatMap(Socket::normal);
+        if (way.isEmpty()) {
             return;
         }
         PowerFacet.CableEnd end = end(socket.get(), wire);
         double length = analysis.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
-        List<String> inTheWay =
-                analysis.clearances().standIn(room(placed.get(), socket.get(), length), Set.of(ref.placement()), 1);
+        List<String> inTheWay = analysis.clearances()
+                .standIn(room(placed.get(), socket.get(), way.get(), length), Set.of(ref.placement()), 1);
         if (inTheWay.isEmpty()) {
             results.fine();
             return;
@@ -95,9 +96,9 @@ final class PlugRoom implements Check {
         return wire.a().connector().equals(socket.connector()) ? wire.a() : wire.b();
     }
 
-    private static Convex room(Placed placed, Socket socket, double length) {
+    private static Convex room(Placed placed, Socket socket, Vec3 way, double length) {
         Vec3 at = placed.pose().apply(socket.at());
-        Vec3 out = placed.pose().turn(socket.normal().unit());
+        Vec3 out = placed.pose().turn(way.unit());
         Vec3 from = at.plus(out.times(START));
         Vec3 to = at.plus(out.times(length));
         Vec3 wide = new Vec3(

@@ -51,14 +51,15 @@ final class CloseFocus implements Check {
         if (fitted.isEmpty()) {
             return;
         }
-        double close =
+        Optional<Double> closest =
                 fitted.get().type().facet(OpticalFacet.Lens.class).orElseThrow().closeFocusMm();
-        if (close <= 0) {
+        if (closest.isEmpty()) {
             results.notChecked(
                     About.of("close-focus", part(fitted.get().id())),
                     "no close focus on file for " + fitted.get().title());
             return;
         }
+        double close = closest.get();
         for (Asks.Tape tape : tapes) {
             if (tape.distanceMm() >= close) {
                 results.fine();

@@ -2,6 +2,8 @@ package wideharbor.core.check.mount;
 
 import static wideharbor.core.job.Subject.joint;
 
+import java.util.Optional;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.build.Joint;
@@ -44,36 +46,35 @@ final class PortLoad implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (Joint joint : analysis.rig().locatingJoints()) {
             Limit limit = limit(analysis, joint);
-            if (limit.grams() > 0 || limit.momentNm() > 0) {
+            if (limit.grams().isPresent() || limit.momentNm().isPresent()) {
                 judge(analysis, joint, limit, results);
             }
         }
     }
 
-    /** The weaker of both ports; 0 where neither is rated. */
-    private record Limit(double grams, double momentNm, PortRef weaker) {}
+    /** The weaker of both ports; absent where neither is rated. */
+    private record Limit(Optional<Double> grams, Optional<Double> momentNm, PortRef weaker) {}
 
     private static Limit limit(RigAnalysis analysis, Joint joint) {
         Rig rig = analysis.rig();
         Port on = rig.port(joint.parent());
         Port own = rig.port(joint.child());
-        double grams = weaker(on.rating().loadGrams(), own.rating().loadGrams());
-        double moment = weaker(on.rating().momentNm(), own.rating().momentNm());
+        Optional<Double> grams = weaker(on.rating().loadGrams(), own.rating().loadGrams());
+        Optional<Double> moment = weaker(on.rating().momentNm(), own.rating().momentNm());
         Standard standard = analysis.standards().require(on.standard());
         boolean locked = on.working().secured() || own.working().secured();
-        if (grams == 0 && !locked) {
-            grams = standard.loadGrams();
+        if (grams.isEmpty() && !locked && standard.loadGrams() > 0) {
+            grams = Optional.of(standard.loadGrams());
         }
-        boolean childIsWeaker = own.rating().loadGrams() > 0 && own.rating().loadGrams() == grams
-                || own.rating().momentNm() > 0 && own.rating().momentNm() == moment;
+        boolean childIsWeaker =
+                own.rating().loadGrams().isPresent() && own.rating().loadGrams().equals(grams)
+                        || own.rating().momentNm().isPresent()
+                                && own.rating().momentNm().equals(moment);
         return new Limit(grams, moment, childIsWeaker ? joint.child() : joint.parent());
     }
 
-    private static double weaker(double a, double b) {
-        if (a == 0 || b == 0) {
-            return Math.max(a, b);
-        }
-        return Math.min(a, b);
+    private static Optional<Double> weaker(Optional<Double> a, Optional<Double> b) {
+        return Stream.of(a, b).flatMap(Optional::stream).min(Double::compare);
     }
 
     private static void judge(RigAnalysis analysis, Joint joint, Limit limit, Results results) {
@@ -90,27 +91,29 @@ final class PortLoad implements Check {
                 .portPose(joint.parent().port())
                 .at();
         Vec3 arm = load.centre().minus(at).times(0.001);
+        double mostGrams = limit.grams().orElse(Double.POSITIVE_INFINITY);
+        double mostNm = limit.momentNm().orElse(Double.POSITIVE_INFINITY);
         double moment =
                 arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
-        if (limit.grams() > 0 && load.grams() > limit.grams() + 1e-6) {
+        if (load.grams() > mostGrams + 1e-6) {
             Evidence evidence =
-                    Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER);
+                    Evidence.Amount.atMost(load.grams(), mostGrams, "g").ranging(load.range(), Figure.Source.MAKER);
             results.found(
                     about.as("load"),
-                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.grams()),
+                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(mostGrams),
                     evidence,
                     "All that hangs on it counts, not the first part alone.");
-        } else if (limit.grams() > 0 && load.range().to() > limit.grams() + 1e-6) {
+        } else if (load.range().to() > mostGrams + 1e-6) {
             results.undecided(
                     about.as("load"),
                     "The load on " + port + " may pass its rating",
-                    Evidence.Amount.atMost(load.grams(), limit.grams(), "g").ranging(load.range(), Figure.Source.MAKER),
+                    Evidence.Amount.atMost(load.grams(), mostGrams, "g").ranging(load.range(), Figure.Source.MAKER),
                     "The masses on file are not exact enough to tell.");
-        } else if (limit.momentNm() > 0 && moment > limit.momentNm() + 1e-9) {
+        } else if (moment > mostNm + 1e-9) {
             results.found(
                     about.as("moment"),
-                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(limit.momentNm()),
-                    Evidence.Amount.atMost(moment, limit.momentNm(), "N·m"),
+                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(mostNm),
+                    Evidence.Amount.atMost(moment, mostNm, "N·m"),
                     "The weight is small enough, its lever too long.");
         } else {
             results.fine();

@@ -2,6 +2,7 @@ package wideharbor.core.check.people;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
@@ -44,25 +45,27 @@ final class FinderAtEye implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Brief.Crew crew = analysis.job().brief().crew();
-        if (!crew.profile().knowsHeight()
+        Optional<Vec3> eye = Operator.eye(crew, analysis.rig().world());
+        if (eye.isEmpty()
                 || Posture.of(analysis, SupportFacet.Support.Way.SHOULDER).isEmpty()) {
             return;
         }
         for (Placed part : analysis.rig().attached()) {
             if (part.type().can(Capability.FINDS_PICTURE)) {
-                Eyepiece.of(part).ifPresent(at -> judge(analysis, crew, part, at, results));
+                Eyepiece.of(part)
+                        .ifPresent(at -> judge(analysis, part, eye.get().minus(at), results));
             }
         }
     }
 
-    private static void judge(RigAnalysis analysis, Brief.Crew crew, Placed part, Vec3 at, Results results) {
+    private static void judge(RigAnalysis analysis, Placed part, Vec3 off, Results results) {
         var world = analysis.rig().world();
-        Vec3 off = Operator.eye(crew, world).minus(at);
         double reach = analysis.rule(Rule.EYE_REACH);
         if (off.length() <= reach) {
             results.fine();
             return;
         }
+        Brief.Crew crew = analysis.job().brief().crew();
         List<String> ways = new ArrayList<>();
         way(ways, off.dot(world.left()), "left", "right");
         way(ways, off.dot(world.up()), "up", "down");
@@ -71,7 +74,11 @@ final class FinderAtEye implements Check {
                 About.of("eye", Subject.part(part.id())),
                 part.title() + " is " + Words.length(off.length()) + " from the eye",
                 Evidence.Amount.atMost(off.length(), reach, "mm"),
-                "For " + crew.operator() + ", " + Math.round(crew.profile().heightMm() / 10) + " cm, "
+                "For " + crew.operator()
+                        + crew.profile()
+                                .heightMm()
+                                .map(h -> ", " + Math.round(h / 10) + " cm, ")
+                                .orElse(", ")
                         + crew.eye().name().toLowerCase(java.util.Locale.ROOT) + " eye: move it "
                         + String.join(", ", ways) + ". Estimated from the height; try it on.");
     }

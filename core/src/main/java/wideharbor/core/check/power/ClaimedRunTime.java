@@ -39,10 +39,10 @@ final class ClaimedRunTime implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        double claimed = analysis.job().brief().asks().shoot().claimedHours();
-        if (claimed <= 0) {
-            return;
-        }
+        analysis.job().brief().asks().shoot().claimedHours().ifPresent(claimed -> judge(analysis, claimed, results));
+    }
+
+    private static void judge(RigAnalysis analysis, double claimed, Results results) {
         for (FeedTree.Source source : analysis.feeds().sources()) {
             FeedTree.Load load = analysis.feeds().loadOn(source);
             if (!load.isComplete()

@@ -264,7 +264,7 @@ class AccessChecksTest {
             ItemType body = part("body")
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .face("top", Role.B, new Vec3(0, 60, -60), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .facet(new OpticalFacet.Camera("mount", 6, 28, 18))
+                    .facet(new OpticalFacet.Camera("mount", 6, new OpticalFacet.Camera.Window(28, 18)))
                     .make();
             ItemType mic = part("mic")
                     .face("foot", Role.A, new Vec3(0, 60, -60), DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
@@ -329,7 +329,7 @@ class AccessChecksTest {
                     .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                     .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -83, 0), DOWN, 40)
                     .shaped(box(-50, -60, -150, 50, 60, 0, Use.SOLID))
-                    .facet(new OpticalFacet.Camera("mount", 6, 28, 18))
+                    .facet(new OpticalFacet.Camera("mount", 6, new OpticalFacet.Camera.Window(28, 18)))
                     .make();
             ItemType lens = part("lens")
                     .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)

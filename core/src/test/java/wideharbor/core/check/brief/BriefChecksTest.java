@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
@@ -103,7 +104,8 @@ class BriefChecksTest {
                     .make();
             ItemType lens = part("lens")
                     .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new OpticalFacet.Lens("mount", 75, 2, 120, 90, 1, close))
+                    .facet(new OpticalFacet.Lens(
+                            "mount", 75, 2, 120, 90, 1, Optional.of(close).filter(c -> c > 0)))
                     .make();
             return Rigs.rig()
                     .with("body", body)

@@ -9,8 +9,10 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Orientation;
@@ -38,7 +40,7 @@ import wideharbor.core.testkit.Rigs;
 class ShootChecksTest {
     private static Shoot shoot(
             Orientation orientation, double stretch, Sound sound, boolean timecode, Viewer... viewers) {
-        return new Shoot(orientation, stretch, 0, sound, timecode, List.of(viewers), List.of());
+        return new Shoot(orientation, stretch, sound, timecode, List.of(viewers), List.of());
     }
 
     private static ItemType able(String id, Capability capability) {
@@ -188,7 +190,6 @@ class ShootChecksTest {
                 .shooting(new Shoot(
                         Orientation.PORTRAIT,
                         0,
-                        0,
                         Sound.CAMERA,
                         true,
                         List.of(),
@@ -214,7 +215,8 @@ class ShootChecksTest {
     void nonsenseNamesTheLimit() {
         assertTrue(assertThrows(
                         IllegalArgumentException.class,
-                        () -> new Profile(900, null, Profile.Screen.ANY, Profile.Grips.ANY, ""))
+                        () -> new Profile(
+                                Optional.of(900.0), Brief.Crew.Side.RIGHT, Profile.Screen.ANY, Profile.Grips.ANY, ""))
                 .getMessage()
                 .contains("1200"));
         assertTrue(assertThrows(IllegalArgumentException.class, () -> shoot(Orientation.ANY, 30, Sound.NONE, false))

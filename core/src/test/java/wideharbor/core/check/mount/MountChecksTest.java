@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Parts.worked;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Joint;
@@ -79,7 +80,8 @@ class MountChecksTest {
         @Test
         void aLongLeverIsTooMuchMoment() {
             verify(new PortLoad())
-                    .given(onShoe(300, new Vec3(200, 0, 0), LOOSE, new Port.Rating(500, 0.4)))
+                    .given(onShoe(
+                            300, new Vec3(200, 0, 0), LOOSE, new Port.Rating(Optional.of(500.0), Optional.of(0.4))))
                     .finds(Severity.STOP, 0.588, Double.NEGATIVE_INFINITY, 0.4, "N·m");
         }
 

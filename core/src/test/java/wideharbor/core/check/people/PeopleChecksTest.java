@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Parts.RIGHT;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Brief;
@@ -59,7 +60,8 @@ class PeopleChecksTest {
     }
 
     private static Profile tall(double heightMm) {
-        return new Profile(heightMm, Side.RIGHT, Profile.Screen.ANY, Profile.Grips.ANY, "");
+        return new Profile(
+                Optional.of(heightMm).filter(h -> h > 0), Side.RIGHT, Profile.Screen.ANY, Profile.Grips.ANY, "");
     }
 
     private static Rigs shouldered(Vec3 cutOut) {
@@ -125,17 +127,22 @@ class PeopleChecksTest {
         /** 1800 tall, right shoulder, right eye: 0.065·1800 − 32 = 85 left, 0.118·1800 = 212.4 up, 90 ahead. */
         @Test
         void theEyeFollowsFromTheHeight() {
-            Vec3 eye = Operator.eyeFromPad(crew(Side.RIGHT, Side.RIGHT, tall(1800)));
+            Vec3 eye = Operator.eyeFromPad(crew(Side.RIGHT, Side.RIGHT, tall(1800)))
+                    .orElseThrow();
             assertEquals(85, eye.x(), 1e-9);
             assertEquals(212.4, eye.y(), 1e-9);
             assertEquals(90, eye.z(), 1e-9);
             assertEquals(
                     149,
-                    Operator.eyeFromPad(crew(Side.RIGHT, Side.LEFT, tall(1800))).x(),
+                    Operator.eyeFromPad(crew(Side.RIGHT, Side.LEFT, tall(1800)))
+                            .orElseThrow()
+                            .x(),
                     1e-9);
             assertEquals(
                     -85,
-                    Operator.eyeFromPad(crew(Side.LEFT, Side.LEFT, tall(1800))).x(),
+                    Operator.eyeFromPad(crew(Side.LEFT, Side.LEFT, tall(1800)))
+                            .orElseThrow()
+                            .x(),
                     1e-9);
         }
 
@@ -185,7 +192,7 @@ class PeopleChecksTest {
                     .crew(crew(
                             Side.RIGHT,
                             Side.RIGHT,
-                            new Profile(0, Side.RIGHT, Profile.Screen.ANY, asked, "Long takes.")));
+                            new Profile(Optional.empty(), Side.RIGHT, Profile.Screen.ANY, asked, "Long takes.")));
         }
 
         @Test
@@ -215,7 +222,10 @@ class PeopleChecksTest {
             return shouldered(Vec3.LEFT)
                     .with("screen", held("screen", Category.MONITOR, new Vec3(60, 0, 0), Capability.SHOWS_PICTURE))
                     .join("j-screen", "body:" + face, "screen:foot")
-                    .crew(crew(Side.RIGHT, Side.RIGHT, new Profile(0, Side.RIGHT, wanted, Profile.Grips.ANY, "")));
+                    .crew(crew(
+                            Side.RIGHT,
+                            Side.RIGHT,
+                            new Profile(Optional.empty(), Side.RIGHT, wanted, Profile.Grips.ANY, "")));
         }
 
         @Test

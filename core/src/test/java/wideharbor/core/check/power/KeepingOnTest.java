@@ -214,7 +214,6 @@ class KeepingOnTest {
                     .shooting(new Shoot(
                             Shoot.Orientation.ANY,
                             0,
-                            0,
                             Shoot.Sound.NONE,
                             false,
                             List.of(),
@@ -322,7 +321,7 @@ class KeepingOnTest {
     @Test
     void theStretchIsMendedByABatteryForTheBay() {
         Rigs rigs = bay().inKit(Bag.pack(), 1)
-                .shooting(new Shoot(Shoot.Orientation.ANY, 4, 0, Shoot.Sound.NONE, false, List.of(), List.of()));
+                .shooting(new Shoot(Shoot.Orientation.ANY, 4, Shoot.Sound.NONE, false, List.of(), List.of()));
         verify(new Stretch()).given(rigs).finds(Severity.CAUTION, 3, 4, Double.POSITIVE_INFINITY, "h");
         assertEquals(
                 "pack in the bay of cam",
@@ -334,14 +333,7 @@ class KeepingOnTest {
         private Rigs day(DayBlock... blocks) {
             return bay().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
                     .shooting(new Shoot(
-                            Shoot.Orientation.ANY,
-                            0,
-                            0,
-                            Shoot.Sound.NONE,
-                            false,
-                            List.of(),
-                            List.of(),
-                            List.of(blocks)));
+                            Shoot.Orientation.ANY, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(blocks)));
         }
 
         private DayBlock block(double hours, State state, PartState... parts) {

@@ -6,6 +6,7 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.brief.DayBlock;
@@ -257,20 +258,19 @@ class PowerChecksTest {
                 .shooting(new Shoot(
                         Shoot.Orientation.ANY,
                         0,
-                        0,
+                        Optional.empty(),
                         Shoot.Sound.NONE,
                         false,
                         List.of(),
                         List.of(),
                         List.of(),
-                        hours,
+                        Optional.of(hours),
                         0));
     }
 
     private static Rigs inBlocks(Rigs rigs) {
         return rigs.shooting(new Shoot(
                 Shoot.Orientation.ANY,
-                0,
                 0,
                 Shoot.Sound.NONE,
                 false,

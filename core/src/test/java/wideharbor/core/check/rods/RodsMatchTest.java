@@ -3,6 +3,7 @@ package wideharbor.core.check.rods;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -77,7 +78,7 @@ class RodsMatchTest {
                         like.up(),
                         new Port.Occupancy.Interval(0, 300, 0),
                         0,
-                        new Port.Size(diameter, 0),
+                        new Port.Size(Optional.of(diameter), Optional.empty()),
                         like.pins(),
                         like.screws(),
                         like.freedoms()))

@@ -23,7 +23,7 @@ class RoomBesideLensTest {
         ItemType cube = part("body")
                 .port("mount", "mount-pl", Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
                 .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -below, -60), DOWN, 40)
-                .facet(new OpticalFacet.Camera("mount", 6, 0, 0))
+                .facet(new OpticalFacet.Camera("mount", 6))
                 .make();
         ItemType lens = part("lens")
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)

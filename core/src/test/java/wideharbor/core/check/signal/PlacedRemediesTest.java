@@ -73,7 +73,6 @@ class PlacedRemediesTest {
                 .shooting(new Shoot(
                         Shoot.Orientation.ANY,
                         0,
-                        0,
                         Shoot.Sound.NONE,
                         false,
                         List.of(new Viewer("Director", Trust.FRAME, true)),
@@ -231,9 +230,8 @@ class PlacedRemediesTest {
     class Network {
         private Parts box(String id, Socket.Direction way) {
             return Parts.part(id)
-                    .socket(new Socket(
-                            "lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO, Socket.WAY_UNKNOWN))
-                    .facet(new SignalFacet.Signal("lan", Carried.NETWORK, 0, false));
+                    .socket(new Socket("lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO))
+                    .facet(new SignalFacet.Signal("lan", Carried.NETWORK, false));
         }
 
         private ItemType lan() {

@@ -27,7 +27,7 @@ import wideharbor.core.testkit.Signals;
 
 class SignalChecksTest {
     private static Shoot shoot(Shoot.Sound sound, boolean time, Viewer... viewers) {
-        return new Shoot(Shoot.Orientation.ANY, 0, 0, sound, time, List.of(viewers), List.of());
+        return new Shoot(Shoot.Orientation.ANY, 0, sound, time, List.of(viewers), List.of());
     }
 
     private static Rigs screen(double gigabits) {
@@ -77,7 +77,7 @@ class SignalChecksTest {
             ItemType motor = Parts.part("motor")
                     .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("drive", Socket.Direction.IN, "bus", "usual")
-                    .facet(new SignalFacet.Signal("drive", Carried.LENS, 0, false))
+                    .facet(new SignalFacet.Signal("drive", Carried.LENS, false))
                     .make();
             Rigs rigs = Signals.rig().with("motor", motor).join("j", "body:face-0", "motor:foot");
             // A power socket is no signal's: the part's own socket decides what can reach it.
@@ -307,29 +307,14 @@ class SignalChecksTest {
     private static Rigs buttoned() {
         ItemType handle = Parts.part("handle")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
-                .socket(new Socket(
-                        "run",
-                        "run",
-                        Socket.Kind.DATA,
-                        Socket.Direction.OUT,
-                        "TRIGGER",
-                        "usual",
-                        Vec3.ZERO,
-                        Socket.WAY_UNKNOWN))
-                .facet(new SignalFacet.Signal("run", Carried.TRIGGER, 0, false))
+                .socket(new Socket("run", "run", Socket.Kind.DATA, Socket.Direction.OUT, "TRIGGER", "usual", Vec3.ZERO))
+                .facet(new SignalFacet.Signal("run", Carried.TRIGGER, false))
                 .make();
         ItemType recorder = Parts.part("recorder")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket(new Socket(
-                        "start",
-                        "start",
-                        Socket.Kind.DATA,
-                        Socket.Direction.IN,
-                        "TRIGGER",
-                        "usual",
-                        Vec3.ZERO,
-                        Socket.WAY_UNKNOWN))
-                .facet(new SignalFacet.Signal("start", Carried.TRIGGER, 0, false))
+                        "start", "start", Socket.Kind.DATA, Socket.Direction.IN, "TRIGGER", "usual", Vec3.ZERO))
+                .facet(new SignalFacet.Signal("start", Carried.TRIGGER, false))
                 .make();
         return Signals.rig()
                 .with("handle", handle)
