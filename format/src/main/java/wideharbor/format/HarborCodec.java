@@ -185,7 +185,7 @@ public final class HarborCodec {
 
     public ItemType readType(String text) {
         ObjectNode tree = (ObjectNode) mapper.readTree(text);
-        Defaults.itemType(tree);
+        PartDefaults.itemType(tree);
         return mapper.treeToValue(tree, ItemType.class);
     }
 
@@ -205,7 +205,7 @@ public final class HarborCodec {
         if (!problems.isEmpty()) {
             throw new HarborFormatException(problems);
         }
-        Defaults.itemType(tree);
+        PartDefaults.itemType(tree);
         try {
             return mapper.treeToValue(tree, ItemType.class);
         } catch (JacksonException e) {
@@ -271,7 +271,7 @@ public final class HarborCodec {
 
     public Brief readBrief(String text) {
         ObjectNode tree = (ObjectNode) mapper.readTree(text);
-        Defaults.brief(tree);
+        BriefDefaults.brief(tree);
         return mapper.treeToValue(tree, Brief.class);
     }
 

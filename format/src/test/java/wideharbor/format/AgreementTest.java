@@ -9,6 +9,8 @@ import java.util.Random;
 import java.util.function.Predicate;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wideharbor.core.analysis.HandForce;
+import wideharbor.core.analysis.Hang;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
@@ -97,7 +99,21 @@ class AgreementTest {
                 meters.outputs().standing() == Standing.STOP,
                 found(report, "power.output-load", f -> true),
                 where + ": outputs meter");
+        borne(rig, report, where);
         power(rig, report, where);
+    }
+
+    /** Hands on a shouldered rig, a rig that hangs: the line in the drawing is the finding. */
+    private void borne(RigAnalysis rig, Report report, String where) {
+        boolean drawnBad = Drawing.of(rig, View.RIGHT).bearings().stream().anyMatch(b -> !b.met());
+        HandForce.of(rig)
+                .filter(h -> h.posture().carried().isComplete())
+                .ifPresent(h -> same(
+                        drawnBad, found(report, "balance.shoulder", f -> f.key().is("hands")), where + ": hands"));
+        Hang.of(rig)
+                .filter(h -> h.posture().carried().isComplete() && !h.turnsOver())
+                .ifPresent(h -> same(
+                        drawnBad, found(report, "balance.hang", f -> f.key().is("tilt")), where + ": hang"));
     }
 
     private void power(RigAnalysis rig, Report report, String where) {

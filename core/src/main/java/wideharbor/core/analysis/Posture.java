@@ -4,6 +4,7 @@ import java.util.Optional;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.World;
 
@@ -37,5 +38,11 @@ public record Posture(
                 off.dot(world.forward()),
                 off.dot(world.up()),
                 off.dot(world.left())));
+    }
+
+    /** A figure of this posture that may go so far either way; not checked while a mass is not on file. */
+    Judgement judged(double value, double allowed, String unit) {
+        Judgement judgement = Judgement.within(value, -allowed, allowed, 0, unit);
+        return carried.isComplete() ? judgement : judgement.unknown();
     }
 }

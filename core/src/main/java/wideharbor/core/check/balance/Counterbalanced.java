@@ -2,11 +2,8 @@ package wideharbor.core.check.balance;
 
 import static wideharbor.core.job.Subject.part;
 
-import java.util.Optional;
-import wideharbor.core.analysis.Posture;
+import wideharbor.core.analysis.HeadMoment;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Statics;
-import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -28,7 +25,6 @@ final class Counterbalanced implements Check {
             "statics; range by the head's maker",
             Severity.CAUTION,
             true);
-    private static final double TILT = 30;
 
     @Override
     public CheckCard card() {
@@ -37,31 +33,25 @@ final class Counterbalanced implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, SupportFacet.Support.Way.TILTS).ifPresent(posture -> {
-            Optional<SupportFacet.Counterbalance> springs =
-                    posture.support().type().facet(SupportFacet.Counterbalance.class);
-            if (Weighed.is(posture, results) && springs.isPresent()) {
-                judge(analysis, posture, springs.get(), results);
+        HeadMoment.of(analysis).ifPresent(moment -> {
+            if (Weighed.is(moment.posture(), results)) {
+                judge(analysis, moment, results);
             }
         });
     }
 
-    private static void judge(
-            RigAnalysis analysis, Posture posture, SupportFacet.Counterbalance springs, Results results) {
-        double has = posture.carried().kilograms() * posture.upMm();
-        if (has >= springs.fromKgMm() && has <= springs.toKgMm()) {
+    private static void judge(RigAnalysis analysis, HeadMoment moment, Results results) {
+        if (moment.held().isFine()) {
             results.fine();
             return;
         }
-        double nearest = has < springs.fromKgMm() ? springs.fromKgMm() : springs.toKgMm();
-        double left = Statics.noseDown(1000, has - nearest, 0, TILT);
         results.found(
-                About.of("counterbalance", part(posture.support().id())),
-                posture.support().title()
-                        + (has < springs.fromKgMm() ? " springs back" : " lets the camera drop")
+                About.of("counterbalance", part(moment.posture().support().id())),
+                moment.posture().support().title()
+                        + (moment.springsBack() ? " springs back" : " lets the camera drop")
                         + analysis.withLens(),
-                Evidence.Amount.between(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm"),
-                "At " + Words.one(TILT) + "° " + Words.one(Math.abs(left))
+                Evidence.Amount.of(moment.held()),
+                "At " + Words.one(HeadMoment.tiltDegrees()) + "° " + Words.one(moment.leftNm())
                         + " N·m are left to the drag. Lower or raise the"
                         + " rig on the head, or take the head that holds it.");
     }

@@ -3,11 +3,9 @@ package wideharbor.core.check.balance;
 import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
+import wideharbor.core.analysis.Hang;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Statics;
-import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -39,16 +37,17 @@ final class HangTilt implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Posture.of(analysis, SupportFacet.Support.Way.HANGS).ifPresent(posture -> {
-            if (Weighed.is(posture, results)) {
-                judge(analysis, posture, results);
+        Hang.of(analysis).ifPresent(hang -> {
+            if (Weighed.is(hang.posture(), results)) {
+                judge(analysis, hang, results);
             }
         });
     }
 
-    private static void judge(RigAnalysis analysis, Posture posture, Results results) {
+    private static void judge(RigAnalysis analysis, Hang hang, Results results) {
+        Posture posture = hang.posture();
         String hook = posture.support().id();
-        if (posture.upMm() >= 0) {
+        if (hang.turnsOver()) {
             results.found(
                     Severity.STOP,
                     About.of("turns-over", part(hook)),
@@ -57,16 +56,14 @@ final class HangTilt implements Check {
                     "It turns over the moment it hangs free. A higher handle, or weight lower down.");
             return;
         }
-        double tilt = Statics.hangTilt(posture.aheadMm(), -posture.upMm());
-        double allowed = analysis.rule(Rule.HANG_TILT);
-        if (Math.abs(tilt) <= allowed) {
+        if (hang.tilt().isFine()) {
             results.fine();
             return;
         }
         results.found(
                 About.of("tilt", part(hook)),
-                "Hangs " + Words.one(Math.abs(tilt)) + "° nose " + (tilt > 0 ? "down" : "up") + analysis.withLens(),
-                Evidence.Amount.between(tilt, -allowed, allowed, "°"),
+                "Hangs " + hang.inWords() + analysis.withLens(),
+                Evidence.Amount.of(hang.tilt()),
                 "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
                         + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Words.mm(-posture.upMm())
                         + " below the hook.");

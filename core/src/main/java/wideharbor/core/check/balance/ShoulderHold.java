@@ -3,12 +3,11 @@ package wideharbor.core.check.balance;
 import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import wideharbor.core.analysis.Grips;
+import wideharbor.core.analysis.HandForce;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Statics;
-import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -50,8 +49,8 @@ final class ShoulderHold implements Check {
 
     private static void judge(RigAnalysis analysis, Posture posture, Results results) {
         String pad = posture.support().id();
-        OptionalDouble arm = Grips.padToGrips(analysis);
-        if (arm.isEmpty()) {
+        Optional<HandForce> hands = HandForce.of(analysis);
+        if (hands.isEmpty()) {
             results.found(
                     About.of("grips", part(pad)),
                     "Nothing ahead of the pad to hold",
@@ -60,24 +59,22 @@ final class ShoulderHold implements Check {
                     "Without grips the rig falls forward or back off the shoulder.");
             return;
         }
-        double newton = Statics.handForce(posture.carried().grams(), posture.aheadMm(), arm.getAsDouble());
-        double caution = analysis.rule(Rule.HAND_CAUTION);
-        double stop = analysis.rule(Rule.HAND_STOP);
-        if (Math.abs(newton) <= caution) {
+        HandForce force = hands.get();
+        if (force.easy().isFine()) {
             results.fine();
             return;
         }
         double flange =
                 -analysis.rig().world().datum().dot(analysis.rig().world().forward());
         results.found(
-                Math.abs(newton) > stop ? Severity.STOP : Severity.CAUTION,
+                force.bearable().isFound() ? Severity.STOP : Severity.CAUTION,
                 About.of("hands", part(pad)),
-                "Hands " + (newton > 0 ? "hold up " : "pull down ") + Words.one(Math.abs(newton)) + " N"
+                "Hands " + (force.newton() > 0 ? "hold up " : "pull down ") + Words.one(Math.abs(force.newton())) + " N"
                         + analysis.withLens(),
-                Evidence.Amount.between(newton, -caution, caution, "N"),
+                Evidence.Amount.of(force.easy()),
                 "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
                         + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pad's middle, the grips "
-                        + Words.length(arm.getAsDouble()) + " ahead; from flange to shoulder it is "
+                        + Words.length(force.armMm()) + " ahead; from flange to shoulder it is "
                         + Words.length(flange)
                         + ".");
     }

@@ -53,7 +53,15 @@ final class PortLoad implements Check {
     }
 
     /** The weaker of both ports; absent where neither is rated. */
-    private record Limit(Optional<Double> grams, Optional<Double> momentNm, PortRef weaker) {}
+    private record Limit(Optional<Double> grams, Optional<Double> momentNm, PortRef weaker) {
+        double mostGrams() {
+            return grams.orElse(Double.POSITIVE_INFINITY);
+        }
+
+        double mostNm() {
+            return momentNm.orElse(Double.POSITIVE_INFINITY);
+        }
+    }
 
     private static Limit limit(RigAnalysis analysis, Joint joint) {
         Rig rig = analysis.rig();
@@ -87,36 +95,38 @@ final class PortLoad implements Check {
             results.notChecked(about, "no mass on file for " + String.join(", ", load.unweighed()) + ", on " + port);
             return;
         }
-        Vec3 at = rig.require(joint.parent().placement())
-                .portPose(joint.parent().port())
-                .at();
-        Vec3 arm = load.centre().minus(at).times(0.001);
-        double mostGrams = limit.grams().orElse(Double.POSITIVE_INFINITY);
-        double mostNm = limit.momentNm().orElse(Double.POSITIVE_INFINITY);
-        double moment =
-                arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
-        if (load.grams() > mostGrams + 1e-6) {
-            Evidence evidence =
-                    Evidence.Amount.atMost(load.grams(), mostGrams, "g").ranging(load.range(), Figure.Source.MAKER);
+        double moment = momentNm(rig, joint, load);
+        Evidence.Amount weight =
+                Evidence.Amount.atMost(load.grams(), limit.mostGrams(), "g").ranging(load.range(), Figure.Source.MAKER);
+        if (load.grams() > limit.mostGrams() + 1e-6) {
             results.found(
                     about.as("load"),
-                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(mostGrams),
-                    evidence,
+                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.mostGrams()),
+                    weight,
                     "All that hangs on it counts, not the first part alone.");
-        } else if (load.range().to() > mostGrams + 1e-6) {
+        } else if (load.range().to() > limit.mostGrams() + 1e-6) {
             results.undecided(
                     about.as("load"),
                     "The load on " + port + " may pass its rating",
-                    Evidence.Amount.atMost(load.grams(), mostGrams, "g").ranging(load.range(), Figure.Source.MAKER),
+                    weight,
                     "The masses on file are not exact enough to tell.");
-        } else if (moment > mostNm + 1e-9) {
+        } else if (moment > limit.mostNm() + 1e-9) {
             results.found(
                     about.as("moment"),
-                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(mostNm),
-                    Evidence.Amount.atMost(moment, mostNm, "N·m"),
+                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(limit.mostNm()),
+                    Evidence.Amount.atMost(moment, limit.mostNm(), "N·m"),
                     "The weight is small enough, its lever too long.");
         } else {
             results.fine();
         }
+    }
+
+    /** What a load turns the port that bears it with, N·m. */
+    private static double momentNm(Rig rig, Joint joint, Mass load) {
+        Vec3 at = rig.require(joint.parent().placement())
+                .portPose(joint.parent().port())
+                .at();
+        Vec3 arm = load.centre().minus(at).times(0.001);
+        return arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
     }
 }
