@@ -10,6 +10,7 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -27,6 +28,7 @@ final class Texts {
         text(module, PortRef.class, PortRef::parse);
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
+        text(module, LensId.class, LensId::new);
         module.addSerializer(Vec3.class, new VecWriter());
         module.addDeserializer(Vec3.class, new VecReader());
         module.addSerializer(Figure.class, new FigureWriter());

@@ -14,6 +14,7 @@ import wideharbor.core.analysis.Hang;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
@@ -55,7 +56,7 @@ class AgreementTest {
     private void agrees(Job job, String which) {
         for (Build build : job.gear().builds()) {
             for (Configuration configuration : build.configurations()) {
-                for (String lens : build.lensIds()) {
+                for (LensId lens : build.lensIds()) {
                     RigAnalysis rig = RigAnalysis.of(job, build, configuration.id(), lens);
                     agrees(rig, engine.check(rig), which + ", " + build.id() + " " + configuration.id() + " " + lens);
                 }

@@ -12,6 +12,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.job.Job;
@@ -55,7 +56,7 @@ final class Disturbed {
     /** Three settings of the first build put anywhere in their range. */
     static Job settingsOf(Job job, Random random) {
         Build build = job.gear().builds().get(0);
-        String lens = build.lenses().isEmpty() ? "" : build.lenses().get(0).id();
+        LensId lens = build.lensIds().get(0);
         List<Motion> motions = RigAnalysis.of(
                         job, build, build.configurations().get(0).id(), lens)
                 .rig()

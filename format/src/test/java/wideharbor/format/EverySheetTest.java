@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.LensId;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
 import wideharbor.core.job.ConfigurationKey;
@@ -55,7 +56,7 @@ class EverySheetTest {
     @Test
     void whatComesWithALensMovesNothingUnderAnother() throws IOException {
         JobAnalysis analyses = JobAnalysis.of(Disturbed.demo("slack-water.harbor.json"));
-        RigAnalysis long135 = analyses.rig("a", "shoulder", "a135");
+        RigAnalysis long135 = analyses.rig("a", "shoulder", new LensId("a135"));
         Optional<BalanceSheet.Slide> support = BalanceSheet.of(long135).orElseThrow().slides().stream()
                 .filter(s -> s.key().placement().equals("support"))
                 .findFirst();

@@ -21,6 +21,7 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.PowerFacet;
@@ -62,7 +63,7 @@ class HarborCodecTest {
         var edit = List.of(
                 Scoped.base(new Command.Remove("clip")),
                 Scoped.base(new Command.Weigh("legs", Figure.measured(4100, "tech", "2026-11-24"))),
-                Scoped.lens("a135", new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
+                Scoped.lens(new LensId("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
         Job edited = job.with(job.gear().apply("a", edit, job.catalogue()).after());
         assertEquals(edited.gear(), codec.read(codec.write(edited)).gear());
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));

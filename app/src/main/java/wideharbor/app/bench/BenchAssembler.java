@@ -114,7 +114,7 @@ class BenchAssembler {
     private static List<BenchViews.Tab> lenses(List<Finding> here, Build build, Job job) {
         return build.lenses().stream()
                 .map(l -> tab(
-                        l.id(),
+                        l.id().id(),
                         l.title(),
                         Verdict.of(
                                 here.stream()
@@ -198,7 +198,7 @@ class BenchAssembler {
     private static Map<String, Severity> worst(Rig rig, List<Finding> here) {
         Map<String, Severity> worst = new HashMap<>();
         for (Finding f : here) {
-            if (f.key().lens().isEmpty() || f.key().lens().equals(rig.lens())) {
+            if (f.key().lens().isNone() || f.key().lens().equals(rig.lens())) {
                 for (String placement : Subjects.placements(f, rig)) {
                     worst.merge(placement, f.severity(), (a, b) -> a.compareTo(b) <= 0 ? a : b);
                 }

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
 
@@ -36,7 +37,7 @@ class BenchController {
     record Edit(
             @Min(1) int revision,
             @NotNull @Size(max = 64) String configuration,
-            @NotNull @Size(max = 64) String lens,
+            @NotNull LensId lens,
             boolean only,
             @NotNull EditRequest request) {
         BenchEdits.Asked asked() {
@@ -48,7 +49,7 @@ class BenchController {
     record UndoStep(
             @Min(1) int revision,
             @NotNull @Size(max = 64) String configuration,
-            @NotNull @Size(max = 64) String lens,
+            @NotNull LensId lens,
             boolean anyway) {}
 
     @GetMapping("/bench")

@@ -3,6 +3,7 @@ package wideharbor.app.bench;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Evidence;
@@ -33,7 +34,7 @@ final class BenchViews {
             List<ConfigurationTab> configurations,
             String configuration,
             List<Tab> lenses,
-            String lens,
+            LensId lens,
             String bodyFaceUp,
             List<Row> stack,
             List<Loose> loose,
@@ -99,7 +100,7 @@ final class BenchViews {
             String why,
             Evidence evidence,
             List<String> placements,
-            String lens,
+            LensId lens,
             boolean read,
             String readBy,
             boolean waived,

@@ -61,7 +61,9 @@ public class JobService {
                 build.configurations().stream()
                         .map(c -> new Named(c.id(), c.title()))
                         .toList(),
-                build.lenses().stream().map(l -> new Named(l.id(), l.title())).toList());
+                build.lenses().stream()
+                        .map(l -> new Named(l.id().id(), l.title()))
+                        .toList());
     }
 
     @Transactional

@@ -6,6 +6,7 @@ import org.springdoc.core.annotations.ParameterObject;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.LensId;
 import wideharbor.core.check.Judged;
 import wideharbor.core.job.Job;
 
@@ -18,10 +19,10 @@ public record Standpoint(
         @Parameter(in = ParameterIn.PATH, required = true) String job,
         @Parameter(in = ParameterIn.PATH, required = true) String build,
         String configuration,
-        String lens) {
+        LensId lens) {
     public Standpoint {
         configuration = configuration == null ? "" : configuration;
-        lens = lens == null ? "" : lens;
+        lens = lens == null ? LensId.NONE : lens;
     }
 
     /** The rig that is seen from here. */
@@ -31,8 +32,8 @@ public record Standpoint(
         if (build.configuration(worn).isEmpty()) {
             throw Refusal.notFound("There is no configuration '" + worn + "' of this build.");
         }
-        String inSlot = lens.isEmpty() ? build.lensIds().get(0) : lens;
-        if (!inSlot.isEmpty() && build.lens(inSlot).isEmpty()) {
+        LensId inSlot = lens.isNone() ? build.lensIds().get(0) : lens;
+        if (!inSlot.isNone() && build.lens(inSlot).isEmpty()) {
             throw Refusal.notFound("There is no lens '" + inSlot + "' on this build.");
         }
         return judged.analyses().rig(build.id(), worn, inSlot);

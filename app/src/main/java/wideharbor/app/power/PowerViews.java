@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import wideharbor.core.brief.DayBlock;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
@@ -17,7 +18,7 @@ final class PowerViews {
 
     record Power(
             String configuration,
-            String lens,
+            LensId lens,
             List<PowerSheet.FeedRow> tree,
             List<DayBlock> day,
             boolean dayWritten,

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.build.LensId;
 
 /** How configurations were left. */
 @RestController
@@ -38,7 +39,7 @@ class SnapshotController {
 
     record Remember(
             @NotNull @Size(max = 64) String configuration,
-            @NotNull @Size(max = 64) String lens,
+            @NotNull LensId lens,
             @NotNull @Size(max = 200) String note) {}
 
     @PostMapping("/left")

@@ -18,6 +18,7 @@ import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.edit.Snapshots;
@@ -65,7 +66,7 @@ public class SnapshotService {
             String who,
             Instant when,
             String note,
-            String lens,
+            LensId lens,
             int revision,
             List<MarkView> marks,
             List<Strayed> strayed) {}
@@ -85,7 +86,7 @@ public class SnapshotService {
                 accounts.displayName(row.who),
                 row.leftAt,
                 row.note,
-                row.lens,
+                new LensId(row.lens),
                 row.revision,
                 marks,
                 Snapshots.differences(
@@ -136,7 +137,7 @@ public class SnapshotService {
     /** The numbers of one remembered state of this build. */
     @Transactional(readOnly = true)
     public List<Snapshots.Mark> marks(String job, String build, long id) {
-        return marks(row(new Standpoint(job, build, "", ""), id)).stream()
+        return marks(row(new Standpoint(job, build, "", LensId.NONE), id)).stream()
                 .map(MarkView::mark)
                 .toList();
     }

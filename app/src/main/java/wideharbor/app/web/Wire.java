@@ -14,6 +14,7 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -52,6 +53,7 @@ class Wire {
         text(module, PortRef.class, PortRef::parse);
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
+        text(module, LensId.class, LensId::new);
         text(module, FindingKey.class, FindingKey::parse);
         module.addDeserializer(Vec3.class, new PointReader());
         module.addSerializer(Double.class, new BoundWriter());

@@ -29,6 +29,7 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -70,8 +71,8 @@ class WireSchemas {
             SpringDocUtils.getConfig()
                     .replaceWithSchema(union.type, new Schema<>().$ref(AT + union.type.getSimpleName()));
         }
-        for (Class<?> text :
-                List.of(TypeRef.class, PortRef.class, SocketRef.class, SettingKey.class, FindingKey.class)) {
+        for (Class<?> text : List.of(
+                LensId.class, TypeRef.class, PortRef.class, SocketRef.class, SettingKey.class, FindingKey.class)) {
             SpringDocUtils.getConfig().replaceWithClass(text, String.class);
         }
         SpringDocUtils.getConfig().replaceWithSchema(ItemType.class, new Schema<>().$ref(AT + "PartName"));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.LensId;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.memo.Memo;
@@ -13,7 +14,7 @@ public final class ConfigurationAnalysis {
     private final JobAnalysis whole;
     private final Build build;
     private final String configuration;
-    private final Memo<String, RigAnalysis> resolved = new Memo<>();
+    private final Memo<LensId, RigAnalysis> resolved = new Memo<>();
     /** Of a rig much like the first here. */
     private final Optional<Clearances> near;
 
@@ -44,18 +45,18 @@ public final class ConfigurationAnalysis {
         return new ConfigurationKey(build.id(), configuration);
     }
 
-    public List<String> lenses() {
+    public List<LensId> lenses() {
         return build.lensIds();
     }
 
-    /** {@code ""} is the empty slot. */
-    public RigAnalysis with(String lens) {
+    /** {@link LensId#NONE} is the empty slot. */
+    public RigAnalysis with(LensId lens) {
         return resolved.get(lens, this::resolve);
     }
 
-    private RigAnalysis resolve(String lens) {
-        String first = lenses().get(0);
-        return lens.equals(first) || lens.isEmpty()
+    private RigAnalysis resolve(LensId lens) {
+        LensId first = lenses().get(0);
+        return lens.equals(first) || lens.isNone()
                 ? RigAnalysis.of(whole, build, configuration, lens, near)
                 : with(first).with(lens);
     }

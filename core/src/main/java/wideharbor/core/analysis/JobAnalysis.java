@@ -1,6 +1,7 @@
 package wideharbor.core.analysis;
 
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Memo;
@@ -31,7 +32,7 @@ public final class JobAnalysis {
                 key, k -> new ConfigurationAnalysis(this, job.gear().build(k.build()), k.configuration()));
     }
 
-    public RigAnalysis rig(String build, String configuration, String lens) {
+    public RigAnalysis rig(String build, String configuration, LensId lens) {
         return of(new ConfigurationKey(build, configuration)).with(lens);
     }
 

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.rig.Placed;
@@ -34,7 +35,7 @@ public final class PackedBatteries {
         }
         Map<ItemType, Integer> most = new LinkedHashMap<>();
         for (Configuration worn : build.configurations()) {
-            fitted(analysis.whole().rig(build.id(), worn.id(), "").rig())
+            fitted(analysis.whole().rig(build.id(), worn.id(), LensId.NONE).rig())
                     .forEach((t, n) -> most.merge(t, n, Math::max));
         }
         return most;

@@ -10,6 +10,7 @@ import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Kit;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
@@ -39,22 +40,22 @@ public record RigAnalysis(
         Kept kept) {
 
     /** A rig by itself: what is asked of others of the job is resolved anew. */
-    public static RigAnalysis of(Job job, Build build, String configuration, String lens) {
+    public static RigAnalysis of(Job job, Build build, String configuration, LensId lens) {
         return of(JobAnalysis.of(job), build, configuration, lens, Optional.empty());
     }
 
     /** {@code near} is what is known of a rig much like this one. */
     static RigAnalysis of(
-            JobAnalysis whole, Build build, String configuration, String lens, Optional<Clearances> near) {
+            JobAnalysis whole, Build build, String configuration, LensId lens, Optional<Clearances> near) {
         return of(whole, build, configuration, lens, new Kept(Optional.empty(), near));
     }
 
     /** The same configuration with another lens; most of it stands as it does here. */
-    RigAnalysis with(String lens) {
+    RigAnalysis with(LensId lens) {
         return of(whole, build, rig.configuration().id(), lens, new Kept(Optional.of(this), Optional.empty()));
     }
 
-    private static RigAnalysis of(JobAnalysis whole, Build build, String configuration, String lens, Kept kept) {
+    private static RigAnalysis of(JobAnalysis whole, Build build, String configuration, LensId lens, Kept kept) {
         Rig rig = Rig.resolve(build, configuration, lens, whole.job().catalogue());
         return new RigAnalysis(whole, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
     }
@@ -88,7 +89,7 @@ public record RigAnalysis(
     }
 
     /** This configuration with another lens in the slot. */
-    public RigAnalysis withLens(String lens) {
+    public RigAnalysis withLens(LensId lens) {
         return whole.rig(build.id(), rig.configuration().id(), lens);
     }
 

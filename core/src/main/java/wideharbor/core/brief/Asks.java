@@ -2,6 +2,7 @@ package wideharbor.core.brief;
 
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.build.LensId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -61,7 +62,7 @@ public record Asks(
     }
 
     /** A distance from the sensor plane to a subject, with one lens or (empty) with any. */
-    public record Tape(String what, double distanceMm, String lens) {
+    public record Tape(String what, double distanceMm, LensId lens) {
         public Tape {
             Require.text("What was taped", what, 60);
             Require.within("Taped distance", distanceMm, 10, 1_000_000, "mm");

@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import wideharbor.core.build.LensId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -21,7 +22,7 @@ public record Brief(
         double massFloorGrams,
         double massCeilingGrams,
         List<String> configurations,
-        List<String> lenses,
+        List<LensId> lenses,
         Crew crew,
         String notes,
         Asks asks) {
@@ -37,7 +38,7 @@ public record Brief(
             double massFloorGrams,
             double massCeilingGrams,
             List<String> configurations,
-            List<String> lenses,
+            List<LensId> lenses,
             Crew crew,
             String notes) {
         this(

@@ -56,7 +56,7 @@ public record Build(
         return chain;
     }
 
-    private static <T> void unique(String what, List<T> all, Function<T, String> id) {
+    private static <T> void unique(String what, List<T> all, Function<T, ?> id) {
         if (all.stream().map(id).distinct().count() < all.size()) {
             throw new IllegalArgumentException("A build must not have the same " + what + " id twice");
         }
@@ -67,13 +67,13 @@ public record Build(
     }
 
     /** Every lens of this build; one without a name, an empty slot, where it has none. */
-    public List<String> lensIds() {
+    public List<LensId> lensIds() {
         return lenses.isEmpty()
-                ? List.of("")
+                ? List.of(LensId.NONE)
                 : lenses.stream().map(LensChoice::id).toList();
     }
 
-    public Optional<LensChoice> lens(String id) {
+    public Optional<LensChoice> lens(LensId id) {
         return lenses.stream().filter(l -> l.id().equals(id)).findFirst();
     }
 
@@ -81,7 +81,7 @@ public record Build(
     public record Resolved(Content content, List<Conflict> conflicts) {}
 
     /** The content of one configuration with one lens in the slot; what is at odds is passed over. */
-    public Content content(String configuration, String lens, Catalogue catalogue) {
+    public Content content(String configuration, LensId lens, Catalogue catalogue) {
         return resolve(configuration, lens, catalogue).content();
     }
 
@@ -91,7 +91,7 @@ public record Build(
      *
      * @throws EditRefused when there is no such configuration
      */
-    public Resolved resolve(String configuration, String lens, Catalogue catalogue) {
+    public Resolved resolve(String configuration, LensId lens, Catalogue catalogue) {
         Draft draft = base.overlayDraft();
         List<Conflict> conflicts = new ArrayList<>();
         for (Configuration layer : chain(configuration)) {
@@ -116,7 +116,7 @@ public record Build(
      * The scope in which a setting of this placement is changed when someone changes it while looking at a
      * configuration and lens: where it is already set or placed most specifically, else the base.
      */
-    public Scope scopeOf(SettingKey key, String configuration, String lens) {
+    public Scope scopeOf(SettingKey key, String configuration, LensId lens) {
         if (lens(lens).filter(l -> touches(l.overlay(), key)).isPresent()) {
             return new Scope.InLens(lens);
         }
@@ -130,7 +130,7 @@ public record Build(
     }
 
     /** The scope that placed a part: an edit to the part itself belongs there. */
-    public Scope scopeOf(String placement, String configuration, String lens) {
+    public Scope scopeOf(String placement, String configuration, LensId lens) {
         if (base.placement(placement).isPresent()) {
             return new Scope.Base();
         }
@@ -146,7 +146,7 @@ public record Build(
     }
 
     /** The scope that plugged a cable: an edit to the cable itself belongs there. */
-    public Scope scopeOfCable(String cable, String configuration, String lens) {
+    public Scope scopeOfCable(String cable, String configuration, LensId lens) {
         if (base.cable(cable).isPresent()) {
             return new Scope.Base();
         }
@@ -191,7 +191,7 @@ public record Build(
         return new Build(id, title, base, configurations, swap(lenses, changed, LensChoice::id));
     }
 
-    private static <T> List<T> swap(List<T> all, T changed, Function<T, String> id) {
+    private static <T> List<T> swap(List<T> all, T changed, Function<T, ?> id) {
         List<T> next = new ArrayList<>(all);
         next.replaceAll(one -> id.apply(one).equals(id.apply(changed)) ? changed : one);
         return next;

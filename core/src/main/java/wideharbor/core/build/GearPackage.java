@@ -153,7 +153,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
         for (Configuration configuration : build.configurations()) {
             all.put(
                     "In " + configuration.title(),
-                    build.resolve(configuration.id(), "", catalogue).conflicts());
+                    build.resolve(configuration.id(), LensId.NONE, catalogue).conflicts());
             for (LensChoice lens : build.lenses()) {
                 all.put(
                         "With lens " + lens.title() + " in " + configuration.title(),

@@ -4,9 +4,11 @@ import java.util.List;
 import wideharbor.core.quantity.Require;
 
 /** One lens of the set as it is used on this build: what goes in the slot and what is set anew for it. */
-public record LensChoice(String id, String title, List<Command> overlay) {
+public record LensChoice(LensId id, String title, List<Command> overlay) {
     public LensChoice {
-        Require.id("Lens id", id);
+        if (id.isNone()) {
+            throw new IllegalArgumentException("A lens of the set must have an id");
+        }
         Require.text("Lens title", title, 60);
         overlay = List.copyOf(overlay);
     }

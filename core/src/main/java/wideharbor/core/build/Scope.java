@@ -15,11 +15,7 @@ public sealed interface Scope {
     }
 
     /** With one lens, in every configuration. */
-    record InLens(String lens) implements Scope {
-        public InLens {
-            Require.id("Lens id", lens);
-        }
-    }
+    record InLens(LensId lens) implements Scope {}
 
     /** In the kit. */
     record InPackage() implements Scope {}

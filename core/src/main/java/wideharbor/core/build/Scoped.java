@@ -6,7 +6,7 @@ public record Scoped(Scope scope, Command command) {
         return new Scoped(new Scope.Base(), command);
     }
 
-    public static Scoped lens(String lens, Command command) {
+    public static Scoped lens(LensId lens, Command command) {
         return new Scoped(new Scope.InLens(lens), command);
     }
 

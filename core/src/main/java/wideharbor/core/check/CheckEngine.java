@@ -12,6 +12,7 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;
@@ -116,13 +117,13 @@ public final class CheckEngine {
      * lens.
      */
     boolean finds(ConfigurationAnalysis analyses, FindingKey key) {
-        List<String> lenses = key.lens().isEmpty() ? analyses.lenses() : List.of(key.lens());
+        List<LensId> lenses = key.lens().isNone() ? analyses.lenses() : List.of(key.lens());
         return lenses.stream().anyMatch(lens -> finds(analyses.with(lens), key));
     }
 
     /** The first lens with which a finding that names none is there: what it concerns is on the rig then. */
     RigAnalysis whereFound(ConfigurationAnalysis analyses, FindingKey key) {
-        return key.lens().isEmpty()
+        return key.lens().isNone()
                 ? analyses.all()
                         .filter(c -> finds(c, key))
                         .findFirst()

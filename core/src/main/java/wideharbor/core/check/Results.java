@@ -3,6 +3,7 @@ package wideharbor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.CheckState;
 
@@ -52,7 +53,7 @@ public final class Results {
 
     private void add(Severity severity, CheckState state, About about, String title, Evidence evidence, String why) {
         looked++;
-        String lens = card.perLens() ? analysis.rig().lens() : "";
+        LensId lens = card.perLens() ? analysis.rig().lens() : LensId.NONE;
         FindingKey key = new FindingKey(
                 card.id(),
                 about.aspect(),

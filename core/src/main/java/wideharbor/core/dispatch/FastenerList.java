@@ -10,6 +10,7 @@ import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.LensId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.tool.ToolList;
 import wideharbor.core.tool.ToolList.Fastener;
@@ -37,10 +38,10 @@ public final class FastenerList {
 
     private static Map<String, Fastener> most(Build build, JobAnalysis analyses) {
         Map<String, Fastener> most = new LinkedHashMap<>();
-        List<String> lenses = new ArrayList<>(List.of(""));
+        List<LensId> lenses = new ArrayList<>(List.of(LensId.NONE));
         build.lenses().stream().map(LensChoice::id).forEach(lenses::add);
         for (Configuration configuration : build.configurations()) {
-            for (String lens : lenses) {
+            for (LensId lens : lenses) {
                 Rig rig = analyses.rig(build.id(), configuration.id(), lens).rig();
                 for (Fastener f : ToolList.of(rig, analyses.job().gear().kit())) {
                     most.merge(make(f), f, (a, b) -> joined(a, b, Math.max(a.count(), b.count())));

@@ -12,6 +12,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
@@ -56,13 +57,13 @@ public final class PullList {
         Map<TypeRef, Integer> most = new LinkedHashMap<>();
         for (Configuration configuration : build.configurations()) {
             Map<TypeRef, Integer> lenses = new LinkedHashMap<>();
-            List<String> ids = new ArrayList<>(List.of(""));
+            List<LensId> ids = new ArrayList<>(List.of(LensId.NONE));
             build.lenses().stream().map(LensChoice::id).forEach(ids::add);
-            for (String lens : ids) {
+            for (LensId lens : ids) {
                 Content content = build.content(configuration.id(), lens, job.catalogue());
                 count(content).forEach((type, count) -> {
                     boolean isLens = job.catalogue().require(type).category() == Category.LENS;
-                    (isLens ? lenses : most).merge(type, count, isLens && !lens.isEmpty() ? Integer::sum : Math::max);
+                    (isLens ? lenses : most).merge(type, count, isLens && !lens.isNone() ? Integer::sum : Math::max);
                 });
             }
             lenses.forEach((type, count) -> most.merge(type, count, Math::max));

@@ -6,6 +6,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.job.Job;
@@ -35,7 +36,7 @@ public final class Settle {
         GearPackage gear = job.gear().apply(build, edit, job.catalogue()).after();
         Build changed = gear.build(build);
         List<Scoped> all = new ArrayList<>(edit);
-        for (String lens : changed.lensIds()) {
+        for (LensId lens : changed.lensIds()) {
             Rig rig = Rig.resolve(changed, configuration, lens, job.catalogue());
             for (Closing closing : rig.closings()) {
                 for (Scoped set : close(changed, rig, closing)) {

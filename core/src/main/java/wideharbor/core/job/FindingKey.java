@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -17,7 +18,7 @@ import wideharbor.core.catalog.TypeRef;
  * @param lens empty when the answer is the same with every lens
  */
 public record FindingKey(
-        String check, String aspect, String build, String configuration, String lens, List<Subject> subjects)
+        String check, String aspect, String build, String configuration, LensId lens, List<Subject> subjects)
         implements Comparable<FindingKey> {
     private static final int PARTS = 6;
     private static final Comparator<FindingKey> ORDER = Comparator.comparing(FindingKey::check)
@@ -38,7 +39,7 @@ public record FindingKey(
     /** The stable text form, as files and addresses carry it. */
     @Override
     public String toString() {
-        return String.join("|", check, aspect, build, configuration, lens, subjectText());
+        return String.join("|", check, aspect, build, configuration, lens.id(), subjectText());
     }
 
     /**
@@ -55,7 +56,7 @@ public record FindingKey(
         List<Subject> subjects = parts[5].isEmpty()
                 ? List.of()
                 : Arrays.stream(parts[5].split(",")).map(Subject::parse).toList();
-        return new FindingKey(parts[0], parts[1], parts[2], parts[3], parts[4], subjects);
+        return new FindingKey(parts[0], parts[1], parts[2], parts[3], new LensId(parts[4]), subjects);
     }
 
     /** The same thing in any configuration: what a fault in the parts they share has in common. */

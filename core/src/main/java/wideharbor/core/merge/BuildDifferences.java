@@ -16,6 +16,7 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
@@ -218,9 +219,9 @@ final class BuildDifferences {
                 changes(here.configurations(), Configuration::id, Configuration::overlay),
                 changes(there.configurations(), Configuration::id, Configuration::overlay));
         overlays(
-                new Layer("lens", Scope.InLens::new),
-                changes(here.lenses(), LensChoice::id, LensChoice::overlay),
-                changes(there.lenses(), LensChoice::id, LensChoice::overlay));
+                new Layer("lens", id -> new Scope.InLens(new LensId(id))),
+                changes(here.lenses(), l -> l.id().id(), LensChoice::overlay),
+                changes(there.lenses(), l -> l.id().id(), LensChoice::overlay));
     }
 
     /** What is laid over the base, and how a change of it is scoped. */

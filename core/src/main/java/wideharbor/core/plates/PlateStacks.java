@@ -13,6 +13,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
@@ -216,7 +217,8 @@ public final class PlateStacks {
             Catalogue catalogue, List<Placement> placements, List<Joint> joints, List<Setting> settings) {
         Content content = Content.of(BODY, placements, List.of(), joints, List.of(), settings, catalogue);
         Configuration only = new Configuration("stack", "Stack", SUPPORT, 0, 0, List.of());
-        return Rig.resolve(new Build("stack", "Stack", content, List.of(only), List.of()), "stack", "", catalogue);
+        return Rig.resolve(
+                new Build("stack", "Stack", content, List.of(only), List.of()), "stack", LensId.NONE, catalogue);
     }
 
     private static Placement placement(String id, ItemType type) {

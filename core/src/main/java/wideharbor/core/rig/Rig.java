@@ -17,6 +17,7 @@ import wideharbor.core.build.Conflict;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
@@ -31,7 +32,7 @@ import wideharbor.core.quantity.Span;
 public final class Rig {
     private final Build build;
     private final Configuration configuration;
-    private final String lens;
+    private final LensId lens;
     private final Content content;
     private final Catalogue catalogue;
     private final Map<String, Placed> attached;
@@ -48,7 +49,7 @@ public final class Rig {
     private final Memo<String, Set<String>> subtrees = new Memo<>();
     private final Lazy<Set<String>> carried = new Lazy<>();
 
-    private Rig(Build build, Configuration configuration, String lens, Build.Resolved resolved, Catalogue catalogue) {
+    private Rig(Build build, Configuration configuration, LensId lens, Build.Resolved resolved, Catalogue catalogue) {
         Content content = resolved.content();
         this.conflicts = resolved.conflicts();
         this.build = build;
@@ -90,7 +91,7 @@ public final class Rig {
      *
      * @throws EditRefused when there is no such configuration
      */
-    public static Rig resolve(Build build, String configuration, String lens, Catalogue catalogue) {
+    public static Rig resolve(Build build, String configuration, LensId lens, Catalogue catalogue) {
         Build.Resolved resolved = build.resolve(configuration, lens, catalogue);
         return new Rig(build, build.configuration(configuration).orElseThrow(), lens, resolved, catalogue);
     }
@@ -130,7 +131,7 @@ public final class Rig {
         return configuration;
     }
 
-    public String lens() {
+    public LensId lens() {
         return lens;
     }
 

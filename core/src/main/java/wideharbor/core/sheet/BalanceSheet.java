@@ -11,6 +11,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Freedom;
@@ -46,7 +47,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
      * @param surelyMm how far off it may be told to stand, to be forgiven whatever the masses are within their ranges
      */
     public record WithLens(
-            String lens,
+            LensId lens,
             String title,
             double offMm,
             Span range,
@@ -74,7 +75,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
 
     /** Empty without a support that says where it carries. */
     public static Optional<BalanceSheet> of(RigAnalysis analysis) {
-        List<String> lenses = lenses(analysis.build());
+        List<LensId> lenses = lenses(analysis.build());
         List<Optional<SlideBalance>> now =
                 lenses.stream().map(lens -> analysis.withLens(lens).balance()).toList();
         if (now.stream().anyMatch(Optional::isEmpty)) {
@@ -83,7 +84,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         List<WithLens> rows = new ArrayList<>();
         for (int i = 0; i < lenses.size(); i++) {
             SlideBalance b = now.get(i).orElseThrow();
-            String lens = lenses.get(i);
+            LensId lens = lenses.get(i);
             rows.add(new WithLens(
                     lens,
                     analysis.build().lens(lens).map(LensChoice::title).orElse("no lens"),
@@ -96,13 +97,13 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return Optional.of(new BalanceSheet(rows, slides(analysis, lenses, rows), swaps(analysis, lenses, rows)));
     }
 
-    private static List<String> lenses(Build build) {
+    private static List<LensId> lenses(Build build) {
         return build.lenses().isEmpty()
-                ? List.of("")
+                ? List.of(LensId.NONE)
                 : build.lenses().stream().map(LensChoice::id).toList();
     }
 
-    private static List<Slide> slides(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
+    private static List<Slide> slides(RigAnalysis analysis, List<LensId> lenses, List<WithLens> rows) {
         Rig rig = analysis.rig();
         List<Slide> all = new ArrayList<>();
         for (Motion motion : rig.motions()) {
@@ -131,7 +132,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return List.copyOf(all.subList(0, Math.min(MOST_SLIDES, all.size())));
     }
 
-    private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<String> lenses, List<WithLens> rows) {
+    private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<LensId> lenses, List<WithLens> rows) {
         List<Double> all = new ArrayList<>();
         for (int i = 0; i < lenses.size(); i++) {
             if (analysis.withLens(lenses.get(i)).rig().motion(motion.key()).isEmpty()) {
@@ -159,14 +160,14 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     }
 
     /** A lens may have a setting of its own; the slide is looked at from there. */
-    private static double valueWith(RigAnalysis analysis, SettingKey key, String lens) {
+    private static double valueWith(RigAnalysis analysis, SettingKey key, LensId lens) {
         return analysis.build()
                 .content(analysis.rig().configuration().id(), lens, analysis.catalogue())
                 .value(key);
     }
 
     private static Optional<Span> serves(
-            RigAnalysis analysis, Motion motion, List<String> lenses, List<Double> perMm, List<WithLens> rows) {
+            RigAnalysis analysis, Motion motion, List<LensId> lenses, List<Double> perMm, List<WithLens> rows) {
         List<SlideForSet.WithLens> all = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
             WithLens row = rows.get(i);
@@ -179,7 +180,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return SlideForSet.of(motion.range(), all);
     }
 
-    private static List<OtherBattery> swaps(RigAnalysis analysis, List<String> lenses, List<WithLens> rows) {
+    private static List<OtherBattery> swaps(RigAnalysis analysis, List<LensId> lenses, List<WithLens> rows) {
         List<OtherBattery> all = new ArrayList<>();
         for (Placed placed : analysis.rig().attached()) {
             Optional<PowerFacet.Battery> battery = placed.type().facet(PowerFacet.Battery.class);
@@ -206,7 +207,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     }
 
     private static Optional<OtherBattery> swap(
-            RigAnalysis analysis, Placed placed, ItemType other, List<String> lenses, List<WithLens> rows) {
+            RigAnalysis analysis, Placed placed, ItemType other, List<LensId> lenses, List<WithLens> rows) {
         try {
             Build with = analysis.job()
                     .gear()

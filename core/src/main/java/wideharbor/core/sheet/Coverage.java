@@ -13,6 +13,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
@@ -29,13 +30,13 @@ import wideharbor.core.rig.Rig;
 final class Coverage {
     private final Job job;
     private final Map<ConfigurationKey, RigAnalysis> rigs = new LinkedHashMap<>();
-    private final Map<String, List<Placed>> lensParts = new LinkedHashMap<>();
+    private final Map<LensId, List<Placed>> lensParts = new LinkedHashMap<>();
 
     Coverage(JobAnalysis analyses) {
         this.job = analyses.job();
         for (Build build : job.gear().builds()) {
             for (Configuration configuration : build.configurations()) {
-                for (String lens : build.lensIds()) {
+                for (LensId lens : build.lensIds()) {
                     ConfigurationKey key = new ConfigurationKey(build.id(), configuration.id());
                     // The first configuration tells what each lens is, the others are looked at with one lens.
                     if (lensParts.containsKey(lens) && rigs.containsKey(key)) {
@@ -62,7 +63,7 @@ final class Coverage {
                 .toList();
     }
 
-    List<String> lens(String id) {
+    List<String> lens(LensId id) {
         return lensParts.getOrDefault(id, List.of()).stream()
                 .map(p -> p.type().name())
                 .toList();

@@ -9,6 +9,7 @@ import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Finding;
@@ -228,7 +229,7 @@ public final class Requirements {
                 stops.isEmpty() ? met.configuration(id) : titles(stops));
     }
 
-    private static Requirement lens(Job job, Report report, String id, Coverage met) {
+    private static Requirement lens(Job job, Report report, LensId id, Coverage met) {
         Optional<String> title = job.gear().builds().stream()
                 .flatMap(b -> b.lens(id).stream())
                 .map(l -> l.title())

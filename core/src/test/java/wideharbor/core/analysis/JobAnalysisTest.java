@@ -15,6 +15,7 @@ import org.mockito.MockedStatic;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.CheckEngine;
@@ -31,13 +32,13 @@ class JobAnalysisTest {
     void anotherBodysRigsAreTakenOver() {
         Job job = twoBodies();
         JobAnalysis before = JobAnalysis.of(job);
-        Rig a = before.rig(Rigs.BUILD, Rigs.STUDIO, "").rig();
-        Rig b = before.rig("b", Rigs.STUDIO, "").rig();
+        Rig a = before.rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).rig();
+        Rig b = before.rig("b", Rigs.STUDIO, LensId.NONE).rig();
         Job changed = slid(job);
         JobAnalysis after = before.after(changed);
-        assertSame(b, after.rig("b", Rigs.STUDIO, "").rig());
-        assertNotSame(a, after.rig(Rigs.BUILD, Rigs.STUDIO, "").rig());
-        assertSame(changed, after.rig("b", Rigs.STUDIO, "").job());
+        assertSame(b, after.rig("b", Rigs.STUDIO, LensId.NONE).rig());
+        assertNotSame(a, after.rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).rig());
+        assertSame(changed, after.rig("b", Rigs.STUDIO, LensId.NONE).job());
     }
 
     /** What stands still is not compared anew, and the answer is the fresh one. */
@@ -45,12 +46,13 @@ class JobAnalysisTest {
     void overlapsAfterAChangeAreThoseOfAFreshLook() {
         Job job = twoBodies();
         JobAnalysis before = JobAnalysis.of(job);
-        before.rig(Rigs.BUILD, Rigs.STUDIO, "").clearances();
+        before.rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).clearances();
         Job changed = slid(job);
         Clearances carried =
-                before.after(changed).rig(Rigs.BUILD, Rigs.STUDIO, "").clearances();
-        Clearances fresh =
-                JobAnalysis.of(changed).rig(Rigs.BUILD, Rigs.STUDIO, "").clearances();
+                before.after(changed).rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).clearances();
+        Clearances fresh = JobAnalysis.of(changed)
+                .rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE)
+                .clearances();
         assertEquals(fresh.clashes(), carried.clashes());
         assertEquals(fresh.intrusions(), carried.intrusions());
     }

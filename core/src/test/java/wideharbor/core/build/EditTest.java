@@ -45,7 +45,7 @@ class EditTest {
                 Scoped.base(new Command.Weigh("body", Figure.measured(3050, "tech", "today"))),
                 Scoped.base(new Command.Remove("box")),
                 Scoped.base(new Command.Unjoin("j-quick")),
-                Scoped.lens("a", new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
+                Scoped.lens(new LensId("a"), new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
                 Scoped.kit(new Command.AddKit(SPARE.ref(), 2)));
         Job known = new Job(
                 job.id(),
@@ -106,7 +106,9 @@ class EditTest {
             case 0 -> Scoped.base(new Command.Remove(part));
             case 1 -> Scoped.base(new Command.Restore(part));
             case 2 -> Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), random.nextInt(50), false));
-            case 3 -> Scoped.lens("a", new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
+            case 3 ->
+                Scoped.lens(
+                        new LensId("a"), new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
             case 4 ->
                 Scoped.base(new Command.Retype("rods", Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
             case 5 -> Scoped.kit(new Command.AddKit(SPARE.ref(), random.nextInt(5) - 2));
@@ -180,17 +182,20 @@ class EditTest {
     @Test
     void aLensOverlayPlacesItsLensAndItsOwnSettings() {
         Job job = sample().job();
-        GearPackage after = apply(job, Scoped.lens("b", new Command.Set(SettingKey.parse("box:rods:0"), 240, false)))
+        GearPackage after = apply(
+                        job, Scoped.lens(new LensId("b"), new Command.Set(SettingKey.parse("box:rods:0"), 240, false)))
                 .after();
         Build build = after.build(Rigs.BUILD);
-        Content withA = build.content(Rigs.STUDIO, "a", job.catalogue());
-        Content withB = build.content(Rigs.STUDIO, "b", job.catalogue());
+        Content withA = build.content(Rigs.STUDIO, new LensId("a"), job.catalogue());
+        Content withB = build.content(Rigs.STUDIO, new LensId("b"), job.catalogue());
         assertEquals(200, withA.value(SettingKey.parse("box:rods:0")));
         assertEquals(240, withB.value(SettingKey.parse("box:rods:0")));
         assertTrue(withA.placement("lens-a").isPresent()
                 && withA.placement("lens-b").isEmpty());
-        assertEquals(new Scope.InLens("b"), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, "b"));
-        assertEquals(new Scope.Base(), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, "a"));
+        assertEquals(
+                new Scope.InLens(new LensId("b")),
+                build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, new LensId("b")));
+        assertEquals(new Scope.Base(), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, new LensId("a")));
     }
 
     /** A base edit that would leave a lens without its place is refused, naming the lens. */

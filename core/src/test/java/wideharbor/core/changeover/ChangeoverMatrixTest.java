@@ -11,6 +11,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
@@ -47,7 +48,7 @@ class ChangeoverMatrixTest {
         return ChangeoverMatrix.of(
                 job,
                 job.gear().build(Rigs.BUILD).configurations().stream()
-                        .map(c -> Rig.resolve(job.gear().build(Rigs.BUILD), c.id(), "", job.catalogue()))
+                        .map(c -> Rig.resolve(job.gear().build(Rigs.BUILD), c.id(), LensId.NONE, job.catalogue()))
                         .toList());
     }
 

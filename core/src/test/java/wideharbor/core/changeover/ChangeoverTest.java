@@ -12,6 +12,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
@@ -25,8 +26,8 @@ class ChangeoverTest {
     private static Changeover between(Rigs rigs, String from, String to) {
         var build = rigs.build();
         return Changeover.between(
-                Rig.resolve(build, from, "", rigs.catalogue()),
-                Rig.resolve(build, to, "", rigs.catalogue()),
+                Rig.resolve(build, from, LensId.NONE, rigs.catalogue()),
+                Rig.resolve(build, to, LensId.NONE, rigs.catalogue()),
                 HouseRules.DEFAULTS);
     }
 
@@ -212,8 +213,8 @@ class ChangeoverTest {
                 .configuration(other(gone));
         var build = rigs.build();
         Changeover way = Changeover.between(
-                Rig.resolve(build, "other", "", rigs.catalogue()),
-                Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue()),
+                Rig.resolve(build, "other", LensId.NONE, rigs.catalogue()),
+                Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue()),
                 new HouseRules(
                         java.util.Map.of(),
                         new wideharbor.core.brief.Preferences(java.util.Map.of(), java.util.Map.of(), ways)));
@@ -256,8 +257,8 @@ class ChangeoverTest {
     void aSecondBodyDoublesWhatBothWear() {
         Rigs rigs = Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head")));
         var build = rigs.build();
-        Rig from = Rig.resolve(build, Rigs.STUDIO, "", rigs.catalogue());
-        Rig to = Rig.resolve(build, "other", "", rigs.catalogue());
+        Rig from = Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue());
+        Rig to = Rig.resolve(build, "other", LensId.NONE, rigs.catalogue());
         Changeover way = Changeover.between(from, to, HouseRules.DEFAULTS);
         var kit = new wideharbor.core.build.Kit(java.util.Map.of(Bag.bridge().ref(), 2));
         Twin twin = Twin.of(from, to, way, kit, HouseRules.DEFAULTS);

@@ -12,6 +12,7 @@ import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Freedom;
@@ -50,8 +51,8 @@ class AskedOnceTest {
     private static Report plainly(Rigs rigs) {
         CheckEngine engine = CheckEngine.standard();
         List<Report> all = new ArrayList<>();
-        for (String lens : rigs.build().lensIds()) {
-            all.add(engine.check(rigs.analysis(lens)));
+        for (LensId lens : rigs.build().lensIds()) {
+            all.add(engine.check(rigs.analysis(lens.id())));
         }
         return engine.together(all);
     }
@@ -68,9 +69,12 @@ class AskedOnceTest {
         sameAsPlain(rig());
         ConfigurationAnalysis analyses = JobAnalysis.of(rig().job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
         assertEquals(
-                Set.of(Basis.WIRING, Basis.LAID_WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
+                Set.of(Basis.WIRING, Basis.LAID_WIRING),
+                analyses.with(new LensId("l75")).sameAs(analyses.with(new LensId("l35"))));
         assertEquals(
-                Set.of(), analyses.with("l75").sameAs(rig().analysis("l35")), "of another job nothing is taken over");
+                Set.of(),
+                analyses.with(new LensId("l75")).sameAs(rig().analysis("l35")),
+                "of another job nothing is taken over");
     }
 
     /** This lens brings a cable along: what is fed is another thing with it. */
@@ -125,6 +129,6 @@ class AskedOnceTest {
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
         ConfigurationAnalysis analyses = JobAnalysis.of(rigs.job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
-        assertEquals(Set.of(Basis.WIRING), analyses.with("l75").sameAs(analyses.with("l35")));
+        assertEquals(Set.of(Basis.WIRING), analyses.with(new LensId("l75")).sameAs(analyses.with(new LensId("l35"))));
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
@@ -58,7 +59,8 @@ class RemediesTest {
     void whatWasNotLookedAtHasNoRemedy() {
         Judged judged = CheckEngine.standard().judge(Bag.onRods(300).job());
         Finding unknown = new Finding(
-                new FindingKey("rods.reach", "front", Rigs.BUILD, Rigs.STUDIO, "", List.of(Subject.part("rods-300"))),
+                new FindingKey(
+                        "rods.reach", "front", Rigs.BUILD, Rigs.STUDIO, LensId.NONE, List.of(Subject.part("rods-300"))),
                 Severity.STOP,
                 CheckState.NOT_CHECKED,
                 "not looked at",
@@ -81,7 +83,7 @@ class RemediesTest {
     }
 
     private static RigAnalysis rig(Judged judged) {
-        return judged.analyses().rig(Rigs.BUILD, Rigs.STUDIO, "");
+        return judged.analyses().rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE);
     }
 
     /** Looks at every rig and counts how often it was asked to. */

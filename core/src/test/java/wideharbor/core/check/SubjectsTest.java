@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.job.FindingKey;
@@ -26,7 +27,7 @@ class SubjectsTest {
     private Set<String> of(Subject... subjects) {
         return Subjects.placements(
                 new Finding(
-                        new FindingKey("x", "y", "a", "studio", "", List.of(subjects)),
+                        new FindingKey("x", "y", "a", "studio", LensId.NONE, List.of(subjects)),
                         Severity.NOTE,
                         CheckState.FOUND,
                         "t",

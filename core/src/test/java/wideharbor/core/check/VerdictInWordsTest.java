@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -24,7 +25,7 @@ class VerdictInWordsTest {
                         "running",
                         "a",
                         configuration,
-                        "",
+                        LensId.NONE,
                         List.of(Subject.socket(new SocketRef("plate", "out-1")))),
                 severity,
                 state,

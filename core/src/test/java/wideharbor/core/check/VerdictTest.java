@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.build.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
@@ -86,7 +87,7 @@ class VerdictTest {
     @Test
     void aWaiverHoldsAsLongAsItIsNotWorse() {
         Finding finding = new Finding(
-                new FindingKey("c", "height", "a", "studio", "", List.of(Subject.part("s"))),
+                new FindingKey("c", "height", "a", "studio", LensId.NONE, List.of(Subject.part("s"))),
                 Severity.STOP,
                 CheckState.FOUND,
                 "t",

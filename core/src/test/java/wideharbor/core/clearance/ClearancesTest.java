@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
@@ -85,11 +86,11 @@ class ClearancesTest {
 
     private static Rig rig(double slide, String lens) {
         Rigs rigs = twoLenses(slide);
-        return Rig.resolve(rigs.build(), Rigs.STUDIO, lens, rigs.catalogue());
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, new LensId(lens), rigs.catalogue());
     }
 
     private static Rig with(Rigs rigs, String lens) {
-        return Rig.resolve(rigs.build(), Rigs.STUDIO, lens, rigs.catalogue());
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, new LensId(lens), rigs.catalogue());
     }
 
     @Test

@@ -11,6 +11,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
@@ -44,7 +45,7 @@ class CableEditsTest {
     }
 
     private static RigAnalysis analysis(Job job) {
-        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), Rigs.STUDIO, "");
+        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
     }
 
     @Test

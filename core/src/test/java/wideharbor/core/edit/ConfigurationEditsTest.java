@@ -15,6 +15,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
@@ -43,12 +44,12 @@ class ConfigurationEditsTest {
     }
 
     private static RigAnalysis look(Job job, String configuration) {
-        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), configuration, "");
+        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), configuration, LensId.NONE);
     }
 
     private static double box(Job job, String configuration) {
         Build build = job.gear().build(Rigs.BUILD);
-        return build.content(configuration, "", job.catalogue()).value(BOX);
+        return build.content(configuration, LensId.NONE, job.catalogue()).value(BOX);
     }
 
     @Test

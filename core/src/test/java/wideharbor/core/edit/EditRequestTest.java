@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
@@ -21,7 +22,7 @@ import wideharbor.core.testkit.Bag;
 /** Every kind of request becomes commands, words for the journal, and what to look at afterwards. */
 class EditRequestTest {
     private static final FindingKey FINDING =
-            new FindingKey("c", "x", "a", "studio", "", List.of(Subject.part("rods")));
+            new FindingKey("c", "x", "a", "studio", LensId.NONE, List.of(Subject.part("rods")));
 
     private static final Occasion OCCASION = new Occasion() {
         @Override

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.job.Job;
@@ -19,7 +20,7 @@ import wideharbor.core.testkit.Rigs;
 /** A rig comes back to its marks. */
 class SnapshotsTest {
     private static RigAnalysis look(Job job) {
-        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), Rigs.STUDIO, "");
+        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
     }
 
     private static Job apply(Job job, List<Scoped> edit) {

@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -27,7 +28,7 @@ class FindingKeyTest {
             Subject.whole());
 
     private static FindingKey key(String aspect, List<Subject> subjects) {
-        return new FindingKey("lens.support", aspect, "a", "studio", "s50", subjects);
+        return new FindingKey("lens.support", aspect, "a", "studio", new LensId("s50"), subjects);
     }
 
     @Test
@@ -49,7 +50,7 @@ class FindingKeyTest {
     @Test
     void whatConfigurationsShareIsOneThing() {
         FindingKey elsewhere =
-                new FindingKey("lens.support", "moment", "a", "low", "s50", List.of(Subject.part("lens")));
+                new FindingKey("lens.support", "moment", "a", "low", new LensId("s50"), List.of(Subject.part("lens")));
         assertEquals(key("moment", List.of(Subject.part("lens"))).anywhere(), elsewhere.anywhere());
     }
 

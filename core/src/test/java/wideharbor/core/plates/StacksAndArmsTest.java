@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Catalogue;
@@ -226,7 +227,8 @@ class StacksAndArmsTest {
                     .gear()
                     .apply(Rigs.BUILD, edit, analysis.catalogue())
                     .after();
-            RigAnalysis then = RigAnalysis.of(analysis.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, "");
+            RigAnalysis then =
+                    RigAnalysis.of(analysis.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
             return ArmPlacing.tip(then.rig(), then.rig().require("arm"));
         }
 

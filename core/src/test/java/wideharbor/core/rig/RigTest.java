@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RodAxis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
@@ -165,7 +166,7 @@ class RigTest {
                                 wideharbor.core.build.Scoped.base(new wideharbor.core.build.Command.Remove("bridge"))),
                         job.catalogue())
                 .after();
-        Rig rig = Rig.resolve(after.build(Rigs.BUILD), Rigs.STUDIO, "", job.catalogue());
+        Rig rig = Rig.resolve(after.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE, job.catalogue());
         assertEquals(2, rig.detached().size());
         assertEquals("bridge", rig.detached().get(0).since());
         assertEquals(

@@ -12,6 +12,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
@@ -86,7 +87,8 @@ class FitAndBudgetTest {
                 .gear()
                 .apply(Rigs.BUILD, PartEdits.add(analysis, TOP, lamp.offer()), analysis.catalogue())
                 .after();
-        RigAnalysis then = RigAnalysis.of(analysis.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, "");
+        RigAnalysis then =
+                RigAnalysis.of(analysis.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
         assertEquals(
                 lamp.effect().massGrams(),
                 then.carried().grams() - analysis.carried().grams(),

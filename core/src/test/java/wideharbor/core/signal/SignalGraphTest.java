@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
@@ -22,7 +23,7 @@ import wideharbor.core.testkit.Signals;
 
 class SignalGraphTest {
     static Rig resolved(Rigs rigs) {
-        return Rig.resolve(rigs.build(), Rigs.STUDIO, "", rigs.catalogue());
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, LensId.NONE, rigs.catalogue());
     }
 
     /** Body, a live loop on its first output, a screen behind that. */

@@ -21,6 +21,7 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
 import wideharbor.core.build.LensChoice;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
@@ -135,7 +136,7 @@ public final class Rigs {
                 new PortRef("lens-" + id, port),
                 Joint.Confidence.MAKER_TESTED)));
         overlay.addAll(List.of(more));
-        lenses.add(new LensChoice(id, id, overlay));
+        lenses.add(new LensChoice(new LensId(id), id, overlay));
         return this;
     }
 
@@ -234,12 +235,12 @@ public final class Rigs {
     }
 
     public RigAnalysis analysis() {
-        return analysis(lenses.isEmpty() ? "" : lenses.get(0).id());
+        return analysis(lenses.isEmpty() ? "" : lenses.get(0).id().id());
     }
 
     public RigAnalysis analysis(String lens) {
         Job job = job();
-        return RigAnalysis.of(job, job.gear().build(BUILD), STUDIO, lens);
+        return RigAnalysis.of(job, job.gear().build(BUILD), STUDIO, new LensId(lens));
     }
 
     public Rig resolve() {

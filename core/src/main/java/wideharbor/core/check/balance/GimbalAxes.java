@@ -59,14 +59,14 @@ final class GimbalAxes implements Check {
     }
 
     private static void axis(
-            Posture posture, Results results, String axis, double off, double travel, String where, String lens) {
+            Posture posture, Results results, String axis, double off, double travel, String where, String withLens) {
         if (off <= travel + posture.facet().balanceToleranceMm()) {
             results.fine();
             return;
         }
         results.found(
                 About.of(axis, part(posture.support().id())),
-                "Centre of mass " + Words.mm(off) + " " + where + " of the pivot" + lens,
+                "Centre of mass " + Words.mm(off) + " " + where + " of the pivot" + withLens,
                 Evidence.Amount.atMost(off, travel, "mm"),
                 axis.equals("side")
                         ? "An offset plate, or a part on the other side, brings it within the arms' travel."

@@ -9,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.balance.SlideForSet;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
@@ -73,13 +74,14 @@ final class SlideForBalance implements Check {
                     "The masses on file are not exact enough to tell.");
             return;
         }
-        judge(results, support, balance, judged.value(), evidence, lens);
+        judge(results, support, balance, lens);
     }
 
-    private static void judge(
-            Results results, String support, SlideBalance balance, double middle, Evidence evidence, String lens) {
+    private static void judge(Results results, String support, SlideBalance balance, String withLens) {
+        double middle = balance.judgement().value();
+        Evidence evidence = Evidence.Amount.of(balance.judgement());
         String where = middle > 0 ? " nose-heavy" : " tail-heavy";
-        String title = Words.mm(Math.abs(middle)) + where + lens;
+        String title = Words.mm(Math.abs(middle)) + where + withLens;
         Optional<SlideBalance.Slide> slide = balance.slide();
         if (slide.isPresent() && slide.get().inReach()) {
             results.found(
@@ -120,7 +122,7 @@ final class SlideForBalance implements Check {
         List<Candidate> all = new ArrayList<>();
         boolean severalLenses = analysis.build().lenses().size() > 1;
         Scope shared =
-                analysis.build().scopeOf(key, analysis.rig().configuration().id(), "");
+                analysis.build().scopeOf(key, analysis.rig().configuration().id(), LensId.NONE);
         if (severalLenses) {
             forAll(analysis, key)
                     .ifPresent(v -> all.add(candidate(slide.get(), key, v, shared, ", one setting for every lens")));
@@ -149,7 +151,7 @@ final class SlideForBalance implements Check {
     private static Optional<Double> forAll(RigAnalysis analysis, SettingKey key) {
         List<SlideForSet.WithLens> all = new ArrayList<>();
         Optional<Span> travel = Optional.empty();
-        for (String lens : analysis.build().lensIds()) {
+        for (LensId lens : analysis.build().lensIds()) {
             Optional<SlideBalance> balance = analysis.withLens(lens).balance();
             Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide)
                     .filter(s -> s.motion().key().equals(key) && s.movesGrams() > 0);

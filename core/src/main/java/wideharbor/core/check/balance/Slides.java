@@ -9,6 +9,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
@@ -70,7 +71,7 @@ final class Slides {
                             + motion.freedom().title() + " to " + Words.mm(rounded),
                     List.of(new Scoped(
                             analysis.build()
-                                    .scopeOf(motion.key(), rig.configuration().id(), ""),
+                                    .scopeOf(motion.key(), rig.configuration().id(), LensId.NONE),
                             new Command.Set(motion.key(), rounded, false)))));
         }
         return Optional.empty();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -38,11 +39,11 @@ final class CloseFocus implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        String lens = analysis.rig().lens();
+        LensId lens = analysis.rig().lens();
         List<Asks.Tape> tapes = analysis.job().brief().asks().tapes().stream()
-                .filter(t -> t.lens().isEmpty() || t.lens().equals(lens))
+                .filter(t -> t.lens().isNone() || t.lens().equals(lens))
                 .toList();
-        if (tapes.isEmpty() || lens.isEmpty()) {
+        if (tapes.isEmpty() || lens.isNone()) {
             return;
         }
         Optional<Placed> fitted = analysis.rig().attached().stream()

@@ -8,6 +8,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -55,7 +56,7 @@ final class PictureStands implements Check {
         ask(results, wanted != Orientation.LANDSCAPE, stands.contains(true), "portrait", "on its side");
     }
 
-    private static boolean isFirstLens(Build build, String lens) {
+    private static boolean isFirstLens(Build build, LensId lens) {
         return build.lenses().isEmpty() || build.lenses().get(0).id().equals(lens);
     }
 

@@ -53,7 +53,10 @@ final class Conflicts implements Check {
 
     private static String owner(RigAnalysis analysis, Scope scope) {
         if (scope instanceof Scope.InLens in) {
-            return analysis.build().lens(in.lens()).map(l -> l.title()).orElse(in.lens());
+            return analysis.build()
+                    .lens(in.lens())
+                    .map(l -> l.title())
+                    .orElse(in.lens().id());
         }
         String id = ((Scope.InConfiguration) scope).configuration();
         return analysis.build().configuration(id).map(c -> c.title()).orElse(id);

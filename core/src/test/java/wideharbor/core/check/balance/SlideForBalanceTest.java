@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Verify.verify;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Finding;
@@ -115,7 +116,9 @@ class SlideForBalanceTest {
         var fixes = verify(new SlideForBalance()).given(rigs).fixes();
         assertTrue(fixes.get(0).title().endsWith("one setting for every lens"), fixes.toString());
         assertEquals(new Scope.Base(), fixes.get(0).commands().get(0).scope());
-        assertEquals(new Scope.InLens("a"), fixes.get(1).commands().get(0).scope());
+        assertEquals(
+                new Scope.InLens(new LensId("a")),
+                fixes.get(1).commands().get(0).scope());
         assertTrue(fixes.get(0).commands().get(0).command() instanceof Command.Set);
     }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
@@ -112,7 +113,10 @@ class BriefChecksTest {
                     .lens("l", lens, "body:mount", "mount")
                     .on("none")
                     .asking(new Asks(
-                            List.of(), Asks.RoomLimit.ANY, List.of(), List.of(new Asks.Tape("door", taped, ""))));
+                            List.of(),
+                            Asks.RoomLimit.ANY,
+                            List.of(),
+                            List.of(new Asks.Tape("door", taped, LensId.NONE))));
         }
 
         @Test

@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Verify.verify;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Command;
+import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
@@ -53,7 +54,8 @@ class HeldByNothingTest {
         Job after = job.with(job.gear()
                 .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove("bridge"))), job.catalogue())
                 .after());
-        var rig = wideharbor.core.rig.Rig.resolve(after.gear().build(Rigs.BUILD), Rigs.STUDIO, "", job.catalogue());
+        var rig = wideharbor.core.rig.Rig.resolve(
+                after.gear().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE, job.catalogue());
         assertEquals(2, rig.attached().size());
         assertEquals(2, rig.detached().size());
         assertTrue(rig.find("rods").isEmpty());
