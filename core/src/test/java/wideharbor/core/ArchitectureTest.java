@@ -27,26 +27,28 @@ class ArchitectureTest {
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
             Map.entry("memo", List.of()),
             Map.entry("quantity", List.of()),
+            Map.entry("id", List.of("quantity")),
             Map.entry("geometry", List.of("quantity")),
             Map.entry("standard", List.of("quantity")),
-            Map.entry("catalog", List.of("memo", "quantity", "geometry", "standard")),
-            Map.entry("brief", List.of("quantity", "catalog")),
-            Map.entry("build", List.of("quantity", "catalog")),
-            Map.entry("rig", List.of("memo", "quantity", "geometry", "standard", "catalog", "build")),
-            Map.entry("clearance", List.of("quantity", "geometry", "standard", "catalog", "build", "rig")),
-            Map.entry("people", List.of("quantity", "geometry", "brief", "catalog", "build", "rig", "clearance")),
-            Map.entry("merge", List.of("quantity", "catalog", "build")),
-            Map.entry("tool", List.of("catalog", "build", "rig")),
-            Map.entry("balance", List.of("quantity", "geometry", "catalog", "build", "rig")),
-            Map.entry("power", List.of("quantity", "catalog", "build", "rig", "brief")),
+            Map.entry("catalog", List.of("id", "memo", "quantity", "geometry", "standard")),
+            Map.entry("brief", List.of("id", "quantity", "catalog")),
+            Map.entry("build", List.of("id", "quantity", "catalog")),
+            Map.entry("rig", List.of("id", "memo", "quantity", "geometry", "standard", "catalog", "build")),
+            Map.entry("clearance", List.of("id", "quantity", "geometry", "standard", "catalog", "build", "rig")),
+            Map.entry("people", List.of("id", "quantity", "geometry", "brief", "catalog", "build", "rig", "clearance")),
+            Map.entry("merge", List.of("id", "quantity", "catalog", "build")),
+            Map.entry("tool", List.of("id", "catalog", "build", "rig")),
+            Map.entry("balance", List.of("id", "quantity", "geometry", "catalog", "build", "rig")),
+            Map.entry("power", List.of("id", "quantity", "catalog", "build", "rig", "brief")),
             Map.entry(
                     "signal",
-                    List.of("memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),
-            Map.entry("job", List.of("quantity", "brief", "build", "catalog")),
-            Map.entry("changeover", List.of("balance", "quantity", "brief", "build", "catalog", "rig", "job")),
+                    List.of("id", "memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),
+            Map.entry("job", List.of("id", "quantity", "brief", "build", "catalog")),
+            Map.entry("changeover", List.of("id", "balance", "quantity", "brief", "build", "catalog", "rig", "job")),
             Map.entry(
                     "analysis",
                     List.of(
+                            "id",
                             "memo",
                             "quantity",
                             "geometry",
@@ -64,10 +66,11 @@ class ArchitectureTest {
                             "people")),
             Map.entry(
                     "plates",
-                    List.of("quantity", "geometry", "standard", "brief", "catalog", "build", "rig", "clearance")),
+                    List.of("id", "quantity", "geometry", "standard", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry(
                     "edit",
                     List.of(
+                            "id",
                             "memo",
                             "quantity",
                             "geometry",
@@ -87,6 +90,7 @@ class ArchitectureTest {
             Map.entry(
                     "check",
                     List.of(
+                            "id",
                             "memo",
                             "quantity",
                             "geometry",
@@ -108,6 +112,7 @@ class ArchitectureTest {
             Map.entry(
                     "drawing",
                     List.of(
+                            "id",
                             "memo",
                             "quantity",
                             "geometry",
@@ -126,6 +131,7 @@ class ArchitectureTest {
             Map.entry(
                     "sheet",
                     List.of(
+                            "id",
                             "memo",
                             "quantity",
                             "geometry",
@@ -148,6 +154,7 @@ class ArchitectureTest {
             Map.entry(
                     "dispatch",
                     List.of(
+                            "id",
                             "analysis",
                             "quantity",
                             "geometry",

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.id.CableId;
 import wideharbor.core.standard.Standard;
 
 /** How sealed kinds are told apart in files: a word under "type". The core itself knows nothing of JSON. */
@@ -169,7 +170,7 @@ final class Mixins {
     }
 
     private abstract static class RetypeCableNames {
-        RetypeCableNames(@JsonProperty("cable") String cable, @JsonProperty("item") TypeRef type) {}
+        RetypeCableNames(@JsonProperty("cable") CableId cable, @JsonProperty("item") TypeRef type) {}
 
         @JsonProperty("item")
         abstract TypeRef type();

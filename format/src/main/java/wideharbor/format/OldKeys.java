@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
 
@@ -48,7 +49,7 @@ public final class OldKeys {
                 .filter(f -> f.key().check().equals(parts[0])
                         && f.key().build().equals(parts[1])
                         && f.key().configuration().equals(parts[2])
-                        && f.key().lens().equals(parts[3]))
+                        && f.key().lens().equals(LensId.of(parts[3])))
                 .filter(f -> written(f.key()).anyMatch(parts[4]::equals))
                 .toList();
         return fitting.size() == 1 ? Optional.of(fitting.get(0)) : Optional.empty();

@@ -10,12 +10,14 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Figure;
 
 /** Value types that files write short: references as text, points as three numbers, a maker's figure as a number. */
@@ -28,7 +30,9 @@ final class Texts {
         text(module, PortRef.class, PortRef::parse);
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
-        text(module, LensId.class, LensId::new);
+        text(module, LensId.class, LensId::of);
+        text(module, JointId.class, JointId::new);
+        text(module, CableId.class, CableId::new);
         module.addSerializer(Vec3.class, new VecWriter());
         module.addDeserializer(Vec3.class, new VecReader());
         module.addSerializer(Figure.class, new FigureWriter());

@@ -11,9 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.LensId;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Hands;
@@ -56,7 +56,7 @@ class EverySheetTest {
     @Test
     void whatComesWithALensMovesNothingUnderAnother() throws IOException {
         JobAnalysis analyses = JobAnalysis.of(Disturbed.demo("slack-water.harbor.json"));
-        RigAnalysis long135 = analyses.rig("a", "shoulder", new LensId("a135"));
+        RigAnalysis long135 = analyses.rig("a", "shoulder", LensId.of("a135"));
         Optional<BalanceSheet.Slide> support = BalanceSheet.of(long135).orElseThrow().slides().stream()
                 .filter(s -> s.key().placement().equals("support"))
                 .findFirst();

@@ -21,12 +21,14 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 
@@ -63,7 +65,7 @@ class HarborCodecTest {
         var edit = List.of(
                 Scoped.base(new Command.Remove("clip")),
                 Scoped.base(new Command.Weigh("legs", Figure.measured(4100, "tech", "2026-11-24"))),
-                Scoped.lens(new LensId("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
+                Scoped.lens(LensId.of("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
         Job edited = job.with(job.gear().apply("a", edit, job.catalogue()).after());
         assertEquals(edited.gear(), codec.read(codec.write(edited)).gear());
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
@@ -75,9 +77,15 @@ class HarborCodecTest {
         Job job = codec.read(demo("kiln"));
         assertEquals(
                 "body",
-                job.gear().build("a").base().cable("k-bus").orElseThrow().laid().stowedIn());
-        List<Scoped> edit =
-                List.of(Scoped.base(new Command.Lay("k-bus", new CableRun.Laid(List.of("top", "plate"), ""))));
+                job.gear()
+                        .build("a")
+                        .base()
+                        .cable(new CableId("k-bus"))
+                        .orElseThrow()
+                        .laid()
+                        .stowedIn());
+        List<Scoped> edit = List.of(
+                Scoped.base(new Command.Lay(new CableId("k-bus"), new CableRun.Laid(List.of("top", "plate"), ""))));
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
         Job laid = job.with(job.gear().apply("a", edit, job.catalogue()).after());
         assertEquals(laid.gear(), codec.read(codec.write(laid)).gear());
@@ -159,7 +167,8 @@ class HarborCodecTest {
         String trust = "[{\"scope\":{\"type\":\"base\"},\"command\":{\"type\":\"trust\",\"joint\":\"j\","
                 + "\"confidence\":\"CLAIMED\"}}]";
         assertEquals(
-                List.of(Scoped.base(new Command.Trust("j", Joint.Confidence.CLAIMED, ""))), codec.readCommands(trust));
+                List.of(Scoped.base(new Command.Trust(new JointId("j"), Joint.Confidence.CLAIMED, ""))),
+                codec.readCommands(trust));
     }
 
     @Test

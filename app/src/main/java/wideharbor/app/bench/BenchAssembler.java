@@ -114,7 +114,7 @@ class BenchAssembler {
     private static List<BenchViews.Tab> lenses(List<Finding> here, Build build, Job job) {
         return build.lenses().stream()
                 .map(l -> tab(
-                        l.id().id(),
+                        l.id().toString(),
                         l.title(),
                         Verdict.of(
                                 here.stream()

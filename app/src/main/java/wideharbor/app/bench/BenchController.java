@@ -17,9 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Standpoint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.LensId;
 
 /** The Bench: one build in one configuration with one lens, and everything that may be done to it. */
 @RestController

@@ -5,6 +5,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.CableId;
 
 /** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */
 public record DrawingView(
@@ -22,7 +23,7 @@ public record DrawingView(
         List<Cable> cables) {
 
     record Cable(
-            String id,
+            CableId id,
             List<String> ends,
             String title,
             Socket.Kind carries,

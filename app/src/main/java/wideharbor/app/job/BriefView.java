@@ -8,7 +8,7 @@ import java.util.List;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 
 /** A brief as screens show and edit it: masses in kilograms, as people say them. */
 record BriefView(

@@ -62,7 +62,7 @@ public class JobService {
                         .map(c -> new Named(c.id(), c.title()))
                         .toList(),
                 build.lenses().stream()
-                        .map(l -> new Named(l.id().id(), l.title()))
+                        .map(l -> new Named(l.id().toString(), l.title()))
                         .toList());
     }
 

@@ -6,8 +6,8 @@ import org.springdoc.core.annotations.ParameterObject;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
-import wideharbor.core.build.LensId;
 import wideharbor.core.check.Judged;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 
 /**

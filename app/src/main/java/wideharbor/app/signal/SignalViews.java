@@ -5,6 +5,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.edit.CableEdits;
+import wideharbor.core.id.CableId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.sheet.SignalSheet;
 import wideharbor.core.signal.CableSchedule;
@@ -55,7 +56,7 @@ final class SignalViews {
     }
 
     record CableView(
-            String id,
+            CableId id,
             String name,
             Socket.Kind carries,
             CableSchedule.End a,

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Standpoint;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 
 /** How configurations were left. */
 @RestController

@@ -49,7 +49,7 @@ class SnapshotRow {
         this.job = spot.job();
         this.build = spot.build();
         this.configuration = spot.configuration();
-        this.lens = spot.lens().id();
+        this.lens = spot.lens().toString();
         this.revision = revision;
         this.who = who;
         this.leftAt = leftAt;

@@ -18,11 +18,11 @@ import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.edit.Snapshots;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.LensId;
 
 /** Remembers how a configuration was left, so that it comes back exactly. */
 @Service
@@ -86,7 +86,7 @@ public class SnapshotService {
                 accounts.displayName(row.who),
                 row.leftAt,
                 row.note,
-                new LensId(row.lens),
+                LensId.of(row.lens),
                 row.revision,
                 marks,
                 Snapshots.differences(

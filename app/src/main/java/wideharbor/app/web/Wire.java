@@ -14,7 +14,6 @@ import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.ser.std.StdSerializer;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -23,6 +22,9 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
 
@@ -53,7 +55,9 @@ class Wire {
         text(module, PortRef.class, PortRef::parse);
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
-        text(module, LensId.class, LensId::new);
+        text(module, LensId.class, LensId::of);
+        text(module, JointId.class, JointId::new);
+        text(module, CableId.class, CableId::new);
         text(module, FindingKey.class, FindingKey::parse);
         module.addDeserializer(Vec3.class, new PointReader());
         module.addSerializer(Double.class, new BoundWriter());

@@ -29,7 +29,6 @@ import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
@@ -38,6 +37,9 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
@@ -72,7 +74,14 @@ class WireSchemas {
                     .replaceWithSchema(union.type, new Schema<>().$ref(AT + union.type.getSimpleName()));
         }
         for (Class<?> text : List.of(
-                LensId.class, TypeRef.class, PortRef.class, SocketRef.class, SettingKey.class, FindingKey.class)) {
+                LensId.class,
+                JointId.class,
+                CableId.class,
+                TypeRef.class,
+                PortRef.class,
+                SocketRef.class,
+                SettingKey.class,
+                FindingKey.class)) {
             SpringDocUtils.getConfig().replaceWithClass(text, String.class);
         }
         SpringDocUtils.getConfig().replaceWithSchema(ItemType.class, new Schema<>().$ref(AT + "PartName"));

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.Build;
-import wideharbor.core.build.LensId;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.memo.Memo;
 

@@ -1,7 +1,7 @@
 package wideharbor.core.analysis;
 
 import wideharbor.core.brief.HouseRules;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Memo;

@@ -4,9 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.id.LensId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 

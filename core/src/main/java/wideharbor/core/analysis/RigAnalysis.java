@@ -10,13 +10,14 @@ import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Kit;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Lazy;
@@ -198,7 +199,7 @@ public record RigAnalysis(
     }
 
     /** Where a change to a cable belongs. */
-    public Scope scopeOfCable(String cable) {
+    public Scope scopeOfCable(CableId cable) {
         return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());
     }
 

@@ -140,7 +140,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         Vec3 a = rig.require(cable.a().placement()).socketAt(cable.a().socket());
         Vec3 b = rig.require(cable.b().placement()).socketAt(cable.b().socket());
         return new MassPoint(
-                cable.id(),
+                cable.id().toString(),
                 type.name(),
                 type.links().get(0).massGrams(),
                 a.plus(b).times(0.5));

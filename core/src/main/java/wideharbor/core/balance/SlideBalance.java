@@ -80,7 +80,7 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
     private static Optional<Slide> findSlide(Rig rig, Mass carried, double off) {
         for (Joint joint : rig.pathToRoot(rig.configuration().support())) {
             for (Motion motion : rig.motions()) {
-                boolean slides = motion.joint().equals(joint.id()) && motion.freedom() instanceof Freedom.Slide;
+                boolean slides = motion.isOf(joint.id()) && motion.freedom() instanceof Freedom.Slide;
                 if (slides
                         && Math.abs(new Moved(rig, motion)
                                         .direction()

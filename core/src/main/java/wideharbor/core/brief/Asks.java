@@ -2,7 +2,7 @@ package wideharbor.core.brief;
 
 import java.util.List;
 import java.util.Map;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
 /**

@@ -1,7 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
 /**

@@ -6,6 +6,7 @@ import java.util.Optional;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.id.JointId;
 
 /** What must hold of a content's references before anything is computed from it. */
 final class Admission {
@@ -27,12 +28,12 @@ final class Admission {
                 throw new IllegalArgumentException("removed placement '" + removed + "' is not on file");
             }
         }
-        Map<String, String> locatedBy = new HashMap<>();
+        Map<String, JointId> locatedBy = new HashMap<>();
         for (Joint joint : content.joints()) {
             port("joint '" + joint.id() + "', parent", joint.parent(), content, catalogue);
             port("joint '" + joint.id() + "', child", joint.child(), content, catalogue);
             if (joint.kind() == Joint.Kind.LOCATING) {
-                String other = locatedBy.put(joint.child().placement(), joint.id());
+                JointId other = locatedBy.put(joint.child().placement(), joint.id());
                 if (other != null) {
                     throw new IllegalArgumentException("joints '" + other + "' and '" + joint.id()
                             + "' both locate placement '" + joint.child().placement() + "'");

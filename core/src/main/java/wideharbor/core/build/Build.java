@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 
@@ -146,7 +148,7 @@ public record Build(
     }
 
     /** The scope that plugged a cable: an edit to the cable itself belongs there. */
-    public Scope scopeOfCable(String cable, String configuration, LensId lens) {
+    public Scope scopeOfCable(CableId cable, String configuration, LensId lens) {
         if (base.cable(cable).isPresent()) {
             return new Scope.Base();
         }
@@ -159,7 +161,7 @@ public record Build(
                         .orElseGet(() -> new Scope.InConfiguration(configuration));
     }
 
-    private static boolean plugs(List<Command> overlay, String cable) {
+    private static boolean plugs(List<Command> overlay, CableId cable) {
         return overlay.stream()
                 .anyMatch(c -> c instanceof Command.Connect p && p.cable().id().equals(cable));
     }

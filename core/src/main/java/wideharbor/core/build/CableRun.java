@@ -2,10 +2,11 @@ package wideharbor.core.build;
 
 import java.util.List;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
 import wideharbor.core.quantity.Require;
 
 /** A cable of the package plugged between two sockets; its end a is at {@code a}. */
-public record CableRun(String id, TypeRef type, SocketRef a, SocketRef b, Laid laid) {
+public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid laid) {
 
     /**
      * How a cable is laid between its ends.
@@ -31,12 +32,8 @@ public record CableRun(String id, TypeRef type, SocketRef a, SocketRef b, Laid l
         }
     }
 
-    public CableRun {
-        Require.id("Cable id", id);
-    }
-
     /** A cable that goes the shortest way. */
-    public CableRun(String id, TypeRef type, SocketRef a, SocketRef b) {
+    public CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b) {
         this(id, type, a, b, Laid.FREE);
     }
 

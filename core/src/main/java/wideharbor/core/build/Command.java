@@ -2,6 +2,8 @@ package wideharbor.core.build;
 
 import java.util.List;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
@@ -27,7 +29,7 @@ public sealed interface Command {
     record Join(Joint joint) implements Command {}
 
     /** Takes a joint apart. */
-    record Unjoin(String joint) implements Command {}
+    record Unjoin(JointId joint) implements Command {}
 
     /** Sets a joint or a switch to a value. */
     record Set(SettingKey key, double value, boolean byFeel) implements Command {}
@@ -42,19 +44,19 @@ public sealed interface Command {
     record Weigh(String placement, Figure massGrams) implements Command {}
 
     /** Says anew how sure we are of a joint: after a trial fit, say. */
-    record Trust(String joint, Joint.Confidence confidence, String note) implements Command {}
+    record Trust(JointId joint, Joint.Confidence confidence, String note) implements Command {}
 
     /** Plugs a cable. */
     record Connect(CableRun cable) implements Command {}
 
     /** Unplugs a cable. */
-    record Disconnect(String cable) implements Command {}
+    record Disconnect(CableId cable) implements Command {}
 
     /** Another cable on the same two sockets. */
-    record RetypeCable(String cable, TypeRef type) implements Command {}
+    record RetypeCable(CableId cable, TypeRef type) implements Command {}
 
     /** Leads a cable another way between its sockets. */
-    record Lay(String cable, CableRun.Laid laid) implements Command {}
+    record Lay(CableId cable, CableRun.Laid laid) implements Command {}
 
     /** More or fewer of a type in the package's shared kit; package scope only. */
     record AddKit(TypeRef type, int count) implements Command {

@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -22,16 +24,16 @@ public final class Content {
     private final String root;
     private final Map<String, Placement> placements;
     private final Set<String> removed;
-    private final Map<String, Joint> joints;
-    private final Map<String, CableRun> cables;
+    private final Map<JointId, Joint> joints;
+    private final Map<CableId, CableRun> cables;
     private final Map<SettingKey, Setting> settings;
 
     Content(
             String root,
             Map<String, Placement> placements,
             Set<String> removed,
-            Map<String, Joint> joints,
-            Map<String, CableRun> cables,
+            Map<JointId, Joint> joints,
+            Map<CableId, CableRun> cables,
             Map<SettingKey, Setting> settings) {
         this.root = root;
         this.placements = Collections.unmodifiableMap(placements);
@@ -101,7 +103,7 @@ public final class Content {
         return joints.values();
     }
 
-    public Optional<Joint> joint(String id) {
+    public Optional<Joint> joint(JointId id) {
         return Optional.ofNullable(joints.get(id));
     }
 
@@ -119,7 +121,7 @@ public final class Content {
         return cables.values();
     }
 
-    public Optional<CableRun> cable(String id) {
+    public Optional<CableRun> cable(CableId id) {
         return Optional.ofNullable(cables.get(id));
     }
 

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 
 /**
@@ -18,8 +20,8 @@ final class Draft {
     private final String root;
     private final Map<String, Placement> placements;
     private final Set<String> removed;
-    private final Map<String, Joint> joints;
-    private final Map<String, CableRun> cables;
+    private final Map<JointId, Joint> joints;
+    private final Map<CableId, CableRun> cables;
     private final Map<SettingKey, Setting> settings;
     private final Deque<Command> inverses = new ArrayDeque<>();
     private final boolean overlay;
@@ -28,8 +30,8 @@ final class Draft {
             String root,
             Map<String, Placement> placements,
             Set<String> removed,
-            Map<String, Joint> joints,
-            Map<String, CableRun> cables,
+            Map<JointId, Joint> joints,
+            Map<CableId, CableRun> cables,
             Map<SettingKey, Setting> settings,
             boolean overlay) {
         this.root = root;
@@ -240,7 +242,7 @@ final class Draft {
         return new Command.Disconnect(cable.id());
     }
 
-    private CableRun known(String cable) {
+    private CableRun known(CableId cable) {
         return Optional.ofNullable(cables.get(cable))
                 .orElseThrow(() -> new IllegalArgumentException("there is no cable '" + cable + "'"));
     }

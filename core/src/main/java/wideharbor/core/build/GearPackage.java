@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.LensId;
 
 /** A job's package: the shared kit and one build per body. Immutable; edits make the next one. */
 public record GearPackage(Kit kit, List<Build> builds) {

@@ -1,6 +1,6 @@
 package wideharbor.core.build;
 
-import wideharbor.core.quantity.Require;
+import wideharbor.core.id.JointId;
 
 /**
  * A port of one part on a port of another. The locating joint of a part gives its pose; closing joints are checked for
@@ -8,10 +8,10 @@ import wideharbor.core.quantity.Require;
  *
  * @param note what to know of a joint that serves outside its purpose: what the part is made for, and its limit
  */
-public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confidence confidence, String note) {
+public record Joint(JointId id, Kind kind, PortRef parent, PortRef child, Confidence confidence, String note) {
     private static final int LONGEST_NOTE = 160;
 
-    public Joint(String id, Kind kind, PortRef parent, PortRef child, Confidence confidence) {
+    public Joint(JointId id, Kind kind, PortRef parent, PortRef child, Confidence confidence) {
         this(id, kind, parent, child, confidence, "");
     }
 
@@ -32,7 +32,6 @@ public record Joint(String id, Kind kind, PortRef parent, PortRef child, Confide
     }
 
     public Joint {
-        Require.id("Joint id", id);
         if (parent.placement().equals(child.placement())) {
             throw new IllegalArgumentException("Joint " + id + " joins " + parent.placement() + " to itself");
         }

@@ -1,6 +1,7 @@
 package wideharbor.core.build;
 
 import java.util.List;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
 /** One lens of the set as it is used on this build: what goes in the slot and what is set anew for it. */

@@ -1,5 +1,6 @@
 package wideharbor.core.build;
 
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
 /** Where a command belongs: what all configurations share, one configuration, one lens, or the package's kit. */

@@ -1,5 +1,7 @@
 package wideharbor.core.build;
 
+import wideharbor.core.id.LensId;
+
 /** A command with its scope: the unit of the journal and of a fix. */
 public record Scoped(Scope scope, Command command) {
     public static Scoped base(Command command) {

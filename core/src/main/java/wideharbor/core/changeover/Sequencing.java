@@ -9,6 +9,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.changeover.Changeover.Act;
 import wideharbor.core.changeover.Changeover.Step;
+import wideharbor.core.id.CableId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -60,7 +61,7 @@ final class Sequencing {
 
     /** The last step that puts one of the cable's ends in place, or the last of all. */
     private static int lastEnd(List<Step> steps, Step cable, Rig to) {
-        var run = to.content().cable(cable.placement()).orElseThrow();
+        var run = to.content().cable(new CableId(cable.placement())).orElseThrow();
         int last = -1;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);

@@ -12,7 +12,7 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Workers;

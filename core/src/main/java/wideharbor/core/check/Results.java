@@ -3,7 +3,7 @@ package wideharbor.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.CheckState;
 

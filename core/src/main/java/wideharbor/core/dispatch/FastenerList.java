@@ -10,7 +10,7 @@ import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.tool.ToolList;
 import wideharbor.core.tool.ToolList.Fastener;

@@ -12,10 +12,10 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 

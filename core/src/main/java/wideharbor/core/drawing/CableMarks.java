@@ -5,6 +5,7 @@ import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.drawing.Drawing.Cable;
+import wideharbor.core.id.CableId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
@@ -12,7 +13,7 @@ import wideharbor.core.rig.Rig;
 final class CableMarks {
     private CableMarks() {}
 
-    static List<String> ends(Rig rig, String cable) {
+    static List<String> ends(Rig rig, CableId cable) {
         CableRun run = rig.content().cable(cable).orElseThrow();
         return List.of(run.a().placement(), run.b().placement());
     }
@@ -31,7 +32,7 @@ final class CableMarks {
     }
 
     /** What flows in a power cable at the end of the charge; nothing for other cables. */
-    static String amps(RigAnalysis analysis, String cable) {
+    static String amps(RigAnalysis analysis, CableId cable) {
         return analysis.feeds().outlets().stream()
                 .filter(o -> o.link().filter(l -> l.cable().id().equals(cable)).isPresent())
                 .findFirst()

@@ -14,6 +14,7 @@ import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
 import wideharbor.core.geometry.View.Point;
+import wideharbor.core.id.CableId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -36,7 +37,7 @@ public record Drawing(
 
     /** A cable on its estimated way between two placements, with what it needs and has in length. */
     public record Cable(
-            String id,
+            CableId id,
             List<String> ends,
             String title,
             Socket.Kind carries,

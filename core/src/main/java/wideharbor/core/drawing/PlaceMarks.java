@@ -57,8 +57,8 @@ final class PlaceMarks {
     static List<Track> tracks(Rig rig, Sheet view) {
         List<Track> all = new ArrayList<>();
         for (Motion motion : rig.motions()) {
-            if (motion.freedom() instanceof Freedom.Slide && !motion.joint().isEmpty()) {
-                Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+            if (motion.freedom() instanceof Freedom.Slide && motion.joint().isPresent()) {
+                Joint joint = motion.joint().flatMap(rig.content()::joint).orElseThrow();
                 all.add(new Track(
                         motion.key().toString(),
                         motion.key().placement(),

@@ -17,6 +17,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -150,7 +151,7 @@ public final class BatteryUp {
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        Chains.freeId(analysis, load.joint().id() + "-up", hung.taken()),
+                        new JointId(Chains.freeId(analysis, load.joint().id() + "-up", hung.taken())),
                         Joint.Kind.LOCATING,
                         hung.end(),
                         new PortRef(part, foot.port().id()),

@@ -13,6 +13,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.CableId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.Dressing;
@@ -85,7 +86,9 @@ public final class CableEdits {
                         analysis.kit().count(t.ref()),
                         t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm(),
                         CableSchedule.needed(
-                                analysis.rig(), new CableRun("new", t.ref(), from, to), Dressing.by(analysis.rules()))))
+                                analysis.rig(),
+                                new CableRun(new CableId("new"), t.ref(), from, to),
+                                Dressing.by(analysis.rules()))))
                 .sorted(Comparator.comparing((Choice c) -> !c.reaches())
                         .thenComparing(c -> c.inKit() == 0)
                         .thenComparingDouble(Choice::lengthMm))
@@ -115,19 +118,19 @@ public final class CableEdits {
     }
 
     /** The cable goes back into the kit. */
-    public static List<Scoped> unplug(RigAnalysis analysis, String cable) {
+    public static List<Scoped> unplug(RigAnalysis analysis, CableId cable) {
         CableRun run = require(analysis, cable);
         return List.of(
                 new Scoped(analysis.scopeOfCable(cable), new Command.Disconnect(cable)),
                 Scoped.kit(new Command.AddKit(run.type(), 1)));
     }
 
-    public static List<Scoped> lay(RigAnalysis analysis, String cable, CableRun.Laid laid) {
+    public static List<Scoped> lay(RigAnalysis analysis, CableId cable, CableRun.Laid laid) {
         require(analysis, cable);
         return List.of(new Scoped(analysis.scopeOfCable(cable), new Command.Lay(cable, laid)));
     }
 
-    private static CableRun require(RigAnalysis analysis, String cable) {
+    private static CableRun require(RigAnalysis analysis, CableId cable) {
         return analysis.rig()
                 .content()
                 .cable(cable)

@@ -4,6 +4,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.CableId;
 
 /** Requests about cables, with what the journal says of them. */
 final class CableRequests {
@@ -30,13 +31,13 @@ final class CableRequests {
         }
     }
 
-    static String title(RigAnalysis analysis, String cable) {
+    static String title(RigAnalysis analysis, CableId cable) {
         return analysis.rig()
                 .content()
                 .cable(cable)
                 .map(c -> analysis.catalogue().require(c.type()).name() + " from "
                         + analysis.rig().title(c.a().placement()) + " to "
                         + analysis.rig().title(c.b().placement()))
-                .orElse(cable);
+                .orElse(cable.toString());
     }
 }

@@ -12,6 +12,7 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.JointId;
 
 /** The commands that put a chain of adapters into a build. */
 public final class Chains {
@@ -26,7 +27,7 @@ public final class Chains {
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        freeId(analysis, joint.id() + "-x", hung.taken()),
+                        new JointId(freeId(analysis, joint.id() + "-x", hung.taken())),
                         Joint.Kind.LOCATING,
                         hung.end(),
                         joint.child(),
@@ -48,7 +49,7 @@ public final class Chains {
             edit.add(new Scoped(
                     scope,
                     new Command.Join(new Joint(
-                            freeId(analysis, "j-" + id, taken),
+                            new JointId(freeId(analysis, "j-" + id, taken)),
                             Joint.Kind.LOCATING,
                             above,
                             new PortRef(id, link.in()),

@@ -19,6 +19,7 @@ import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
+import wideharbor.core.id.JointId;
 import wideharbor.core.job.Job;
 import wideharbor.core.plates.PlateStacks;
 import wideharbor.core.quantity.Words;
@@ -131,7 +132,7 @@ public final class ConfigurationEdits {
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        Chains.freeId(analysis, held.id() + "-" + id, hung.taken()),
+                        new JointId(Chains.freeId(analysis, held.id() + "-" + id, hung.taken())),
                         Joint.Kind.LOCATING,
                         hung.end(),
                         held.child(),
@@ -248,7 +249,7 @@ public final class ConfigurationEdits {
             edit.add(new Scoped(
                     scope,
                     new Command.Join(new Joint(
-                            joint.id() + "-over",
+                            new JointId(joint.id() + "-over"),
                             Joint.Kind.LOCATING,
                             over.get(),
                             joint.child(),

@@ -8,6 +8,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Require;
 
@@ -250,9 +251,9 @@ public sealed interface EditRequest {
     }
 
     /** A cable goes back into the kit. */
-    record Unplug(String cable) implements EditRequest {
+    record Unplug(CableId cable) implements EditRequest {
         public Unplug {
-            Require.id("Cable", cable);
+            Require.given("Cable", cable);
         }
 
         @Override
@@ -262,11 +263,11 @@ public sealed interface EditRequest {
     }
 
     /** A cable is led along parts, and its rest lies in a bay; an empty bay is none. */
-    record Lay(String cable, List<String> along, String bay) implements EditRequest {
+    record Lay(CableId cable, List<String> along, String bay) implements EditRequest {
         private static final int MOST_PARTS = 12;
 
         public Lay {
-            Require.id("Cable", cable);
+            Require.given("Cable", cable);
             along = List.copyOf(Require.given("Parts it is led along", along));
             Require.atMost("Bay", bay, 64);
             if (along.size() > MOST_PARTS) {

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 
@@ -110,7 +111,7 @@ public final class PartEdits {
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        Chains.freeId(analysis, "j-" + id, hung.taken()),
+                        new JointId(Chains.freeId(analysis, "j-" + id, hung.taken())),
                         Joint.Kind.LOCATING,
                         hung.end(),
                         new PortRef(id, childPort),

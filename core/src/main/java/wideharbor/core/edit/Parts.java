@@ -10,6 +10,8 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
 
 /** Where remedies take their parts from: what is in the package's kit first, then the rest of the catalogue. */
 public final class Parts {
@@ -51,8 +53,8 @@ public final class Parts {
         String id = stem;
         for (int n = 2;
                 content.placement(id).isPresent()
-                        || content.joint(id).isPresent()
-                        || content.cable(id).isPresent();
+                        || content.joint(new JointId(id)).isPresent()
+                        || content.cable(new CableId(id)).isPresent();
                 n++) {
             id = stem + "-" + n;
         }

@@ -15,6 +15,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.id.JointId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.standard.Standard;
 
@@ -77,7 +78,7 @@ public record Placing(String id, ItemType type, String on, Scope scope, Set<Stri
         edit.add(new Scoped(
                 scope,
                 new Command.Join(new Joint(
-                        Chains.freeId(analysis, "j-" + id, taken),
+                        new JointId(Chains.freeId(analysis, "j-" + id, taken)),
                         Joint.Kind.LOCATING,
                         on,
                         new PortRef(id, port.id()),

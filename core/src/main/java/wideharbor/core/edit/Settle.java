@@ -6,9 +6,10 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.GearPackage;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Closing;
 import wideharbor.core.rig.Motion;
@@ -24,7 +25,7 @@ public final class Settle {
     private Settle() {}
 
     /** Commands that close one joint of this rig; empty when none of its freedoms can. */
-    public static List<Scoped> closing(RigAnalysis analysis, String joint) {
+    public static List<Scoped> closing(RigAnalysis analysis, JointId joint) {
         return analysis.rig().closings().stream()
                 .filter(c -> c.joint().id().equals(joint))
                 .flatMap(c -> close(analysis.build(), analysis.rig(), c).stream())

@@ -19,6 +19,7 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.ShimPlanner;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 
 /** Risers and shims between two faces that mate: put in, or taken out, keeping everything below in its order. */
@@ -100,10 +101,16 @@ public final class Spacers {
             String id = nextId(analysis, type.ref().id(), taken);
             edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
             edit.add(new Scoped(
-                    scope, join("j-" + id, above, new PortRef(id, spacer(type).topPort()), joint)));
+                    scope,
+                    join(
+                            new JointId("j-" + id),
+                            above,
+                            new PortRef(id, spacer(type).topPort()),
+                            joint)));
             above = new PortRef(id, spacer(type).bottomPort());
         }
-        edit.add(new Scoped(scope, join(nextId(analysis, joint.id() + "-b", taken), above, joint.child(), joint)));
+        edit.add(new Scoped(
+                scope, join(new JointId(nextId(analysis, joint.id() + "-b", taken)), above, joint.child(), joint)));
         used.forEach((type, count) -> edit.addAll(Parts.take(analysis, type.ref(), count)));
         return settled(
                 analysis,
@@ -121,7 +128,7 @@ public final class Spacers {
         return id;
     }
 
-    private static Command join(String id, PortRef above, PortRef below, Joint like) {
+    private static Command join(JointId id, PortRef above, PortRef below, Joint like) {
         return new Command.Join(new Joint(id, Joint.Kind.LOCATING, above, below, like.confidence()));
     }
 
@@ -143,7 +150,7 @@ public final class Spacers {
                 new Scoped(scope, new Command.Unjoin(lower.id())),
                 new Scoped(scope, new Command.Unjoin(joint.id())),
                 new Scoped(scope, new Command.Unplace(id)),
-                new Scoped(scope, join(freed, joint.parent(), lower.child(), lower)),
+                new Scoped(scope, join(new JointId(freed), joint.parent(), lower.child(), lower)),
                 Scoped.kit(new Command.AddKit(type.ref(), 1))));
         return settled(analysis, "take-out", "Take " + type.name() + " out", edit).stream()
                 .toList();

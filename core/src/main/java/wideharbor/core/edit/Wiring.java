@@ -14,6 +14,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.CableId;
 import wideharbor.core.power.FeedTree;
 
 /** Cables that remedies lay: between parts on the rig, and to a part that the same remedy puts there. */
@@ -53,7 +54,7 @@ public final class Wiring {
             RigAnalysis analysis, Scope scope, ItemType type, SocketRef from, SocketRef to, Set<String> taken) {
         String id = Chains.freeId(analysis, "k-" + to.placement(), taken);
         List<Scoped> edit = new ArrayList<>();
-        edit.add(new Scoped(scope, new Command.Connect(new CableRun(id, type.ref(), from, to))));
+        edit.add(new Scoped(scope, new Command.Connect(new CableRun(new CableId(id), type.ref(), from, to))));
         edit.addAll(Parts.take(analysis, type.ref(), 1));
         return edit;
     }

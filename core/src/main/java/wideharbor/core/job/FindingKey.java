@@ -5,11 +5,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 
 /**
  * What was found, and of what; never how bad it is: so that reads and waivers stay with it, and with nothing else.
@@ -39,7 +41,7 @@ public record FindingKey(
     /** The stable text form, as files and addresses carry it. */
     @Override
     public String toString() {
-        return String.join("|", check, aspect, build, configuration, lens.id(), subjectText());
+        return String.join("|", check, aspect, build, configuration, lens.toString(), subjectText());
     }
 
     /**
@@ -56,7 +58,7 @@ public record FindingKey(
         List<Subject> subjects = parts[5].isEmpty()
                 ? List.of()
                 : Arrays.stream(parts[5].split(",")).map(Subject::parse).toList();
-        return new FindingKey(parts[0], parts[1], parts[2], parts[3], new LensId(parts[4]), subjects);
+        return new FindingKey(parts[0], parts[1], parts[2], parts[3], LensId.of(parts[4]), subjects);
     }
 
     /** The same thing in any configuration: what a fault in the parts they share has in common. */
@@ -78,11 +80,11 @@ public record FindingKey(
         return one(Subject.Part.class).placement();
     }
 
-    public String joint() {
+    public JointId joint() {
         return one(Subject.Joint.class).id();
     }
 
-    public String cable() {
+    public CableId cable() {
         return one(Subject.Cable.class).id();
     }
 

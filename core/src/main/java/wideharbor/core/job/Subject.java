@@ -5,6 +5,8 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
 
 /** What a finding is about. The text form is {@code kind:value}, with what has a meaning in keys written as %xx. */
 public sealed interface Subject {
@@ -33,18 +35,18 @@ public sealed interface Subject {
     }
 
     /** A joint between two parts. */
-    record Joint(String id) implements Subject {
+    record Joint(JointId id) implements Subject {
         @Override
         public String toString() {
-            return "joint:" + escaped(id);
+            return "joint:" + escaped(id.toString());
         }
     }
 
     /** A cable. */
-    record Cable(String id) implements Subject {
+    record Cable(CableId id) implements Subject {
         @Override
         public String toString() {
-            return "cable:" + escaped(id);
+            return "cable:" + escaped(id.toString());
         }
     }
 
@@ -92,11 +94,11 @@ public sealed interface Subject {
         return new Socket(ref);
     }
 
-    static Subject joint(String id) {
+    static Subject joint(JointId id) {
         return new Joint(id);
     }
 
-    static Subject cable(String id) {
+    static Subject cable(CableId id) {
         return new Cable(id);
     }
 
@@ -134,8 +136,8 @@ public sealed interface Subject {
             case "part" -> new Part(value);
             case "port" -> read(text, value, v -> new Port(PortRef.parse(v)));
             case "socket" -> read(text, value, v -> new Socket(SocketRef.parse(v)));
-            case "joint" -> new Joint(value);
-            case "cable" -> new Cable(value);
+            case "joint" -> read(text, value, v -> new Joint(new JointId(v)));
+            case "cable" -> read(text, value, v -> new Cable(new CableId(v)));
             case "setting" -> read(text, value, v -> new Setting(SettingKey.parse(v)));
             case "type" -> read(text, value, v -> new Type(TypeRef.parse(v)));
             case "named" -> new Named(value);

@@ -16,13 +16,14 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.Setting;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.merge.Differences.Kind;
 import wideharbor.core.merge.Differences.Line;
 import wideharbor.core.merge.Differences.Result;
@@ -46,7 +47,7 @@ final class BuildDifferences {
     }
 
     Result result() {
-        Set<String> moved = joints();
+        Set<JointId> moved = joints();
         placements();
         moved.forEach(id -> edit.add(Scoped.base(new Command.Join(b.joint(id).orElseThrow()))));
         cables();
@@ -69,15 +70,15 @@ final class BuildDifferences {
     }
 
     /** Opens joints that differ; returns the ids to be joined once all parts are there. */
-    private Set<String> joints() {
-        Set<String> toJoin = new LinkedHashSet<>();
+    private Set<JointId> joints() {
+        Set<JointId> toJoin = new LinkedHashSet<>();
         for (Joint joint : b.joints()) {
             Optional<Joint> old = a.joint(joint.id());
             if (old.isEmpty()) {
-                lines.add(new Line(Kind.NEW, "joint", joint.id(), "", words(joint)));
+                lines.add(new Line(Kind.NEW, "joint", joint.id().toString(), "", words(joint)));
                 toJoin.add(joint.id());
             } else if (!old.get().equals(joint)) {
-                lines.add(new Line(Kind.CHANGED, "joint", joint.id(), words(old.get()), words(joint)));
+                lines.add(new Line(Kind.CHANGED, "joint", joint.id().toString(), words(old.get()), words(joint)));
                 edit.add(Scoped.base(new Command.Unjoin(joint.id())));
                 toJoin.add(joint.id());
             }
@@ -95,10 +96,10 @@ final class BuildDifferences {
                                             .placement()
                                             .equals(joint.child().placement()));
             if (replaced) {
-                lines.add(new Line(Kind.CHANGED, "joint", joint.id(), words(joint), "replaced"));
+                lines.add(new Line(Kind.CHANGED, "joint", joint.id().toString(), words(joint), "replaced"));
                 edit.add(Scoped.base(new Command.Unjoin(joint.id())));
             } else {
-                lines.add(new Line(Kind.ONLY_HERE, "joint", joint.id(), words(joint), ""));
+                lines.add(new Line(Kind.ONLY_HERE, "joint", joint.id().toString(), words(joint), ""));
             }
         }
         return toJoin;
@@ -166,13 +167,13 @@ final class BuildDifferences {
             lines.add(new Line(
                     old.isPresent() ? Kind.CHANGED : Kind.NEW,
                     "cable",
-                    cable.id(),
+                    cable.id().toString(),
                     old.map(o -> words(o)).orElse(""),
                     words(cable)));
         }
         for (CableRun cable : a.cables()) {
             if (b.cable(cable.id()).isEmpty()) {
-                lines.add(new Line(Kind.ONLY_HERE, "cable", cable.id(), words(cable), ""));
+                lines.add(new Line(Kind.ONLY_HERE, "cable", cable.id().toString(), words(cable), ""));
             }
         }
     }
@@ -219,9 +220,9 @@ final class BuildDifferences {
                 changes(here.configurations(), Configuration::id, Configuration::overlay),
                 changes(there.configurations(), Configuration::id, Configuration::overlay));
         overlays(
-                new Layer("lens", id -> new Scope.InLens(new LensId(id))),
-                changes(here.lenses(), l -> l.id().id(), LensChoice::overlay),
-                changes(there.lenses(), l -> l.id().id(), LensChoice::overlay));
+                new Layer("lens", id -> new Scope.InLens(LensId.of(id))),
+                changes(here.lenses(), l -> l.id().toString(), LensChoice::overlay),
+                changes(there.lenses(), l -> l.id().toString(), LensChoice::overlay));
     }
 
     /** What is laid over the base, and how a change of it is scoped. */

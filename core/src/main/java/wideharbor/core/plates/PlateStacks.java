@@ -13,7 +13,6 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
@@ -27,6 +26,8 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.RodHeight;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -226,7 +227,7 @@ public final class PlateStacks {
     }
 
     private static Joint joint(String id, PortRef parent, PortRef child) {
-        return new Joint(id, Joint.Kind.LOCATING, parent, child, Joint.Confidence.PLAUSIBLE);
+        return new Joint(new JointId(id), Joint.Kind.LOCATING, parent, child, Joint.Confidence.PLAUSIBLE);
     }
 
     private static int releases(Rig rig) {

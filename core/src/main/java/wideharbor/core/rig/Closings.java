@@ -2,6 +2,7 @@ package wideharbor.core.rig;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
@@ -44,7 +45,7 @@ final class Closings {
             Freedom freedom = port.freedoms().get(i);
             SettingKey key = new SettingKey(placed.id(), port.id(), i);
             double value = content.value(key);
-            settings.add(new Motion(key, joint.id(), freedom, freedom.range(), value, false));
+            settings.add(new Motion(key, Optional.of(joint.id()), freedom, freedom.range(), value, false));
             pose = pose.then(freedom.at(value));
         }
         return pose;

@@ -2,6 +2,7 @@ package wideharbor.core.rig;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
@@ -116,6 +117,6 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
 
     private static Motion motion(
             Joint joint, SettingKey key, Freedom freedom, Span range, Content content, boolean alongCarrier) {
-        return new Motion(key, joint.id(), freedom, range, content.value(key), alongCarrier);
+        return new Motion(key, Optional.of(joint.id()), freedom, range, content.value(key), alongCarrier);
     }
 }

@@ -32,7 +32,7 @@ public record Moved(Rig rig, Motion motion) {
             InternalJoint hinge = part.type().internalJoint(motion.key().port()).orElseThrow();
             return part.pose(hinge.parentLink()).then(Pose.port(hinge.at(), hinge.normal(), hinge.up()));
         }
-        Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+        Joint joint = motion.joint().flatMap(rig.content()::joint).orElseThrow();
         Port on = rig.port(joint.parent());
         Port own = rig.port(joint.child());
         boolean carrierIsChild = JointMotions.isInterval(own) && !JointMotions.isInterval(on);
@@ -44,9 +44,12 @@ public record Moved(Rig rig, Motion motion) {
 
     /** Parts that a motion moves, for a hinge inside a part those that hang beyond it. */
     public Set<String> parts() {
-        if (!motion.joint().isEmpty()) {
-            return rig.subtree(
-                    rig.content().joint(motion.joint()).orElseThrow().child().placement());
+        if (motion.joint().isPresent()) {
+            return rig.subtree(motion.joint()
+                    .flatMap(rig.content()::joint)
+                    .orElseThrow()
+                    .child()
+                    .placement());
         }
         ItemType type = rig.require(motion.key().placement()).type();
         Set<String> links = new LinkedHashSet<>(
@@ -67,7 +70,7 @@ public record Moved(Rig rig, Motion motion) {
 
     /** Direction in the rig frame along which a motion moves the child. */
     public Vec3 direction() {
-        Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+        Joint joint = motion.joint().flatMap(rig.content()::joint).orElseThrow();
         Freedom.Axis axis = ((Freedom.Slide) motion.freedom()).axis();
         boolean onParent = motion.key().placement().equals(joint.parent().placement());
         PortRef ref = onParent ? joint.parent() : joint.child();

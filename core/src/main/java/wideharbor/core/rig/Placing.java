@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Placement;
@@ -95,7 +96,12 @@ final class Placing {
                     poses.put(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(value)));
                     if (told) {
                         moves.add(new Motion(
-                                key, "", joint.freedom(), joint.freedom().range(), value, false));
+                                key,
+                                Optional.empty(),
+                                joint.freedom(),
+                                joint.freedom().range(),
+                                value,
+                                false));
                     }
                 }
             }

@@ -11,13 +11,13 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Parts;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
@@ -108,7 +108,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         List<Slide> all = new ArrayList<>();
         for (Motion motion : rig.motions()) {
             boolean slides = motion.freedom() instanceof Freedom.Slide
-                    && !motion.joint().isEmpty()
+                    && motion.joint().isPresent()
                     && Math.abs(new Moved(rig, motion)
                                     .direction()
                                     .dot(rig.world().forward()))

@@ -9,6 +9,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -31,7 +32,7 @@ public final class CableSchedule {
      * @param way points from socket to socket, rig frame: out along the plugs, between them along the rig's axes
      */
     public record Row(
-            String id,
+            CableId id,
             String name,
             Socket.Kind carries,
             End a,
@@ -124,7 +125,7 @@ public final class CableSchedule {
     }
 
     /** Other cables on file with the same plugs and other wiring. */
-    public static List<String> twins(Rig rig, String cable) {
+    public static List<String> twins(Rig rig, CableId cable) {
         PowerFacet.Cable wire = rig.catalogue()
                 .require(rig.content().cable(cable).orElseThrow().type())
                 .facet(PowerFacet.Cable.class)

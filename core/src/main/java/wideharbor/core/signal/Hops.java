@@ -47,7 +47,9 @@ final class Hops {
             return Optional.empty();
         }
         return Optional.of(
-                forward ? new Hop(a, b, Hop.Kind.CABLE, cable.id()) : new Hop(b, a, Hop.Kind.CABLE, cable.id()));
+                forward
+                        ? new Hop(a, b, Hop.Kind.CABLE, cable.id().toString())
+                        : new Hop(b, a, Hop.Kind.CABLE, cable.id().toString()));
     }
 
     static List<Hop> passages(Box box) {

@@ -14,6 +14,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -44,8 +46,8 @@ class EditTest {
                 Scoped.base(new Command.Retype("rods", Parts.ref("rods-400"))),
                 Scoped.base(new Command.Weigh("body", Figure.measured(3050, "tech", "today"))),
                 Scoped.base(new Command.Remove("box")),
-                Scoped.base(new Command.Unjoin("j-quick")),
-                Scoped.lens(new LensId("a"), new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
+                Scoped.base(new Command.Unjoin(new JointId("j-quick"))),
+                Scoped.lens(LensId.of("a"), new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
                 Scoped.kit(new Command.AddKit(SPARE.ref(), 2)));
         Job known = new Job(
                 job.id(),
@@ -108,12 +110,12 @@ class EditTest {
             case 2 -> Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), random.nextInt(50), false));
             case 3 ->
                 Scoped.lens(
-                        new LensId("a"), new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
+                        LensId.of("a"), new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
             case 4 ->
                 Scoped.base(new Command.Retype("rods", Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
             case 5 -> Scoped.kit(new Command.AddKit(SPARE.ref(), random.nextInt(5) - 2));
             case 6 -> Scoped.base(new Command.Weigh(part, Figure.maker(random.nextInt(900))));
-            default -> Scoped.base(new Command.Unjoin("j-" + part));
+            default -> Scoped.base(new Command.Unjoin(new JointId("j-" + part)));
         };
     }
 
@@ -141,7 +143,7 @@ class EditTest {
         refused(
                 job,
                 new Command.Join(new Joint(
-                        "again",
+                        new JointId("again"),
                         Joint.Kind.LOCATING,
                         Rigs.port("body:top"),
                         Rigs.port("quick:top"),
@@ -157,9 +159,9 @@ class EditTest {
                 EditRefused.class,
                 () -> apply(
                         job,
-                        Scoped.base(new Command.Unjoin("j-bridge")),
+                        Scoped.base(new Command.Unjoin(new JointId("j-bridge"))),
                         Scoped.base(new Command.Join(new Joint(
-                                "round",
+                                new JointId("round"),
                                 Joint.Kind.LOCATING,
                                 Rigs.port("rods:rods"),
                                 Rigs.port("bridge:rods"),
@@ -183,19 +185,19 @@ class EditTest {
     void aLensOverlayPlacesItsLensAndItsOwnSettings() {
         Job job = sample().job();
         GearPackage after = apply(
-                        job, Scoped.lens(new LensId("b"), new Command.Set(SettingKey.parse("box:rods:0"), 240, false)))
+                        job, Scoped.lens(LensId.of("b"), new Command.Set(SettingKey.parse("box:rods:0"), 240, false)))
                 .after();
         Build build = after.build(Rigs.BUILD);
-        Content withA = build.content(Rigs.STUDIO, new LensId("a"), job.catalogue());
-        Content withB = build.content(Rigs.STUDIO, new LensId("b"), job.catalogue());
+        Content withA = build.content(Rigs.STUDIO, LensId.of("a"), job.catalogue());
+        Content withB = build.content(Rigs.STUDIO, LensId.of("b"), job.catalogue());
         assertEquals(200, withA.value(SettingKey.parse("box:rods:0")));
         assertEquals(240, withB.value(SettingKey.parse("box:rods:0")));
         assertTrue(withA.placement("lens-a").isPresent()
                 && withA.placement("lens-b").isEmpty());
         assertEquals(
-                new Scope.InLens(new LensId("b")),
-                build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, new LensId("b")));
-        assertEquals(new Scope.Base(), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, new LensId("a")));
+                new Scope.InLens(LensId.of("b")),
+                build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, LensId.of("b")));
+        assertEquals(new Scope.Base(), build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, LensId.of("a")));
     }
 
     /** A base edit that would leave a lens without its place is refused, naming the lens. */

@@ -11,7 +11,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.build.LensId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;

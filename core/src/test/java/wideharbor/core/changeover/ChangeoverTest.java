@@ -12,12 +12,13 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -78,9 +79,9 @@ class ChangeoverTest {
                 .join("j", "body:top", "lamp:foot")
                 .on("none")
                 .configuration(other(
-                        new Command.Unjoin("j"),
+                        new Command.Unjoin(new JointId("j")),
                         new Command.Join(new Joint(
-                                "k",
+                                new JointId("k"),
                                 Joint.Kind.LOCATING,
                                 Rigs.port("body:side"),
                                 Rigs.port("lamp:foot"),

@@ -12,7 +12,6 @@ import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Freedom;
@@ -21,6 +20,8 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -43,8 +44,8 @@ class AskedOnceTest {
     }
 
     private static Command plugs() {
-        return new Command.Connect(
-                new CableRun("k2", WIRE.ref(), new SocketRef("plate", "out-2"), new SocketRef("spare", "in")));
+        return new Command.Connect(new CableRun(
+                new CableId("k2"), WIRE.ref(), new SocketRef("plate", "out-2"), new SocketRef("spare", "in")));
     }
 
     /** Every check with every lens, one after the other, as the plain rule says. */
@@ -52,7 +53,7 @@ class AskedOnceTest {
         CheckEngine engine = CheckEngine.standard();
         List<Report> all = new ArrayList<>();
         for (LensId lens : rigs.build().lensIds()) {
-            all.add(engine.check(rigs.analysis(lens.id())));
+            all.add(engine.check(rigs.analysis(lens.toString())));
         }
         return engine.together(all);
     }
@@ -70,10 +71,10 @@ class AskedOnceTest {
         ConfigurationAnalysis analyses = JobAnalysis.of(rig().job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
         assertEquals(
                 Set.of(Basis.WIRING, Basis.LAID_WIRING),
-                analyses.with(new LensId("l75")).sameAs(analyses.with(new LensId("l35"))));
+                analyses.with(LensId.of("l75")).sameAs(analyses.with(LensId.of("l35"))));
         assertEquals(
                 Set.of(),
-                analyses.with(new LensId("l75")).sameAs(rig().analysis("l35")),
+                analyses.with(LensId.of("l75")).sameAs(rig().analysis("l35")),
                 "of another job nothing is taken over");
     }
 
@@ -129,6 +130,6 @@ class AskedOnceTest {
                         new Command.Set(SettingKey.parse("swivel:foot:0"), 60, false));
         sameAsPlain(rigs);
         ConfigurationAnalysis analyses = JobAnalysis.of(rigs.job()).of(new ConfigurationKey(Rigs.BUILD, Rigs.STUDIO));
-        assertEquals(Set.of(Basis.WIRING), analyses.with(new LensId("l75")).sameAs(analyses.with(new LensId("l35"))));
+        assertEquals(Set.of(Basis.WIRING), analyses.with(LensId.of("l75")).sameAs(analyses.with(LensId.of("l35"))));
     }
 }

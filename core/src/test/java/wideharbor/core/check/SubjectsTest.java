@@ -5,9 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.CheckState;
@@ -38,12 +40,12 @@ class SubjectsTest {
 
     @Test
     void aJointLightsBothItsParts() {
-        assertEquals(Set.of("lamp", "body"), of(Subject.joint("j-lamp")));
+        assertEquals(Set.of("lamp", "body"), of(Subject.joint(new JointId("j-lamp"))));
     }
 
     @Test
     void aCableLightsBothItsEnds() {
-        assertEquals(Set.of("plate", "lamp"), of(Subject.cable("k")));
+        assertEquals(Set.of("plate", "lamp"), of(Subject.cable(new CableId("k"))));
     }
 
     @Test

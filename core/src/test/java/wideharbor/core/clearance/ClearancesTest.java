@@ -12,7 +12,6 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
@@ -20,6 +19,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Shape.Use;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.LensId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Rigs;
 
@@ -86,11 +86,11 @@ class ClearancesTest {
 
     private static Rig rig(double slide, String lens) {
         Rigs rigs = twoLenses(slide);
-        return Rig.resolve(rigs.build(), Rigs.STUDIO, new LensId(lens), rigs.catalogue());
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, LensId.of(lens), rigs.catalogue());
     }
 
     private static Rig with(Rigs rigs, String lens) {
-        return Rig.resolve(rigs.build(), Rigs.STUDIO, new LensId(lens), rigs.catalogue());
+        return Rig.resolve(rigs.build(), Rigs.STUDIO, LensId.of(lens), rigs.catalogue());
     }
 
     @Test

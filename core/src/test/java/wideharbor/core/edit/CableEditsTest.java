@@ -11,12 +11,13 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.testkit.Rigs;
 import wideharbor.core.testkit.Signals;
@@ -112,7 +113,7 @@ class CableEditsTest {
                         EditRefused.class, () -> CableEdits.plug(rigs().analysis(), SDI_1, SCREEN, Signals.power()))
                 .getMessage()
                 .contains("does not join"));
-        assertTrue(assertThrows(EditRefused.class, () -> CableEdits.unplug(rigs().analysis(), "gone"))
+        assertTrue(assertThrows(EditRefused.class, () -> CableEdits.unplug(rigs().analysis(), new CableId("gone")))
                 .getMessage()
                 .contains("no cable 'gone'"));
     }
@@ -125,14 +126,14 @@ class CableEditsTest {
         var applied = job.gear()
                 .apply(
                         Rigs.BUILD,
-                        CableEdits.lay(rigs.analysis(), "k", new CableRun.Laid(List.of("other"), "")),
+                        CableEdits.lay(rigs.analysis(), new CableId("k"), new CableRun.Laid(List.of("other"), "")),
                         job.catalogue());
         assertEquals(
                 List.of("other"),
                 applied.after()
                         .build(Rigs.BUILD)
                         .base()
-                        .cable("k")
+                        .cable(new CableId("k"))
                         .orElseThrow()
                         .laid()
                         .along());
@@ -152,7 +153,7 @@ class CableEditsTest {
 
     private static String refused(Rigs rigs, CableRun.Laid laid) {
         Job job = rigs.job();
-        List<Scoped> edit = CableEdits.lay(rigs.analysis(), "k", laid);
+        List<Scoped> edit = CableEdits.lay(rigs.analysis(), new CableId("k"), laid);
         return assertThrows(EditRefused.class, () -> job.gear().apply(Rigs.BUILD, edit, job.catalogue()))
                 .getMessage();
     }

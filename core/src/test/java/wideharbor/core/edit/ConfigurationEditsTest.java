@@ -15,7 +15,6 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
@@ -28,6 +27,8 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Remedies;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
@@ -124,7 +125,7 @@ class ConfigurationEditsTest {
         job = apply(
                 job,
                 List.of(
-                        Scoped.base(new Command.Unjoin("j-box")),
+                        Scoped.base(new Command.Unjoin(new JointId("j-box"))),
                         Scoped.base(new Command.Unset(BOX)),
                         Scoped.base(new Command.Unplace("box"))));
         Finding conflict =

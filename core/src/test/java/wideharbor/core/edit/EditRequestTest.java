@@ -10,11 +10,12 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
 import wideharbor.core.testkit.Bag;
@@ -107,7 +108,7 @@ class EditRequestTest {
         refused("must have at most 40 characters", () -> new EditRequest.Rename("x".repeat(41)));
         refused("Value must be a finite number", () -> new EditRequest.Set(SettingKey.parse("a:b:0"), Double.NaN));
         refused("Mass must lie from 0", () -> new EditRequest.Weigh("box", -5));
-        refused("at most 12 parts", () -> new EditRequest.Lay("k", Collections.nCopies(13, "a"), ""));
+        refused("at most 12 parts", () -> new EditRequest.Lay(new CableId("k"), Collections.nCopies(13, "a"), ""));
         refused("Side is missing", () -> new EditRequest.Portrait("Tall", null));
     }
 

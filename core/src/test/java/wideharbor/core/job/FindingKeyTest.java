@@ -9,26 +9,28 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 
 class FindingKeyTest {
     private static final List<Subject> ALL = List.of(
             Subject.part("rods"),
             Subject.port(new PortRef("body", "top")),
             Subject.socket(new SocketRef("body", "sdi-1")),
-            Subject.joint("j-1"),
-            Subject.cable("k-1"),
+            Subject.joint(new JointId("j-1")),
+            Subject.cable(new CableId("k-1")),
             Subject.setting(new SettingKey("rods", "rods", 0)),
             Subject.type(new TypeRef("battery-150", 2)),
             Subject.named("Picture desk, B | 100 %"),
             Subject.whole());
 
     private static FindingKey key(String aspect, List<Subject> subjects) {
-        return new FindingKey("lens.support", aspect, "a", "studio", new LensId("s50"), subjects);
+        return new FindingKey("lens.support", aspect, "a", "studio", LensId.of("s50"), subjects);
     }
 
     @Test
@@ -50,7 +52,7 @@ class FindingKeyTest {
     @Test
     void whatConfigurationsShareIsOneThing() {
         FindingKey elsewhere =
-                new FindingKey("lens.support", "moment", "a", "low", new LensId("s50"), List.of(Subject.part("lens")));
+                new FindingKey("lens.support", "moment", "a", "low", LensId.of("s50"), List.of(Subject.part("lens")));
         assertEquals(key("moment", List.of(Subject.part("lens"))).anywhere(), elsewhere.anywhere());
     }
 

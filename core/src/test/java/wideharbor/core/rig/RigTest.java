@@ -11,7 +11,6 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RodAxis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
@@ -19,6 +18,8 @@ import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
@@ -63,8 +64,10 @@ class RigTest {
         Rig rig = Bag.onHead().resolve();
         assertEquals(
                 Set.of("body", "quick", "bridge"),
-                rig.loadOn(rig.content().joint("j-dovetail").orElseThrow()));
-        assertEquals(Set.of("body"), rig.loadOn(rig.content().joint("j-quick").orElseThrow()));
+                rig.loadOn(rig.content().joint(new JointId("j-dovetail")).orElseThrow()));
+        assertEquals(
+                Set.of("body"),
+                rig.loadOn(rig.content().joint(new JointId("j-quick")).orElseThrow()));
         assertEquals(Set.of("body", "quick", "bridge", "dovetail"), rig.carried());
     }
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.LensId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -33,7 +34,7 @@ class BalanceSheetTest {
     void aLineForEveryLens() {
         BalanceSheet sheet = sheet(0);
         assertEquals(
-                List.of("light", "heavy"),
+                List.of(LensId.of("light"), LensId.of("heavy")),
                 sheet.lenses().stream().map(BalanceSheet.WithLens::lens).toList());
         assertTrue(sheet.lenses().get(1).carriedGrams() > sheet.lenses().get(0).carriedGrams());
         assertTrue(sheet.lenses().get(1).offMm() > sheet.lenses().get(0).offMm(), "the heavy lens pulls ahead");

@@ -12,7 +12,6 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
@@ -25,6 +24,8 @@ import wideharbor.core.edit.PartEdits;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -123,7 +124,12 @@ class FitAndBudgetTest {
                 analysis.job().gear().apply(Rigs.BUILD, PartEdits.tried(analysis, "handle"), analysis.catalogue());
         assertEquals(
                 Joint.Confidence.TRIED_BY_US,
-                applied.after().build("a").base().joint("j").orElseThrow().confidence());
+                applied.after()
+                        .build("a")
+                        .base()
+                        .joint(new JointId("j"))
+                        .orElseThrow()
+                        .confidence());
         GearPackage back = applied.after()
                 .apply(Rigs.BUILD, applied.inverse(), analysis.catalogue())
                 .after();

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -73,7 +74,7 @@ class IdlePartsTest {
                         List.of(
                                 new Command.Place("lamp", Parts.ref("lamp"), ""),
                                 new Command.Join(new Joint(
-                                        "j-lamp",
+                                        new JointId("j-lamp"),
                                         Joint.Kind.LOCATING,
                                         Rigs.port("it:top"),
                                         Rigs.port("lamp:foot"),

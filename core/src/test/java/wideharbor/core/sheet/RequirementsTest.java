@@ -13,9 +13,9 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.GearPackage;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.Requirements.Requirement;
@@ -160,7 +160,7 @@ class RequirementsTest {
                         List.of(),
                         new Asks.RoomLimit(1200, 900, List.of()),
                         List.of(new Asks.Spare("LENS_SUPPORT", 2)),
-                        List.of(new Asks.Tape("door", 900, new LensId("l50")))));
+                        List.of(new Asks.Tape("door", 900, LensId.of("l50")))));
         Map<String, Requirement> all = of(rigs);
         assertEquals("Fits a room 1200 mm deep and 900 mm high", all.get("room").text());
         assertEquals(

@@ -21,7 +21,6 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Placement;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
@@ -30,6 +29,9 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standards;
@@ -82,13 +84,14 @@ public final class Rigs {
     }
 
     public Rigs join(String id, String parent, String child, Joint.Confidence confidence) {
-        joints.add(new Joint(id, Joint.Kind.LOCATING, port(parent), port(child), confidence));
+        joints.add(new Joint(new JointId(id), Joint.Kind.LOCATING, port(parent), port(child), confidence));
         return this;
     }
 
     /** A joint that serves outside its purpose. */
     public Rigs improvise(String id, String parent, String child, String note) {
-        joints.add(new Joint(id, Joint.Kind.LOCATING, port(parent), port(child), Joint.Confidence.IMPROVISED, note));
+        joints.add(new Joint(
+                new JointId(id), Joint.Kind.LOCATING, port(parent), port(child), Joint.Confidence.IMPROVISED, note));
         return this;
     }
 
@@ -97,7 +100,7 @@ public final class Rigs {
     }
 
     private Rigs joint(String id, Joint.Kind kind, String parent, String child) {
-        joints.add(new Joint(id, kind, port(parent), port(child), Joint.Confidence.TRIED_BY_US));
+        joints.add(new Joint(new JointId(id), kind, port(parent), port(child), Joint.Confidence.TRIED_BY_US));
         return this;
     }
 
@@ -106,7 +109,7 @@ public final class Rigs {
         PortRef from = port(a);
         PortRef to = port(b);
         cables.add(new CableRun(
-                id,
+                new CableId(id),
                 type.ref(),
                 new SocketRef(from.placement(), from.port()),
                 new SocketRef(to.placement(), to.port())));
@@ -115,7 +118,7 @@ public final class Rigs {
 
     /** Lays a cable that is there another way. */
     public Rigs laid(String cable, CableRun.Laid laid) {
-        cables.replaceAll(c -> c.id().equals(cable) ? c.laid(laid) : c);
+        cables.replaceAll(c -> c.id().toString().equals(cable) ? c.laid(laid) : c);
         return this;
     }
 
@@ -130,13 +133,13 @@ public final class Rigs {
         List<Command> overlay = new ArrayList<>();
         overlay.add(new Command.Place("lens-" + id, type.ref(), ""));
         overlay.add(new Command.Join(new Joint(
-                "j-lens-" + id,
+                new JointId("j-lens-" + id),
                 Joint.Kind.LOCATING,
                 port(on),
                 new PortRef("lens-" + id, port),
                 Joint.Confidence.MAKER_TESTED)));
         overlay.addAll(List.of(more));
-        lenses.add(new LensChoice(new LensId(id), id, overlay));
+        lenses.add(new LensChoice(LensId.of(id), id, overlay));
         return this;
     }
 
@@ -235,12 +238,12 @@ public final class Rigs {
     }
 
     public RigAnalysis analysis() {
-        return analysis(lenses.isEmpty() ? "" : lenses.get(0).id().id());
+        return analysis(lenses.isEmpty() ? "" : lenses.get(0).id().toString());
     }
 
     public RigAnalysis analysis(String lens) {
         Job job = job();
-        return RigAnalysis.of(job, job.gear().build(BUILD), STUDIO, new LensId(lens));
+        return RigAnalysis.of(job, job.gear().build(BUILD), STUDIO, LensId.of(lens));
     }
 
     public Rig resolve() {

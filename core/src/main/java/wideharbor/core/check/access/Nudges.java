@@ -3,6 +3,7 @@ package wideharbor.core.check.access;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
@@ -10,6 +11,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 
@@ -40,21 +42,21 @@ final class Nudges {
     private static List<Motion> motions(RigAnalysis analysis, List<String> placements) {
         Set<Motion> found = new LinkedHashSet<>();
         for (String placement : placements) {
-            collect(analysis, placement, "", found);
+            collect(analysis, placement, Optional.empty(), found);
             for (Joint joint : analysis.rig().pathToRoot(placement)) {
-                collect(analysis, joint.child().placement(), joint.id(), found);
-                collect(analysis, joint.parent().placement(), joint.id(), found);
+                collect(analysis, joint.child().placement(), Optional.of(joint.id()), found);
+                collect(analysis, joint.parent().placement(), Optional.of(joint.id()), found);
             }
         }
         return found.stream().limit(MOST_MOTIONS).toList();
     }
 
     /** Motions of one joint, and those that a part has in itself. */
-    private static void collect(RigAnalysis analysis, String placement, String joint, Set<Motion> found) {
+    private static void collect(RigAnalysis analysis, String placement, Optional<JointId> joint, Set<Motion> found) {
         for (Motion motion : analysis.rig().motions()) {
             boolean inItself =
                     motion.joint().isEmpty() && motion.key().placement().equals(placement);
-            if (inItself || !joint.isEmpty() && motion.joint().equals(joint)) {
+            if (inItself || joint.filter(motion::isOf).isPresent()) {
                 found.add(motion);
             }
         }

@@ -84,7 +84,7 @@ final class PortsTowards implements Check {
     private static Optional<Motion> turn(Rig rig, String part) {
         Optional<Joint> joint = rig.locatedBy(part);
         return rig.motions().stream()
-                .filter(m -> joint.filter(j -> j.id().equals(m.joint())).isPresent())
+                .filter(m -> joint.filter(j -> m.isOf(j.id())).isPresent())
                 .filter(m -> m.key().placement().equals(part) && !m.alongCarrier())
                 .filter(m -> m.freedom() instanceof Freedom.Rotate r && r.axis() == Freedom.Axis.N)
                 .filter(m -> m.range().holds(turned(m.value()), 0.01))

@@ -9,13 +9,13 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
@@ -39,7 +39,7 @@ final class Slides {
         }
         Rig rig = analysis.rig();
         for (Motion motion : rig.motions()) {
-            if (motion.freedom() instanceof Freedom.Slide && !motion.joint().isEmpty()) {
+            if (motion.freedom() instanceof Freedom.Slide && motion.joint().isPresent()) {
                 double along =
                         new Moved(rig, motion).direction().dot(rig.world().forward());
                 if (Math.abs(along) >= ALONG) {
@@ -53,7 +53,7 @@ final class Slides {
     /** Empty when the slide stands there already, as near as it is set by hand. */
     private static Optional<Candidate> balancing(RigAnalysis analysis, Posture posture, Motion motion, double along) {
         Rig rig = analysis.rig();
-        Joint joint = rig.content().joint(motion.joint()).orElseThrow();
+        Joint joint = motion.joint().flatMap(rig.content()::joint).orElseThrow();
         boolean supportSide = rig.subtree(joint.child().placement())
                 .contains(posture.support().id());
         double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();

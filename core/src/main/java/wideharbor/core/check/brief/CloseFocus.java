@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -15,6 +14,7 @@ import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 

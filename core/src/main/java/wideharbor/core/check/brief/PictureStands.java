@@ -8,13 +8,13 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.build.LensId;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.LensId;
 
 /** The picture stands as the brief wants it in one of the configurations that it asks for. */
 final class PictureStands implements Check {

@@ -7,6 +7,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Chains;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 
 /** Adapters between the two faces of a joint that do not mate. */
@@ -15,7 +16,7 @@ final class AdapterFixes {
 
     private AdapterFixes() {}
 
-    static List<Candidate> of(RigAnalysis analysis, String jointId) {
+    static List<Candidate> of(RigAnalysis analysis, JointId jointId) {
         Joint joint = analysis.rig().content().joint(jointId).orElseThrow();
         if (joint.kind() != Joint.Kind.LOCATING) {
             return List.of();

@@ -56,7 +56,7 @@ final class Conflicts implements Check {
             return analysis.build()
                     .lens(in.lens())
                     .map(l -> l.title())
-                    .orElse(in.lens().id());
+                    .orElse(in.lens().toString());
         }
         String id = ((Scope.InConfiguration) scope).configuration();
         return analysis.build().configuration(id).map(c -> c.title()).orElse(id);

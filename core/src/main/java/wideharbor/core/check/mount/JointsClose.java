@@ -20,6 +20,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Settle;
 import wideharbor.core.edit.Spacers;
+import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Closing;
 import wideharbor.core.rig.Rig;
@@ -80,7 +81,7 @@ final class JointsClose implements Check {
      */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String joint = finding.key().joint();
+        JointId joint = finding.key().joint();
         List<Candidate> all = new ArrayList<>();
         List<Scoped> settle = Settle.closing(analysis, joint);
         if (!settle.isEmpty()) {

@@ -17,6 +17,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
@@ -73,10 +74,10 @@ final class OneWayRound implements Check {
     /** Turns back to nought whatever turns this joint about its normal. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String joint = finding.key().joint();
+        JointId joint = finding.key().joint();
         List<Scoped> edit = new ArrayList<>();
         for (Motion m : analysis.rig().motions()) {
-            if (m.joint().equals(joint)
+            if (m.isOf(joint)
                     && m.value() != 0
                     && m.freedom() instanceof Freedom.Rotate turn
                     && turn.axis() == Freedom.Axis.N) {

@@ -15,6 +15,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.id.CableId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
 
@@ -89,7 +90,7 @@ final class FeedRemedies {
                 || others.stream().anyMatch(Optional::isEmpty)) {
             return List.of();
         }
-        String old = outlet.link().orElseThrow().cable().id();
+        CableId old = outlet.link().orElseThrow().cable().id();
         List<Placing> all = new ArrayList<>();
         for (Placing placing : Placing.near(analysis, near, type, most)) {
             Placing done = placing.with(List.of(new Scoped(analysis.scopeOfCable(old), new Command.Disconnect(old))))

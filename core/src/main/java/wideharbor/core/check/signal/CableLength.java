@@ -21,6 +21,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.id.CableId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
@@ -79,7 +80,7 @@ final class CableLength implements Check {
     /** A longer one of the same ends, from the kit first. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String id = finding.key().cable();
+        CableId id = finding.key().cable();
         CableRun cable = analysis.rig().content().cable(id).orElseThrow();
         PowerFacet.Cable now = wire(analysis.catalogue().require(cable.type()));
         double needed = ((Evidence.Amount) finding.evidence()).neededFrom();

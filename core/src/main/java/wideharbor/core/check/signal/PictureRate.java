@@ -22,6 +22,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.id.CableId;
 import wideharbor.core.signal.Hop;
 import wideharbor.core.signal.Route;
 import wideharbor.core.signal.SignalGraph;
@@ -84,7 +85,8 @@ final class PictureRate implements Check {
             return List.of();
         }
         SocketRef from = route.get().from();
-        CableRun cable = analysis.rig().content().cable(first.get().by()).orElseThrow();
+        CableRun cable =
+                analysis.rig().content().cable(new CableId(first.get().by())).orElseThrow();
         List<Candidate> all = new ArrayList<>();
         for (PictureOut out : analysis.rig().require(from.placement()).type().facets(PictureOut.class)) {
             SocketRef other = new SocketRef(from.placement(), out.socket());
@@ -100,7 +102,7 @@ final class PictureRate implements Check {
                                 new Scoped(
                                         analysis.scopeOf(input.placement()),
                                         new Command.Connect(new CableRun(
-                                                cable.id() + "-b",
+                                                new CableId(cable.id() + "-b"),
                                                 cable.type(),
                                                 other,
                                                 first.get().to()))))));

@@ -16,6 +16,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.id.JointId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
@@ -99,7 +100,7 @@ class LensSupportTest {
                         "mount",
                         new Command.Set(SettingKey.parse("support:cradle:0"), 7, false),
                         new Command.Join(new Joint(
-                                "j-brace",
+                                new JointId("j-brace"),
                                 Joint.Kind.CLOSING,
                                 Rigs.port("support:cradle"),
                                 Rigs.port("lens-prime:barrel"),

@@ -7,12 +7,12 @@ import static wideharbor.core.testkit.Verify.verify;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.Command;
-import wideharbor.core.build.LensId;
 import wideharbor.core.build.Scope;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -117,8 +117,7 @@ class SlideForBalanceTest {
         assertTrue(fixes.get(0).title().endsWith("one setting for every lens"), fixes.toString());
         assertEquals(new Scope.Base(), fixes.get(0).commands().get(0).scope());
         assertEquals(
-                new Scope.InLens(new LensId("a")),
-                fixes.get(1).commands().get(0).scope());
+                new Scope.InLens(LensId.of("a")), fixes.get(1).commands().get(0).scope());
         assertTrue(fixes.get(0).commands().get(0).command() instanceof Command.Set);
     }
 }

@@ -13,7 +13,6 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
-import wideharbor.core.build.LensId;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
@@ -21,6 +20,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.LensId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 

@@ -17,6 +17,7 @@ import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.JointId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -137,7 +138,7 @@ class JointsCloseTest {
                         "mount",
                         new Command.Set(SettingKey.parse("support:cradle:0"), height, false),
                         new Command.Join(new Joint(
-                                "j-brace",
+                                new JointId("j-brace"),
                                 Joint.Kind.CLOSING,
                                 Rigs.port("support:cradle"),
                                 Rigs.port("lens-prime:barrel"),

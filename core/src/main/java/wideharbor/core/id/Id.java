@@ -1,0 +1,48 @@
+package wideharbor.core.id;
+
+import wideharbor.core.quantity.Require;
+
+/**
+ * What something is called by files, journal and addresses, for as long as it is there: letters, digits, dot, dash and
+ * underscore. Ids of two kinds are never equal, and one is not taken for the other.
+ */
+public abstract class Id implements Comparable<Id> {
+    private final String text;
+
+    /** @throws IllegalArgumentException naming what the id is of */
+    Id(String what, String text) {
+        this.text = Require.id(what, text);
+    }
+
+    /** None of its kind. */
+    Id() {
+        this.text = "";
+    }
+
+    public final boolean isNone() {
+        return text.isEmpty();
+    }
+
+    @Override
+    public final int compareTo(Id other) {
+        return text.compareTo(other.text);
+    }
+
+    // One class a kind, and none below it: the class is the kind.
+    @SuppressWarnings("EqualsGetClass")
+    @Override
+    public final boolean equals(Object other) {
+        return this == other || other != null && other.getClass() == getClass() && text.equals(((Id) other).text);
+    }
+
+    @Override
+    public final int hashCode() {
+        return text.hashCode();
+    }
+
+    /** As it is written. */
+    @Override
+    public final String toString() {
+        return text;
+    }
+}
