@@ -181,7 +181,7 @@ class ArchitectureTest {
                     .resideInAnyPackage(packages.toArray(String[]::new))
                     .check(core);
         });
-        Assertions.assertEquals(24, MAY_USE.size());
+        Assertions.assertEquals(25, MAY_USE.size());
     }
 
     @ArchTest

@@ -12,6 +12,7 @@ import wideharbor.core.build.Placement;
 import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.standard.Standard;
 
 /** The file as it is written, before its references are followed. */
@@ -48,7 +49,7 @@ record HarborFile(
     record KitLine(TypeRef type, int count) {}
 
     record FileBuild(
-            String id,
+            BuildId id,
             String title,
             String root,
             List<Placement> placements,

@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
@@ -47,8 +49,8 @@ public final class OldKeys {
         String[] parts = key.split("\\|", PARTS);
         List<Finding> fitting = report.findings().stream()
                 .filter(f -> f.key().check().equals(parts[0])
-                        && f.key().build().equals(parts[1])
-                        && f.key().configuration().equals(parts[2])
+                        && f.key().build().equals(BuildId.of(parts[1]))
+                        && f.key().configuration().equals(ConfigurationId.of(parts[2]))
                         && f.key().lens().equals(LensId.of(parts[3])))
                 .filter(f -> written(f.key()).anyMatch(parts[4]::equals))
                 .toList();

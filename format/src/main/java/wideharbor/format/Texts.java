@@ -15,7 +15,9 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Figure;
@@ -31,6 +33,8 @@ final class Texts {
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
         text(module, LensId.class, LensId::of);
+        text(module, BuildId.class, BuildId::of);
+        text(module, ConfigurationId.class, ConfigurationId::of);
         text(module, JointId.class, JointId::new);
         text(module, CableId.class, CableId::new);
         module.addSerializer(Vec3.class, new VecWriter());

@@ -21,6 +21,7 @@ import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.PullList;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 
 class CheckCommandTest {
@@ -119,7 +120,7 @@ class CheckCommandTest {
                 break;
             }
             GearPackage next = job.gear()
-                    .apply("a", fixes.get(0).commands(), job.catalogue())
+                    .apply(BuildId.of("a"), fixes.get(0).commands(), job.catalogue())
                     .after();
             job = job.with(next);
         }
@@ -144,7 +145,7 @@ class CheckCommandTest {
     void theDemoIsAsLargeAsItShouldBe() {
         Job job = new HarborCodec().read(HarborCodecTest.demo("slack-water"));
         assertTrue(job.catalogue().all().size() >= 32, "item types");
-        assertTrue(job.gear().build("a").base().placements().size() >= 25, "placements");
+        assertTrue(job.gear().build(BuildId.of("a")).base().placements().size() >= 25, "placements");
     }
 
     @Test

@@ -13,6 +13,8 @@ import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.sheet.BalanceSheet;
@@ -56,7 +58,7 @@ class EverySheetTest {
     @Test
     void whatComesWithALensMovesNothingUnderAnother() throws IOException {
         JobAnalysis analyses = JobAnalysis.of(Disturbed.demo("slack-water.harbor.json"));
-        RigAnalysis long135 = analyses.rig("a", "shoulder", LensId.of("a135"));
+        RigAnalysis long135 = analyses.rig(BuildId.of("a"), ConfigurationId.of("shoulder"), LensId.of("a135"));
         Optional<BalanceSheet.Slide> support = BalanceSheet.of(long135).orElseThrow().slides().stream()
                 .filter(s -> s.key().placement().equals("support"))
                 .findFirst();

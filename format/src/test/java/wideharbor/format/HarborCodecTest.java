@@ -26,6 +26,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
@@ -66,7 +67,8 @@ class HarborCodecTest {
                 Scoped.base(new Command.Remove("clip")),
                 Scoped.base(new Command.Weigh("legs", Figure.measured(4100, "tech", "2026-11-24"))),
                 Scoped.lens(LensId.of("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
-        Job edited = job.with(job.gear().apply("a", edit, job.catalogue()).after());
+        Job edited = job.with(
+                job.gear().apply(BuildId.of("a"), edit, job.catalogue()).after());
         assertEquals(edited.gear(), codec.read(codec.write(edited)).gear());
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
     }
@@ -78,7 +80,7 @@ class HarborCodecTest {
         assertEquals(
                 "body",
                 job.gear()
-                        .build("a")
+                        .build(BuildId.of("a"))
                         .base()
                         .cable(new CableId("k-bus"))
                         .orElseThrow()
@@ -87,7 +89,8 @@ class HarborCodecTest {
         List<Scoped> edit = List.of(
                 Scoped.base(new Command.Lay(new CableId("k-bus"), new CableRun.Laid(List.of("top", "plate"), ""))));
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
-        Job laid = job.with(job.gear().apply("a", edit, job.catalogue()).after());
+        Job laid = job.with(
+                job.gear().apply(BuildId.of("a"), edit, job.catalogue()).after());
         assertEquals(laid.gear(), codec.read(codec.write(laid)).gear());
         DayBlock block = new DayBlock(
                 "Deck",
@@ -95,7 +98,7 @@ class HarborCodecTest {
                 2,
                 -4,
                 false,
-                List.of(new DayBlock.PartState("a", "tx", DayBlock.State.OFF)));
+                List.of(new DayBlock.PartState(BuildId.of("a"), "tx", DayBlock.State.OFF)));
         ObjectNode brief = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBrief(job.brief()));
         ((ArrayNode) brief.path("asks").path("shoot").path("day"))
                 .removeAll()
@@ -109,7 +112,7 @@ class HarborCodecTest {
     void rowsFromBeforeCablesWereLaidStillRead() {
         Job job = codec.read(demo("kiln"));
         ObjectNode build = (ObjectNode)
-                HarborCodec.mapper().readTree(codec.writeBuild(job.gear().build("a")));
+                HarborCodec.mapper().readTree(codec.writeBuild(job.gear().build(BuildId.of("a"))));
         build.path("cables").forEach(c -> ((ObjectNode) c).remove("laid"));
         var read = codec.readBuild(build.toString(), job.catalogue());
         assertTrue(read.base().cables().stream().allMatch(c -> c.laid().equals(CableRun.Laid.FREE)));
@@ -258,7 +261,7 @@ class HarborCodecTest {
         var conflict =
                 CheckEngine.standard().check(job).of("configuration.conflict").get(0);
         assertEquals("40 mm T2.3 changes what is no longer there", conflict.title());
-        assertEquals("a40", conflict.key().lens());
+        assertEquals("a40", conflict.key().lens().toString());
     }
 
     @Test

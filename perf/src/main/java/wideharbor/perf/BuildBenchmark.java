@@ -25,6 +25,10 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Remedies;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Helpers;
 import wideharbor.core.rig.Rig;
@@ -64,11 +68,12 @@ public class BuildBenchmark {
                         .toList()));
         troubled = job.with(job.gear()
                 .apply(
-                        "a",
+                        BuildId.of("a"),
                         List.of(
                                 Scoped.base(new Command.Set(SettingKey.parse("grip:rosette:0"), 20, false)),
                                 Scoped.base(new Command.Set(SettingKey.parse("finder-arm:rail:0"), 60, false)),
-                                Scoped.base(new Command.RetypeCable("k-finder", new TypeRef("c-finder-24", 1)))),
+                                Scoped.base(new Command.RetypeCable(
+                                        new CableId("k-finder"), new TypeRef("c-finder-24", 1)))),
                         job.catalogue())
                 .after());
         troubles = engine.judge(troubled);
@@ -89,12 +94,13 @@ public class BuildBenchmark {
 
     @Benchmark
     public Rig resolveOnly() {
-        return Rig.resolve(job.gear().build("a"), "studio", "a40", job.catalogue());
+        return Rig.resolve(
+                job.gear().build(BuildId.of("a")), ConfigurationId.of("studio"), LensId.of("a40"), job.catalogue());
     }
 
     @Benchmark
     public RigAnalysis resolveWithDerivedData() {
-        return RigAnalysis.of(job, job.gear().build("a"), "studio", "a135");
+        return RigAnalysis.of(job, job.gear().build(BuildId.of("a")), ConfigurationId.of("studio"), LensId.of("a135"));
     }
 
     /** Every finding of a build with ten of them or more, each candidate tried over all lenses. */

@@ -27,6 +27,9 @@ import wideharbor.core.build.LensChoice;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Report;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Helpers;
 import wideharbor.core.rig.Rig;
@@ -51,12 +54,12 @@ public class ConfigurationBenchmark {
     @Setup(Level.Trial)
     public void load() throws IOException {
         Job one = new HarborCodec().read(Files.readAllBytes(Path.of("demo", "slack-water.harbor.json")));
-        Build a = one.gear().build("a");
+        Build a = one.gear().build(BuildId.of("a"));
         List<Configuration> worn = new ArrayList<>(a.configurations());
         while (worn.size() < CONFIGURATIONS) {
             Configuration from = worn.get(worn.size() % 2);
             worn.add(new Configuration(
-                    from.id() + worn.size(),
+                    ConfigurationId.of(from.id().toString() + worn.size()),
                     from.title() + " " + worn.size(),
                     from.support(),
                     0,
@@ -67,7 +70,10 @@ public class ConfigurationBenchmark {
         List<LensChoice> lenses = new ArrayList<>(a.lenses());
         while (lenses.size() < LENSES) {
             LensChoice from = lenses.get(lenses.size() % 3);
-            lenses.add(new LensChoice(from.id() + lenses.size(), from.title() + " " + lenses.size(), from.overlay()));
+            lenses.add(new LensChoice(
+                    LensId.of(from.id().toString() + lenses.size()),
+                    from.title() + " " + lenses.size(),
+                    from.overlay()));
         }
         build = new Build(a.id(), a.title(), a.base(), worn, lenses);
         job = one.with(new GearPackage(one.gear().kit(), List.of(build)));
@@ -101,7 +107,10 @@ public class ConfigurationBenchmark {
 
     @Benchmark
     public Optional<BalanceSheet> balanceSheet() {
-        return BalanceSheet.of(
-                RigAnalysis.of(job, build, "shoulder", build.lenses().get(0).id()));
+        return BalanceSheet.of(RigAnalysis.of(
+                job,
+                build,
+                ConfigurationId.of("shoulder"),
+                build.lenses().get(0).id()));
     }
 }

@@ -24,6 +24,9 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.edit.Fit;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Helpers;
 import wideharbor.core.sheet.Effects;
@@ -69,7 +72,8 @@ public class FitBenchmark {
         Catalogue catalogue = new Catalogue(house, job.catalogue().standards());
         Job inHouse = new Job(
                 job.id(), job.title(), job.brief(), job.rules(), catalogue, job.gear(), job.reads(), job.waivers());
-        analysis = RigAnalysis.of(inHouse, inHouse.gear().build("a"), "studio", "a40");
+        analysis = RigAnalysis.of(
+                inHouse, inHouse.gear().build(BuildId.of("a")), ConfigurationId.of("studio"), LensId.of("a40"));
         List<Fit.Offer> all = Fit.offers(analysis, rail);
         System.out.println("parts " + house.size() + ", fit " + all.size());
         forty = all.stream().limit(40).toList();

@@ -44,6 +44,10 @@ import wideharbor.core.check.Report;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
@@ -74,7 +78,8 @@ public class MountBenchmark {
                 .toList();
         checks = new CheckEngine(chosen);
         job = job();
-        rig = RigAnalysis.of(job, job.gear().build("a"), "studio", "").rig();
+        rig = RigAnalysis.of(job, job.gear().build(BuildId.of("a")), ConfigurationId.of("studio"), LensId.NONE)
+                .rig();
     }
 
     /**
@@ -139,7 +144,7 @@ public class MountBenchmark {
             String id = "c" + i;
             placements.add(new Placement(id, clamp.ref(), "", Placement.NOT_WEIGHED));
             joints.add(new Joint(
-                    "j" + i,
+                    new JointId("j" + i),
                     Joint.Kind.LOCATING,
                     new PortRef("post", "rail" + i / PER_RAIL),
                     new PortRef(id, "foot"),
@@ -148,7 +153,11 @@ public class MountBenchmark {
         }
         Content content = Content.of("post", placements, List.of(), joints, List.of(), settings, catalogue);
         Build build = new Build(
-                "a", "A", content, List.of(new Configuration("studio", "Studio", "post", 0, 0, List.of())), List.of());
+                BuildId.of("a"),
+                "A",
+                content,
+                List.of(new Configuration(ConfigurationId.of("studio"), "Studio", "post", 0, 0, List.of())),
+                List.of());
         Brief brief = new Brief(
                 new Brief.Dates(
                         LocalDate.of(2026, 12, 1),
@@ -160,7 +169,7 @@ public class MountBenchmark {
                 8,
                 0,
                 0,
-                List.of("studio"),
+                List.of(ConfigurationId.of("studio")),
                 List.of(),
                 new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
                 "");

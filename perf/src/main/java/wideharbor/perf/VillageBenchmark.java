@@ -46,6 +46,11 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.PowerSheet;
@@ -74,7 +79,7 @@ public class VillageBenchmark {
     }
 
     private static RigAnalysis analysis(Job job) {
-        return RigAnalysis.of(job, job.gear().build("a"), "studio", "");
+        return RigAnalysis.of(job, job.gear().build(BuildId.of("a")), ConfigurationId.of("studio"), LensId.NONE);
     }
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction) {
@@ -166,7 +171,10 @@ public class VillageBenchmark {
             placed.add(new Placement("d" + i, device.ref(), "", Placement.NOT_WEIGHED));
             joints.add(joint("j" + i, "root", "face-" + i, "d" + i, "foot"));
             cables.add(new CableRun(
-                    "k" + i, new TypeRef("cable", 1), new SocketRef("root", "out-" + i), new SocketRef("d" + i, "in")));
+                    new CableId("k" + i),
+                    new TypeRef("cable", 1),
+                    new SocketRef("root", "out-" + i),
+                    new SocketRef("d" + i, "in")));
         }
         Catalogue catalogue = new Catalogue(List.of(root, device, battery, cable(Socket.Kind.POWER)), Standards.seed());
         return job(catalogue, placed, joints, cables, new Kit(Map.of(battery.ref(), 11)));
@@ -199,7 +207,7 @@ public class VillageBenchmark {
             placed.add(new Placement("b" + i, box.ref(), "", Placement.NOT_WEIGHED));
             joints.add(joint("j" + i, "root", "face-" + i, "b" + i, "foot"));
             SocketRef from = i == 0 ? new SocketRef("root", "sdi") : new SocketRef("b" + (i - 1), "out");
-            cables.add(new CableRun("k" + i, new TypeRef("cable", 1), from, new SocketRef("b" + i, "in")));
+            cables.add(new CableRun(new CableId("k" + i), new TypeRef("cable", 1), from, new SocketRef("b" + i, "in")));
         }
         Catalogue catalogue = new Catalogue(List.of(root, box, cable(Socket.Kind.PICTURE)), Standards.seed());
         return job(catalogue, placed, joints, cables, new Kit(Map.of()));
@@ -207,7 +215,7 @@ public class VillageBenchmark {
 
     private static Joint joint(String id, String parent, String port, String child, String childPort) {
         return new Joint(
-                id,
+                new JointId(id),
                 Joint.Kind.LOCATING,
                 new PortRef(parent, port),
                 new PortRef(child, childPort),
@@ -218,7 +226,11 @@ public class VillageBenchmark {
             Catalogue catalogue, List<Placement> placed, List<Joint> joints, List<CableRun> cables, Kit kit) {
         Content content = Content.of("root", placed, List.of(), joints, cables, List.of(), catalogue);
         Build build = new Build(
-                "a", "A", content, List.of(new Configuration("studio", "Studio", "root", 0, 0, List.of())), List.of());
+                BuildId.of("a"),
+                "A",
+                content,
+                List.of(new Configuration(ConfigurationId.of("studio"), "Studio", "root", 0, 0, List.of())),
+                List.of());
         List<DayBlock> day = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             boolean meal = i % 5 == 4;
@@ -243,7 +255,7 @@ public class VillageBenchmark {
                 14,
                 0,
                 0,
-                List.of("studio"),
+                List.of(ConfigurationId.of("studio")),
                 List.of(),
                 new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
                 "",

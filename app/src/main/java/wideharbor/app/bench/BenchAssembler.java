@@ -29,6 +29,7 @@ import wideharbor.core.check.Subjects;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
@@ -52,7 +53,7 @@ class BenchAssembler {
         Job job = loaded.job();
         Build build = analysis.build();
         Rig rig = analysis.rig();
-        String configuration = rig.configuration().id();
+        ConfigurationId configuration = rig.configuration().id();
         List<Finding> here = told.report().findings().stream()
                 .filter(f -> f.key().build().equals(build.id())
                         && f.key().configuration().equals(configuration))
@@ -93,7 +94,7 @@ class BenchAssembler {
     }
 
     private static List<BenchViews.ConfigurationTab> configurations(Reports.Told told, Job job, Build build) {
-        Map<String, Verdict> verdicts = Verdict.byConfiguration(told.report(), job, build.id());
+        Map<ConfigurationId, Verdict> verdicts = Verdict.byConfiguration(told.report(), job, build.id());
         return build.configurations().stream()
                 .map(c -> {
                     Verdict v = Objects.requireNonNull(verdicts.get(c.id()));

@@ -19,6 +19,8 @@ import wideharbor.app.job.Journal;
 import wideharbor.app.job.Standpoint;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 
 /** The Bench: one build in one configuration with one lens, and everything that may be done to it. */
@@ -36,7 +38,7 @@ class BenchController {
     /** Where someone stands, and the revision they have seen. */
     record Edit(
             @Min(1) int revision,
-            @NotNull @Size(max = 64) String configuration,
+            @NotNull ConfigurationId configuration,
             @NotNull LensId lens,
             boolean only,
             @NotNull EditRequest request) {
@@ -48,7 +50,7 @@ class BenchController {
     /** {@code anyway}: also when the entry is another person's. */
     record UndoStep(
             @Min(1) int revision,
-            @NotNull @Size(max = 64) String configuration,
+            @NotNull ConfigurationId configuration,
             @NotNull LensId lens,
             boolean anyway) {}
 
@@ -87,14 +89,14 @@ class BenchController {
     }
 
     @GetMapping("/journal")
-    List<Journal.Entry> journal(@PathVariable String job, @PathVariable String build) {
+    List<Journal.Entry> journal(@PathVariable String job, @PathVariable BuildId build) {
         return service.journal(job, build);
     }
 
     @PostMapping("/edits")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench edit(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody Edit edit, Principal who) {
         Standpoint at = new Standpoint(job, build, edit.configuration(), edit.lens());
         return service.afterEdit(edits.edit(at, edit.revision(), edit.asked(), who.getName()));
     }
@@ -103,7 +105,7 @@ class BenchController {
     @PostMapping("/trials")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench trial(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Edit edit, Principal who) {
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody Edit edit, Principal who) {
         return edits.trial(
                 new Standpoint(job, build, edit.configuration(), edit.lens()),
                 edit.revision(),
@@ -114,7 +116,7 @@ class BenchController {
     @PostMapping("/undo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench undo(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody UndoStep step, Principal who) {
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody UndoStep step, Principal who) {
         Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
         return service.afterEdit(edits.undo(at, step.revision(), step.anyway(), who.getName()));
     }
@@ -122,7 +124,7 @@ class BenchController {
     @PostMapping("/redo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench redo(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody UndoStep step, Principal who) {
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody UndoStep step, Principal who) {
         Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
         return service.afterEdit(edits.redo(at, step.revision(), who.getName()));
     }

@@ -67,7 +67,7 @@ class BenchEdits {
         StoredJob loaded = seen.loaded();
         Prepared reading = prepared(loaded, seen.analysis(), asked, who);
         StoredJob after = apply(loaded, at, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
-        Standpoint show = reading.show().isEmpty() ? at : at.at(reading.show());
+        Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
         return new Done(show, after);
     }
 

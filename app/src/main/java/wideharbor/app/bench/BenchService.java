@@ -17,6 +17,8 @@ import wideharbor.core.check.Judged;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.sheet.Effects;
 import wideharbor.core.sheet.MountBudget;
 import wideharbor.core.sheet.OwnParts;
@@ -53,7 +55,7 @@ public class BenchService {
                 .build(at.build())
                 .configuration(at.configuration())
                 .isPresent();
-        return bench(there ? at : at.at(""), done.stored());
+        return bench(there ? at : at.at(ConfigurationId.NONE), done.stored());
     }
 
     private BenchViews.Bench bench(Standpoint at, StoredJob stored) {
@@ -115,7 +117,7 @@ public class BenchService {
         return OwnParts.of(analysis(at)).stream().map(BenchViews.OwnPart::of).toList();
     }
 
-    List<Journal.Entry> journal(String job, String build) {
+    List<Journal.Entry> journal(String job, BuildId build) {
         return journal.latest(job, build);
     }
 

@@ -9,6 +9,8 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.edit.Fit;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -25,14 +27,14 @@ final class BenchViews {
     record Bench(
             String job,
             String title,
-            String build,
+            BuildId build,
             String buildTitle,
             int revision,
             Gate.Stage stage,
             boolean clear,
             String verdict,
             List<ConfigurationTab> configurations,
-            String configuration,
+            ConfigurationId configuration,
             List<Tab> lenses,
             LensId lens,
             String bodyFaceUp,
@@ -50,12 +52,12 @@ final class BenchViews {
      * asks for it.
      */
     record ConfigurationTab(
-            String id,
+            ConfigurationId id,
             String title,
             boolean clear,
             int stops,
             int cautions,
-            String basedOn,
+            ConfigurationId basedOn,
             int changes,
             boolean asked,
             String support) {}

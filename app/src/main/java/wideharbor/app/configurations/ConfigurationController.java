@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Comparison;
 
@@ -20,7 +21,7 @@ class ConfigurationController {
 
     /** The configuration looked at beside another of the same build. */
     @GetMapping("/compare")
-    Comparison compare(Standpoint at, @RequestParam String with) {
+    Comparison compare(Standpoint at, @RequestParam ConfigurationId with) {
         return configurations.compare(at, with);
     }
 

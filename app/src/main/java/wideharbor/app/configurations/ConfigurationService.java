@@ -9,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Comparison;
@@ -27,7 +28,7 @@ public class ConfigurationService {
         this.engine = engine;
     }
 
-    Comparison compare(Standpoint at, String with) {
+    Comparison compare(Standpoint at, ConfigurationId with) {
         Judged judged = reports.of(store.load(at.job()));
         return Comparison.of(engine, at.in(judged), at.at(with).in(judged));
     }

@@ -7,6 +7,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.changeover.Twin;
+import wideharbor.core.id.ConfigurationId;
 
 /** What the endpoints about configurations answer with. */
 public final class ConfigurationViews {
@@ -16,7 +17,7 @@ public final class ConfigurationViews {
         static Changeovers of(ChangeoverMatrix matrix, Build build, Catalogue catalogue) {
             return new Changeovers(
                     build.configurations().stream()
-                            .map(c -> new Named(c.id(), c.title()))
+                            .map(c -> new Named(c.id().toString(), c.title()))
                             .toList(),
                     matrix.cells().stream().map(c -> Way.of(c, catalogue)).toList());
         }
@@ -24,8 +25,8 @@ public final class ConfigurationViews {
 
     /** A way with what the brief asks of it: minutes, 0 when it asks for nothing. */
     record Way(
-            String from,
-            String to,
+            ConfigurationId from,
+            ConfigurationId to,
             double minutes,
             double toolMinutes,
             boolean toolFree,

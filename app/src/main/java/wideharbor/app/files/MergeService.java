@@ -14,6 +14,7 @@ import wideharbor.app.web.Refusal;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 import wideharbor.core.merge.Differences;
 import wideharbor.format.HarborCodec;
@@ -37,7 +38,7 @@ class MergeService {
         this.codec = codec;
     }
 
-    record MergeLine(String build, Differences.Kind kind, String what, String id, String here, String there) {}
+    record MergeLine(BuildId build, Differences.Kind kind, String what, String id, String here, String there) {}
 
     /** {@code isNew}: no job of this id is here, and the file can be opened as one. */
     record PackageDifferences(
@@ -62,7 +63,9 @@ class MergeService {
         for (Build build : there.gear().builds()) {
             differences(here, build, there).lines().forEach(l -> lines.add(line(build.id(), l)));
         }
-        Differences.between(here.job().gear().kit(), there.gear().kit()).lines().forEach(l -> lines.add(line("", l)));
+        Differences.between(here.job().gear().kit(), there.gear().kit())
+                .lines()
+                .forEach(l -> lines.add(line(BuildId.NONE, l)));
         return new PackageDifferences(
                 there.id(),
                 here.job().title(),
@@ -83,11 +86,11 @@ class MergeService {
         return Differences.between(old, build, there.catalogue().and(here.job().catalogue()));
     }
 
-    private static MergeLine line(String build, Differences.Line l) {
+    private static MergeLine line(BuildId build, Differences.Line l) {
         return new MergeLine(build, l.kind(), l.what(), l.id(), l.here(), l.there());
     }
 
-    private StoredJob apply(StoredJob now, String build, List<Scoped> edit, String who) {
+    private StoredJob apply(StoredJob now, BuildId build, List<Scoped> edit, String who) {
         GearPackage.Applied applied =
                 now.job().gear().apply(build, edit, now.job().catalogue());
         journal.append(

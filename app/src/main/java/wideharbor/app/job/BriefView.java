@@ -8,6 +8,7 @@ import java.util.List;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 
 /** A brief as screens show and edit it: masses in kilograms, as people say them. */
@@ -21,7 +22,7 @@ record BriefView(
         double hoursOn,
         double massFloorKg,
         double massCeilingKg,
-        @NotNull List<String> configurations,
+        @NotNull List<ConfigurationId> configurations,
         @NotNull List<LensId> lenses,
         @NotNull @Size(max = 80) String operator,
         @NotNull Brief.Crew.Side shoulder,

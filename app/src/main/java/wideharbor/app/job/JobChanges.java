@@ -14,6 +14,7 @@ import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 
@@ -73,10 +74,10 @@ public class JobChanges {
      * it stands once this is committed.
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public StoredJob changeGear(StoredJob before, String build, GearPackage after) {
+    public StoredJob changeGear(StoredJob before, BuildId build, GearPackage after) {
         int revision = store.saveGear(before, build, after);
         store.reopen(before);
-        Map<String, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
+        Map<BuildId, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
         revisions.put(build, revision);
         return stands(before.revised(revisions), reports.change(before, after));
     }

@@ -14,6 +14,7 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Kit;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 import wideharbor.format.HarborCodec;
 
@@ -74,10 +75,10 @@ class JobReader {
     StoredJob read(JobRow row) {
         Catalogue all = brought.catalogueOf(row.id);
         List<Build> content = new ArrayList<>();
-        Map<String, Integer> revisions = new LinkedHashMap<>();
+        Map<BuildId, Integer> revisions = new LinkedHashMap<>();
         for (BuildRow build : builds.of(row.id)) {
             content.add(builtAs.get(new Stored(build.content, all), () -> codec.readBuild(build.content, all)));
-            revisions.put(build.key.buildId(), build.revision);
+            revisions.put(BuildId.of(build.key.buildId()), build.revision);
         }
         Map<TypeRef, Integer> kit = new LinkedHashMap<>();
         kits.of(row.id).forEach(k -> kit.put(new TypeRef(k.key.typeId(), k.key.typeRevision()), k.pieces));

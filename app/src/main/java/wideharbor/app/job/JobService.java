@@ -56,10 +56,10 @@ public class JobService {
 
     private static JobViews.BuildRef ref(Build build) {
         return new JobViews.BuildRef(
-                build.id(),
+                build.id().toString(),
                 build.title(),
                 build.configurations().stream()
-                        .map(c -> new Named(c.id(), c.title()))
+                        .map(c -> new Named(c.id().toString(), c.title()))
                         .toList(),
                 build.lenses().stream()
                         .map(l -> new Named(l.id().toString(), l.title()))

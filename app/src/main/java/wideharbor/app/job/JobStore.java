@@ -15,6 +15,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 import wideharbor.format.HarborCodec;
 
@@ -102,15 +103,16 @@ public class JobStore {
         jobs.saveAndFlush(row);
         int ordinal = 0;
         for (Build build : job.gear().builds()) {
-            builds.save(new BuildRow(job.id(), build.id(), build.title(), ordinal++, codec.writeBuild(build)));
+            builds.save(
+                    new BuildRow(job.id(), build.id().toString(), build.title(), ordinal++, codec.writeBuild(build)));
         }
         saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
     }
 
     /** Writes one build's content and the kit. Returns the build's new revision. */
-    int saveGear(StoredJob before, String build, GearPackage after) {
-        BuildRow row =
-                builds.findById(new BuildRow.Key(before.job().id(), build)).orElseThrow();
+    int saveGear(StoredJob before, BuildId build, GearPackage after) {
+        BuildRow row = builds.findById(new BuildRow.Key(before.job().id(), build.toString()))
+                .orElseThrow();
         row.content = codec.writeBuild(after.build(build));
         row.revision++;
         saveKit(before.job().id(), before.job().gear().kit(), after.kit());

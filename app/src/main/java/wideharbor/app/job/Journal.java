@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.id.BuildId;
 import wideharbor.format.HarborCodec;
 
 /** Every edit of a build, in order, with the edit that takes it back. Undo is linear and itself an entry. */
@@ -46,19 +47,19 @@ public class Journal {
     }
 
     @Transactional(readOnly = true)
-    public List<Entry> latest(String job, String build) {
-        return entries.latest(job, build, Limit.of(MOST_SHOWN)).stream()
+    public List<Entry> latest(String job, BuildId build) {
+        return entries.latest(job, build.toString(), Limit.of(MOST_SHOWN)).stream()
                 .map(e -> new Entry(e.key.seq(), e.kind, e.who, e.doneAt, e.summary, e.beforeRevision, e.afterRevision))
                 .toList();
     }
 
     @Transactional(readOnly = true)
-    public Ends ends(String job, String build) {
+    public Ends ends(String job, BuildId build) {
         EndsReader reader = new EndsReader();
         int last = 0;
         int before = Integer.MAX_VALUE;
         while (!reader.isDone()) {
-            List<Step> page = entries.steps(job, build, before, Limit.of(PAGE));
+            List<Step> page = entries.steps(job, build.toString(), before, Limit.of(PAGE));
             last = last == 0 && !page.isEmpty() ? page.get(0).seq() : last;
             page.forEach(reader::read);
             if (page.size() < PAGE) {
@@ -69,15 +70,22 @@ public class Journal {
         return new Ends(step(job, build, reader.undo()), step(job, build, reader.redo()), last);
     }
 
-    private Optional<Step> step(String job, String build, int seq) {
-        return seq == 0 ? Optional.empty() : entries.step(job, build, seq);
+    private Optional<Step> step(String job, BuildId build, int seq) {
+        return seq == 0 ? Optional.empty() : entries.step(job, build.toString(), seq);
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
     public void append(
-            String job, String build, Kind kind, int ofSeq, String who, String summary, Edit edit, int beforeRevision) {
+            String job,
+            BuildId build,
+            Kind kind,
+            int ofSeq,
+            String who,
+            String summary,
+            Edit edit,
+            int beforeRevision) {
         int seq = ends(job, build).last() + 1;
-        JournalRow row = new JournalRow(new JournalRow.Key(job, build, seq));
+        JournalRow row = new JournalRow(new JournalRow.Key(job, build.toString(), seq));
         row.kind = kind;
         row.ofSeq = ofSeq;
         row.who = who;
@@ -94,8 +102,9 @@ public class Journal {
     public record Edit(List<Scoped> commands, List<Scoped> inverse) {}
 
     @Transactional(readOnly = true)
-    public Edit edit(String job, String build, int seq) {
-        JournalRow row = entries.findById(new JournalRow.Key(job, build, seq)).orElseThrow();
+    public Edit edit(String job, BuildId build, int seq) {
+        JournalRow row =
+                entries.findById(new JournalRow.Key(job, build.toString(), seq)).orElseThrow();
         return new Edit(codec.readCommands(row.commands), codec.readCommands(row.inverse));
     }
 }

@@ -7,6 +7,8 @@ import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.check.Judged;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 
@@ -17,18 +19,19 @@ import wideharbor.core.job.Job;
 @ParameterObject
 public record Standpoint(
         @Parameter(in = ParameterIn.PATH, required = true) String job,
-        @Parameter(in = ParameterIn.PATH, required = true) String build,
-        String configuration,
+        @Parameter(in = ParameterIn.PATH, required = true) BuildId build,
+        ConfigurationId configuration,
         LensId lens) {
     public Standpoint {
-        configuration = configuration == null ? "" : configuration;
+        configuration = configuration == null ? ConfigurationId.NONE : configuration;
         lens = lens == null ? LensId.NONE : lens;
     }
 
     /** The rig that is seen from here. */
     public RigAnalysis in(Judged judged) {
         Build build = requireBuild(judged.job());
-        String worn = configuration.isEmpty() ? build.configurations().get(0).id() : configuration;
+        ConfigurationId worn =
+                configuration.isNone() ? build.configurations().get(0).id() : configuration;
         if (build.configuration(worn).isEmpty()) {
             throw Refusal.notFound("There is no configuration '" + worn + "' of this build.");
         }
@@ -46,8 +49,8 @@ public record Standpoint(
                 .orElseThrow(() -> Refusal.notFound("There is no build '" + build + "' in this job."));
     }
 
-    /** The same body and lens in another configuration; an empty one is the first. */
-    public Standpoint at(String other) {
+    /** The same body and lens in another configuration; none is the first. */
+    public Standpoint at(ConfigurationId other) {
         return new Standpoint(job, build, other, lens);
     }
 }

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.util.Map;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 
 /**
@@ -10,17 +11,17 @@ import wideharbor.core.job.Job;
  * @param revision of brief and package together: what a signature is put under
  * @param stateNo goes up with every change of anything: what derived data is kept by
  */
-public record StoredJob(Job job, Gate.Stage stage, int revision, long stateNo, Map<String, Integer> buildRevisions) {
+public record StoredJob(Job job, Gate.Stage stage, int revision, long stateNo, Map<BuildId, Integer> buildRevisions) {
     /** The same state with another content, for what is only tried. */
     public StoredJob with(Job other) {
         return new StoredJob(other, stage, revision, stateNo, buildRevisions);
     }
 
-    StoredJob revised(Map<String, Integer> revisions) {
+    StoredJob revised(Map<BuildId, Integer> revisions) {
         return new StoredJob(job, stage, revision, stateNo, revisions);
     }
 
-    public int buildRevision(String build) {
+    public int buildRevision(BuildId build) {
         return buildRevisions.getOrDefault(build, 0);
     }
 }

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
@@ -17,7 +18,7 @@ final class PowerViews {
     private PowerViews() {}
 
     record Power(
-            String configuration,
+            ConfigurationId configuration,
             LensId lens,
             List<PowerSheet.FeedRow> tree,
             List<DayBlock> day,

@@ -13,6 +13,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import wideharbor.app.web.Paper;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.signal.CableSchedule;
 
 /** Labels for cables, three to a row: a code that a scanner reads, and the same in words. */
@@ -27,11 +28,11 @@ final class CableLabels {
     record Label(String code, String label, String name, String ends) {}
 
     /** What the code says: where the cable belongs, so that a scan at the return finds it. */
-    static String code(String job, String build, CableSchedule.Row cable) {
+    static String code(String job, BuildId build, CableSchedule.Row cable) {
         return "harbor:" + job + "/" + build + "/" + cable.id();
     }
 
-    static byte[] pdf(Paper paper, String job, String build, String title, List<CableSchedule.Row> cables) {
+    static byte[] pdf(Paper paper, String job, BuildId build, String title, List<CableSchedule.Row> cables) {
         List<List<Label>> rows = new ArrayList<>();
         for (int i = 0; i < cables.size(); i += PER_ROW) {
             rows.add(cables.subList(i, Math.min(i + PER_ROW, cables.size())).stream()
@@ -41,7 +42,7 @@ final class CableLabels {
         return paper.pdf("cable-labels", Map.of("title", title, "rows", rows, "perRow", PER_ROW));
     }
 
-    private static Label label(String job, String build, CableSchedule.Row cable) {
+    private static Label label(String job, BuildId build, CableSchedule.Row cable) {
         return new Label(
                 "data:image/png;base64," + Base64.getEncoder().encodeToString(picture(code(job, build, cable))),
                 cable.label(),

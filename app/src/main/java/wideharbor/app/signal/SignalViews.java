@@ -6,6 +6,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.edit.CableEdits;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.sheet.SignalSheet;
 import wideharbor.core.signal.CableSchedule;
@@ -16,7 +17,7 @@ final class SignalViews {
     private SignalViews() {}
 
     record Signals(
-            String configuration,
+            ConfigurationId configuration,
             List<SignalSheet.BoxRow> boxes,
             List<SignalSheet.LinkRow> links,
             List<SignalSheet.SeatRow> seats,

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 
 /** How configurations were left. */
@@ -38,14 +40,14 @@ class SnapshotController {
     }
 
     record Remember(
-            @NotNull @Size(max = 64) String configuration,
+            @NotNull ConfigurationId configuration,
             @NotNull LensId lens,
             @NotNull @Size(max = 200) String note) {}
 
     @PostMapping("/left")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     List<SnapshotService.Left> remember(
-            @PathVariable String job, @PathVariable String build, @Valid @RequestBody Remember asked, Principal who) {
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody Remember asked, Principal who) {
         return snapshots.remember(
                 new Standpoint(job, build, asked.configuration(), asked.lens()), asked.note(), who.getName());
     }

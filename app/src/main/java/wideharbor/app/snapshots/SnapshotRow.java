@@ -47,8 +47,8 @@ class SnapshotRow {
 
     SnapshotRow(Standpoint spot, int revision, String who, Instant leftAt, String note, String marks, String drawing) {
         this.job = spot.job();
-        this.build = spot.build();
-        this.configuration = spot.configuration();
+        this.build = spot.build().toString();
+        this.configuration = spot.configuration().toString();
         this.lens = spot.lens().toString();
         this.revision = revision;
         this.who = who;

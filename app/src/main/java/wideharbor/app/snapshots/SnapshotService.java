@@ -22,6 +22,8 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.edit.Snapshots;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 
 /** Remembers how a configuration was left, so that it comes back exactly. */
@@ -74,7 +76,13 @@ public class SnapshotService {
     @Transactional(readOnly = true)
     List<Left> latest(Standpoint at) {
         RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
-        return rows.latest(at.job(), at.build(), analysis.rig().configuration().id(), Limit.of(MOST)).stream()
+        return rows
+                .latest(
+                        at.job(),
+                        at.build().toString(),
+                        analysis.rig().configuration().id().toString(),
+                        Limit.of(MOST))
+                .stream()
                 .map(row -> left(row, analysis))
                 .toList();
     }
@@ -136,15 +144,15 @@ public class SnapshotService {
 
     /** The numbers of one remembered state of this build. */
     @Transactional(readOnly = true)
-    public List<Snapshots.Mark> marks(String job, String build, long id) {
-        return marks(row(new Standpoint(job, build, "", LensId.NONE), id)).stream()
+    public List<Snapshots.Mark> marks(String job, BuildId build, long id) {
+        return marks(row(new Standpoint(job, build, ConfigurationId.NONE, LensId.NONE), id)).stream()
                 .map(MarkView::mark)
                 .toList();
     }
 
     private SnapshotRow row(Standpoint at, long id) {
         return rows.findById(id)
-                .filter(r -> r.job.equals(at.job()) && r.build.equals(at.build()))
+                .filter(r -> r.job.equals(at.job()) && r.build.equals(at.build().toString()))
                 .orElseThrow(() -> Refusal.notFound("Nothing was remembered under " + id + " for this build."));
     }
 }

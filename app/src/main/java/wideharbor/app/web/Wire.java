@@ -22,7 +22,9 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
@@ -56,6 +58,8 @@ class Wire {
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
         text(module, LensId.class, LensId::of);
+        text(module, BuildId.class, BuildId::of);
+        text(module, ConfigurationId.class, ConfigurationId::of);
         text(module, JointId.class, JointId::new);
         text(module, CableId.class, CableId::new);
         text(module, FindingKey.class, FindingKey::parse);

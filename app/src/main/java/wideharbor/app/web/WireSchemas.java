@@ -37,7 +37,9 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
@@ -74,6 +76,8 @@ class WireSchemas {
                     .replaceWithSchema(union.type, new Schema<>().$ref(AT + union.type.getSimpleName()));
         }
         for (Class<?> text : List.of(
+                BuildId.class,
+                ConfigurationId.class,
                 LensId.class,
                 JointId.class,
                 CableId.class,
@@ -82,7 +86,7 @@ class WireSchemas {
                 SocketRef.class,
                 SettingKey.class,
                 FindingKey.class)) {
-            SpringDocUtils.getConfig().replaceWithClass(text, String.class);
+            SpringDocUtils.getConfig().replaceWithClass(text, String.class).addSimpleTypesForParameterObject(text);
         }
         SpringDocUtils.getConfig().replaceWithSchema(ItemType.class, new Schema<>().$ref(AT + "PartName"));
     }

@@ -24,6 +24,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 import wideharbor.format.HarborCodec;
 
@@ -44,7 +45,7 @@ class RemedyServiceTest {
     }
 
     private StoredJob stands(Judged state, long number) {
-        StoredJob stored = new StoredJob(state.job(), Gate.Stage.DRAFT, 1, number, Map.of("a", 1));
+        StoredJob stored = new StoredJob(state.job(), Gate.Stage.DRAFT, 1, number, Map.of(BuildId.of("a"), 1));
         when(store.load(JOB)).thenReturn(stored);
         when(store.stateNo(JOB)).thenReturn(number);
         when(reports.of(stored)).thenReturn(state);
@@ -104,7 +105,7 @@ class RemedyServiceTest {
         StoredJob stored = stands(judged, 1);
         String key = found("rods.axis-height").key().toString();
         Judged next = CheckEngine.standard().judge(judged.job());
-        StoredJob now = new StoredJob(next.job(), Gate.Stage.DRAFT, 1, 2, Map.of("a", 2));
+        StoredJob now = new StoredJob(next.job(), Gate.Stage.DRAFT, 1, 2, Map.of(BuildId.of("a"), 2));
         when(store.load(JOB)).thenReturn(stored, now);
         when(store.stateNo(JOB)).thenReturn(2L);
         when(reports.of(now)).thenReturn(next);

@@ -26,6 +26,8 @@ import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
@@ -44,14 +46,14 @@ class ReportsTest {
     @BeforeEach
     void read() throws Exception {
         Job job = new HarborCodec().read(Files.readAllBytes(Path.of("..", "demo", "slack-water.harbor.json")));
-        stored = new StoredJob(job, Gate.Stage.DRAFT, 1, 1, Map.of("a", 1));
+        stored = new StoredJob(job, Gate.Stage.DRAFT, 1, 1, Map.of(BuildId.of("a"), 1));
     }
 
     private GearPackage slid(double to) {
         return stored.job()
                 .gear()
                 .apply(
-                        "a",
+                        BuildId.of("a"),
                         List.of(Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), to, false))),
                         stored.job().catalogue())
                 .after();
@@ -59,10 +61,10 @@ class ReportsTest {
 
     /** Everything that a screen may show of one configuration with one lens. */
     private void lookEverywhere(Judged judged) {
-        Build build = judged.job().gear().build("a");
+        Build build = judged.job().gear().build(BuildId.of("a"));
         build.configurations()
                 .forEach(c -> build.lensIds().forEach(lens -> {
-                    RigAnalysis seen = new Standpoint("job", "a", c.id(), lens).in(judged);
+                    RigAnalysis seen = new Standpoint("job", BuildId.of("a"), c.id(), lens).in(judged);
                     Meters.of(seen);
                     Drawing.of(seen, View.RIGHT);
                     PowerSheet.of(seen, PowerSheet.Change.NONE);
@@ -108,7 +110,7 @@ class ReportsTest {
     @Test
     void whatWasForeseenIsNotJudgedAgain() {
         GearPackage after = slid(-55);
-        ConfigurationKey here = new ConfigurationKey("a", "studio");
+        ConfigurationKey here = new ConfigurationKey(BuildId.of("a"), ConfigurationId.of("studio"));
         Judged then = reports.foresee(stored, after, here);
         counting(() -> {
             assertSame(then, reports.foresee(stored, slid(-55), here));
@@ -123,21 +125,26 @@ class ReportsTest {
     @Test
     void whatIsForetoldIsJudgedInOneConfigurationOnly() {
         GearPackage after = slid(-55);
-        ConfigurationKey here = new ConfigurationKey("a", "studio");
+        ConfigurationKey here = new ConfigurationKey(BuildId.of("a"), ConfigurationId.of("studio"));
         Judged now = reports.of(stored);
         Judged then = reports.foresee(stored, after, here);
         Reports.Told told = reports.foretold(stored, then, here);
         assertEquals(
-                now.of(new ConfigurationKey("a", "shoulder")).findings(),
-                told.report().of("a", "shoulder").findings());
-        assertEquals(then.of(here).findings(), told.report().of("a", "studio").findings());
+                now.of(new ConfigurationKey(BuildId.of("a"), ConfigurationId.of("shoulder")))
+                        .findings(),
+                told.report()
+                        .of(BuildId.of("a"), ConfigurationId.of("shoulder"))
+                        .findings());
+        assertEquals(
+                then.of(here).findings(),
+                told.report().of(BuildId.of("a"), ConfigurationId.of("studio")).findings());
     }
 
     @Test
     void eachStateIsJudgedOnce() {
         Judged first = reports.of(stored);
         assertSame(first, reports.of(stored));
-        StoredJob next = new StoredJob(stored.job(), Gate.Stage.DRAFT, 1, 2, Map.of("a", 1));
+        StoredJob next = new StoredJob(stored.job(), Gate.Stage.DRAFT, 1, 2, Map.of(BuildId.of("a"), 1));
         assertNotSame(first, reports.of(next));
         assertNotSame(first, reports.anew(stored.job()));
     }

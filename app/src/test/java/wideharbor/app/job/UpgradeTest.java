@@ -169,7 +169,7 @@ class UpgradeTest {
                     "INSERT INTO build (job_id, build_id, title, ordinal, revision, content, version) VALUES "
                             + "(?, ?, ?, ?, 1, ?, 0)",
                     job.id(),
-                    build.id(),
+                    build.id().toString(),
                     build.title(),
                     ordinal++,
                     CODEC.writeBuild(build));

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.Build;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.memo.Memo;
@@ -13,16 +14,17 @@ import wideharbor.core.memo.Memo;
 public final class ConfigurationAnalysis {
     private final JobAnalysis whole;
     private final Build build;
-    private final String configuration;
+    private final ConfigurationId configuration;
     private final Memo<LensId, RigAnalysis> resolved = new Memo<>();
     /** Of a rig much like the first here. */
     private final Optional<Clearances> near;
 
-    ConfigurationAnalysis(JobAnalysis whole, Build build, String configuration) {
+    ConfigurationAnalysis(JobAnalysis whole, Build build, ConfigurationId configuration) {
         this(whole, build, configuration, Optional.empty());
     }
 
-    private ConfigurationAnalysis(JobAnalysis whole, Build build, String configuration, Optional<Clearances> near) {
+    private ConfigurationAnalysis(
+            JobAnalysis whole, Build build, ConfigurationId configuration, Optional<Clearances> near) {
         this.whole = whole;
         this.build = build;
         this.configuration = configuration;

@@ -1,6 +1,8 @@
 package wideharbor.core.analysis;
 
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -32,7 +34,7 @@ public final class JobAnalysis {
                 key, k -> new ConfigurationAnalysis(this, job.gear().build(k.build()), k.configuration()));
     }
 
-    public RigAnalysis rig(String build, String configuration, LensId lens) {
+    public RigAnalysis rig(BuildId build, ConfigurationId configuration, LensId lens) {
         return of(new ConfigurationKey(build, configuration)).with(lens);
     }
 

@@ -17,6 +17,7 @@ import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -41,13 +42,13 @@ public record RigAnalysis(
         Kept kept) {
 
     /** A rig by itself: what is asked of others of the job is resolved anew. */
-    public static RigAnalysis of(Job job, Build build, String configuration, LensId lens) {
+    public static RigAnalysis of(Job job, Build build, ConfigurationId configuration, LensId lens) {
         return of(JobAnalysis.of(job), build, configuration, lens, Optional.empty());
     }
 
     /** {@code near} is what is known of a rig much like this one. */
     static RigAnalysis of(
-            JobAnalysis whole, Build build, String configuration, LensId lens, Optional<Clearances> near) {
+            JobAnalysis whole, Build build, ConfigurationId configuration, LensId lens, Optional<Clearances> near) {
         return of(whole, build, configuration, lens, new Kept(Optional.empty(), near));
     }
 
@@ -56,7 +57,8 @@ public record RigAnalysis(
         return of(whole, build, rig.configuration().id(), lens, new Kept(Optional.of(this), Optional.empty()));
     }
 
-    private static RigAnalysis of(JobAnalysis whole, Build build, String configuration, LensId lens, Kept kept) {
+    private static RigAnalysis of(
+            JobAnalysis whole, Build build, ConfigurationId configuration, LensId lens, Kept kept) {
         Rig rig = Rig.resolve(build, configuration, lens, whole.job().catalogue());
         return new RigAnalysis(whole, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
     }
@@ -85,7 +87,7 @@ public record RigAnalysis(
     }
 
     /** Another configuration of this body, with the same lens. */
-    public RigAnalysis beside(String configuration) {
+    public RigAnalysis beside(ConfigurationId configuration) {
         return whole.rig(build.id(), configuration, rig.lens());
     }
 

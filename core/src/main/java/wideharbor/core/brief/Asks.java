@@ -2,6 +2,7 @@ package wideharbor.core.brief;
 
 import java.util.List;
 import java.util.Map;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
@@ -27,10 +28,11 @@ public record Asks(
     private static final int MOST = 60;
 
     /** From one configuration to another within so many minutes; without tools when that is asked. */
-    public record ChangeDemand(String from, String to, double minutes, boolean toolFree) {
+    public record ChangeDemand(ConfigurationId from, ConfigurationId to, double minutes, boolean toolFree) {
         public ChangeDemand {
-            Require.id("Configuration to change from", from);
-            Require.id("Configuration to change to", to);
+            if (from.isNone() || to.isNone()) {
+                throw new IllegalArgumentException("A change must lead from one configuration to another");
+            }
             Require.within("Minutes for a change", minutes, 0.5, 480, "minutes");
             if (from.equals(to)) {
                 throw new IllegalArgumentException("A change must lead from '" + from + "' to another configuration");
@@ -39,7 +41,7 @@ public record Asks(
     }
 
     /** Depth along the optical axis and height, mm; it binds these configurations, or all when none is named. */
-    public record RoomLimit(double depthMm, double heightMm, List<String> configurations) {
+    public record RoomLimit(double depthMm, double heightMm, List<ConfigurationId> configurations) {
         public static final RoomLimit ANY = new RoomLimit(0, 0, List.of());
 
         public RoomLimit {
@@ -48,7 +50,7 @@ public record Asks(
             configurations = List.copyOf(configurations);
         }
 
-        public boolean binds(String configuration) {
+        public boolean binds(ConfigurationId configuration) {
             return configurations.isEmpty() || configurations.contains(configuration);
         }
     }

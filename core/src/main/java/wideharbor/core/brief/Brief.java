@@ -1,6 +1,7 @@
 package wideharbor.core.brief;
 
 import java.util.List;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 
@@ -21,7 +22,7 @@ public record Brief(
         double hoursOn,
         double massFloorGrams,
         double massCeilingGrams,
-        List<String> configurations,
+        List<ConfigurationId> configurations,
         List<LensId> lenses,
         Crew crew,
         String notes,
@@ -37,7 +38,7 @@ public record Brief(
             double hoursOn,
             double massFloorGrams,
             double massCeilingGrams,
-            List<String> configurations,
+            List<ConfigurationId> configurations,
             List<LensId> lenses,
             Crew crew,
             String notes) {

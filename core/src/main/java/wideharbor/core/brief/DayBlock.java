@@ -2,6 +2,7 @@ package wideharbor.core.brief;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -21,9 +22,11 @@ public record DayBlock(String what, State state, double hours, double celsius, b
     }
 
     /** A part of a build, by its placement, and what it does in this block. */
-    public record PartState(String build, String part, State state) {
+    public record PartState(BuildId build, String part, State state) {
         public PartState {
-            Require.id("Build of a part's state", build);
+            if (build.isNone()) {
+                throw new IllegalArgumentException("A part's state must name its build");
+            }
             Require.id("Part of a state", part);
         }
     }
@@ -48,7 +51,7 @@ public record DayBlock(String what, State state, double hours, double celsius, b
     }
 
     /** What this block says of a part itself; empty when it does as the rig. */
-    public Optional<State> own(String build, String part) {
+    public Optional<State> own(BuildId build, String part) {
         return parts.stream()
                 .filter(p -> p.build().equals(build) && p.part().equals(part))
                 .map(PartState::state)
@@ -56,7 +59,7 @@ public record DayBlock(String what, State state, double hours, double celsius, b
     }
 
     /** What a part of a build does in this block: as the rig, unless it is said otherwise. */
-    public State stateOf(String build, String part) {
+    public State stateOf(BuildId build, String part) {
         return own(build, part).orElse(state);
     }
 }

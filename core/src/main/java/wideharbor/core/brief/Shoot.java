@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -60,17 +61,14 @@ public record Shoot(
      * @param byRadio no cable may lead there
      * @param build id of the build looked at; empty for the job's first
      */
-    public record Viewer(String who, Trust trust, boolean byRadio, String build) {
+    public record Viewer(String who, Trust trust, boolean byRadio, BuildId build) {
         public Viewer {
             Require.text("Viewer", who, 60);
-            if (!build.isEmpty()) {
-                Require.id("Build that a viewer looks at", build);
-            }
         }
 
         /** Somebody who looks at the job's first build. */
         public Viewer(String who, Trust trust, boolean byRadio) {
-            this(who, trust, byRadio, "");
+            this(who, trust, byRadio, BuildId.NONE);
         }
     }
 

@@ -5,16 +5,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 
 /** One body's build: what all its configurations share, the configurations, and the lenses it is used with. */
 public record Build(
-        String id, String title, Content base, List<Configuration> configurations, List<LensChoice> lenses) {
+        BuildId id, String title, Content base, List<Configuration> configurations, List<LensChoice> lenses) {
     public Build {
-        Require.id("Build id", id);
+        if (id.isNone()) {
+            throw new IllegalArgumentException("A build must have an id");
+        }
         Require.text("Build title", title, 60);
         configurations = List.copyOf(configurations);
         lenses = List.copyOf(lenses);
@@ -29,9 +33,9 @@ public record Build(
     }
 
     private static void requireChain(Configuration from, List<Configuration> all) {
-        String at = from.basedOn();
-        for (int i = 0; !at.isEmpty(); i++) {
-            String wanted = at;
+        ConfigurationId at = from.basedOn();
+        for (int i = 0; !at.isNone(); i++) {
+            ConfigurationId wanted = at;
             Configuration next = all.stream()
                     .filter(c -> c.id().equals(wanted))
                     .findFirst()
@@ -45,11 +49,11 @@ public record Build(
     }
 
     /** The configurations whose changes make this one, the one that stands on the base first. */
-    public List<Configuration> chain(String configuration) {
+    public List<Configuration> chain(ConfigurationId configuration) {
         List<Configuration> chain = new ArrayList<>();
-        String at = configuration;
-        while (!at.isEmpty()) {
-            String id = at;
+        ConfigurationId at = configuration;
+        while (!at.isNone()) {
+            ConfigurationId id = at;
             Configuration next =
                     configuration(id).orElseThrow(() -> new EditRefused("There is no configuration '" + id + "'."));
             chain.add(0, next);
@@ -64,7 +68,7 @@ public record Build(
         }
     }
 
-    public Optional<Configuration> configuration(String id) {
+    public Optional<Configuration> configuration(ConfigurationId id) {
         return configurations.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
@@ -83,7 +87,7 @@ public record Build(
     public record Resolved(Content content, List<Conflict> conflicts) {}
 
     /** The content of one configuration with one lens in the slot; what is at odds is passed over. */
-    public Content content(String configuration, LensId lens, Catalogue catalogue) {
+    public Content content(ConfigurationId configuration, LensId lens, Catalogue catalogue) {
         return resolve(configuration, lens, catalogue).content();
     }
 
@@ -93,7 +97,7 @@ public record Build(
      *
      * @throws EditRefused when there is no such configuration
      */
-    public Resolved resolve(String configuration, LensId lens, Catalogue catalogue) {
+    public Resolved resolve(ConfigurationId configuration, LensId lens, Catalogue catalogue) {
         Draft draft = base.overlayDraft();
         List<Conflict> conflicts = new ArrayList<>();
         for (Configuration layer : chain(configuration)) {
@@ -118,7 +122,7 @@ public record Build(
      * The scope in which a setting of this placement is changed when someone changes it while looking at a
      * configuration and lens: where it is already set or placed most specifically, else the base.
      */
-    public Scope scopeOf(SettingKey key, String configuration, LensId lens) {
+    public Scope scopeOf(SettingKey key, ConfigurationId configuration, LensId lens) {
         if (lens(lens).filter(l -> touches(l.overlay(), key)).isPresent()) {
             return new Scope.InLens(lens);
         }
@@ -132,7 +136,7 @@ public record Build(
     }
 
     /** The scope that placed a part: an edit to the part itself belongs there. */
-    public Scope scopeOf(String placement, String configuration, LensId lens) {
+    public Scope scopeOf(String placement, ConfigurationId configuration, LensId lens) {
         if (base.placement(placement).isPresent()) {
             return new Scope.Base();
         }
@@ -148,7 +152,7 @@ public record Build(
     }
 
     /** The scope that plugged a cable: an edit to the cable itself belongs there. */
-    public Scope scopeOfCable(CableId cable, String configuration, LensId lens) {
+    public Scope scopeOfCable(CableId cable, ConfigurationId configuration, LensId lens) {
         if (base.cable(cable).isPresent()) {
             return new Scope.Base();
         }

@@ -3,6 +3,7 @@ package wideharbor.core.build;
 import java.util.List;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
@@ -69,7 +70,7 @@ public sealed interface Command {
     record Configure(Configuration configuration) implements Command {}
 
     /** Takes a configuration out of the build; refused while another is based on it, or when it is the last. */
-    record Unconfigure(String id) implements Command {}
+    record Unconfigure(ConfigurationId id) implements Command {}
 
     /** Puts an overlay's whole list of commands in place of what it has: how an edit to an overlay is undone. */
     record ReplaceOverlay(List<Command> commands) implements Command {

@@ -1,6 +1,7 @@
 package wideharbor.core.build;
 
 import java.util.List;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -11,29 +12,33 @@ import wideharbor.core.quantity.Require;
  * @param basedOn the configuration whose changes come first; empty when it stands on the base alone
  */
 public record Configuration(
-        String id,
+        ConfigurationId id,
         String title,
         String support,
         double rollDegrees,
         double tiltDegrees,
         List<Command> overlay,
-        String basedOn) {
+        ConfigurationId basedOn) {
     public Configuration {
-        Require.id("Configuration id", id);
+        if (id.isNone()) {
+            throw new IllegalArgumentException("A configuration must have an id");
+        }
         Require.text("Configuration title", title, 40);
         Require.id("Support placement", support);
         Require.within("Roll", rollDegrees, -180, 180, "degrees");
         Require.within("Tilt", tiltDegrees, -90, 90, "degrees");
-        if (!basedOn.isEmpty()) {
-            Require.id("Configuration it is based on", basedOn);
-        }
         overlay = List.copyOf(overlay);
     }
 
     /** Stands on the base alone. */
     public Configuration(
-            String id, String title, String support, double rollDegrees, double tiltDegrees, List<Command> overlay) {
-        this(id, title, support, rollDegrees, tiltDegrees, overlay, "");
+            ConfigurationId id,
+            String title,
+            String support,
+            double rollDegrees,
+            double tiltDegrees,
+            List<Command> overlay) {
+        this(id, title, support, rollDegrees, tiltDegrees, overlay, ConfigurationId.NONE);
     }
 
     public Configuration with(List<Command> commands) {

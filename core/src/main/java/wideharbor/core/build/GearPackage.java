@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 
 /** A job's package: the shared kit and one build per body. Immutable; edits make the next one. */
@@ -23,7 +25,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
     /** The package after an edit, and the edit that takes it back exactly. */
     public record Applied(GearPackage after, List<Scoped> inverse) {}
 
-    public Build build(String id) {
+    public Build build(BuildId id) {
         return builds.stream()
                 .filter(b -> b.id().equals(id))
                 .findFirst()
@@ -43,7 +45,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
      *
      * @throws EditRefused naming what stands in the way; this package is unchanged
      */
-    public Applied apply(String buildId, List<Scoped> edit, Catalogue catalogue) {
+    public Applied apply(BuildId buildId, List<Scoped> edit, Catalogue catalogue) {
         Build build = build(buildId);
         Draft draft = build.base().draft();
         Kit nextKit = kit;
@@ -115,7 +117,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
                     .orElseThrow(() -> new EditRefused("There is no lens '" + in.lens() + "' on this build."))
                     .overlay();
         }
-        String id = ((Scope.InConfiguration) scope).configuration();
+        ConfigurationId id = ((Scope.InConfiguration) scope).configuration();
         return build.configuration(id)
                 .orElseThrow(() -> new EditRefused("There is no configuration '" + id + "'."))
                 .overlay();
@@ -125,7 +127,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
         if (scope instanceof Scope.InLens in) {
             return build.withLens(build.lens(in.lens()).orElseThrow().with(commands));
         }
-        String id = ((Scope.InConfiguration) scope).configuration();
+        ConfigurationId id = ((Scope.InConfiguration) scope).configuration();
         return build.withConfiguration(build.configuration(id).orElseThrow().with(commands));
     }
 
@@ -175,7 +177,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
             }
             return next;
         }
-        String gone = ((Command.Unconfigure) command).id();
+        ConfigurationId gone = ((Command.Unconfigure) command).id();
         if (next.size() == 1) {
             throw new EditRefused("A build keeps at least one configuration.");
         }
@@ -189,7 +191,7 @@ public record GearPackage(Kit kit, List<Build> builds) {
     }
 
     private static Command undoOf(Command command, Build build) {
-        String id =
+        ConfigurationId id =
                 command instanceof Command.Configure c ? c.configuration().id() : ((Command.Unconfigure) command).id();
         return build.configuration(id)
                 .<Command>map(Command.Configure::new)

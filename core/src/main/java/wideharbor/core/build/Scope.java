@@ -1,7 +1,7 @@
 package wideharbor.core.build;
 
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
-import wideharbor.core.quantity.Require;
 
 /** Where a command belongs: what all configurations share, one configuration, one lens, or the package's kit. */
 public sealed interface Scope {
@@ -9,9 +9,11 @@ public sealed interface Scope {
     record Base() implements Scope {}
 
     /** In one configuration. */
-    record InConfiguration(String configuration) implements Scope {
+    record InConfiguration(ConfigurationId configuration) implements Scope {
         public InConfiguration {
-            Require.id("Configuration id", configuration);
+            if (configuration.isNone()) {
+                throw new IllegalArgumentException("A change of a configuration must name it");
+            }
         }
     }
 

@@ -13,6 +13,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -26,8 +27,8 @@ import wideharbor.core.rig.Rig;
  * @param recheck what must be looked at again
  */
 public record Changeover(
-        String from,
-        String to,
+        ConfigurationId from,
+        ConfigurationId to,
         List<Step> steps,
         List<String> keys,
         double minutes,

@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 
 /** All changeovers of a build, each against what the brief asks of it. */
-public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
+public record ChangeoverMatrix(List<ConfigurationId> configurations, List<Cell> cells) {
 
     /**
      * One way.
@@ -23,7 +24,7 @@ public record ChangeoverMatrix(List<String> configurations, List<Cell> cells) {
 
     /** Every ordered pair of a body's configurations, all with the same lens in the slot. */
     public static ChangeoverMatrix of(Job job, List<Rig> worn) {
-        Map<String, Rig> rigs = new LinkedHashMap<>();
+        Map<ConfigurationId, Rig> rigs = new LinkedHashMap<>();
         worn.forEach(rig -> rigs.put(rig.configuration().id(), rig));
         List<Cell> cells = new ArrayList<>();
         rigs.forEach((from, a) -> rigs.forEach((to, b) -> {

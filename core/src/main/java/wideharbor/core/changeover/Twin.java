@@ -11,6 +11,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Kit;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -26,8 +27,8 @@ import wideharbor.core.rig.Rig;
  * @param worthIt the change takes longer than the house waits
  */
 public record Twin(
-        String from,
-        String to,
+        ConfigurationId from,
+        ConfigurationId to,
         Map<TypeRef, Integer> doubled,
         Map<TypeRef, Integer> inKit,
         double extraGrams,

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.CheckState;
 
@@ -21,7 +23,7 @@ public record Report(List<Finding> findings, Map<String, Integer> looked) {
     }
 
     /** The findings of one configuration alone, in the same order. */
-    public Report of(String build, String configuration) {
+    public Report of(BuildId build, ConfigurationId configuration) {
         return new Report(
                 findings.stream()
                         .filter(f -> f.key().build().equals(build)

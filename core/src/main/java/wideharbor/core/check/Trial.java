@@ -5,6 +5,7 @@ import java.util.Optional;
 import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -27,7 +28,7 @@ final class Trial {
     }
 
     /** An edit that the body itself refuses is a trial that was refused. */
-    static Trial of(CheckEngine engine, Judged before, String build, List<Scoped> edit) {
+    static Trial of(CheckEngine engine, Judged before, BuildId build, List<Scoped> edit) {
         Job job = before.job();
         try {
             return new Trial(

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
@@ -75,7 +77,7 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
     }
 
     /** Verdict of each configuration of a build, by its id. */
-    public static Map<String, Verdict> byConfiguration(Report report, Job job, String build) {
+    public static Map<ConfigurationId, Verdict> byConfiguration(Report report, Job job, BuildId build) {
         return job.gear().build(build).configurations().stream()
                 .map(wideharbor.core.build.Configuration::id)
                 .collect(Collectors.toMap(

@@ -19,6 +19,7 @@ import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.job.Job;
 import wideharbor.core.plates.PlateStacks;
@@ -44,9 +45,10 @@ public final class ConfigurationEdits {
         return added(analysis, title, from.overlay(), from.basedOn());
     }
 
-    private static List<Scoped> added(RigAnalysis analysis, String title, List<Command> overlay, String basedOn) {
+    private static List<Scoped> added(
+            RigAnalysis analysis, String title, List<Command> overlay, ConfigurationId basedOn) {
         Configuration from = analysis.rig().configuration();
-        String id = freeId(analysis.build(), title);
+        ConfigurationId id = freeId(analysis.build(), title);
         return List.of(Scoped.base(new Command.Configure(new Configuration(
                 id, title, from.support(), from.rollDegrees(), from.tiltDegrees(), overlay, basedOn))));
     }
@@ -74,22 +76,22 @@ public final class ConfigurationEdits {
     }
 
     /** The id that a new configuration of this title gets. */
-    public static String freeId(Build build, String title) {
+    public static ConfigurationId freeId(Build build, String title) {
         if (build.configurations().size() >= MOST) {
             throw new EditRefused("A build has at most " + MOST + " configurations.");
         }
         String stem =
                 title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         String id = stem.isEmpty() ? "configuration" : stem.substring(0, Math.min(40, stem.length()));
-        String free = id;
+        ConfigurationId free = ConfigurationId.of(id);
         for (int n = 2; build.configuration(free).isPresent(); n++) {
-            free = id + "-" + n;
+            free = ConfigurationId.of(id + "-" + n);
         }
         return free;
     }
 
     /** Every change of the base told for this configuration alone instead. */
-    public static List<Scoped> hereOnly(List<Scoped> edit, String configuration) {
+    public static List<Scoped> hereOnly(List<Scoped> edit, ConfigurationId configuration) {
         return edit.stream()
                 .map(s -> s.scope() instanceof Scope.Base
                                 && !(s.command() instanceof Command.Configure)
@@ -117,7 +119,7 @@ public final class ConfigurationEdits {
         Port top = rig.port(held.child());
         Placed body = rig.require(rig.content().root());
         Under under = under(analysis, body, bodySide, top);
-        String id = freeId(analysis.build(), title);
+        ConfigurationId id = freeId(analysis.build(), title);
         Scope scope = new Scope.InConfiguration(id);
         List<Scoped> edit = new ArrayList<>(derive(analysis, title));
         edit.add(new Scoped(scope, new Command.Unjoin(held.id())));

@@ -4,6 +4,7 @@ import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 
@@ -30,7 +31,7 @@ final class ConfigurationRequests {
                         .map(Configuration::id)
                         .filter(id -> !id.equals(out.id()))
                         .findFirst()
-                        .orElse(""));
+                        .orElse(ConfigurationId.NONE));
     }
 
     static Prepared otherShoulder(RigAnalysis analysis, String title) {

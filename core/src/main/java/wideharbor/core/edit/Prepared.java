@@ -3,20 +3,21 @@ package wideharbor.core.edit;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.id.ConfigurationId;
 
 /**
  * A request as commands.
  *
  * @param summary what the journal says of it
- * @param show the configuration to look at afterwards; empty for the same
+ * @param show the configuration to look at afterwards; none for the same
  */
-public record Prepared(String summary, List<Scoped> commands, String show) {
+public record Prepared(String summary, List<Scoped> commands, ConfigurationId show) {
     public Prepared {
         commands = List.copyOf(commands);
     }
 
     public Prepared(String summary, List<Scoped> commands) {
-        this(summary, commands, "");
+        this(summary, commands, ConfigurationId.NONE);
     }
 
     /** The same, with what would go into the base in the configuration looked at alone. */

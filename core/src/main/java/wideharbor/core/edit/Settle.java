@@ -8,6 +8,8 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
@@ -33,7 +35,7 @@ public final class Settle {
     }
 
     /** The edit, and after it whatever re-closes what it opened, with every lens of the configuration. */
-    public static List<Scoped> after(List<Scoped> edit, Job job, String build, String configuration) {
+    public static List<Scoped> after(List<Scoped> edit, Job job, BuildId build, ConfigurationId configuration) {
         GearPackage gear = job.gear().apply(build, edit, job.catalogue()).after();
         Build changed = gear.build(build);
         List<Scoped> all = new ArrayList<>(edit);

@@ -9,7 +9,9 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 
@@ -20,7 +22,7 @@ import wideharbor.core.id.LensId;
  * @param lens empty when the answer is the same with every lens
  */
 public record FindingKey(
-        String check, String aspect, String build, String configuration, LensId lens, List<Subject> subjects)
+        String check, String aspect, BuildId build, ConfigurationId configuration, LensId lens, List<Subject> subjects)
         implements Comparable<FindingKey> {
     private static final int PARTS = 6;
     private static final Comparator<FindingKey> ORDER = Comparator.comparing(FindingKey::check)
@@ -41,7 +43,8 @@ public record FindingKey(
     /** The stable text form, as files and addresses carry it. */
     @Override
     public String toString() {
-        return String.join("|", check, aspect, build, configuration, lens.toString(), subjectText());
+        return String.join(
+                "|", check, aspect, build.toString(), configuration.toString(), lens.toString(), subjectText());
     }
 
     /**
@@ -58,12 +61,13 @@ public record FindingKey(
         List<Subject> subjects = parts[5].isEmpty()
                 ? List.of()
                 : Arrays.stream(parts[5].split(",")).map(Subject::parse).toList();
-        return new FindingKey(parts[0], parts[1], parts[2], parts[3], LensId.of(parts[4]), subjects);
+        return new FindingKey(
+                parts[0], parts[1], BuildId.of(parts[2]), ConfigurationId.of(parts[3]), LensId.of(parts[4]), subjects);
     }
 
     /** The same thing in any configuration: what a fault in the parts they share has in common. */
     public FindingKey anywhere() {
-        return new FindingKey(check, aspect, build, "", lens, subjects);
+        return new FindingKey(check, aspect, build, ConfigurationId.NONE, lens, subjects);
     }
 
     public boolean is(String which) {

@@ -22,6 +22,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.Setting;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.merge.Differences.Kind;
@@ -216,9 +217,9 @@ final class BuildDifferences {
 
     private void overlays() {
         overlays(
-                new Layer("configuration", Scope.InConfiguration::new),
-                changes(here.configurations(), Configuration::id, Configuration::overlay),
-                changes(there.configurations(), Configuration::id, Configuration::overlay));
+                new Layer("configuration", id -> new Scope.InConfiguration(ConfigurationId.of(id))),
+                changes(here.configurations(), c -> c.id().toString(), Configuration::overlay),
+                changes(there.configurations(), c -> c.id().toString(), Configuration::overlay));
         overlays(
                 new Layer("lens", id -> new Scope.InLens(LensId.of(id))),
                 changes(here.lenses(), l -> l.id().toString(), LensChoice::overlay),

@@ -26,6 +26,8 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.RodHeight;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Span;
@@ -217,9 +219,12 @@ public final class PlateStacks {
     private static Rig resolve(
             Catalogue catalogue, List<Placement> placements, List<Joint> joints, List<Setting> settings) {
         Content content = Content.of(BODY, placements, List.of(), joints, List.of(), settings, catalogue);
-        Configuration only = new Configuration("stack", "Stack", SUPPORT, 0, 0, List.of());
+        Configuration only = new Configuration(ConfigurationId.of("stack"), "Stack", SUPPORT, 0, 0, List.of());
         return Rig.resolve(
-                new Build("stack", "Stack", content, List.of(only), List.of()), "stack", LensId.NONE, catalogue);
+                new Build(BuildId.of("stack"), "Stack", content, List.of(only), List.of()),
+                ConfigurationId.of("stack"),
+                LensId.NONE,
+                catalogue);
     }
 
     private static Placement placement(String id, ItemType type) {

@@ -23,6 +23,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
@@ -91,7 +92,7 @@ public final class Rig {
      *
      * @throws EditRefused when there is no such configuration
      */
-    public static Rig resolve(Build build, String configuration, LensId lens, Catalogue catalogue) {
+    public static Rig resolve(Build build, ConfigurationId configuration, LensId lens, Catalogue catalogue) {
         Build.Resolved resolved = build.resolve(configuration, lens, catalogue);
         return new Rig(build, build.configuration(configuration).orElseThrow(), lens, resolved, catalogue);
     }

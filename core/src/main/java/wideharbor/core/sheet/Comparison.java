@@ -7,6 +7,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -26,7 +27,7 @@ public record Comparison(
      * high are its bounds as it is worn, mm.
      */
     public record Compared(
-            String id,
+            ConfigurationId id,
             String title,
             String support,
             int parts,

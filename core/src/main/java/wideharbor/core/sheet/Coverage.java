@@ -19,6 +19,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.changeover.Changeover;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -56,7 +57,7 @@ final class Coverage {
                 .toList();
     }
 
-    List<String> configuration(String id) {
+    List<String> configuration(ConfigurationId id) {
         return rigs.values().stream()
                 .filter(c -> c.rig().configuration().id().equals(id))
                 .map(c -> c.build().title() + ", " + Words.kg(c.carried().grams()) + " carried")

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.RiggingFacet;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -26,7 +27,7 @@ public final class IdleParts {
     private IdleParts() {}
 
     /** A part that nothing relies on in any configuration that has it. */
-    public record Idle(String build, String placement, String title) {}
+    public record Idle(BuildId build, String placement, String title) {}
 
     /** Reasons for a part, in words; empty when nothing relies on it. */
     public static List<String> of(Rig rig, String placement) {

@@ -16,6 +16,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
@@ -177,7 +178,7 @@ public record PowerSheet(
     }
 
     private static List<DeviceDay> devices(RigAnalysis analysis, List<DayBlock> day) {
-        String build = analysis.build().id();
+        BuildId build = analysis.build().id();
         return analysis.feeds().sources().stream()
                 .flatMap(s -> analysis.feeds().under(s).stream())
                 .map(link -> deviceDay(build, link.device(), link.input(), day))
@@ -185,7 +186,7 @@ public record PowerSheet(
                 .toList();
     }
 
-    private static DeviceDay deviceDay(String build, Placed placed, PowerFacet.PowerInput input, List<DayBlock> day) {
+    private static DeviceDay deviceDay(BuildId build, Placed placed, PowerFacet.PowerInput input, List<DayBlock> day) {
         List<State> states =
                 day.stream().map(b -> b.stateOf(build, placed.id())).toList();
         double wattHours = day.stream()

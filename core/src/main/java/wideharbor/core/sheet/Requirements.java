@@ -15,6 +15,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -68,7 +69,7 @@ public final class Requirements {
         for (Asks.ChangeDemand c : asks.changes()) {
             List<Finding> against = report.of("changeover.demand").stream()
                     .filter(f -> f.key().configuration().equals(c.from())
-                            && f.key().name().equals(c.to()))
+                            && f.key().name().equals(c.to().toString()))
                     .toList();
             all.add(new Requirement(
                     "change-" + c.from() + "-" + c.to(),
@@ -169,12 +170,12 @@ public final class Requirements {
         return sound + (shoot.timecode() ? ", one time for all" : "");
     }
 
-    private static String titled(Job job, String configuration) {
+    private static String titled(Job job, ConfigurationId configuration) {
         return job.gear().builds().stream()
                 .flatMap(b -> b.configuration(configuration).stream())
                 .map(c -> c.title())
                 .findFirst()
-                .orElse(configuration);
+                .orElse(configuration.toString());
     }
 
     private static String room(Asks.RoomLimit room) {
@@ -208,7 +209,7 @@ public final class Requirements {
         return Words.kg(brief.massFloorGrams()) + " to " + Words.kg(brief.massCeilingGrams());
     }
 
-    private static Requirement configuration(Job job, Report report, String id, Coverage met) {
+    private static Requirement configuration(Job job, Report report, ConfigurationId id, Coverage met) {
         List<Build> bodies = ConfigurationKey.bodies(job, id);
         String from = "configurations";
         if (bodies.isEmpty()) {

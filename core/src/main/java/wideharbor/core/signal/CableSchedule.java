@@ -120,7 +120,7 @@ public final class CableSchedule {
 
     /** Short enough for a sleeve of tape: build, cable and what is at the ends. */
     private static String label(Rig rig, CableRun cable) {
-        return rig.build().id().toUpperCase(java.util.Locale.ROOT) + " "
+        return rig.build().id().toString().toUpperCase(java.util.Locale.ROOT) + " "
                 + rig.title(cable.a().placement()) + " › " + rig.title(cable.b().placement());
     }
 

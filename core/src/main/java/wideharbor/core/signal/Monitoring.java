@@ -16,6 +16,7 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Seat.Missing;
@@ -32,9 +33,9 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
     private record Station(Viewer viewer, Optional<Box> display, Optional<Box> receiver, Optional<ItemType> cable) {}
 
     public static Monitoring of(Job job, Rig rig, SignalGraph onRig) {
-        String build = rig.build().id();
-        String first = job.gear().builds().get(0).id();
-        Predicate<Viewer> looksHere = v -> v.build().equals(build) || v.build().isEmpty() && build.equals(first);
+        BuildId build = rig.build().id();
+        BuildId first = job.gear().builds().get(0).id();
+        Predicate<Viewer> looksHere = v -> v.build().equals(build) || v.build().isNone() && build.equals(first);
         List<Station> stations =
                 stations(job).stream().filter(s -> looksHere.test(s.viewer())).toList();
         List<Box> beside = new ArrayList<>();

@@ -20,6 +20,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
@@ -33,12 +34,12 @@ class JobAnalysisTest {
         Job job = twoBodies();
         JobAnalysis before = JobAnalysis.of(job);
         Rig a = before.rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).rig();
-        Rig b = before.rig("b", Rigs.STUDIO, LensId.NONE).rig();
+        Rig b = before.rig(BuildId.of("b"), Rigs.STUDIO, LensId.NONE).rig();
         Job changed = slid(job);
         JobAnalysis after = before.after(changed);
-        assertSame(b, after.rig("b", Rigs.STUDIO, LensId.NONE).rig());
+        assertSame(b, after.rig(BuildId.of("b"), Rigs.STUDIO, LensId.NONE).rig());
         assertNotSame(a, after.rig(Rigs.BUILD, Rigs.STUDIO, LensId.NONE).rig());
-        assertSame(changed, after.rig("b", Rigs.STUDIO, LensId.NONE).job());
+        assertSame(changed, after.rig(BuildId.of("b"), Rigs.STUDIO, LensId.NONE).job());
     }
 
     /** What stands still is not compared anew, and the answer is the fresh one. */
@@ -79,7 +80,7 @@ class JobAnalysisTest {
     private static Job twoBodies() {
         Job job = Bag.onRods(260).job();
         Build a = job.gear().build(Rigs.BUILD);
-        Build b = new Build("b", "B", a.base(), a.configurations(), a.lenses());
+        Build b = new Build(BuildId.of("b"), "B", a.base(), a.configurations(), a.lenses());
         return job.with(new GearPackage(job.gear().kit(), List.of(a, b)));
     }
 

@@ -11,6 +11,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
@@ -22,14 +23,14 @@ class ChangeoverMatrixTest {
     private static Rigs rigs() {
         return Bag.onHead()
                 .configuration(new Configuration(
-                        "bare",
+                        ConfigurationId.of("bare"),
                         "Bare",
                         "none",
                         0,
                         0,
                         List.of(new Command.Remove("dovetail"), new Command.Remove("head"))))
                 .configuration(new Configuration(
-                        "body",
+                        ConfigurationId.of("body"),
                         "Body",
                         "none",
                         0,
@@ -54,7 +55,8 @@ class ChangeoverMatrixTest {
 
     private static ChangeoverMatrix.Cell cell(ChangeoverMatrix matrix, String from, String to) {
         return matrix.cells().stream()
-                .filter(c -> c.way().from().equals(from) && c.way().to().equals(to))
+                .filter(c -> c.way().from().toString().equals(from)
+                        && c.way().to().toString().equals(to))
                 .findFirst()
                 .orElseThrow();
     }
@@ -62,7 +64,9 @@ class ChangeoverMatrixTest {
     @Test
     void everyOrderedPairOnce() {
         ChangeoverMatrix matrix = matrix();
-        assertEquals(List.of("studio", "bare", "body"), matrix.configurations());
+        assertEquals(
+                List.of("studio", "bare", "body"),
+                matrix.configurations().stream().map(Object::toString).toList());
         assertEquals(6, matrix.cells().size());
         assertTrue(matrix.cells().stream().allMatch(ChangeoverMatrix.Cell::met), "nobody asks for anything");
     }
@@ -71,13 +75,22 @@ class ChangeoverMatrixTest {
     @Test
     void minutesAndToolsAreHeldAgainstTheDemand() {
         ChangeoverMatrix asked = matrix(
-                new Asks.ChangeDemand("studio", "bare", 5, true), new Asks.ChangeDemand("studio", "body", 5, true));
+                new Asks.ChangeDemand(ConfigurationId.of("studio"), ConfigurationId.of("bare"), 5, true),
+                new Asks.ChangeDemand(ConfigurationId.of("studio"), ConfigurationId.of("body"), 5, true));
         assertTrue(cell(asked, "studio", "bare").met());
         assertFalse(cell(asked, "studio", "body").met(), "it takes a key");
-        assertTrue(cell(matrix(new Asks.ChangeDemand("studio", "body", 5, false)), "studio", "body")
+        assertTrue(cell(
+                        matrix(new Asks.ChangeDemand(
+                                ConfigurationId.of("studio"), ConfigurationId.of("body"), 5, false)),
+                        "studio",
+                        "body")
                 .met());
         assertFalse(
-                cell(matrix(new Asks.ChangeDemand("studio", "body", 1, false)), "studio", "body")
+                cell(
+                                matrix(new Asks.ChangeDemand(
+                                        ConfigurationId.of("studio"), ConfigurationId.of("body"), 1, false)),
+                                "studio",
+                                "body")
                         .met(),
                 "1.5 minutes");
         assertTrue(cell(asked, "body", "studio").demand().isEmpty(), "the way back is another demand");

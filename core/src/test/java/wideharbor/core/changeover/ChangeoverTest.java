@@ -17,6 +17,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.rig.Rig;
@@ -27,13 +28,13 @@ class ChangeoverTest {
     private static Changeover between(Rigs rigs, String from, String to) {
         var build = rigs.build();
         return Changeover.between(
-                Rig.resolve(build, from, LensId.NONE, rigs.catalogue()),
-                Rig.resolve(build, to, LensId.NONE, rigs.catalogue()),
+                Rig.resolve(build, ConfigurationId.of(from), LensId.NONE, rigs.catalogue()),
+                Rig.resolve(build, ConfigurationId.of(to), LensId.NONE, rigs.catalogue()),
                 HouseRules.DEFAULTS);
     }
 
     private static Configuration other(Command... overlay) {
-        return new Configuration("other", "Other", "none", 0, 0, List.of(overlay));
+        return new Configuration(ConfigurationId.of("other"), "Other", "none", 0, 0, List.of(overlay));
     }
 
     /** The dovetail comes off the bridge's lever, and head goes with it: one step. */
@@ -41,7 +42,7 @@ class ChangeoverTest {
     void whatHangsTogetherComesOffTogether() {
         Changeover way = between(
                 Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head"))),
-                Rigs.STUDIO,
+                Rigs.STUDIO.toString(),
                 "other");
         assertEquals(1, way.steps().size());
         Changeover.Step step = way.steps().get(0);
@@ -61,7 +62,7 @@ class ChangeoverTest {
                                 new Command.Remove("bridge"),
                                 new Command.Remove("dovetail"),
                                 new Command.Remove("head"))),
-                Rigs.STUDIO,
+                Rigs.STUDIO.toString(),
                 "other");
         assertEquals(List.of("hex 3/16 in"), way.keys());
         assertEquals(1.5, way.minutes(), 1e-9);
@@ -86,7 +87,7 @@ class ChangeoverTest {
                                 Rigs.port("body:side"),
                                 Rigs.port("lamp:foot"),
                                 Joint.Confidence.TRIED_BY_US))));
-        Changeover way = between(rigs, Rigs.STUDIO, "other");
+        Changeover way = between(rigs, Rigs.STUDIO.toString(), "other");
         assertEquals(Changeover.Act.OVER, way.steps().get(0).act());
         assertEquals("body, side", way.steps().get(0).where());
         assertEquals(List.of(), way.leftBehind());
@@ -95,7 +96,7 @@ class ChangeoverTest {
     @Test
     void aSlideIsSet() {
         Rigs rigs = Bag.onRods(300).configuration(other(new Command.Set(SettingKey.parse("box:rods:0"), 150, false)));
-        Changeover way = between(rigs, Rigs.STUDIO, "other");
+        Changeover way = between(rigs, Rigs.STUDIO.toString(), "other");
         assertEquals(Changeover.Act.SET, way.steps().get(0).act());
         assertEquals("slide to 150.0 mm", way.steps().get(0).where());
     }
@@ -107,8 +108,8 @@ class ChangeoverTest {
     @Test
     void whatIsHeavyTakesTimeOfItsOwn() {
         Configuration off = other(new Command.Remove("head"));
-        double light =
-                between(Bag.onHead().configuration(off), Rigs.STUDIO, "other").minutes();
+        double light = between(Bag.onHead().configuration(off), Rigs.STUDIO.toString(), "other")
+                .minutes();
         Rigs heavy = Bag.onHead()
                 .with(
                         "brick",
@@ -118,12 +119,13 @@ class ChangeoverTest {
                                 .make())
                 .join("j-brick", "body:top", "brick:foot")
                 .configuration(off);
-        assertEquals(light + 1.5, between(heavy, Rigs.STUDIO, "other").minutes(), 1e-9);
+        assertEquals(
+                light + 1.5, between(heavy, Rigs.STUDIO.toString(), "other").minutes(), 1e-9);
     }
 
     @Test
     void nothingDiffersNothingIsDone() {
-        Changeover way = between(Bag.onRods(300).configuration(other()), Rigs.STUDIO, "other");
+        Changeover way = between(Bag.onRods(300).configuration(other()), Rigs.STUDIO.toString(), "other");
         assertEquals(List.of(), way.steps());
         assertEquals(0, way.minutes(), 1e-9);
     }
@@ -147,8 +149,8 @@ class ChangeoverTest {
                 overlay.add(new Command.Set(SettingKey.parse("box:rods:0"), 120 + random.nextInt(100), false));
             }
             Rigs rigs = Bag.onRods(300).configuration(other(overlay.toArray(Command[]::new)));
-            Changeover there = between(rigs, Rigs.STUDIO, "other");
-            Changeover back = between(rigs, "other", Rigs.STUDIO);
+            Changeover there = between(rigs, Rigs.STUDIO.toString(), "other");
+            Changeover back = between(rigs, "other", Rigs.STUDIO.toString());
             assertEquals(there.minutes(), back.minutes(), 1e-9);
             assertEquals(count(there, Changeover.Act.OFF), count(back, Changeover.Act.ON));
             assertEquals(count(there, Changeover.Act.SET), count(back, Changeover.Act.SET));
@@ -214,7 +216,7 @@ class ChangeoverTest {
                 .configuration(other(gone));
         var build = rigs.build();
         Changeover way = Changeover.between(
-                Rig.resolve(build, "other", LensId.NONE, rigs.catalogue()),
+                Rig.resolve(build, ConfigurationId.of("other"), LensId.NONE, rigs.catalogue()),
                 Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue()),
                 new HouseRules(
                         java.util.Map.of(),
@@ -259,7 +261,7 @@ class ChangeoverTest {
         Rigs rigs = Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head")));
         var build = rigs.build();
         Rig from = Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue());
-        Rig to = Rig.resolve(build, "other", LensId.NONE, rigs.catalogue());
+        Rig to = Rig.resolve(build, ConfigurationId.of("other"), LensId.NONE, rigs.catalogue());
         Changeover way = Changeover.between(from, to, HouseRules.DEFAULTS);
         var kit = new wideharbor.core.build.Kit(java.util.Map.of(Bag.bridge().ref(), 2));
         Twin twin = Twin.of(from, to, way, kit, HouseRules.DEFAULTS);

@@ -7,7 +7,9 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
@@ -29,7 +31,13 @@ class SubjectsTest {
     private Set<String> of(Subject... subjects) {
         return Subjects.placements(
                 new Finding(
-                        new FindingKey("x", "y", "a", "studio", LensId.NONE, List.of(subjects)),
+                        new FindingKey(
+                                "x",
+                                "y",
+                                BuildId.of("a"),
+                                ConfigurationId.of("studio"),
+                                LensId.NONE,
+                                List.of(subjects)),
                         Severity.NOTE,
                         CheckState.FOUND,
                         "t",

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -23,8 +25,8 @@ class VerdictInWordsTest {
                 new FindingKey(
                         "power.output-load",
                         "running",
-                        "a",
-                        configuration,
+                        BuildId.of("a"),
+                        ConfigurationId.of(configuration),
                         LensId.NONE,
                         List.of(Subject.socket(new SocketRef("plate", "out-1")))),
                 severity,

@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
@@ -49,7 +51,8 @@ class VerdictTest {
     @Test
     void whatConfigurationsShareCountsOnceAsItsWeightiestStands() {
         Job job = Bag.onHead()
-                .configuration(new wideharbor.core.build.Configuration("low", "Low", "head", 0, 0, List.of()))
+                .configuration(new wideharbor.core.build.Configuration(
+                        ConfigurationId.of("low"), "Low", "head", 0, 0, List.of()))
                 .job();
         Report report = ENGINE.check(job);
         assertEquals(2, report.findings().size());
@@ -87,7 +90,13 @@ class VerdictTest {
     @Test
     void aWaiverHoldsAsLongAsItIsNotWorse() {
         Finding finding = new Finding(
-                new FindingKey("c", "height", "a", "studio", LensId.NONE, List.of(Subject.part("s"))),
+                new FindingKey(
+                        "c",
+                        "height",
+                        BuildId.of("a"),
+                        ConfigurationId.of("studio"),
+                        LensId.NONE,
+                        List.of(Subject.part("s"))),
                 Severity.STOP,
                 CheckState.FOUND,
                 "t",

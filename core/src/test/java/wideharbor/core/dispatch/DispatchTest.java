@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate.Stage;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 
@@ -124,12 +126,13 @@ class DispatchTest {
                     overlay.add(new wideharbor.core.build.Command.Place(
                             "more-" + more, Bag.box().ref(), ""));
                 }
-                rigs.configuration(new wideharbor.core.build.Configuration("c" + c, "C" + c, "none", 0, 0, overlay));
+                rigs.configuration(new wideharbor.core.build.Configuration(
+                        ConfigurationId.of("c" + c), "C" + c, "none", 0, 0, overlay));
             }
             var job = rigs.job();
             var held = new java.util.HashMap<wideharbor.core.catalog.TypeRef, Integer>();
             PullList.of(job).forEach(l -> held.put(l.type().ref(), l.onRig()));
-            var build = job.gear().build("a");
+            var build = job.gear().build(BuildId.of("a"));
             for (var configuration : build.configurations()) {
                 for (var lens : build.lenses()) {
                     var content = build.content(configuration.id(), lens.id(), job.catalogue());

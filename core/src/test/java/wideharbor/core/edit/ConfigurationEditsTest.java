@@ -27,6 +27,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Remedies;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
@@ -45,31 +46,36 @@ class ConfigurationEditsTest {
     }
 
     private static RigAnalysis look(Job job, String configuration) {
-        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), configuration, LensId.NONE);
+        return RigAnalysis.of(job, job.gear().build(Rigs.BUILD), ConfigurationId.of(configuration), LensId.NONE);
     }
 
     private static double box(Job job, String configuration) {
         Build build = job.gear().build(Rigs.BUILD);
-        return build.content(configuration, LensId.NONE, job.catalogue()).value(BOX);
+        return build.content(ConfigurationId.of(configuration), LensId.NONE, job.catalogue())
+                .value(BOX);
     }
 
     @Test
     void whatChangesInOneChangesInThoseDerivedFromIt() {
         Job job = Bag.onRods(300).job();
-        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO), "On the shoulder"));
+        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO.toString()), "On the shoulder"));
         job = apply(job, List.of(Scoped.base(new Command.Set(BOX, 150, false))));
         assertEquals(150, box(job, "on-the-shoulder"));
         job = apply(
                 job,
-                List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 120, false))));
-        assertEquals(150, box(job, Rigs.STUDIO));
+                List.of(new Scoped(
+                        new Scope.InConfiguration(ConfigurationId.of("on-the-shoulder")),
+                        new Command.Set(BOX, 120, false))));
+        assertEquals(150, box(job, Rigs.STUDIO.toString()));
         assertEquals(120, box(job, "on-the-shoulder"));
         Job chained = apply(job, ConfigurationEdits.derive(look(job, "on-the-shoulder"), "Tight"));
         assertEquals(120, box(chained, "tight"), "a configuration follows the one it is based on");
         Job copied = apply(job, ConfigurationEdits.copy(look(job, "on-the-shoulder"), "Copy"));
         copied = apply(
                 copied,
-                List.of(new Scoped(new Scope.InConfiguration("on-the-shoulder"), new Command.Set(BOX, 110, false))));
+                List.of(new Scoped(
+                        new Scope.InConfiguration(ConfigurationId.of("on-the-shoulder")),
+                        new Command.Set(BOX, 110, false))));
         assertEquals(120, box(copied, "copy"), "a copy goes its own way");
     }
 
@@ -81,7 +87,8 @@ class ConfigurationEditsTest {
             Build build = job.gear().build(Rigs.BUILD);
             String at = build.configurations()
                     .get(random.nextInt(build.configurations().size()))
-                    .id();
+                    .id()
+                    .toString();
             RigAnalysis here = look(job, at);
             List<Scoped> edit;
             try {
@@ -91,7 +98,8 @@ class ConfigurationEditsTest {
                     case 2 -> ConfigurationEdits.rename(here, "Name " + i);
                     case 3 -> ConfigurationEdits.remove(here);
                     default ->
-                        ConfigurationEdits.hereOnly(List.of(Scoped.base(new Command.Set(BOX, 100 + i, false))), at);
+                        ConfigurationEdits.hereOnly(
+                                List.of(Scoped.base(new Command.Set(BOX, 100 + i, false))), ConfigurationId.of(at));
                 };
                 GearPackage.Applied applied = job.gear().apply(Rigs.BUILD, edit, job.catalogue());
                 GearPackage back = applied.after()
@@ -120,8 +128,11 @@ class ConfigurationEditsTest {
     @Test
     void whatTheBaseTakesAwayIsAConflictUntilItIsSettled() {
         Job job = Bag.onRods(300).job();
-        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO), "Other"));
-        job = apply(job, List.of(new Scoped(new Scope.InConfiguration("other"), new Command.Set(BOX, 120, false))));
+        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO.toString()), "Other"));
+        job = apply(
+                job,
+                List.of(new Scoped(
+                        new Scope.InConfiguration(ConfigurationId.of("other")), new Command.Set(BOX, 120, false))));
         job = apply(
                 job,
                 List.of(
@@ -130,7 +141,7 @@ class ConfigurationEditsTest {
                         Scoped.base(new Command.Unplace("box"))));
         Finding conflict =
                 CheckEngine.standard().check(job).of("configuration.conflict").get(0);
-        assertEquals("other", conflict.key().configuration());
+        assertEquals(ConfigurationId.of("other"), conflict.key().configuration());
         Remedies.Fix drop =
                 CheckEngine.standard().judge(job).remedies().of(conflict).get(0);
         assertEquals("Drop this change of Other", drop.title());
@@ -155,9 +166,9 @@ class ConfigurationEditsTest {
     @Test
     void theLastAndTheFollowedStay() {
         Job job = Bag.onRods(300).job();
-        assertThrows(EditRefused.class, () -> apply(job, ConfigurationEdits.remove(look(job, Rigs.STUDIO))));
-        Job two = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO), "Two"));
-        assertThrows(EditRefused.class, () -> apply(two, ConfigurationEdits.remove(look(two, Rigs.STUDIO))));
+        assertThrows(EditRefused.class, () -> apply(job, ConfigurationEdits.remove(look(job, Rigs.STUDIO.toString()))));
+        Job two = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO.toString()), "Two"));
+        assertThrows(EditRefused.class, () -> apply(two, ConfigurationEdits.remove(look(two, Rigs.STUDIO.toString()))));
         assertEquals(
                 1,
                 apply(two, ConfigurationEdits.remove(look(two, "two")))
@@ -191,18 +202,21 @@ class ConfigurationEditsTest {
                 .join("j-head", "corner:out", "head:top")
                 .on("head");
         Job job = rigs.job();
-        assertEquals("top", look(job, Rigs.STUDIO).rig().world().bodyFaceUp());
+        assertEquals("top", look(job, Rigs.STUDIO.toString()).rig().world().bodyFaceUp());
         job = apply(
-                job, ConfigurationEdits.portrait(look(job, Rigs.STUDIO), "Portrait", ConfigurationEdits.Side.RIGHT));
+                job,
+                ConfigurationEdits.portrait(
+                        look(job, Rigs.STUDIO.toString()), "Portrait", ConfigurationEdits.Side.RIGHT));
         Rig turned = look(job, "portrait").rig();
         assertEquals("left", turned.world().bodyFaceUp());
         assertTrue(turned.content().isRemoved("corner"), "the plate under the base is off");
         assertTrue(turned.find("head").isPresent());
-        assertEquals("top", look(job, Rigs.STUDIO).rig().world().bodyFaceUp(), "the first stays as it was");
+        assertEquals("top", look(job, Rigs.STUDIO.toString()).rig().world().bodyFaceUp(), "the first stays as it was");
         Job left = job;
         assertThrows(
                 EditRefused.class,
-                () -> ConfigurationEdits.portrait(look(left, Rigs.STUDIO), "Other", ConfigurationEdits.Side.LEFT));
+                () -> ConfigurationEdits.portrait(
+                        look(left, Rigs.STUDIO.toString()), "Other", ConfigurationEdits.Side.LEFT));
     }
 
     @Test
@@ -227,7 +241,8 @@ class ConfigurationEditsTest {
                 .join("k", "body:shoe", "lamp:foot")
                 .on("none")
                 .job();
-        ConfigurationEdits.Sides sides = ConfigurationEdits.otherShoulder(look(job, Rigs.STUDIO), "Left shoulder");
+        ConfigurationEdits.Sides sides =
+                ConfigurationEdits.otherShoulder(look(job, Rigs.STUDIO.toString()), "Left shoulder");
         assertEquals(List.of("grip"), sides.moved());
         assertEquals(List.of("lamp"), sides.staying());
         Rig over = look(apply(job, sides.edit()), "left-shoulder").rig();
@@ -238,15 +253,15 @@ class ConfigurationEditsTest {
     @Test
     void twoAreToldSideBySide() {
         Job job = Bag.onHead().job();
-        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO), "Low"));
+        job = apply(job, ConfigurationEdits.derive(look(job, Rigs.STUDIO.toString()), "Low"));
         job = apply(
                 job,
                 ConfigurationEdits.hereOnly(
                         List.of(
                                 Scoped.base(new Command.Remove("head")),
                                 Scoped.base(new Command.Set(SettingKey.parse("dovetail:rail:0"), 30, false))),
-                        "low"));
-        Comparison c = Comparison.of(CheckEngine.standard(), look(job, Rigs.STUDIO), look(job, "low"));
+                        ConfigurationId.of("low")));
+        Comparison c = Comparison.of(CheckEngine.standard(), look(job, Rigs.STUDIO.toString()), look(job, "low"));
         assertEquals(List.of("head"), c.onlyOne());
         assertEquals(List.of(), c.onlyOther());
         assertEquals(

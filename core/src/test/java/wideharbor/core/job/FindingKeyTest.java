@@ -13,7 +13,9 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 
@@ -30,7 +32,8 @@ class FindingKeyTest {
             Subject.whole());
 
     private static FindingKey key(String aspect, List<Subject> subjects) {
-        return new FindingKey("lens.support", aspect, "a", "studio", LensId.of("s50"), subjects);
+        return new FindingKey(
+                "lens.support", aspect, BuildId.of("a"), ConfigurationId.of("studio"), LensId.of("s50"), subjects);
     }
 
     @Test
@@ -51,8 +54,13 @@ class FindingKeyTest {
 
     @Test
     void whatConfigurationsShareIsOneThing() {
-        FindingKey elsewhere =
-                new FindingKey("lens.support", "moment", "a", "low", LensId.of("s50"), List.of(Subject.part("lens")));
+        FindingKey elsewhere = new FindingKey(
+                "lens.support",
+                "moment",
+                BuildId.of("a"),
+                ConfigurationId.of("low"),
+                LensId.of("s50"),
+                List.of(Subject.part("lens")));
         assertEquals(key("moment", List.of(Subject.part("lens"))).anywhere(), elsewhere.anywhere());
     }
 

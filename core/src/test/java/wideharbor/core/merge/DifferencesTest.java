@@ -16,6 +16,8 @@ import wideharbor.core.build.Kit;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -25,9 +27,10 @@ class DifferencesTest {
     private static Build taken(Rigs here, Rigs there) {
         Job job = here.job();
         Catalogue both = there.catalogue().and(job.catalogue());
-        Differences.Result result = Differences.between(job.gear().build("a"), there.build(), both);
-        GearPackage after = job.gear().apply("a", result.edit(), both).after();
-        return after.build("a");
+        Differences.Result result = Differences.between(job.gear().build(BuildId.of("a")), there.build(), both);
+        GearPackage after =
+                job.gear().apply(BuildId.of("a"), result.edit(), both).after();
+        return after.build(BuildId.of("a"));
     }
 
     private static List<String> lines(Rigs here, Rigs there) {
@@ -140,13 +143,13 @@ class DifferencesTest {
         Catalogue catalogue = Bag.onRods(300).catalogue();
         GearPackage package_ = Bag.onRods(300).job().gear();
         Build there = package_.apply(
-                        "a",
+                        BuildId.of("a"),
                         List.of(
                                 Scoped.base(new Command.Weigh("box", Figure.measured(640, "tech", "2026-11-24"))),
                                 Scoped.base(new Command.Remove("box"))),
                         catalogue)
                 .after()
-                .build("a");
+                .build(BuildId.of("a"));
         Differences.Result result = Differences.between(plain, there, catalogue);
         assertEquals(
                 List.of("mass of", "part"),
@@ -154,7 +157,10 @@ class DifferencesTest {
         assertEquals("taken off", result.lines().get(1).there());
         assertEquals(
                 there.base(),
-                package_.apply("a", result.edit(), catalogue).after().build("a").base());
+                package_.apply(BuildId.of("a"), result.edit(), catalogue)
+                        .after()
+                        .build(BuildId.of("a"))
+                        .base());
         Differences.Result back = Differences.between(there, plain, catalogue);
         assertEquals("on the rig", back.lines().get(1).there());
     }
@@ -162,14 +168,18 @@ class DifferencesTest {
     /** An overlay that differs is taken whole; a configuration that is only there has to be added in the job. */
     @Test
     void overlaysAreTakenWholeAndNewOnesAreNot() {
-        Configuration bare = new Configuration("bare", "Bare", "none", 0, 0, List.of());
-        Configuration stripped = new Configuration("bare", "Bare", "none", 0, 0, List.of(new Command.Remove("box")));
+        Configuration bare = new Configuration(ConfigurationId.of("bare"), "Bare", "none", 0, 0, List.of());
+        Configuration stripped =
+                new Configuration(ConfigurationId.of("bare"), "Bare", "none", 0, 0, List.of(new Command.Remove("box")));
         Rigs here = Bag.onRods(300).configuration(bare);
         Rigs there = Bag.onRods(300).configuration(stripped);
         assertEquals("1 changes on the base", line(here, there, "configuration").there());
         assertEquals(
                 stripped.overlay(),
-                taken(here, there).configuration("bare").orElseThrow().overlay());
+                taken(here, there)
+                        .configuration(ConfigurationId.of("bare"))
+                        .orElseThrow()
+                        .overlay());
         assertEquals(List.of("NEW configuration bare"), lines(Bag.onRods(300), there));
         assertEquals(List.of("ONLY_HERE configuration bare"), lines(here, Bag.onRods(300)));
     }

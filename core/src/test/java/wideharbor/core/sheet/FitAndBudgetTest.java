@@ -24,6 +24,7 @@ import wideharbor.core.edit.PartEdits;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.testkit.Bag;
@@ -125,7 +126,7 @@ class FitAndBudgetTest {
         assertEquals(
                 Joint.Confidence.TRIED_BY_US,
                 applied.after()
-                        .build("a")
+                        .build(BuildId.of("a"))
                         .base()
                         .joint(new JointId("j"))
                         .orElseThrow()

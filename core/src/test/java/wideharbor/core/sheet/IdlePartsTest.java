@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
@@ -66,7 +67,7 @@ class IdlePartsTest {
                 .join("j-it", "body:top", "it:foot")
                 .knows(block("lamp").make())
                 .configuration(new Configuration(
-                        "lit",
+                        ConfigurationId.of("lit"),
                         "Lit",
                         "head",
                         0,

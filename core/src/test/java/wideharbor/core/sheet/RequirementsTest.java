@@ -15,6 +15,8 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
@@ -38,7 +40,8 @@ class RequirementsTest {
 
     private static Rigs stripped() {
         return Bag.onHead()
-                .configuration(new Configuration("bare", "Bare", "head", 0, 0, List.of(new Command.Remove("quick"))));
+                .configuration(new Configuration(
+                        ConfigurationId.of("bare"), "Bare", "head", 0, 0, List.of(new Command.Remove("quick"))));
     }
 
     /** With nothing found against them: what meets them is named. */
@@ -62,7 +65,7 @@ class RequirementsTest {
     void aConfigurationIsAskedOfEveryBodyThatHasIt() {
         Job one = Bag.onHead().job();
         Build a = one.gear().builds().get(0);
-        Build b = new Build("b", "B camera", a.base(), a.configurations(), a.lenses());
+        Build b = new Build(BuildId.of("b"), "B camera", a.base(), a.configurations(), a.lenses());
         Job two = one.with(new GearPackage(one.gear().kit(), List.of(a, b)));
         Requirement studio =
                 Requirements.of(new CheckEngine(List.of()).judge(two)).get(0);
@@ -120,7 +123,8 @@ class RequirementsTest {
     void aChangeIsMetByItsStepsOrTheFindingIsNamed() {
         Rigs quick = stripped()
                 .asking(asks(
-                        List.of(new Asks.ChangeDemand("studio", "bare", 30, false)),
+                        List.of(new Asks.ChangeDemand(
+                                ConfigurationId.of("studio"), ConfigurationId.of("bare"), 30, false)),
                         Asks.RoomLimit.ANY,
                         List.of(),
                         List.of()));
@@ -130,7 +134,8 @@ class RequirementsTest {
         assertEquals("Studio to Bare in 30 min", met.text());
         Rigs hurried = stripped()
                 .asking(asks(
-                        List.of(new Asks.ChangeDemand("studio", "bare", 0.5, true)),
+                        List.of(new Asks.ChangeDemand(
+                                ConfigurationId.of("studio"), ConfigurationId.of("bare"), 0.5, true)),
                         Asks.RoomLimit.ANY,
                         List.of(),
                         List.of()));
@@ -143,7 +148,8 @@ class RequirementsTest {
     void aChangeToWhatIsNotThereIsNotMet() {
         Rigs rigs = Bag.onHead()
                 .asking(asks(
-                        List.of(new Asks.ChangeDemand("studio", "gone", 30, false)),
+                        List.of(new Asks.ChangeDemand(
+                                ConfigurationId.of("studio"), ConfigurationId.of("gone"), 30, false)),
                         Asks.RoomLimit.ANY,
                         List.of(),
                         List.of()));

@@ -13,6 +13,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Figure;
@@ -184,7 +185,7 @@ class SignalGraphTest {
     /** Who looks at another build is not this rig's concern. */
     @Test
     void aViewerOfAnotherBuildIsNotCountedHere() {
-        Monitoring none = monitoring(village(2, new Viewer("Agency", Trust.FRAME, true, "b")));
+        Monitoring none = monitoring(village(2, new Viewer("Agency", Trust.FRAME, true, BuildId.of("b"))));
         assertEquals(List.of(), none.seats());
     }
 

@@ -29,7 +29,9 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.Job;
@@ -38,8 +40,8 @@ import wideharbor.core.standard.Standards;
 
 /** Puts parts together into a job with one build, one configuration and as many lenses as wanted. */
 public final class Rigs {
-    public static final String BUILD = "a";
-    public static final String STUDIO = "studio";
+    public static final BuildId BUILD = BuildId.of("a");
+    public static final ConfigurationId STUDIO = ConfigurationId.of("studio");
 
     private final Map<TypeRef, ItemType> types = new LinkedHashMap<>();
     private final List<Placement> placements = new ArrayList<>();

@@ -12,6 +12,7 @@ import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
@@ -41,7 +42,7 @@ final class ChangeDemands implements Check {
                 && !analysis.build().lenses().get(0).id().equals(analysis.rig().lens())) {
             return;
         }
-        String here = analysis.rig().configuration().id();
+        ConfigurationId here = analysis.rig().configuration().id();
         for (Asks.ChangeDemand demand : analysis.job().brief().asks().changes()) {
             if (demand.from().equals(here)) {
                 judge(analysis, demand, results);
@@ -50,12 +51,12 @@ final class ChangeDemands implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Asks.ChangeDemand demand, Results results) {
-        About about = About.of("target", named(demand.to()));
+        About about = About.of("target", named(demand.to().toString()));
         if (analysis.build().configuration(demand.to()).isEmpty()) {
             results.found(
                     about,
                     "No configuration " + demand.to() + " to change to",
-                    new Evidence.Statement("not in this build", demand.to()),
+                    new Evidence.Statement("not in this build", demand.to().toString()),
                     "The brief asks for the change; the build does not have where it leads.");
             return;
         }

@@ -17,6 +17,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.ConfigurationId;
 
 /** What a configuration or a lens changes still finds what it changes. */
 final class Conflicts implements Check {
@@ -58,8 +59,8 @@ final class Conflicts implements Check {
                     .map(l -> l.title())
                     .orElse(in.lens().toString());
         }
-        String id = ((Scope.InConfiguration) scope).configuration();
-        return analysis.build().configuration(id).map(c -> c.title()).orElse(id);
+        ConfigurationId id = ((Scope.InConfiguration) scope).configuration();
+        return analysis.build().configuration(id).map(c -> c.title()).orElse(id.toString());
     }
 
     @Override

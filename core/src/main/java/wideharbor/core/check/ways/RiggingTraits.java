@@ -114,7 +114,8 @@ final class RiggingTraits {
                 Changeover way = Changeover.between(here, there, look.analysis().rules());
                 if (!way.isToolFree()) {
                     misses.add(new Miss(
-                            Subject.named(other.id()), "to " + other.title() + " by " + String.join(", ", way.keys())));
+                            Subject.named(other.id().toString()),
+                            "to " + other.title() + " by " + String.join(", ", way.keys())));
                 }
             }
         }

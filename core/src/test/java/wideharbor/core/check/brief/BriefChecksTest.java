@@ -20,6 +20,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -37,13 +38,13 @@ class BriefChecksTest {
         private Rigs two(double minutes, boolean toolFree) {
             return Bag.onRods(300)
                     .configuration(new Configuration(
-                            "bare",
+                            ConfigurationId.of("bare"),
                             "Bare",
                             "none",
                             0,
                             0,
                             List.of(new Command.Remove("rods"), new Command.Remove("box"))))
-                    .asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, "bare", minutes, toolFree)));
+                    .asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, ConfigurationId.of("bare"), minutes, toolFree)));
         }
 
         /** Nothing has screws here: a lever's time is the least, 0.3 min. */
@@ -62,14 +63,17 @@ class BriefChecksTest {
         @Test
         void aChangeToNowhereIsAStop() {
             verify(new ChangeDemands())
-                    .given(Bag.onRods(300).asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, "vest", 5, false))))
+                    .given(Bag.onRods(300)
+                            .asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, ConfigurationId.of("vest"), 5, false))))
                     .finds(Severity.STOP, wideharbor.core.quantity.CheckState.FOUND);
         }
 
         @Test
         void withoutADemandNothingIsLookedAt() {
             verify(new ChangeDemands()).given(Bag.onRods(300)).looksAtNothing();
-            assertThrows(IllegalArgumentException.class, () -> new Asks.ChangeDemand("a", "a", 5, false));
+            assertThrows(
+                    IllegalArgumentException.class,
+                    () -> new Asks.ChangeDemand(ConfigurationId.of("a"), ConfigurationId.of("a"), 5, false));
         }
     }
 

@@ -22,6 +22,7 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.BuildId;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -227,7 +228,7 @@ class KeepingOnTest {
         void aSetThatLastsTheDayIsFine() {
             verify(new OwnCellsLast()).given(clock(8)).holds();
             verify(new OwnCellsLast())
-                    .given(clock(5, new PartState("a", "clock", State.OFF)))
+                    .given(clock(5, new PartState(BuildId.of("a"), "clock", State.OFF)))
                     .holds();
         }
 
@@ -347,8 +348,8 @@ class KeepingOnTest {
         /** 3 h at 30 W, 2 h at 10: 110 Wh. Off for the first block: 20 Wh. On through the second: 150 Wh. */
         @Test
         void aPartMayDoOtherThanTheRig() {
-            PartState off = new PartState("a", "cam", State.OFF);
-            PartState on = new PartState("a", "cam", State.ON);
+            PartState off = new PartState(BuildId.of("a"), "cam", State.OFF);
+            PartState on = new PartState(BuildId.of("a"), "cam", State.ON);
             assertEquals(110, drawn(day(block(3, State.ON), block(2, State.STANDBY))), 1e-9);
             assertEquals(20, drawn(day(block(3, State.ON, off), block(2, State.STANDBY))), 1e-9);
             assertEquals(150, drawn(day(block(3, State.ON), block(2, State.STANDBY, on))), 1e-9);
@@ -358,8 +359,8 @@ class KeepingOnTest {
         /** Somebody else's part, and one that is gone, change nothing. */
         @Test
         void whatIsSaidOfAnotherPartIsNotOfThisOne() {
-            PartState other = new PartState("b", "cam", State.OFF);
-            PartState gone = new PartState("a", "gone", State.OFF);
+            PartState other = new PartState(BuildId.of("b"), "cam", State.OFF);
+            PartState gone = new PartState(BuildId.of("a"), "gone", State.OFF);
             assertEquals(90, drawn(day(block(3, State.ON, other, gone))), 1e-9);
         }
 
@@ -369,8 +370,9 @@ class KeepingOnTest {
 
         @Test
         void theTableSaysWhatEachDoes() {
-            PowerSheet.DeviceDay cam = sheet(
-                            day(block(3, State.ON, new PartState("a", "cam", State.STANDBY)), block(2, State.ON)))
+            PowerSheet.DeviceDay cam = sheet(day(
+                            block(3, State.ON, new PartState(BuildId.of("a"), "cam", State.STANDBY)),
+                            block(2, State.ON)))
                     .devices()
                     .get(0);
             assertEquals(List.of(State.STANDBY, State.ON), cam.states());
@@ -406,9 +408,10 @@ class KeepingOnTest {
 
         @Test
         void aBlockNamesAPartOnce() {
-            PartState cam = new PartState("a", "cam", State.OFF);
+            PartState cam = new PartState(BuildId.of("a"), "cam", State.OFF);
             var twice = assertThrows(
-                    IllegalArgumentException.class, () -> block(1, State.ON, cam, new PartState("a", "cam", State.ON)));
+                    IllegalArgumentException.class,
+                    () -> block(1, State.ON, cam, new PartState(BuildId.of("a"), "cam", State.ON)));
             assertTrue(twice.getMessage().contains("twice"));
         }
     }
