@@ -1,5 +1,6 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, unwrap } from './client';
+import type { Schemas } from './client';
 
 export interface Spot {
   job: string;
@@ -206,7 +207,7 @@ export const signalQuery = (s: Spot) =>
 export interface CatalogueQuestion {
   search: string;
   look: string;
-  category: string;
+  category: Schemas['PartSheet']['category'] | '';
   standard: string;
   sort: string;
   down: boolean;
@@ -216,7 +217,7 @@ export interface CatalogueQuestion {
 export const catalogueQuery = (q: CatalogueQuestion) =>
   queryOptions({
     queryKey: ['catalogue', 'list', q] as const,
-    queryFn: async () => unwrap(await api.GET('/api/catalogue', { params: { query: q } })),
+    queryFn: async () => unwrap(await api.GET('/api/catalogue', { params: { query: { ...q, category: q.category || undefined } } })),
     placeholderData: keepPreviousData,
   });
 

@@ -1467,11 +1467,13 @@ export interface components {
             source: string;
         };
         CrossFitCell: {
-            how: string;
+            /** @enum {string} */
+            how: "MADE_FOR_IT" | "AS_IT_IS" | "THROUGH_ADAPTERS" | "NO";
             through: string;
         };
         CrossFitLine: {
-            category: string;
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             cells: components["schemas"]["CrossFitCell"][];
             name: string;
             ref: string;
@@ -2303,7 +2305,8 @@ export interface components {
         };
         PartLine: {
             by: string[];
-            category: string;
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             /** Format: double */
             height: number;
             /** Format: double */
@@ -2330,10 +2333,11 @@ export interface components {
         PartOutline: {
             border: number[];
             bore: number[];
-            room: string;
+            /** @enum {string} */
+            use: "SOLID" | "CARD_DOOR" | "VENT" | "PORT_PANEL" | "LENS_RELEASE" | "CONTROLS" | "DISPLAY_SWING" | "BATTERY_PATH" | "ANTENNA" | "HAND" | "EYE";
         };
         PartPage: {
-            categories: string[];
+            categories: ("BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER")[];
             /** Format: int32 */
             from: number;
             lines: components["schemas"]["PartLine"][];
@@ -2342,8 +2346,9 @@ export interface components {
             total: number;
         };
         PartSheet: {
-            capabilities: string[];
-            category: string;
+            capabilities: ("BRACES_LENS" | "RIDES_ON_AXIS" | "SHADES_LENS" | "SHOWS_PICTURE" | "FINDS_PICTURE" | "HOLDS_RODS" | "IS_HANDHOLD" | "CARRIES_CAMERA" | "SENDS_PICTURE" | "RECEIVES_PICTURE" | "KEEPS_TIME" | "ADAPTS" | "HEARS" | "SHOULDERS" | "DRIVES_LENS" | "HOT_SWAPS" | "TIES_CABLES" | "CLAMPS_PLUG" | "GRIPS_BOTH_HANDS" | "KEEPS_RECORDING" | "RECORDS_SOUND")[];
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             facets: components["schemas"]["FacetLine"][];
             falseFriends: string[];
             /** Format: double */
@@ -2538,7 +2543,8 @@ export interface components {
             mode: string;
         };
         RelationLine: {
-            kind: string;
+            /** @enum {string} */
+            kind: "NEEDS" | "EXCLUDES" | "MADE_FOR";
             other: string;
             ref: string;
             why: string;
@@ -2646,8 +2652,9 @@ export interface components {
             row: number;
         };
         RuleLine: {
-            name: string;
             reason: string;
+            /** @enum {string} */
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
             unit: string;
             /** Format: double */
             value: number;
@@ -2681,7 +2688,8 @@ export interface components {
             displayName: string;
             editsBriefs: boolean;
             editsBuilds: boolean;
-            role: string;
+            /** @enum {string|null} */
+            role: "TECHNICIAN" | "LEAD" | "DESK" | null;
             signedIn: boolean;
             username: string;
             waives: boolean;
@@ -2780,9 +2788,11 @@ export interface components {
         };
         SocketLine: {
             connector: string;
-            direction: string;
+            /** @enum {string} */
+            direction: "OUT" | "IN";
             id: string;
-            kind: string;
+            /** @enum {string} */
+            kind: "POWER" | "PICTURE" | "DATA";
             pinOut: string;
             title: string;
         };
@@ -2836,9 +2846,11 @@ export interface components {
             twistProof: boolean;
         };
         StandardLine: {
-            entry: string;
+            /** @enum {string} */
+            entry: "SCREWED" | "DROP_IN" | "FROM_END" | "FROM_SIDE";
             facts: components["schemas"]["Fact"][];
-            family: string;
+            /** @enum {string} */
+            family: "THREAD" | "PLATE" | "DOVETAIL" | "RAIL" | "TOOTHED" | "SHOE" | "ROD" | "BOWL" | "TUBE" | "LENS_MOUNT" | "LENS_BRACE" | "BATTERY" | "BALL" | "DOCK";
             id: string;
             /** Format: double */
             loadGrams: number;
@@ -3241,7 +3253,7 @@ export interface operations {
             query?: {
                 search?: string;
                 look?: string;
-                category?: string;
+                category?: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
                 standard?: string;
                 sort?: string;
                 down?: boolean;

@@ -1,3 +1,4 @@
+import { words } from '../format/units';
 import { useQueryClient } from '@tanstack/react-query';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { csrfHeader } from '../api/client';
@@ -32,7 +33,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
             {theme === 'day' ? 'Night theme' : 'Day theme'}
           </button>
           <span>
-            {session.displayName}, {session.role}
+            {session.displayName}, {session.role && words(session.role)}
           </span>
           <button type="button" onClick={() => void signOut()}>
             Sign out

@@ -130,7 +130,8 @@ export function Bench({ spot, canEdit, session }: Props) {
           onView={actions.view}
           slide={canEdit ? slide : undefined}
         />
-        <FindingsPanel bench={bench} canEdit={canEdit} waives={session.waives} busy={busy} act={run} onLight={setLit} onLens={actions.lens} />
+        {/* While another configuration or lens is on its way, these findings are still of the one before: nobody acts on them. */}
+        <FindingsPanel bench={bench} canEdit={canEdit} waives={session.waives} busy={busy || query.isPlaceholderData} act={run} onLight={setLit} onLens={actions.lens} />
       </div>
       <MetersBar meters={bench.meters} />
       {fitting !== null && (

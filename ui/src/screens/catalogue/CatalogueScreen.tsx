@@ -1,3 +1,4 @@
+import { words } from '../../format/units';
 import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
@@ -25,7 +26,7 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
   const question = {
     search: useDeferredValue(get('search')),
     look: useDeferredValue(get('look')),
-    category: get('category'),
+    category: get('category') as Schemas['PartSheet']['category'] | '',
     standard: get('standard'),
     sort: get('sort') || 'name',
     down: get('down') === '1',
@@ -80,7 +81,7 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
           <span>Category</span>
           <select className="input" value={get('category')} onChange={(e) => set('category', e.target.value)}>
             <option value="">all</option>
-            {page?.categories.map((c) => <option key={c}>{c}</option>)}
+            {page?.categories.map((c) => <option key={c} value={c}>{words(c)}</option>)}
           </select>
         </label>
         <label>
@@ -159,7 +160,7 @@ function Lines({ page, picked, onPick, sort, down, onSort, byLook }: LinesProps)
               </Link>
             </td>
             <td className="soft">{l.maker}</td>
-            <td>{l.category}</td>
+            <td>{words(l.category)}</td>
             <td className="num right nowrap">{l.mass.kind === 'UNKNOWN' ? 'not weighed' : massWords(l.mass)}</td>
             <td className="num right nowrap">{size(l)}</td>
             <td className="num right">{l.ports}</td>

@@ -1,3 +1,4 @@
+import { words } from '../../format/units';
 import './catalogue.css';
 import { useQueries } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
@@ -10,12 +11,12 @@ import { bothLengths, bothMasses } from './text';
 function rows(p: Schemas['PartSheet']): [string, string][] {
   return [
     ['maker', p.maker],
-    ['category', p.category],
+    ['category', words(p.category)],
     ['mass', bothMasses(p.mass)],
     ['width', bothLengths(p.width)],
     ['height', bothLengths(p.height)],
     ['length', bothLengths(p.length)],
-    ['relied on for', p.capabilities.join(', ')],
+    ['relied on for', p.capabilities.map(words).join(', ')],
     ...p.ports.map((q): [string, string] => [
       `port: ${q.id}`,
       [q.standard, `side ${q.role}`, q.occupancy, `pins ${q.pins}`, q.screws, q.rating && `rated ${q.rating}`].filter(Boolean).join('; '),

@@ -1,14 +1,16 @@
+import type { Schemas } from '../../api/client';
+import { words } from '../../format/units';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { crossFitQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
 
-const HOW: Record<string, [string, string]> = {
-  'made for it': ['made for it', 'met'],
-  'as it is': ['goes on', ''],
-  'through adapters': ['through', 'caution'],
-  no: ['no', 'stop'],
+const HOW: Record<Schemas['CrossFitCell']['how'], [string, string]> = {
+  MADE_FOR_IT: ['made for it', 'met'],
+  AS_IT_IS: ['goes on', ''],
+  THROUGH_ADAPTERS: ['through', 'caution'],
+  NO: ['no', 'stop'],
 };
 
 /** What goes on this body, and whether the same parts go on the others. */
@@ -18,9 +20,9 @@ export function CrossFit({ part }: { part: string }) {
   const [own, setOwn] = useState(true);
   if (query.isPending) return <Waiting />;
   if (query.isError) return <p className="error">{query.error.message}</p>;
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
   const lines = query.data.lines.filter(
-    (l) => (!own || l.cells[0]?.how === 'made for it') && words.every((w) => `${l.name} ${l.category}`.toLowerCase().includes(w)),
+    (l) => (!own || l.cells[0]?.how === 'MADE_FOR_IT') && wanted.every((w) => `${l.name} ${words(l.category)}`.toLowerCase().includes(w)),
   );
   return (
     <section className="cross-fit">
@@ -47,11 +49,11 @@ export function CrossFit({ part }: { part: string }) {
             {lines.map((l) => (
               <tr key={l.ref}>
                 <td>
-                  <Link to={`/catalogue/parts/${encodeURIComponent(l.ref)}`}>{l.name}</Link> <span className="soft">{l.category}</span>
+                  <Link to={`/catalogue/parts/${encodeURIComponent(l.ref)}`}>{l.name}</Link> <span className="soft">{words(l.category)}</span>
                 </td>
                 {l.cells.map((c, i) => (
                   <td key={i}>
-                    <span className={HOW[c.how]?.[1] ? `mark ${HOW[c.how]?.[1]}` : ''}>{HOW[c.how]?.[0] ?? c.how}</span> <span className="soft">{c.through}</span>
+                    <span className={HOW[c.how][1] ? `mark ${HOW[c.how][1]}` : ''}>{HOW[c.how][0]}</span> <span className="soft">{c.through}</span>
                   </td>
                 ))}
               </tr>

@@ -1,3 +1,4 @@
+import { words } from '../../format/units';
 import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
@@ -27,7 +28,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
       <div className="part-head">
         <h1>{p.name}</h1>
         <span className="soft">
-          {p.maker}, {p.category}
+          {p.maker}, {words(p.category)}
         </span>
         <span className="num soft">{p.ref}</span>
         <span className="push" />
@@ -60,7 +61,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
                     <tr key={s.id}>
                       <td>{s.title}</td>
                       <td className="soft">
-                        {s.kind} {s.direction}
+                        {words(s.kind)} {words(s.direction)}
                       </td>
                       <td>{s.connector}</td>
                       <td className="num">{s.pinOut}</td>
@@ -78,7 +79,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
             <Figure name="width" value={bothLengths(p.width)} />
             <Figure name="height" value={bothLengths(p.height)} />
             <Figure name="length" value={bothLengths(p.length)} />
-            {p.capabilities.length > 0 && <Figure name="relied on for" value={p.capabilities.join(', ')} />}
+            {p.capabilities.length > 0 && <Figure name="relied on for" value={p.capabilities.map(words).join(', ')} />}
           </dl>
           {p.facets.map((f, i) => (
             <div key={i}>
@@ -96,7 +97,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
               <dl className="figures relations">
                 {p.relations.map((r, i) => (
                   <div key={i}>
-                    <dt>{r.kind}</dt>
+                    <dt>{words(r.kind)}</dt>
                     <dd>
                       {r.ref ? <Link to={`/catalogue/parts/${encodeURIComponent(r.ref)}`}>{r.other}</Link> : r.other} <span className="soft">{r.why}</span>
                     </dd>
@@ -126,7 +127,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
           </ul>
         </section>
       </div>
-      {p.category === 'body' && <CrossFit part={p.ref} />}
+      {p.category === 'BODY' && <CrossFit part={p.ref} />}
     </main>
   );
 }

@@ -1,3 +1,4 @@
+import { words } from '../../format/units';
 import '../../drawing/drawing.css';
 import { useQueries } from '@tanstack/react-query';
 import type { Schemas } from '../../api/client';
@@ -44,17 +45,17 @@ function middleOf(drawing: Schemas['PartSketch']): [number, number] {
   return Number.isFinite(l) ? [(l + r) / 2, (b + t) / 2] : [0, 0];
 }
 
-function PartView({ drawing, category, extent, ports }: { drawing: Schemas['PartSketch']; category: string; extent: number; ports: Schemas['PortLine'][] }) {
+function PartView({ drawing, category, extent, ports }: { drawing: Schemas['PartSketch']; category: Schemas['PartSheet']['category']; extent: number; ports: Schemas['PortLine'][] }) {
   const [x, y] = middleOf(drawing);
   const text = extent / 26;
-  const hatch = hatchOf(category.toUpperCase().replace(/ /g, '_'));
+  const hatch = hatchOf(category);
   return (
     <svg className="elevation part-view" viewBox={`${x - extent / 2} ${-y - extent / 2} ${extent} ${extent}`} role="img" aria-label={`${drawing.view.toLowerCase()} view with ${drawing.ports.length} ports`}>
       <Hatches />
       {drawing.outlines.map((o, i) =>
-        o.room ? (
+        o.use !== 'SOLID' ? (
           <g key={i} className="rooms">
-            <title>{`free for ${o.room}`}</title>
+            <title>{`free for ${words(o.use)}`}</title>
             <path d={path(o.border)} />
           </g>
         ) : (

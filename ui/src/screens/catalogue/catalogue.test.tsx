@@ -6,9 +6,9 @@ import type { Schemas } from '../../api/client';
 import { catalogueQuery } from '../../api/queries';
 import { CatalogueScreen } from './CatalogueScreen';
 
-const session = { signedIn: true, username: 'tech', displayName: 'Tech', role: 'TECH', editsBriefs: false, editsBuilds: true, waives: false } as Schemas['Session'];
+const session = { signedIn: true, username: 'tech', displayName: 'Tech', role: 'TECHNICIAN', editsBriefs: false, editsBuilds: true, waives: false } as Schemas['Session'];
 const page: Schemas['PartPage'] = { total: 0, from: 0, lines: [], categories: ['PLATE', 'ROD'], standards: [{ id: 'v-mount', title: 'Wedge plate' }] };
-const nothing = { search: '', look: '', category: '', standard: '', sort: 'name', down: false, from: 0 };
+const nothing = { search: '', look: '', category: '' as const, standard: '', sort: 'name', down: false, from: 0 };
 
 function Address() {
   return <p data-testid="address">{useLocation().search}</p>;

@@ -7,7 +7,7 @@ import { api, unwrap } from '../../api/client';
 import type { Schemas } from '../../api/client';
 import { rulesQuery, standardsQuery } from '../../api/queries';
 import { Waiting } from '../../app/Waiting';
-import { fixed } from '../../format/units';
+import { fixed, words } from '../../format/units';
 import { figureName } from '../catalogue/text';
 import { WaysTable } from './WaysTable';
 
@@ -73,8 +73,8 @@ export function HouseScreen({ session }: { session: Schemas['Session'] }) {
         </thead>
         <tbody>
           {rules.data?.map((r) => (
-            <tr key={r.name}>
-              <td>{r.name}</td>
+            <tr key={r.rule}>
+              <td>{words(r.rule)}</td>
               <td className="num right nowrap">
                 {fixed(r.value, r.value < 10 ? 2 : 0)} {r.unit}
               </td>
@@ -103,7 +103,7 @@ function StandardRow({ standard: s, edits, open, onOpen, onDone }: RowProps) {
           <Link to={`/catalogue?standard=${s.id}`}>{s.title}</Link>
           {s.note && <div className="soft">{s.note}</div>}
         </td>
-        <td className="soft">{s.entry}</td>
+        <td className="soft">{words(s.entry)}</td>
         <td className="soft">{s.resistsTwist ? 'does not turn' : 'turns without pins'}</td>
         <td className="num">
           {s.facts.map((f) => `${figureName(f.name).split(',')[0]} ${fixed(f.value, 1)}`).join(', ')}

@@ -49,7 +49,10 @@ final class Browser implements AutoCloseable {
 
     private final BrowserContext context;
     private final Page page;
+    private static final int MOST_TOLD = 60;
+
     private final List<String> errors = new java.util.ArrayList<>();
+    private final List<String> asked = new java.util.ArrayList<>();
 
     Browser() {
         context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
@@ -59,6 +62,12 @@ final class Browser implements AutoCloseable {
         page = context.newPage();
         page.setDefaultTimeout(20_000);
         page.onPageError(errors::add);
+        page.onResponse(r -> asked.add(r.request().method() + " " + r.url() + " " + r.status()));
+    }
+
+    /** The last things that the page asked of the server, with what it was answered. */
+    List<String> asked() {
+        return asked.subList(Math.max(0, asked.size() - MOST_TOLD), asked.size());
     }
 
     Page page() {

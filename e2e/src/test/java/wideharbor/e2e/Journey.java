@@ -8,7 +8,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import wideharbor.app.RunningApp;
 
 /** A fresh browser page for every test. */
-@ExtendWith(RunningApp.class)
+@ExtendWith({RunningApp.class, PictureOfFailure.class})
 abstract class Journey {
     Browser browser;
     Page page;

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.geometry.View;
 
 /** The house's parts. */
@@ -37,7 +39,7 @@ class CatalogueController {
     CatalogueViews.PartPage list(
             @RequestParam(defaultValue = "") @Size(max = 80) String search,
             @RequestParam(defaultValue = "") @Size(max = 200) String look,
-            @RequestParam(defaultValue = "") String category,
+            @RequestParam Optional<Category> category,
             @RequestParam(defaultValue = "") String standard,
             @RequestParam(defaultValue = "name") String sort,
             @RequestParam(defaultValue = "false") boolean down,

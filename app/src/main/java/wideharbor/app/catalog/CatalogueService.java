@@ -59,7 +59,13 @@ class CatalogueService {
 
     /** What is asked of the list; empty words ask for nothing. */
     record Question(
-            String search, String look, String category, String standard, String sort, boolean down, int from) {}
+            String search,
+            String look,
+            Optional<Category> category,
+            String standard,
+            String sort,
+            boolean down,
+            int from) {}
 
     CatalogueViews.PartPage list(Question q) {
         Catalogue catalogue = store.catalogue();
@@ -69,7 +75,7 @@ class CatalogueService {
                 q.from(),
                 found.stream().skip(Math.max(0, q.from())).limit(PAGE).toList(),
                 catalogue.current().stream()
-                        .map(t -> CatalogueViews.word(t.category()))
+                        .map(ItemType::category)
                         .distinct()
                         .sorted()
                         .toList(),
@@ -96,7 +102,7 @@ class CatalogueService {
     }
 
     private static boolean matches(ItemType type, Question q) {
-        if (!q.category().isEmpty() && !CatalogueViews.word(type.category()).equals(q.category())) {
+        if (q.category().filter(c -> c != type.category()).isPresent()) {
             return false;
         }
         if (!q.standard().isEmpty()
@@ -104,7 +110,7 @@ class CatalogueService {
             return false;
         }
         String in = (type.name() + " " + type.maker() + " " + type.ref().id() + " "
-                        + CatalogueViews.word(type.category()))
+                        + type.category().name().replace('_', ' '))
                 .toLowerCase(Locale.ROOT);
         for (String word : q.search().trim().split("\\s+")) {
             if (!word.isEmpty() && Synonyms.of(word).stream().noneMatch(in::contains)) {
@@ -136,8 +142,8 @@ class CatalogueService {
                 revisions(type, catalogue),
                 type.name(),
                 type.maker(),
-                CatalogueViews.word(type.category()),
-                type.capabilities().stream().map(CatalogueViews::word).toList(),
+                type.category(),
+                type.capabilities(),
                 Mass.ofType(type),
                 size.x(),
                 size.y(),
@@ -147,12 +153,7 @@ class CatalogueService {
                         .toList(),
                 type.sockets().stream()
                         .map(s -> new CatalogueViews.SocketLine(
-                                s.id(),
-                                s.title(),
-                                CatalogueViews.word(s.kind()),
-                                CatalogueViews.word(s.direction()),
-                                s.connector(),
-                                s.pinOut()))
+                                s.id(), s.title(), s.kind(), s.direction(), s.connector(), s.pinOut()))
                         .toList(),
                 tree.path("facets")
                         .valueStream()
@@ -182,7 +183,7 @@ class CatalogueService {
                 .filter(t -> t.ref().id().equals(r.other()))
                 .findFirst();
         return new CatalogueViews.RelationLine(
-                CatalogueViews.word(r.kind()),
+                r.kind(),
                 part.map(ItemType::name)
                         .orElse(r.other().toLowerCase(Locale.ROOT).replace('_', ' ')),
                 part.map(t -> t.ref().toString()).orElse(""),

@@ -6,16 +6,21 @@ import static wideharbor.app.drawing.DrawingView.round;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.web.Named;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.CrossFit;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.LookSearch;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.Socket;
 import wideharbor.core.drawing.PartDrawing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -27,14 +32,14 @@ import wideharbor.core.quantity.Figure;
 final class CatalogueViews {
     private CatalogueViews() {}
 
-    record PartPage(int total, int from, List<PartLine> lines, List<String> categories, List<Named> standards) {}
+    record PartPage(int total, int from, List<PartLine> lines, List<Category> categories, List<Named> standards) {}
 
     /** Width, height and length of the box around a part, mm; {@code by} says what a search by look matched. */
     record PartLine(
             String ref,
             String name,
             String maker,
-            String category,
+            Category category,
             Figure mass,
             double width,
             double height,
@@ -47,7 +52,7 @@ final class CatalogueViews {
                     type.ref().toString(),
                     type.name(),
                     type.maker(),
-                    word(type.category()),
+                    type.category(),
                     Mass.ofType(type),
                     size.x(),
                     size.y(),
@@ -62,8 +67,8 @@ final class CatalogueViews {
             List<String> revisions,
             String name,
             String maker,
-            String category,
-            List<String> capabilities,
+            Category category,
+            Set<Capability> capabilities,
             Figure mass,
             double width,
             double height,
@@ -130,24 +135,24 @@ final class CatalogueViews {
     }
 
     /** What a part wants of another: the word, the other by name (and its ref when it is a part), and why. */
-    record RelationLine(String kind, String other, String ref, String why) {}
+    record RelationLine(Relation.Kind kind, String other, String ref, String why) {}
 
     /** Which parts of a body go on which bodies. */
     record CrossFitTable(List<Named> bodies, List<CrossFitLine> lines) {}
 
-    record CrossFitLine(String ref, String name, String category, List<CrossFitCell> cells) {
+    record CrossFitLine(String ref, String name, Category category, List<CrossFitCell> cells) {
         static CrossFitLine of(CrossFit.Line line) {
             return new CrossFitLine(
                     line.part().ref().toString(),
                     line.part().name(),
-                    word(line.part().category()),
+                    line.part().category(),
                     line.cells().stream()
-                            .map(c -> new CrossFitCell(word(c.how()), c.through()))
+                            .map(c -> new CrossFitCell(c.how(), c.through()))
                             .toList());
         }
     }
 
-    record CrossFitCell(String how, String through) {}
+    record CrossFitCell(CrossFit.How how, String through) {}
 
     /** What plate stacks can be asked between. */
     record StackEnds(List<Named> bodies, List<Named> supports, List<Named> rods) {}
@@ -189,7 +194,8 @@ final class CatalogueViews {
 
     record RodsLine(String plate, String standard, double heightMm, double neededMm, boolean met) {}
 
-    record SocketLine(String id, String title, String kind, String direction, String connector, String pinOut) {}
+    record SocketLine(
+            String id, String title, Socket.Kind kind, Socket.Direction direction, String connector, String pinOut) {}
 
     /** A facet as it is on file: its kind and its figures by name. */
     record FacetLine(String kind, List<Pair> figures) {}
@@ -216,16 +222,14 @@ final class CatalogueViews {
             return new PartSketch(
                     d.view(),
                     d.outlines().stream()
-                            .map(o -> new PartOutline(
-                                    flat(o.border()), flat(o.bore()), o.use() == Shape.Use.SOLID ? "" : word(o.use())))
+                            .map(o -> new PartOutline(flat(o.border()), flat(o.bore()), o.use()))
                             .toList(),
                     d.ports().stream().map(PartMark::of).toList(),
                     d.sockets().stream().map(PartMark::of).toList());
         }
     }
 
-    /** {@code room} names what the shape keeps free; empty for matter. */
-    record PartOutline(List<Double> border, List<Double> bore, String room) {}
+    record PartOutline(List<Double> border, List<Double> bore, Shape.Use use) {}
 
     record PartMark(String id, String title, List<Double> at, List<Double> out) {
         static PartMark of(PartDrawing.Mark m) {
@@ -233,7 +237,8 @@ final class CatalogueViews {
         }
     }
 
-    static String word(Enum<?> value) {
+    /** In the sentences of a port. */
+    private static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 

@@ -119,15 +119,15 @@ class HouseService {
             String id,
             int revision,
             String title,
-            String family,
-            String entry,
+            Standard.Family family,
+            Standard.Entry entry,
             boolean resistsTwist,
             double loadGrams,
             String note,
             List<Fact> facts,
             int parts) {}
 
-    record RuleLine(String name, double value, String unit, String reason) {}
+    record RuleLine(HouseRules.Rule rule, double value, String unit, String reason) {}
 
     /** What a change of a standard did to the open jobs. */
     record Rechecked(StandardLine standard, int jobs, List<String> changed) {}
@@ -148,8 +148,8 @@ class HouseService {
                 s.id(),
                 s.revision(),
                 s.title(),
-                word(s.family()),
-                word(s.entry()),
+                s.family(),
+                s.entry(),
                 s.twist() == Standard.Twist.RESISTS,
                 s.loadGrams(),
                 s.note(),
@@ -180,7 +180,7 @@ class HouseService {
 
     List<RuleLine> rules() {
         return Arrays.stream(HouseRules.Rule.values())
-                .map(r -> new RuleLine(word(r), r.standard(), r.unit(), r.reason()))
+                .map(r -> new RuleLine(r, r.standard(), r.unit(), r.reason()))
                 .toList();
     }
 

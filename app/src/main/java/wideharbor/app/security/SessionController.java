@@ -2,6 +2,7 @@ package wideharbor.app.security;
 
 import io.swagger.v3.oas.annotations.Parameter;
 import java.security.Principal;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -21,7 +22,7 @@ class SessionController {
             boolean signedIn,
             String username,
             String displayName,
-            String role,
+            Optional<Role> role,
             boolean editsBuilds,
             boolean editsBriefs,
             boolean waives) {}
@@ -30,21 +31,21 @@ class SessionController {
     Session session(@Nullable Principal principal, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         if (!(principal instanceof Authentication who)) {
-            return new Session(false, "", "", "", false, false, false);
+            return new Session(false, "", "", Optional.empty(), false, false, false);
         }
-        String role = who.getAuthorities().stream()
+        Optional<Role> role = who.getAuthorities().stream()
                 .map(a -> String.valueOf(a.getAuthority()))
                 .filter(a -> a.startsWith("ROLE_"))
                 .map(a -> a.substring(5))
                 .findFirst()
-                .orElse("");
+                .map(Role::valueOf);
         return new Session(
                 true,
                 accounts.username(who.getName()),
                 accounts.displayName(who.getName()),
-                role.toLowerCase(java.util.Locale.ROOT),
-                !role.equals(Role.DESK.name()),
-                !role.equals(Role.TECHNICIAN.name()),
-                role.equals(Role.LEAD.name()));
+                role,
+                role.filter(r -> r != Role.DESK).isPresent(),
+                role.filter(r -> r != Role.TECHNICIAN).isPresent(),
+                role.filter(r -> r == Role.LEAD).isPresent());
     }
 }

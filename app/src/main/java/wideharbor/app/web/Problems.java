@@ -1,9 +1,12 @@
 package wideharbor.app.web;
 
+import java.util.Arrays;
 import java.util.List;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.convert.ConversionFailedException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -14,12 +17,15 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.id.Id;
 import wideharbor.core.quantity.Words;
 import wideharbor.format.HarborFormatException;
 
@@ -106,7 +112,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Place> places = e.getBindingResult().getFieldErrors().stream()
-                .map(f -> new Place(f.getField(), String.valueOf(f.getDefaultMessage())))
+                .map(f -> new Place(f.getField(), words(f)))
                 .toList();
         ProblemDetail problem = problem(
                 HttpStatus.BAD_REQUEST,
@@ -115,6 +121,36 @@ class Problems extends ResponseEntityExceptionHandler {
                         : places.get(0).place() + " " + places.get(0).message());
         problem.setProperty("places", places);
         return ResponseEntity.badRequest().body(problem);
+    }
+
+    private static String words(FieldError field) {
+        return field.contains(TypeMismatchException.class)
+                ? words(field.unwrap(TypeMismatchException.class))
+                : String.valueOf(field.getDefaultMessage());
+    }
+
+    /** A word of the address that is none of those it may be, or an id that is none. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String place = e instanceof MethodArgumentTypeMismatchException m ? m.getName() : e.getPropertyName();
+        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, place + ": " + words(e)));
+    }
+
+    /** What the core says of an id that it refuses; of words and figures, what they may be. */
+    private static String words(TypeMismatchException e) {
+        Class<?> wanted = e.getRequiredType() == null ? String.class : e.getRequiredType();
+        Throwable cause = e;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+            if (cause instanceof ConversionFailedException failed) {
+                wanted = failed.getTargetType().getType();
+            }
+        }
+        if (wanted.isEnum()) {
+            return "'" + e.getValue() + "' is none of " + Arrays.toString(wanted.getEnumConstants());
+        }
+        return Id.class.isAssignableFrom(wanted) ? Words.reason(cause) : "'" + e.getValue() + "' cannot be read";
     }
 
     /** The core's constructors refuse nonsense while the body is read; their words name the value and the limit. */

@@ -35,6 +35,19 @@ class BenchEndpointTest {
     }
 
     @Test
+    void anIdThatIsNoneIsRefusedWithItsPlace() {
+        String job = RunningApp.copyOf("slack-water");
+        Client.Answer lens = tech.get("/api/jobs/" + job + "/builds/a/bench?lens=50%2Fmm");
+        assertEquals(400, lens.status());
+        assertTrue(lens.detail().startsWith("lens "), lens.detail());
+        assertTrue(lens.detail().contains("but was '50/mm'"), lens.detail());
+        assertEquals(404, tech.get("/api/jobs/" + job + "/builds/z/bench").status());
+        Client.Answer category = tech.get("/api/catalogue?category=sofa");
+        assertEquals(400, category.status());
+        assertTrue(category.detail().contains("'sofa' is none of [BODY, LENS"), category.detail());
+    }
+
+    @Test
     void theBenchTellsWhatTheCoreComputed() {
         JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
         assertEquals(

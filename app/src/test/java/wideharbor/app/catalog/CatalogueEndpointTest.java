@@ -30,8 +30,8 @@ class CatalogueEndpointTest {
         assertTrue(rails.get(0).at("/mass/value").asDouble()
                 >= rails.get(1).at("/mass/value").asDouble());
         assertEquals(
-                "head",
-                list("category=head").path("lines").get(0).path("category").asString());
+                "HEAD",
+                list("category=HEAD").path("lines").get(0).path("category").asString());
         assertTrue(list("search=sticks").toString().contains("Legs"), "another house's word for it");
         assertEquals(0, list("search=zzz").path("total").asInt());
     }
@@ -66,7 +66,7 @@ class CatalogueEndpointTest {
                 .filter(l -> l.path("ref").asString().equals("top-wren@1"))
                 .findFirst()
                 .orElseThrow();
-        assertEquals("made for it", top.at("/cells/0/how").asString());
+        assertEquals("MADE_FOR_IT", top.at("/cells/0/how").asString());
         assertEquals(table.path("bodies").size(), top.path("cells").size());
         assertEquals(404, tech.get("/api/catalogue/parts/box-2@1/cross-fit").status());
     }
@@ -166,7 +166,7 @@ class CatalogueEndpointTest {
         assertEquals(409, store.status());
         assertEquals(
                 0,
-                list("search=z&category=other")
+                list("search=z&category=OTHER")
                         .path("lines")
                         .valueStream()
                         .filter(l -> l.path("ref").asString().equals("z@1"))

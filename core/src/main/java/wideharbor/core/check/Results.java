@@ -23,6 +23,11 @@ public final class Results {
         return card;
     }
 
+    /** The rig that is looked at. */
+    public RigAnalysis analysis() {
+        return analysis;
+    }
+
     /** Looked at a subject and it is as it should be. */
     public void fine() {
         looked++;

@@ -113,7 +113,7 @@ public final class PlateStacks {
             if (!base.id().equals(camera.mountPort()) && looksDown(base)) {
                 for (Port top : support.ports()) {
                     if (!top.standard().equals(Standard.DATUM)) {
-                        stacks.addAll(between(catalogue, body, base, support, top, toleranceMm));
+                        stacks.addAll(new Ends(catalogue, body, base, support, top).stacks(toleranceMm));
                     }
                 }
             }
@@ -141,75 +141,68 @@ public final class PlateStacks {
         return port.normal().unit().y() < -0.9;
     }
 
-    private static List<Stack> between(
-            Catalogue catalogue, ItemType body, Port base, ItemType support, Port top, double toleranceMm) {
-        List<Chain> chains = new ArrayList<>();
-        if (Mating.mates(base, top, catalogue.standards())) {
-            chains.add(new Chain(
-                    List.of(),
-                    top.working().isToolFree(),
-                    Mating.resistsTwist(base, top, catalogue.standards()),
-                    0,
-                    0));
+    /** A face of a body over a face of a support, and what may be between. */
+    private record Ends(Catalogue catalogue, ItemType body, Port base, ItemType support, Port top) {
+        List<Stack> stacks(double toleranceMm) {
+            List<Chain> chains = new ArrayList<>();
+            if (Mating.mates(base, top, catalogue.standards())) {
+                chains.add(new Chain(
+                        List.of(),
+                        top.working().isToolFree(),
+                        Mating.resistsTwist(base, top, catalogue.standards()),
+                        0,
+                        0));
+            }
+            chains.addAll(catalogue.adapters().between(base, top, MOST_TRIED, MOST_PLATES));
+            return chains.stream().flatMap(c -> stack(c, toleranceMm).stream()).toList();
         }
-        chains.addAll(catalogue.adapters().between(base, top, MOST_TRIED, MOST_PLATES));
-        return chains.stream()
-                .flatMap(c -> stack(catalogue, body, base, support, top, c, toleranceMm).stream())
-                .toList();
-    }
 
-    /** Builds the stack and looks at it; one that faces away from the body is none. */
-    private static Optional<Stack> stack(
-            Catalogue catalogue,
-            ItemType body,
-            Port base,
-            ItemType support,
-            Port top,
-            Chain chain,
-            double toleranceMm) {
-        Rig rig = built(catalogue, body, base, support, top, chain);
-        Placed carrier = rig.require(SUPPORT);
-        var face = carrier.portPose(top.id());
-        if (face.n().y() < 0.9) {
-            return Optional.empty();
+        /** Builds the stack and looks at it; one that faces away from the body is none. */
+        private Optional<Stack> stack(Chain chain, double toleranceMm) {
+            Rig rig = built(chain);
+            Placed carrier = rig.require(SUPPORT);
+            var face = carrier.portPose(top.id());
+            if (face.n().y() < 0.9) {
+                return Optional.empty();
+            }
+            Set<String> blocks = new LinkedHashSet<>();
+            Clearances clear = Clearances.of(rig, toleranceMm);
+            clear.clashes().forEach(c -> blocks.add(rig.title(c.a()) + " runs into " + rig.title(c.b())));
+            clear.intrusions().stream()
+                    .filter(i -> i.keeper().equals(BODY))
+                    .forEach(i -> blocks.add(rig.title(i.intruder()) + " stands in the room for the "
+                            + i.use().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ')));
+            return Optional.of(new Stack(
+                    chain,
+                    base.title(),
+                    -face.at().y(),
+                    -face.at().x(),
+                    releases(rig),
+                    rods(rig),
+                    List.copyOf(blocks),
+                    List.of()));
         }
-        Set<String> blocks = new LinkedHashSet<>();
-        Clearances clear = Clearances.of(rig, toleranceMm);
-        clear.clashes().forEach(c -> blocks.add(rig.title(c.a()) + " runs into " + rig.title(c.b())));
-        clear.intrusions().stream()
-                .filter(i -> i.keeper().equals(BODY))
-                .forEach(i -> blocks.add(rig.title(i.intruder()) + " stands in the room for the "
-                        + i.use().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ')));
-        return Optional.of(new Stack(
-                chain,
-                base.title(),
-                -face.at().y(),
-                -face.at().x(),
-                releases(rig),
-                rods(rig),
-                List.copyOf(blocks),
-                List.of()));
-    }
 
-    private static Rig built(Catalogue catalogue, ItemType body, Port base, ItemType support, Port top, Chain chain) {
-        List<Placement> placements = new ArrayList<>(List.of(placement(BODY, body)));
-        List<Joint> joints = new ArrayList<>();
-        PortRef above = new PortRef(BODY, base.id());
-        int n = 0;
-        for (Link link : chain.links()) {
-            String id = "plate-" + ++n;
-            placements.add(placement(id, link.type()));
-            joints.add(joint("j-" + n, above, new PortRef(id, link.in())));
-            above = new PortRef(id, link.out());
+        private Rig built(Chain chain) {
+            List<Placement> placements = new ArrayList<>(List.of(placement(BODY, body)));
+            List<Joint> joints = new ArrayList<>();
+            PortRef above = new PortRef(BODY, base.id());
+            int n = 0;
+            for (Link link : chain.links()) {
+                String id = "plate-" + ++n;
+                placements.add(placement(id, link.type()));
+                joints.add(joint("j-" + n, above, new PortRef(id, link.in())));
+                above = new PortRef(id, link.out());
+            }
+            placements.add(placement(SUPPORT, support));
+            joints.add(joint("j-support", above, new PortRef(SUPPORT, top.id())));
+            Rig loose = resolve(catalogue, placements, joints, List.of());
+            List<Setting> middles = loose.motions().stream()
+                    .filter(Motion::alongCarrier)
+                    .map(m -> new Setting(m.key(), middle(m.range()), false))
+                    .toList();
+            return resolve(catalogue, placements, joints, middles);
         }
-        placements.add(placement(SUPPORT, support));
-        joints.add(joint("j-support", above, new PortRef(SUPPORT, top.id())));
-        Rig loose = resolve(catalogue, placements, joints, List.of());
-        List<Setting> middles = loose.motions().stream()
-                .filter(Motion::alongCarrier)
-                .map(m -> new Setting(m.key(), middle(m.range()), false))
-                .toList();
-        return resolve(catalogue, placements, joints, middles);
     }
 
     private static double middle(Span range) {

@@ -62,10 +62,9 @@ public final class MountBudget {
             Placed placed = rig.require(id);
             for (Port port : placed.type().ports()) {
                 if (isPlace(analysis, port)) {
-                    Pose pose = placed.portPose(port.id());
-                    PortRef ref = new PortRef(id, port.id());
-                    Objects.requireNonNull(faces.get(face(rig.world(), pose.n())))
-                            .add(place(analysis, placed, port, ref, pose, used.contains(ref)));
+                    Face face = face(rig.world(), placed.portPose(port.id()).n());
+                    boolean isUsed = used.contains(new PortRef(id, port.id()));
+                    Objects.requireNonNull(faces.get(face)).add(place(analysis, placed, port, isUsed));
                 }
             }
         }
@@ -80,12 +79,13 @@ public final class MountBudget {
                 && family != Standard.Family.BATTERY;
     }
 
-    private static Place place(RigAnalysis analysis, Placed placed, Port port, PortRef ref, Pose pose, boolean used) {
+    private static Place place(RigAnalysis analysis, Placed placed, Port port, boolean used) {
+        PortRef ref = new PortRef(placed.id(), port.id());
         String standard = analysis.standards().require(port.standard()).title();
         if (used && port.occupancy() instanceof Port.Occupancy.Single) {
             return new Place(ref, placed.title(), port.title(), standard, State.USED, "");
         }
-        List<String> covers = analysis.clearances().standIn(before(pose), Set.of(placed.id()), 1);
+        List<String> covers = analysis.clearances().standIn(before(placed.portPose(port.id())), Set.of(placed.id()), 1);
         if (covers.isEmpty() || port.occupancy() instanceof Port.Occupancy.Interval) {
             return new Place(ref, placed.title(), port.title(), standard, State.FREE, "");
         }

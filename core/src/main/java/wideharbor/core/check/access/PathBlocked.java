@@ -88,7 +88,7 @@ final class PathBlocked implements Check {
         Set<String> before = ancestors(rig, child.id());
         blocked.stream()
                 .min(Comparator.comparingInt(b -> rank(b, before)))
-                .ifPresent(least -> report(analysis, joint, least, before, results));
+                .ifPresent(least -> report(joint, least, before, results));
     }
 
     /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
@@ -96,8 +96,8 @@ final class PathBlocked implements Check {
         return (int) blockers.stream().filter(before::contains).count() * 100 + blockers.size();
     }
 
-    private static void report(
-            RigAnalysis analysis, Joint joint, Set<String> blockers, Set<String> before, Results results) {
+    private static void report(Joint joint, Set<String> blockers, Set<String> before, Results results) {
+        RigAnalysis analysis = results.analysis();
         Rig rig = analysis.rig();
         String part = rig.title(joint.child().placement());
         String names = blockers.stream().map(rig::title).collect(Collectors.joining(", "));

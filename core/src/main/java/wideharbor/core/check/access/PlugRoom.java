@@ -57,14 +57,14 @@ final class PlugRoom implements Check {
             Optional<PowerFacet.Cable> wire =
                     analysis.catalogue().require(cable.type()).facet(PowerFacet.Cable.class);
             if (wire.isPresent()) {
-                judge(analysis, cable, cable.a(), wire.get(), results);
-                judge(analysis, cable, cable.b(), wire.get(), results);
+                judge(cable, cable.a(), wire.get(), results);
+                judge(cable, cable.b(), wire.get(), results);
             }
         }
     }
 
-    private static void judge(
-            RigAnalysis analysis, CableRun cable, SocketRef ref, PowerFacet.Cable wire, Results results) {
+    private static void judge(CableRun cable, SocketRef ref, PowerFacet.Cable wire, Results results) {
+        RigAnalysis analysis = results.analysis();
         Optional<Placed> placed = analysis.rig().find(ref.placement());
         Optional<Socket> socket = placed.flatMap(p -> p.type().socket(ref.socket()));
         Optional<Vec3> way = socket.flatMap(Socket::normal);

@@ -2,6 +2,7 @@ package wideharbor.core.check.balance;
 
 import static wideharbor.core.job.Subject.part;
 
+import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
@@ -38,38 +39,38 @@ final class GimbalAxes implements Check {
         Posture.of(analysis, SupportFacet.Support.Way.GIMBAL).ifPresent(posture -> {
             Optional<SupportFacet.Gimbal> gimbal = posture.support().type().facet(SupportFacet.Gimbal.class);
             if (Weighed.is(posture, results) && gimbal.isPresent()) {
-                axis(
-                        posture,
-                        results,
-                        "side",
-                        Math.abs(posture.leftMm()),
-                        gimbal.get().sideMm(),
-                        posture.leftMm() > 0 ? "left" : "right",
-                        analysis.withLens());
-                axis(
-                        posture,
-                        results,
-                        "height",
-                        Math.abs(posture.upMm()),
-                        gimbal.get().heightMm(),
-                        posture.upMm() > 0 ? "above" : "below",
-                        analysis.withLens());
+                axis(results, posture, Axis.SIDE, gimbal.get().sideMm());
+                axis(results, posture, Axis.HEIGHT, gimbal.get().heightMm());
             }
         });
     }
 
-    private static void axis(
-            Posture posture, Results results, String axis, double off, double travel, String where, String withLens) {
-        if (off <= travel + posture.facet().balanceToleranceMm()) {
+    /** What a gimbal lets one set. */
+    private enum Axis {
+        SIDE("An offset plate, or a part on the other side, brings it within the arms' travel."),
+        HEIGHT("Another plate, or weight moved up or down, brings it within the travel.");
+
+        private final String mend;
+
+        Axis(String mend) {
+            this.mend = mend;
+        }
+    }
+
+    private static void axis(Results results, Posture posture, Axis axis, double travel) {
+        double off = axis == Axis.SIDE ? posture.leftMm() : posture.upMm();
+        if (Math.abs(off) <= travel + posture.facet().balanceToleranceMm()) {
             results.fine();
             return;
         }
+        String where = axis == Axis.SIDE ? off > 0 ? "left" : "right" : off > 0 ? "above" : "below";
         results.found(
-                About.of(axis, part(posture.support().id())),
-                "Centre of mass " + Words.mm(off) + " " + where + " of the pivot" + withLens,
-                Evidence.Amount.atMost(off, travel, "mm"),
-                axis.equals("side")
-                        ? "An offset plate, or a part on the other side, brings it within the arms' travel."
-                        : "Another plate, or weight moved up or down, brings it within the travel.");
+                About.of(
+                        axis.name().toLowerCase(Locale.ROOT),
+                        part(posture.support().id())),
+                "Centre of mass " + Words.mm(Math.abs(off)) + " " + where + " of the pivot"
+                        + results.analysis().withLens(),
+                Evidence.Amount.atMost(Math.abs(off), travel, "mm"),
+                axis.mend);
     }
 }

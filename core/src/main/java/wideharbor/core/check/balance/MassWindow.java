@@ -48,19 +48,20 @@ final class MassWindow implements Check {
                 .ifPresent(p -> judge(
                         results,
                         About.of("payload", support),
-                        Severity.STOP,
                         p,
-                        "Outside its payload the head springs back or drops."));
+                        new Limit(Severity.STOP, "Outside its payload the head springs back or drops.")));
         carried.brief()
                 .ifPresent(w -> judge(
                         results,
                         About.of("brief", support),
-                        Severity.CAUTION,
                         w,
-                        "The brief's window for the carried mass."));
+                        new Limit(Severity.CAUTION, "The brief's window for the carried mass.")));
     }
 
-    private static void judge(Results results, About about, Severity severity, Judgement mass, String why) {
+    /** How much a limit weighs, and why there is one. */
+    private record Limit(Severity severity, String why) {}
+
+    private static void judge(Results results, About about, Judgement mass, Limit limit) {
         if (mass.isFine()) {
             results.fine();
         } else if (mass.state() == CheckState.UNDECIDED) {
@@ -68,16 +69,16 @@ final class MassWindow implements Check {
                     about,
                     "Carried mass " + Words.kg(mass.value()) + " may pass the window",
                     Evidence.Amount.of(mass),
-                    why + " The masses on file are not exact enough to tell.");
+                    limit.why() + " The masses on file are not exact enough to tell.");
         } else {
             boolean heavy = mass.value() > mass.to();
             double by = heavy ? mass.value() - mass.to() : mass.from() - mass.value();
             results.found(
-                    severity,
+                    limit.severity(),
                     about,
                     Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit",
                     Evidence.Amount.of(mass),
-                    why);
+                    limit.why());
         }
     }
 }

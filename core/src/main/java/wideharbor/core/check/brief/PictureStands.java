@@ -52,18 +52,19 @@ final class PictureStands implements Check {
                 stands.add(analysis.beside(configuration.id()).rig().world().isRolled());
             }
         }
-        ask(results, wanted != Orientation.PORTRAIT, stands.contains(false), "landscape", "upright");
-        ask(results, wanted != Orientation.LANDSCAPE, stands.contains(true), "portrait", "on its side");
+        if (wanted != Orientation.PORTRAIT) {
+            ask(results, stands.contains(false), "landscape", "upright");
+        }
+        if (wanted != Orientation.LANDSCAPE) {
+            ask(results, stands.contains(true), "portrait", "on its side");
+        }
     }
 
     private static boolean isFirstLens(Build build, LensId lens) {
         return build.lenses().isEmpty() || build.lenses().get(0).id().equals(lens);
     }
 
-    private static void ask(Results results, boolean asked, boolean there, String picture, String how) {
-        if (!asked) {
-            return;
-        }
+    private static void ask(Results results, boolean there, String picture, String how) {
         if (there) {
             results.fine();
             return;

@@ -39,14 +39,15 @@ final class SoundAndTime implements Check {
     public void run(RigAnalysis analysis, Results results) {
         Shoot shoot = analysis.job().brief().asks().shoot();
         if (shoot.sound() == Shoot.Sound.CAMERA) {
-            ask(analysis, results, Capability.HEARS, "microphone", "The camera keeps the sound of this job.");
+            ask(results, Capability.HEARS, "microphone", "The camera keeps the sound of this job.");
         }
         if (shoot.timecode()) {
-            ask(analysis, results, Capability.KEEPS_TIME, "timecode box", "Several recorders must agree on the time.");
+            ask(results, Capability.KEEPS_TIME, "timecode box", "Several recorders must agree on the time.");
         }
     }
 
-    private static void ask(RigAnalysis analysis, Results results, Capability capability, String what, String why) {
+    private static void ask(Results results, Capability capability, String what, String why) {
+        RigAnalysis analysis = results.analysis();
         boolean there =
                 analysis.rig().attached().stream().anyMatch(p -> p.type().can(capability));
         if (there) {

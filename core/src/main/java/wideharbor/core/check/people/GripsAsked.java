@@ -64,28 +64,20 @@ final class GripsAsked implements Check {
         }
         Profile.Grips asked = crew.profile().grips();
         boolean pair = ahead.stream().anyMatch(g -> Math.abs(g.leftMm()) <= MIDDLE);
-        side(
-                results,
-                crew,
-                "left",
-                asked != Profile.Grips.RIGHT && asked != Profile.Grips.ANY,
-                pair || ahead.stream().anyMatch(g -> g.leftMm() > MIDDLE));
-        side(
-                results,
-                crew,
-                "right",
-                asked != Profile.Grips.LEFT && asked != Profile.Grips.ANY,
-                pair || ahead.stream().anyMatch(g -> g.leftMm() < -MIDDLE));
+        if (asked != Profile.Grips.RIGHT && asked != Profile.Grips.ANY) {
+            side(results, "left", pair || ahead.stream().anyMatch(g -> g.leftMm() > MIDDLE));
+        }
+        if (asked != Profile.Grips.LEFT && asked != Profile.Grips.ANY) {
+            side(results, "right", pair || ahead.stream().anyMatch(g -> g.leftMm() < -MIDDLE));
+        }
     }
 
-    private static void side(Results results, Brief.Crew crew, String side, boolean asked, boolean there) {
-        if (!asked) {
-            return;
-        }
+    private static void side(Results results, String side, boolean there) {
         if (there) {
             results.fine();
             return;
         }
+        Brief.Crew crew = results.analysis().job().brief().crew();
         String reason = crew.profile().reason();
         results.found(
                 About.of(side, whole()),

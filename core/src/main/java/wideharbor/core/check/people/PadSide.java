@@ -46,17 +46,16 @@ final class PadSide implements Check {
         Brief.Crew crew = analysis.job().brief().crew();
         Posture.of(analysis, SupportFacet.Support.Way.SHOULDER)
                 .map(Posture::support)
-                .ifPresent(pad -> pad.type()
-                        .facet(SupportFacet.Pad.class)
-                        .ifPresent(facet -> judge(analysis, crew, pad, facet, results)));
+                .ifPresent(pad ->
+                        pad.type().facet(SupportFacet.Pad.class).ifPresent(facet -> judge(crew, pad, facet, results)));
     }
 
     private static boolean looksToHead(RigAnalysis analysis, Brief.Crew crew, Placed pad, SupportFacet.Pad facet) {
         return pad.pose().turn(facet.cutOut()).dot(analysis.rig().world().left()) * Operator.towardsHead(crew) > 0;
     }
 
-    private static void judge(
-            RigAnalysis analysis, Brief.Crew crew, Placed pad, SupportFacet.Pad facet, Results results) {
+    private static void judge(Brief.Crew crew, Placed pad, SupportFacet.Pad facet, Results results) {
+        RigAnalysis analysis = results.analysis();
         if (looksToHead(analysis, crew, pad, facet)) {
             results.fine();
             return;

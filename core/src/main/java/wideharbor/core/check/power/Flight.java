@@ -53,14 +53,15 @@ final class Flight implements Check {
         }
         PackedBatteries.of(analysis).forEach((type, count) -> {
             if (type.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
-                judge(type, CabinRule.of(known.value()), count, flyers, results);
+                judge(type, CabinRule.of(known.value()), count, results);
             } else {
                 results.notChecked(About.of("flight", type(type.ref())), "no watt-hours on file for " + type.name());
             }
         });
     }
 
-    private static void judge(ItemType type, CabinRule rule, int count, int flyers, Results results) {
+    private static void judge(ItemType type, CabinRule rule, int count, Results results) {
+        int flyers = results.analysis().job().brief().asks().shoot().flyers();
         if (count <= rule.mostFor(flyers)) {
             results.fine();
             return;

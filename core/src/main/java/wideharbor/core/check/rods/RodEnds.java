@@ -55,14 +55,14 @@ final class RodEnds implements Check {
                                     .require(rods.port(facet.get().port()).standard())
                                     .family()
                             == Standard.Family.ROD) {
-                front(analysis, rods, facet.get(), view, results);
+                front(rods, facet.get(), view, results);
                 rear(analysis, rods, facet.get(), results);
             }
         }
     }
 
-    private static void front(
-            RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Optional<Frustum> view, Results results) {
+    private static void front(Placed rods, RiggingFacet.Rods facet, Optional<Frustum> view, Results results) {
+        RigAnalysis analysis = results.analysis();
         Pose pose = rods.portPose(facet.port());
         double half = Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) / 2;
         Frustum.Sight worst = Frustum.Sight.OUT;

@@ -51,7 +51,7 @@ final class RodReach implements Check {
         for (Placed rods : analysis.rig().attached()) {
             rods.type()
                     .facet(RiggingFacet.Rods.class)
-                    .ifPresent(f -> reach(analysis, rods, f).ifPresent(r -> judge(analysis, rods, f, r, results)));
+                    .ifPresent(f -> reach(analysis, rods, f).ifPresent(r -> judge(rods, f, r, results)));
         }
     }
 
@@ -72,8 +72,8 @@ final class RodReach implements Check {
         });
     }
 
-    private static void judge(
-            RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Reach reach, Results results) {
+    private static void judge(Placed rods, RiggingFacet.Rods facet, Reach reach, Results results) {
+        RigAnalysis analysis = results.analysis();
         double margin = analysis.rule(Rule.ROD_MARGIN);
         double length = facet.lengthMm();
         double over = reach.front() + margin - length;

@@ -53,14 +53,14 @@ final class RoomBesideLens implements Check {
         for (Placed lens : rig.attached()) {
             if (lens.type().facet(OpticalFacet.Lens.class).isPresent()) {
                 for (Placed rods : rig.attached()) {
-                    rods.type().facet(RiggingFacet.Rods.class).ifPresent(f -> judge(analysis, lens, rods, f, results));
+                    rods.type().facet(RiggingFacet.Rods.class).ifPresent(f -> judge(lens, rods, f, results));
                 }
             }
         }
     }
 
-    private static void judge(
-            RigAnalysis analysis, Placed lens, Placed rods, RiggingFacet.Rods facet, Results results) {
+    private static void judge(Placed lens, Placed rods, RiggingFacet.Rods facet, Results results) {
+        RigAnalysis analysis = results.analysis();
         Pose pose = rods.portPose(facet.port());
         if (Math.abs(pose.u().dot(Vec3.FORWARD)) < 0.99) {
             return;

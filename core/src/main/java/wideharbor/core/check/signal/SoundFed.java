@@ -51,13 +51,13 @@ final class SoundFed implements Check {
         boolean ours = analysis.job().brief().asks().shoot().sound() == Shoot.Sound.CAMERA;
         Severity weight = ours ? Severity.STOP : Severity.CAUTION;
         SoundPlan plan = SoundPlan.of(graph, analysis.rig().content());
-        plan.lines().forEach(line -> line(analysis, line, ours, weight, results));
+        plan.lines().forEach(line -> line(line, ours, weight, results));
         scratch(analysis, plan, results);
         plan.sinks().stream().filter(SoundPlan.Sink::isFull).forEach(sink -> full(analysis, sink, weight, results));
     }
 
-    private static void line(
-            RigAnalysis analysis, SoundPlan.Line line, boolean ours, Severity weight, Results results) {
+    private static void line(SoundPlan.Line line, boolean ours, Severity weight, Results results) {
+        RigAnalysis analysis = results.analysis();
         String title = analysis.rig().title(line.source().placement());
         if (line.into().isEmpty()) {
             results.found(
