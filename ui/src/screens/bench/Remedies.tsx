@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { remediesQuery } from '../../api/queries';
+import { useHeld } from '../../app/useHeld';
 import { raisedWords } from './logic';
 
 interface Props {
@@ -16,7 +17,9 @@ const LATER = 1500;
 /** What mends a finding. Trying takes long: those in view are asked for at once, the others after a while. */
 export function Remedies({ job, revision, finding, onApply }: Props) {
   const [place, seen] = useSeen(revision);
-  const { data, isFetching } = useQuery({ ...remediesQuery(job, finding, revision), enabled: seen });
+  const query = useQuery({ ...remediesQuery(job, finding, revision), enabled: seen });
+  const data = useHeld(query.data);
+  const isFetching = useHeld(query.isFetching);
   return (
     <div ref={place} aria-busy={isFetching}>
       {!data && isFetching && <p className="soft tried-words">trying what mends it</p>}

@@ -57,6 +57,17 @@ describe('Remedies', () => {
     expect(asked).toHaveBeenCalledTimes(1);
   });
 
+  it('moves nothing from under a pointer that is down', async () => {
+    show();
+    fireEvent.pointerDown(document.body);
+    act(() => scrollIntoView());
+    await act(() => new Promise((r) => setTimeout(r, 50)));
+    expect(asked).toHaveBeenCalledTimes(1);
+    expect(screen.queryByText('Riser R-2 under Quick plate')).toBeNull();
+    fireEvent.pointerUp(document.body);
+    expect(await screen.findByText('Riser R-2 under Quick plate')).toBeTruthy();
+  });
+
   it('says what it brings and applies the very one', async () => {
     show();
     act(() => scrollIntoView());
