@@ -2869,8 +2869,8 @@ export interface components {
             keys: string[];
             /** Format: double */
             minutes: number;
+            of: string;
             part: string;
-            placement: string;
             where: string;
         };
         Stored: {

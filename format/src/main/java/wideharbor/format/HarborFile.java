@@ -13,6 +13,7 @@ import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.standard.Standard;
 
 /** The file as it is written, before its references are followed. */
@@ -51,9 +52,9 @@ record HarborFile(
     record FileBuild(
             BuildId id,
             String title,
-            String root,
+            PlacementId root,
             List<Placement> placements,
-            List<String> removed,
+            List<PlacementId> removed,
             List<Joint> joints,
             List<CableRun> cables,
             List<Setting> settings,

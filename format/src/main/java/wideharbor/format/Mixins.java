@@ -19,6 +19,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.standard.Standard;
 
 /** How sealed kinds are told apart in files: a word under "type". The core itself knows nothing of JSON. */
@@ -154,7 +155,7 @@ final class Mixins {
     /** "type" already tells the kind of command, so the item type goes by "item". */
     private abstract static class PlaceNames {
         PlaceNames(
-                @JsonProperty("placement") String placement,
+                @JsonProperty("placement") PlacementId placement,
                 @JsonProperty("item") TypeRef type,
                 @JsonProperty("label") String label) {}
 
@@ -163,7 +164,7 @@ final class Mixins {
     }
 
     private abstract static class RetypeNames {
-        RetypeNames(@JsonProperty("placement") String placement, @JsonProperty("item") TypeRef type) {}
+        RetypeNames(@JsonProperty("placement") PlacementId placement, @JsonProperty("item") TypeRef type) {}
 
         @JsonProperty("item")
         abstract TypeRef type();

@@ -20,6 +20,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 
 /** Value types that files write short: references as text, points as three numbers, a maker's figure as a number. */
@@ -33,6 +34,7 @@ final class Texts {
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
         text(module, LensId.class, LensId::of);
+        text(module, PlacementId.class, PlacementId::of);
         text(module, BuildId.class, BuildId::of);
         text(module, ConfigurationId.class, ConfigurationId::of);
         text(module, JointId.class, JointId::new);

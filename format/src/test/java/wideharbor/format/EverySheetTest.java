@@ -16,6 +16,7 @@ import wideharbor.core.geometry.View;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Hands;
@@ -60,7 +61,7 @@ class EverySheetTest {
         JobAnalysis analyses = JobAnalysis.of(Disturbed.demo("slack-water.harbor.json"));
         RigAnalysis long135 = analyses.rig(BuildId.of("a"), ConfigurationId.of("shoulder"), LensId.of("a135"));
         Optional<BalanceSheet.Slide> support = BalanceSheet.of(long135).orElseThrow().slides().stream()
-                .filter(s -> s.key().placement().equals("support"))
+                .filter(s -> s.key().placement().equals(PlacementId.of("support")))
                 .findFirst();
         List<Double> perMm = support.orElseThrow().perMm();
         assertEquals(List.of(0.0, 0.0), perMm.subList(0, 2), "with the shorter lenses it is not on the rig");

@@ -30,6 +30,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 
@@ -64,8 +65,8 @@ class HarborCodecTest {
     void editsSurviveTheFile() {
         Job job = codec.read(demo("slack-water"));
         var edit = List.of(
-                Scoped.base(new Command.Remove("clip")),
-                Scoped.base(new Command.Weigh("legs", Figure.measured(4100, "tech", "2026-11-24"))),
+                Scoped.base(new Command.Remove(PlacementId.of("clip"))),
+                Scoped.base(new Command.Weigh(PlacementId.of("legs"), Figure.measured(4100, "tech", "2026-11-24"))),
                 Scoped.lens(LensId.of("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
         Job edited = job.with(
                 job.gear().apply(BuildId.of("a"), edit, job.catalogue()).after());
@@ -78,7 +79,7 @@ class HarborCodecTest {
     void layingAndStatesSurviveTheFile() {
         Job job = codec.read(demo("kiln"));
         assertEquals(
-                "body",
+                PlacementId.of("body"),
                 job.gear()
                         .build(BuildId.of("a"))
                         .base()
@@ -86,8 +87,9 @@ class HarborCodecTest {
                         .orElseThrow()
                         .laid()
                         .stowedIn());
-        List<Scoped> edit = List.of(
-                Scoped.base(new Command.Lay(new CableId("k-bus"), new CableRun.Laid(List.of("top", "plate"), ""))));
+        List<Scoped> edit = List.of(Scoped.base(new Command.Lay(
+                new CableId("k-bus"),
+                new CableRun.Laid(List.of(PlacementId.of("top"), PlacementId.of("plate")), PlacementId.NONE))));
         assertEquals(edit, codec.readCommands(codec.writeCommands(edit)));
         Job laid = job.with(
                 job.gear().apply(BuildId.of("a"), edit, job.catalogue()).after());
@@ -98,7 +100,7 @@ class HarborCodecTest {
                 2,
                 -4,
                 false,
-                List.of(new DayBlock.PartState(BuildId.of("a"), "tx", DayBlock.State.OFF)));
+                List.of(new DayBlock.PartState(BuildId.of("a"), PlacementId.of("tx"), DayBlock.State.OFF)));
         ObjectNode brief = (ObjectNode) HarborCodec.mapper().readTree(codec.writeBrief(job.brief()));
         ((ArrayNode) brief.path("asks").path("shoot").path("day"))
                 .removeAll()

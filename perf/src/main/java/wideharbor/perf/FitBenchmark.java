@@ -21,12 +21,14 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Helpers;
 import wideharbor.core.sheet.Effects;
@@ -44,7 +46,7 @@ public class FitBenchmark {
     private static final int HOUSE = 500;
 
     private final CheckEngine engine = CheckEngine.standard(Helpers.onEveryCore());
-    private final PortRef rail = new PortRef("top", "rail");
+    private final PortRef rail = new PortRef(PlacementId.of("top"), "rail");
     private RigAnalysis analysis;
     private List<Fit.Offer> forty;
 
@@ -57,17 +59,8 @@ public class FitBenchmark {
         List<ItemType> house = new ArrayList<>(parts);
         for (int i = 0; house.size() < HOUSE; i++) {
             ItemType t = parts.get(i % parts.size());
-            house.add(new ItemType(
-                    new TypeRef("more-" + i, 1),
-                    t.maker(),
-                    t.name(),
-                    t.category(),
-                    t.capabilities(),
-                    t.links(),
-                    t.internalJoints(),
-                    t.ports(),
-                    t.sockets(),
-                    t.facets()));
+            house.add(
+                    ItemTypeBuilder.builder(t).ref(new TypeRef("more-" + i, 1)).build());
         }
         Catalogue catalogue = new Catalogue(house, job.catalogue().standards());
         Job inHouse = new Job(

@@ -21,7 +21,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.BriefBuilder;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Profile;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
@@ -35,8 +37,10 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckEngine;
@@ -48,6 +52,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
@@ -86,28 +91,24 @@ public class MountBenchmark {
      * Rails one above another on a post, each with clamps side by side: every clamp has four solids and a free room.
      */
     private Job job() {
-        ItemType post = new ItemType(
-                new TypeRef("post", 1),
-                "Tarnwick",
-                "Post",
-                Category.BODY,
-                Set.of(),
-                List.of(new Link(
+        ItemType post = ItemTypeBuilder.builder()
+                .ref(new TypeRef("post", 1))
+                .maker("Tarnwick")
+                .name("Post")
+                .category(Category.BODY)
+                .links(List.of(new Link(
                         "main",
                         Figure.maker(2000),
                         Vec3.ZERO,
-                        List.of(box(-20, -2000, -20, 20, 2000, 20, Shape.Use.SOLID)))),
-                List.of(),
-                rails(),
-                List.of(),
-                List.of());
-        ItemType clamp = new ItemType(
-                new TypeRef("clamp", 1),
-                "Tarnwick",
-                "Clamp",
-                Category.BRACKET,
-                Set.of(),
-                List.of(new Link(
+                        List.of(box(-20, -2000, -20, 20, 2000, 20, Shape.Use.SOLID)))))
+                .ports(rails())
+                .build();
+        ItemType clamp = ItemTypeBuilder.builder()
+                .ref(new TypeRef("clamp", 1))
+                .maker("Tarnwick")
+                .name("Clamp")
+                .category(Category.BRACKET)
+                .links(List.of(new Link(
                         "main",
                         Figure.maker(90),
                         Vec3.ZERO,
@@ -116,63 +117,65 @@ public class MountBenchmark {
                                 box(-8, 14, -8, 8, 40, 8, Shape.Use.SOLID),
                                 new Shape.Cylinder(new Vec3(0, 40, 0), new Vec3(0, 60, 0), 7, Shape.Use.SOLID),
                                 new Shape.Ring(new Vec3(0, 60, 0), new Vec3(0, 66, 0), 9, 5, Shape.Use.SOLID),
-                                box(-10, 66, -10, 10, 90, 10, Shape.Use.HAND)))),
-                List.of(),
-                List.of(new Port(
-                        "foot",
-                        "foot",
-                        "nato-rail",
-                        Port.Role.B,
-                        "main",
-                        Vec3.ZERO,
-                        Vec3.UP.negated(),
-                        Vec3.FORWARD,
-                        new Port.Occupancy.Single(),
-                        20,
-                        Port.Size.STANDARD,
-                        Port.Pins.NONE,
-                        List.of(),
-                        List.of())),
-                List.of(),
-                List.of());
+                                box(-10, 66, -10, 10, 90, 10, Shape.Use.HAND)))))
+                .ports(List.of(PortBuilder.builder()
+                        .id("foot")
+                        .title("foot")
+                        .standard("nato-rail")
+                        .role(Port.Role.B)
+                        .link("main")
+                        .at(Vec3.ZERO)
+                        .normal(Vec3.UP.negated())
+                        .up(Vec3.FORWARD)
+                        .engagementMm(20)
+                        .build()))
+                .build();
         Catalogue catalogue = new Catalogue(List.of(post, clamp), Standards.seed());
         List<Placement> placements =
-                new ArrayList<>(List.of(new Placement("post", post.ref(), "", Placement.NOT_WEIGHED)));
+                new ArrayList<>(List.of(new Placement(PlacementId.of("post"), post.ref(), "", Placement.NOT_WEIGHED)));
         List<Joint> joints = new ArrayList<>();
         List<Setting> settings = new ArrayList<>();
         for (int i = 0; i < parts - 1; i++) {
             String id = "c" + i;
-            placements.add(new Placement(id, clamp.ref(), "", Placement.NOT_WEIGHED));
+            placements.add(new Placement(PlacementId.of(id), clamp.ref(), "", Placement.NOT_WEIGHED));
             joints.add(new Joint(
                     new JointId("j" + i),
                     Joint.Kind.LOCATING,
-                    new PortRef("post", "rail" + i / PER_RAIL),
-                    new PortRef(id, "foot"),
-                    Joint.Confidence.TRIED_BY_US));
-            settings.add(new Setting(new SettingKey(id, "foot", 0), (i % PER_RAIL - PER_RAIL / 2) * PITCH, false));
+                    new PortRef(PlacementId.of("post"), "rail" + i / PER_RAIL),
+                    new PortRef(PlacementId.of(id), "foot"),
+                    Joint.Confidence.TRIED_BY_US,
+                    ""));
+            settings.add(new Setting(
+                    new SettingKey(PlacementId.of(id), "foot", 0), (i % PER_RAIL - PER_RAIL / 2) * PITCH, false));
         }
-        Content content = Content.of("post", placements, List.of(), joints, List.of(), settings, catalogue);
+        Content content =
+                Content.of(PlacementId.of("post"), placements, List.of(), joints, List.of(), settings, catalogue);
         Build build = new Build(
                 BuildId.of("a"),
                 "A",
                 content,
-                List.of(new Configuration(ConfigurationId.of("studio"), "Studio", "post", 0, 0, List.of())),
+                List.of(new Configuration(
+                        ConfigurationId.of("studio"),
+                        "Studio",
+                        PlacementId.of("post"),
+                        0,
+                        0,
+                        List.of(),
+                        ConfigurationId.NONE)),
                 List.of());
-        Brief brief = new Brief(
-                new Brief.Dates(
+        Brief brief = BriefBuilder.builder()
+                .dates(new Brief.Dates(
                         LocalDate.of(2026, 12, 1),
                         LocalDateTime.of(2026, 12, 3, 6, 30),
                         LocalDate.of(2026, 12, 4),
-                        LocalDate.of(2026, 12, 9)),
-                "Skerrow",
-                20,
-                8,
-                0,
-                0,
-                List.of(ConfigurationId.of("studio")),
-                List.of(),
-                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
-                "");
+                        LocalDate.of(2026, 12, 9)))
+                .place("Skerrow")
+                .temperatureC(20)
+                .hoursOn(8)
+                .configurations(List.of(ConfigurationId.of("studio")))
+                .crew(new Brief.Crew(
+                        "Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", "", Profile.UNASKED))
+                .build();
         return new Job(
                 "perf",
                 "Perf",
@@ -187,21 +190,17 @@ public class MountBenchmark {
     private List<Port> rails() {
         List<Port> rails = new ArrayList<>();
         for (int i = 0; i <= parts / PER_RAIL; i++) {
-            rails.add(new Port(
-                    "rail" + i,
-                    "rail",
-                    "nato-rail",
-                    Port.Role.A,
-                    "main",
-                    new Vec3(60, -1900 + i * 120.0, 0),
-                    Vec3.UP,
-                    Vec3.FORWARD,
-                    new Port.Occupancy.Interval(-400, 400, 0),
-                    0,
-                    Port.Size.STANDARD,
-                    Port.Pins.NONE,
-                    List.of(),
-                    List.of()));
+            rails.add(PortBuilder.builder()
+                    .id("rail" + i)
+                    .title("rail")
+                    .standard("nato-rail")
+                    .role(Port.Role.A)
+                    .link("main")
+                    .at(new Vec3(60, -1900 + i * 120.0, 0))
+                    .normal(Vec3.UP)
+                    .up(Vec3.FORWARD)
+                    .occupancy(new Port.Occupancy.Interval(-400, 400, 0))
+                    .build());
         }
         return rails;
     }

@@ -5,7 +5,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -19,11 +19,14 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.BriefBuilder;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Configuration;
@@ -38,8 +41,10 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
@@ -51,6 +56,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.PowerSheet;
@@ -83,40 +89,34 @@ public class VillageBenchmark {
     }
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction) {
-        return new Socket(id, id, kind, direction, "plug", "usual", Vec3.ZERO);
+        return new Socket(id, id, kind, direction, "plug", "usual", Vec3.ZERO, Optional.empty());
     }
 
     private static Port port(String id, String standard, Port.Role role, Vec3 at, Vec3 normal) {
-        return new Port(
-                id,
-                id,
-                standard,
-                role,
-                "main",
-                at,
-                normal,
-                Math.abs(normal.z()) > 0.5 ? Vec3.UP : Vec3.FORWARD,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                Port.Pins.NONE,
-                List.of(),
-                List.of());
+        return PortBuilder.builder()
+                .id(id)
+                .title(id)
+                .standard(standard)
+                .role(role)
+                .link("main")
+                .at(at)
+                .normal(normal)
+                .up(Math.abs(normal.z()) > 0.5 ? Vec3.UP : Vec3.FORWARD)
+                .build();
     }
 
     private static ItemType type(
             String id, Category category, List<Port> ports, List<Socket> sockets, List<Facet> facets) {
-        return new ItemType(
-                new TypeRef(id, 1),
-                "Tarnwick",
-                id,
-                category,
-                Set.of(),
-                List.of(new Link("main", Figure.maker(500), Vec3.ZERO, List.of())),
-                List.of(),
-                ports,
-                sockets,
-                facets);
+        return ItemTypeBuilder.builder()
+                .ref(new TypeRef(id, 1))
+                .maker("Tarnwick")
+                .name(id)
+                .category(category)
+                .links(List.of(new Link("main", Figure.maker(500), Vec3.ZERO, List.of())))
+                .ports(ports)
+                .sockets(sockets)
+                .facets(facets)
+                .build();
     }
 
     private static ItemType cable(Socket.Kind carries) {
@@ -155,7 +155,7 @@ public class VillageBenchmark {
                 Category.OTHER,
                 List.of(foot()),
                 List.of(socket("in", Socket.Kind.POWER, Socket.Direction.IN)),
-                List.of(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(3), Figure.maker(5))));
+                List.of(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(3), Figure.maker(5), 0)));
         ItemType battery = type(
                 "battery",
                 Category.BATTERY,
@@ -163,18 +163,18 @@ public class VillageBenchmark {
                 List.of(),
                 List.of(new PowerFacet.Battery("plug", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200)));
         List<Placement> placed = new ArrayList<>(List.of(
-                new Placement("root", root.ref(), "", Placement.NOT_WEIGHED),
-                new Placement("battery", battery.ref(), "", Placement.NOT_WEIGHED)));
+                new Placement(PlacementId.of("root"), root.ref(), "", Placement.NOT_WEIGHED),
+                new Placement(PlacementId.of("battery"), battery.ref(), "", Placement.NOT_WEIGHED)));
         List<Joint> joints = new ArrayList<>(List.of(joint("jb", "root", "battery", "battery", "plug")));
         List<CableRun> cables = new ArrayList<>();
         for (int i = 0; i < DEVICES; i++) {
-            placed.add(new Placement("d" + i, device.ref(), "", Placement.NOT_WEIGHED));
+            placed.add(new Placement(PlacementId.of("d" + i), device.ref(), "", Placement.NOT_WEIGHED));
             joints.add(joint("j" + i, "root", "face-" + i, "d" + i, "foot"));
             cables.add(new CableRun(
                     new CableId("k" + i),
                     new TypeRef("cable", 1),
-                    new SocketRef("root", "out-" + i),
-                    new SocketRef("d" + i, "in")));
+                    new SocketRef(PlacementId.of("root"), "out-" + i),
+                    new SocketRef(PlacementId.of("d" + i), "in")));
         }
         Catalogue catalogue = new Catalogue(List.of(root, device, battery, cable(Socket.Kind.POWER)), Standards.seed());
         return job(catalogue, placed, joints, cables, new Kit(Map.of(battery.ref(), 11)));
@@ -200,14 +200,18 @@ public class VillageBenchmark {
                         new SignalFacet.Signal("out", Carried.PICTURE, 12, false),
                         new SignalFacet.Display(SignalFacet.Trust.FOCUS, true, SignalFacet.Tube.NONE),
                         new SignalFacet.Passage("in", "out", true)));
-        List<Placement> placed = new ArrayList<>(List.of(new Placement("root", root.ref(), "", Placement.NOT_WEIGHED)));
+        List<Placement> placed =
+                new ArrayList<>(List.of(new Placement(PlacementId.of("root"), root.ref(), "", Placement.NOT_WEIGHED)));
         List<Joint> joints = new ArrayList<>();
         List<CableRun> cables = new ArrayList<>();
         for (int i = 0; i < LINKS; i++) {
-            placed.add(new Placement("b" + i, box.ref(), "", Placement.NOT_WEIGHED));
+            placed.add(new Placement(PlacementId.of("b" + i), box.ref(), "", Placement.NOT_WEIGHED));
             joints.add(joint("j" + i, "root", "face-" + i, "b" + i, "foot"));
-            SocketRef from = i == 0 ? new SocketRef("root", "sdi") : new SocketRef("b" + (i - 1), "out");
-            cables.add(new CableRun(new CableId("k" + i), new TypeRef("cable", 1), from, new SocketRef("b" + i, "in")));
+            SocketRef from = i == 0
+                    ? new SocketRef(PlacementId.of("root"), "sdi")
+                    : new SocketRef(PlacementId.of("b" + (i - 1)), "out");
+            cables.add(new CableRun(
+                    new CableId("k" + i), new TypeRef("cable", 1), from, new SocketRef(PlacementId.of("b" + i), "in")));
         }
         Catalogue catalogue = new Catalogue(List.of(root, box, cable(Socket.Kind.PICTURE)), Standards.seed());
         return job(catalogue, placed, joints, cables, new Kit(Map.of()));
@@ -217,49 +221,52 @@ public class VillageBenchmark {
         return new Joint(
                 new JointId(id),
                 Joint.Kind.LOCATING,
-                new PortRef(parent, port),
-                new PortRef(child, childPort),
-                Joint.Confidence.TRIED_BY_US);
+                new PortRef(PlacementId.of(parent), port),
+                new PortRef(PlacementId.of(child), childPort),
+                Joint.Confidence.TRIED_BY_US,
+                "");
     }
 
     private static Job job(
             Catalogue catalogue, List<Placement> placed, List<Joint> joints, List<CableRun> cables, Kit kit) {
-        Content content = Content.of("root", placed, List.of(), joints, cables, List.of(), catalogue);
+        Content content = Content.of(PlacementId.of("root"), placed, List.of(), joints, cables, List.of(), catalogue);
         Build build = new Build(
                 BuildId.of("a"),
                 "A",
                 content,
-                List.of(new Configuration(ConfigurationId.of("studio"), "Studio", "root", 0, 0, List.of())),
+                List.of(new Configuration(
+                        ConfigurationId.of("studio"),
+                        "Studio",
+                        PlacementId.of("root"),
+                        0,
+                        0,
+                        List.of(),
+                        ConfigurationId.NONE)),
                 List.of());
         List<DayBlock> day = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             boolean meal = i % 5 == 4;
-            day.add(new DayBlock("block " + i, meal ? DayBlock.State.OFF : DayBlock.State.ON, 1, i - 4, meal));
+            day.add(new DayBlock(
+                    "block " + i, meal ? DayBlock.State.OFF : DayBlock.State.ON, 1, i - 4, meal, List.of()));
         }
-        Shoot shoot = new Shoot(
-                Shoot.Orientation.ANY,
-                0,
-                Shoot.Sound.NONE,
-                false,
-                List.of(new Shoot.Viewer("Director", SignalFacet.Trust.FRAME, false)),
-                List.of(),
-                day);
-        Brief brief = new Brief(
-                new Brief.Dates(
+        Shoot shoot = ShootBuilder.builder()
+                .viewers(List.of(new Shoot.Viewer("Director", SignalFacet.Trust.FRAME, false)))
+                .day(day)
+                .build();
+        Brief brief = BriefBuilder.builder()
+                .dates(new Brief.Dates(
                         LocalDate.of(2026, 12, 1),
                         LocalDateTime.of(2026, 12, 3, 6, 30),
                         LocalDate.of(2026, 12, 4),
-                        LocalDate.of(2026, 12, 9)),
-                "Skerrow",
-                20,
-                14,
-                0,
-                0,
-                List.of(ConfigurationId.of("studio")),
-                List.of(),
-                new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", ""),
-                "",
-                new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), shoot));
+                        LocalDate.of(2026, 12, 9)))
+                .place("Skerrow")
+                .temperatureC(20)
+                .hoursOn(14)
+                .configurations(List.of(ConfigurationId.of("studio")))
+                .crew(new Brief.Crew(
+                        "Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", "", Profile.UNASKED))
+                .asks(AsksBuilder.builder().shoot(shoot).build())
+                .build();
         return new Job(
                 "perf",
                 "Perf",

@@ -30,6 +30,7 @@ import wideharbor.core.check.Verdict;
 import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Motion;
@@ -89,7 +90,7 @@ class BenchAssembler {
                 .map(d -> new BenchViews.Loose(
                         d.placement(),
                         d.title(),
-                        d.since().isEmpty() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
+                        d.since().isNone() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
                 .toList();
     }
 
@@ -131,7 +132,7 @@ class BenchAssembler {
 
     private static List<BenchViews.Row> stack(Rig rig, List<Finding> here) {
         List<BenchViews.Row> rows = new ArrayList<>();
-        Map<String, Severity> worst = worst(rig, here);
+        Map<PlacementId, Severity> worst = worst(rig, here);
         for (Stack.Row row : Stack.of(rig)) {
             Placed placed = row.placed();
             Optional<Joint> joint = rig.locatedBy(placed.id());
@@ -196,11 +197,11 @@ class BenchAssembler {
     }
 
     /** By part, the weightiest finding that concerns it: what its row is marked with. */
-    private static Map<String, Severity> worst(Rig rig, List<Finding> here) {
-        Map<String, Severity> worst = new HashMap<>();
+    private static Map<PlacementId, Severity> worst(Rig rig, List<Finding> here) {
+        Map<PlacementId, Severity> worst = new HashMap<>();
         for (Finding f : here) {
             if (f.key().lens().isNone() || f.key().lens().equals(rig.lens())) {
-                for (String placement : Subjects.placements(f, rig)) {
+                for (PlacementId placement : Subjects.placements(f, rig)) {
                     worst.merge(placement, f.severity(), (a, b) -> a.compareTo(b) <= 0 ? a : b);
                 }
             }
@@ -215,7 +216,7 @@ class BenchAssembler {
         Optional<Job.Waiver> waiver =
                 job.waivers().stream().filter(w -> w.finding().equals(key)).findFirst();
         CheckCard card = engine.require(f.key().check()).card();
-        Set<String> placements = new LinkedHashSet<>(Subjects.placements(f, rig));
+        Set<PlacementId> placements = new LinkedHashSet<>(Subjects.placements(f, rig));
         return new BenchViews.FindingView(
                 key.toString(),
                 f.key().check(),

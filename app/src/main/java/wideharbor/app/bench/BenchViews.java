@@ -12,6 +12,7 @@ import wideharbor.core.edit.Fit;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Stack;
@@ -60,14 +61,14 @@ final class BenchViews {
             ConfigurationId basedOn,
             int changes,
             boolean asked,
-            String support) {}
+            PlacementId support) {}
 
     /** A lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
     /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip. */
     record Row(
-            String placement,
+            PlacementId placement,
             String title,
             String item,
             String category,
@@ -89,9 +90,9 @@ final class BenchViews {
     record SettingView(
             String key, String title, double value, double from, double to, double step, String unit, boolean byFeel) {}
 
-    record Loose(String placement, String title, String why) {}
+    record Loose(PlacementId placement, String title, String why) {}
 
-    record Removed(String placement, String title) {}
+    record Removed(PlacementId placement, String title) {}
 
     record FindingView(
             String key,
@@ -101,7 +102,7 @@ final class BenchViews {
             String title,
             String why,
             Evidence evidence,
-            List<String> placements,
+            List<PlacementId> placements,
             LensId lens,
             boolean read,
             String readBy,

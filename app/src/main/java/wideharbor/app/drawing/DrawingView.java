@@ -6,6 +6,7 @@ import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.View;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 
 /** A drawing as numbers on paper, rounded to 0.1 mm: flat lists of across, upward, across, upward … */
 public record DrawingView(
@@ -24,14 +25,14 @@ public record DrawingView(
 
     record Cable(
             CableId id,
-            List<String> ends,
+            List<PlacementId> ends,
             String title,
             Socket.Kind carries,
             List<Double> way,
             String words,
             boolean met) {}
 
-    record KeptRoom(String placement, Shape.Use use, List<Double> border, List<String> intruders) {}
+    record KeptRoom(PlacementId placement, Shape.Use use, List<Double> border, List<PlacementId> intruders) {}
 
     record Clash(String a, String b, double depthMm, List<Double> border) {}
 
@@ -40,8 +41,8 @@ public record DrawingView(
     /** A slide: what moves with it, and how far on paper for each millimetre. */
     record Track(
             String key,
-            String placement,
-            List<String> moves,
+            PlacementId placement,
+            List<PlacementId> moves,
             List<Double> perMm,
             double from,
             double to,
@@ -50,7 +51,7 @@ public record DrawingView(
 
     record Bearing(List<Double> from, List<Double> to, String words, boolean met) {}
 
-    record Part(String placement, String title, String category, List<Border> shapes) {}
+    record Part(PlacementId placement, String title, String category, List<Border> shapes) {}
 
     record Border(List<Double> border, List<Double> bore) {}
 
@@ -77,14 +78,14 @@ public record DrawingView(
                 d.slideBar().stream().map(DrawingView::slideBar).toList(),
                 d.rodHeights().stream()
                         .map(r -> new RodHeight(
-                                r.rods(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
+                                r.rods().toString(), one(r.axis()), one(r.centres()), r.hasMm(), r.needsMm(), r.met()))
                         .toList(),
                 d.rooms().stream()
                         .map(r -> new KeptRoom(
                                 r.placement(), r.use(), flat(r.outline().border()), r.intruders()))
                         .toList(),
                 d.clashes().stream()
-                        .map(c -> new Clash(c.a(), c.b(), c.depthMm(), flat(c.border())))
+                        .map(c -> new Clash(c.a().toString(), c.b().toString(), c.depthMm(), flat(c.border())))
                         .toList(),
                 d.ports().stream()
                         .map(p -> new PortMark(p.ref(), p.title(), p.standard(), one(p.at()), one(p.out()), p.used()))

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.BriefBuilder;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
@@ -57,17 +58,18 @@ record BriefView(
     }
 
     Brief toBrief() {
-        return new Brief(
-                new Brief.Dates(prep, load, shoot, back),
-                place,
-                temperatureC,
-                hoursOn,
-                Math.round(massFloorKg * 1000),
-                Math.round(massCeilingKg * 1000),
-                configurations,
-                lenses,
-                new Brief.Crew(operator, shoulder, eye, focusPuller, lead, profile),
-                notes,
-                asks);
+        return BriefBuilder.builder()
+                .dates(new Brief.Dates(prep, load, shoot, back))
+                .place(place)
+                .temperatureC(temperatureC)
+                .hoursOn(hoursOn)
+                .massFloorGrams((double) Math.round(massFloorKg * 1000))
+                .massCeilingGrams((double) Math.round(massCeilingKg * 1000))
+                .configurations(configurations)
+                .lenses(lenses)
+                .crew(new Brief.Crew(operator, shoulder, eye, focusPuller, lead, profile))
+                .notes(notes)
+                .asks(asks)
+                .build();
     }
 }

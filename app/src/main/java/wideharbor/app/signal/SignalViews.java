@@ -7,6 +7,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.edit.CableEdits;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.sheet.SignalSheet;
 import wideharbor.core.signal.CableSchedule;
@@ -47,7 +48,7 @@ final class SignalViews {
     }
 
     /** A part that a cable may be led along, and whether the rest of one fits into its bay. */
-    record PartView(String id, String title, boolean bay) {
+    record PartView(PlacementId id, String title, boolean bay) {
         static PartView of(Placed placed) {
             return new PartView(
                     placed.id(),
@@ -69,8 +70,8 @@ final class SignalViews {
             boolean tooShort,
             boolean tautWhenTurned,
             String label,
-            List<String> along,
-            String stowedIn,
+            List<PlacementId> along,
+            PlacementId stowedIn,
             List<String> twins) {
         static CableView of(SignalSheet.CableLine line) {
             CableSchedule.Row r = line.cable();

@@ -27,6 +27,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
 
@@ -58,6 +59,7 @@ class Wire {
         text(module, SocketRef.class, SocketRef::parse);
         text(module, SettingKey.class, SettingKey::parse);
         text(module, LensId.class, LensId::of);
+        text(module, PlacementId.class, PlacementId::of);
         text(module, BuildId.class, BuildId::of);
         text(module, ConfigurationId.class, ConfigurationId::of);
         text(module, JointId.class, JointId::new);

@@ -1,5 +1,6 @@
 package wideharbor.app.web;
 
+import wideharbor.core.id.Id;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -42,6 +43,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Span;
@@ -78,7 +80,9 @@ class WireSchemas {
         for (Class<?> text : List.of(
                 BuildId.class,
                 ConfigurationId.class,
+                Id.class,
                 LensId.class,
+                PlacementId.class,
                 JointId.class,
                 CableId.class,
                 TypeRef.class,

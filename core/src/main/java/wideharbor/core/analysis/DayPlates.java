@@ -12,6 +12,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
@@ -69,12 +70,13 @@ public final class DayPlates {
     public static List<DayBlock> day(Brief brief) {
         List<DayBlock> blocks = brief.asks().shoot().day();
         return blocks.isEmpty()
-                ? List.of(new DayBlock("on", DayBlock.State.ON, brief.hoursOn(), brief.temperatureC(), false))
+                ? List.of(
+                        new DayBlock("on", DayBlock.State.ON, brief.hoursOn(), brief.temperatureC(), false, List.of()))
                 : blocks;
     }
 
     /** Hours of the day for which a part of this build is on. */
-    public static double hoursOn(RigAnalysis analysis, String part) {
+    public static double hoursOn(RigAnalysis analysis, PlacementId part) {
         return day(analysis.job().brief()).stream()
                 .filter(b -> b.stateOf(analysis.build().id(), part) != DayBlock.State.OFF)
                 .mapToDouble(DayBlock::hours)

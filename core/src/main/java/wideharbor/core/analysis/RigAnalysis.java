@@ -19,6 +19,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Lazy;
@@ -196,7 +197,7 @@ public record RigAnalysis(
     }
 
     /** Where a change to a part belongs. */
-    public Scope scopeOf(String placement) {
+    public Scope scopeOf(PlacementId placement) {
         return build.scopeOf(placement, rig.configuration().id(), rig.lens());
     }
 

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -26,11 +27,11 @@ import wideharbor.core.rig.Rig;
  * @param stands where the parts are that cables end at and are led along
  */
 record Wired(
-        Map<String, ItemType> parts,
+        Map<PlacementId, ItemType> parts,
         List<CableRun> cables,
         Set<Joint> joints,
         Set<Setting> switches,
-        Map<String, Map<String, Pose>> stands) {
+        Map<PlacementId, Map<String, Pose>> stands) {
     /** Whether the same is fed, cabled and switched. */
     boolean isAs(Wired other) {
         return parts.equals(other.parts)
@@ -45,7 +46,7 @@ record Wired(
     }
 
     static Wired of(Rig rig) {
-        Map<String, ItemType> parts = new LinkedHashMap<>();
+        Map<PlacementId, ItemType> parts = new LinkedHashMap<>();
         for (Placed placed : rig.attached()) {
             if (isWired(placed.type())) {
                 parts.put(placed.id(), placed.type());
@@ -61,8 +62,8 @@ record Wired(
                 stands(rig));
     }
 
-    private static Map<String, Map<String, Pose>> stands(Rig rig) {
-        Map<String, Map<String, Pose>> stands = new HashMap<>();
+    private static Map<PlacementId, Map<String, Pose>> stands(Rig rig) {
+        Map<PlacementId, Map<String, Pose>> stands = new HashMap<>();
         for (CableRun cable : rig.content().cables()) {
             rig.find(cable.a().placement()).ifPresent(p -> stands.put(p.id(), p.poses()));
             rig.find(cable.b().placement()).ifPresent(p -> stands.put(p.id(), p.poses()));
@@ -71,7 +72,7 @@ record Wired(
         return stands;
     }
 
-    private static boolean isBattery(Map<String, ItemType> parts, PortRef ref) {
+    private static boolean isBattery(Map<PlacementId, ItemType> parts, PortRef ref) {
         return parts.containsKey(ref.placement())
                 && parts.get(ref.placement()).facet(PowerFacet.Battery.class).isPresent();
     }
@@ -83,7 +84,7 @@ record Wired(
                 || type.can(Capability.HOT_SWAPS);
     }
 
-    private static Set<Setting> switches(Map<String, ItemType> parts, Collection<Setting> settings) {
+    private static Set<Setting> switches(Map<PlacementId, ItemType> parts, Collection<Setting> settings) {
         return settings.stream()
                 .filter(s -> parts.containsKey(s.key().placement())
                         && parts.get(s.key().placement()).socket(s.key().port()).isPresent())

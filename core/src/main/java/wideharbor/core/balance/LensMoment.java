@@ -7,6 +7,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -19,11 +20,11 @@ import wideharbor.core.rig.Rig;
  * @param support where it is braced, if it is
  */
 public record LensMoment(
-        String lens, Mass carried, double momentNm, double lengthMm, double limitNm, Optional<Reactions> support) {
+        PlacementId lens, Mass carried, double momentNm, double lengthMm, double limitNm, Optional<Reactions> support) {
     private static final double G = 9.80665;
 
     /** Forces in N; a negative mount force means that the mount lifts. */
-    public record Reactions(String by, double atMm, double supportNewton, double mountNewton) {}
+    public record Reactions(PlacementId by, double atMm, double supportNewton, double mountNewton) {}
 
     /** Empty when no lens is on the body's mount. */
     public static Optional<LensMoment> of(Rig rig) {
@@ -42,7 +43,7 @@ public record LensMoment(
     private static LensMoment moment(Rig rig, Placed body, OpticalFacet.Camera camera, Joint joint) {
         Placed lens = rig.require(joint.child().placement());
         var mount = body.portPose(camera.mountPort());
-        Set<String> hung = new LinkedHashSet<>(rig.subtree(lens.id()));
+        Set<PlacementId> hung = new LinkedHashSet<>(rig.subtree(lens.id()));
         Mass carried = Mass.of(rig, hung);
         double ahead = carried.centre().minus(mount.at()).dot(mount.n());
         double moment = carried.grams() / 1000 * G * ahead / 1000;

@@ -10,6 +10,7 @@ import wideharbor.core.build.Placement;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Figure.Known;
 import wideharbor.core.quantity.Span;
@@ -35,7 +36,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
     }
 
     /** Mass of the parts with these ids and of the cables that run between them. */
-    public static Mass of(Rig rig, Set<String> placements) {
+    public static Mass of(Rig rig, Set<PlacementId> placements) {
         return sum(points(rig, placements::contains));
     }
 
@@ -78,7 +79,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         return new Span(middle - spread, middle + spread);
     }
 
-    private static List<MassPoint> points(Rig rig, Predicate<String> wanted) {
+    private static List<MassPoint> points(Rig rig, Predicate<PlacementId> wanted) {
         List<MassPoint> points = new ArrayList<>();
         for (Placed placed : rig.attached()) {
             if (wanted.test(placed.id())) {
@@ -140,7 +141,7 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         Vec3 a = rig.require(cable.a().placement()).socketAt(cable.a().socket());
         Vec3 b = rig.require(cable.b().placement()).socketAt(cable.b().socket());
         return new MassPoint(
-                cable.id().toString(),
+                cable.id(),
                 type.name(),
                 type.links().get(0).massGrams(),
                 a.plus(b).times(0.5));

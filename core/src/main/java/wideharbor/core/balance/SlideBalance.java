@@ -5,6 +5,7 @@ import java.util.Set;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.SupportFacet;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
@@ -94,7 +95,7 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
     }
 
     private static Slide slide(Rig rig, Mass carried, double off, Joint joint, Motion motion) {
-        Set<String> bodySide = new java.util.LinkedHashSet<>(rig.carried());
+        Set<PlacementId> bodySide = new java.util.LinkedHashSet<>(rig.carried());
         bodySide.removeAll(rig.subtree(joint.child().placement()));
         double moves = Mass.of(rig, bodySide).grams();
         double shift = moves > 0 ? -off * carried.grams() / moves : 0;

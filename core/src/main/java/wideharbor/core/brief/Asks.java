@@ -1,5 +1,6 @@
 package wideharbor.core.brief;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import wideharbor.core.id.ConfigurationId;
@@ -16,14 +17,21 @@ import wideharbor.core.quantity.Require;
  * @param ways where this job works otherwise than the house: option by way
  * @param shoot what the shoot itself asks
  */
+@RecordBuilder
+@RecordBuilder.Options(useImmutableCollections = true)
 public record Asks(
         List<ChangeDemand> changes,
+
+        @RecordBuilder.Initializer(source = RoomLimit.class, value = "ANY")
         RoomLimit room,
+
         List<Spare> spares,
         List<Tape> tapes,
         Map<String, String> ways,
+
+        @RecordBuilder.Initializer(source = Shoot.class, value = "UNASKED")
         Shoot shoot) {
-    public static final Asks NOTHING = new Asks(List.of(), RoomLimit.ANY, List.of(), List.of());
+    public static final Asks NOTHING = AsksBuilder.builder().build();
 
     private static final int MOST = 60;
 
@@ -69,21 +77,6 @@ public record Asks(
             Require.text("What was taped", what, 60);
             Require.within("Taped distance", distanceMm, 10, 1_000_000, "mm");
         }
-    }
-
-    /** Works as the house does. */
-    public Asks(List<ChangeDemand> changes, RoomLimit room, List<Spare> spares, List<Tape> tapes) {
-        this(changes, room, spares, tapes, Map.of());
-    }
-
-    /** A shoot that asks for nothing of its own. */
-    public Asks(
-            List<ChangeDemand> changes,
-            RoomLimit room,
-            List<Spare> spares,
-            List<Tape> tapes,
-            Map<String, String> ways) {
-        this(changes, room, spares, tapes, ways, Shoot.UNASKED);
     }
 
     public Asks {

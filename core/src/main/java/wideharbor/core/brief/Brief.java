@@ -1,5 +1,6 @@
 package wideharbor.core.brief;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
@@ -15,6 +16,8 @@ import wideharbor.core.quantity.Require;
  * @param configurations ids of configurations that must be clear
  * @param lenses ids of lenses the package must work with
  */
+@RecordBuilder
+@RecordBuilder.Options(useImmutableCollections = true)
 public record Brief(
         Dates dates,
         String place,
@@ -25,50 +28,16 @@ public record Brief(
         List<ConfigurationId> configurations,
         List<LensId> lenses,
         Crew crew,
-        String notes,
+        @RecordBuilder.Initializer("NO_NOTES") String notes,
+
+        @RecordBuilder.Initializer(source = Asks.class, value = "NOTHING")
         Asks asks) {
+    public static final String NO_NOTES = "";
 
     private static final double LEAST_ON = 0.25;
 
-    /** Asks for nothing more. */
-    public Brief(
-            Dates dates,
-            String place,
-            double temperatureC,
-            double hoursOn,
-            double massFloorGrams,
-            double massCeilingGrams,
-            List<ConfigurationId> configurations,
-            List<LensId> lenses,
-            Crew crew,
-            String notes) {
-        this(
-                dates,
-                place,
-                temperatureC,
-                hoursOn,
-                massFloorGrams,
-                massCeilingGrams,
-                configurations,
-                lenses,
-                crew,
-                notes,
-                Asks.NOTHING);
-    }
-
     public Brief asking(Asks other) {
-        return new Brief(
-                dates,
-                place,
-                temperatureC,
-                hoursOn,
-                massFloorGrams,
-                massCeilingGrams,
-                configurations,
-                lenses,
-                crew,
-                notes,
-                other);
+        return BriefBuilder.builder(this).asks(other).build();
     }
 
     /** Calendar days as the desk wrote them; load is the day and time the gear leaves. */
@@ -87,11 +56,6 @@ public record Brief(
 
     /** Who works with the rig, and which side of theirs. */
     public record Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead, Profile profile) {
-        /** Of an operator whom nobody asked. */
-        public Crew(String operator, Side shoulder, Side eye, String focusPuller, String lead) {
-            this(operator, shoulder, eye, focusPuller, lead, Profile.UNASKED);
-        }
-
         /** A side of a person. */
         public enum Side {
             LEFT,

@@ -3,6 +3,8 @@ package wideharbor.core.brief;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -22,12 +24,12 @@ public record DayBlock(String what, State state, double hours, double celsius, b
     }
 
     /** A part of a build, by its placement, and what it does in this block. */
-    public record PartState(BuildId build, String part, State state) {
+    public record PartState(BuildId build, PlacementId part, State state) {
         public PartState {
             if (build.isNone()) {
                 throw new IllegalArgumentException("A part's state must name its build");
             }
-            Require.id("Part of a state", part);
+            Id.some("Part of a state", part);
         }
     }
 
@@ -45,13 +47,8 @@ public record DayBlock(String what, State state, double hours, double celsius, b
         }
     }
 
-    /** A block in which every part does as the rig does. */
-    public DayBlock(String what, State state, double hours, double celsius, boolean mains) {
-        this(what, state, hours, celsius, mains, List.of());
-    }
-
     /** What this block says of a part itself; empty when it does as the rig. */
-    public Optional<State> own(BuildId build, String part) {
+    public Optional<State> own(BuildId build, PlacementId part) {
         return parts.stream()
                 .filter(p -> p.build().equals(build) && p.part().equals(part))
                 .map(PartState::state)
@@ -59,7 +56,7 @@ public record DayBlock(String what, State state, double hours, double celsius, b
     }
 
     /** What a part of a build does in this block: as the rig, unless it is said otherwise. */
-    public State stateOf(BuildId build, String part) {
+    public State stateOf(BuildId build, PlacementId part) {
         return own(build, part).orElse(state);
     }
 }

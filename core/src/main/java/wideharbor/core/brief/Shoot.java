@@ -1,5 +1,6 @@
 package wideharbor.core.brief;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -17,17 +18,22 @@ import wideharbor.core.quantity.Require;
  * @param flyers people who take the batteries along in an aeroplane's cabin; 0 while nobody flies
  * @param timecode whether recorders of several departments must agree on the time
  */
+@RecordBuilder
+@RecordBuilder.Options(useImmutableCollections = true)
 public record Shoot(
-        Orientation orientation,
+        @RecordBuilder.Initializer("ANYHOW") Orientation orientation,
         double longestStretchHours,
         Optional<Double> insuredValue,
-        Sound sound,
+        @RecordBuilder.Initializer("SILENT") Sound sound,
         boolean timecode,
         List<Viewer> viewers,
         List<Recording> recordings,
         List<DayBlock> day,
         Optional<Double> claimedHours,
         int flyers) {
+    public static final Orientation ANYHOW = Orientation.ANY;
+    public static final Sound SILENT = Sound.NONE;
+
     private static final int MOST = 40;
 
     /** Hours of the written day in which the rig is on; empty while nobody wrote any. */
@@ -80,54 +86,11 @@ public record Shoot(
         }
     }
 
-    public static final Shoot UNASKED = new Shoot(Orientation.ANY, 0, Sound.NONE, false, List.of(), List.of());
-
-    /** A day that nobody has written in blocks yet. */
-    public Shoot(
-            Orientation orientation,
-            double longestStretchHours,
-            Sound sound,
-            boolean timecode,
-            List<Viewer> viewers,
-            List<Recording> recordings) {
-        this(orientation, longestStretchHours, sound, timecode, viewers, recordings, List.of());
-    }
+    public static final Shoot UNASKED = ShootBuilder.builder().build();
 
     /** The same with people who fly. */
     public Shoot flying(int people) {
-        return new Shoot(
-                orientation,
-                longestStretchHours,
-                insuredValue,
-                sound,
-                timecode,
-                viewers,
-                recordings,
-                day,
-                claimedHours,
-                people);
-    }
-
-    /** A day in blocks, and nobody who claims anything of a battery. */
-    public Shoot(
-            Orientation orientation,
-            double longestStretchHours,
-            Sound sound,
-            boolean timecode,
-            List<Viewer> viewers,
-            List<Recording> recordings,
-            List<DayBlock> day) {
-        this(
-                orientation,
-                longestStretchHours,
-                Optional.empty(),
-                sound,
-                timecode,
-                viewers,
-                recordings,
-                day,
-                Optional.empty(),
-                0);
+        return ShootBuilder.builder(this).flyers(people).build();
     }
 
     public Shoot {

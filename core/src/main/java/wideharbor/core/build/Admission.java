@@ -7,6 +7,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 
 /** What must hold of a content's references before anything is computed from it. */
 final class Admission {
@@ -23,12 +24,12 @@ final class Admission {
         for (Placement placement : content.placements()) {
             type(content, placement.id(), catalogue);
         }
-        for (String removed : content.removed()) {
+        for (PlacementId removed : content.removed()) {
             if (content.placement(removed).isEmpty()) {
                 throw new IllegalArgumentException("removed placement '" + removed + "' is not on file");
             }
         }
-        Map<String, JointId> locatedBy = new HashMap<>();
+        Map<PlacementId, JointId> locatedBy = new HashMap<>();
         for (Joint joint : content.joints()) {
             port("joint '" + joint.id() + "', parent", joint.parent(), content, catalogue);
             port("joint '" + joint.id() + "', child", joint.child(), content, catalogue);
@@ -49,7 +50,7 @@ final class Admission {
         }
     }
 
-    static ItemType type(Content content, String placement, Catalogue catalogue) {
+    static ItemType type(Content content, PlacementId placement, Catalogue catalogue) {
         Placement placed = content.placement(placement)
                 .orElseThrow(() -> new IllegalArgumentException("there is no placement '" + placement + "'"));
         return catalogue
@@ -82,14 +83,14 @@ final class Admission {
                         + "', which " + type.name() + " (placement '" + end.placement() + "') does not have");
             }
         }
-        for (String part : cable.laid().along()) {
+        for (PlacementId part : cable.laid().along()) {
             if (content.placement(part).isEmpty()) {
                 throw new IllegalArgumentException(
                         "cable '" + cable.id() + "' is led along placement '" + part + "', which is not on file");
             }
         }
-        String bay = cable.laid().stowedIn();
-        if (!bay.isEmpty()
+        PlacementId bay = cable.laid().stowedIn();
+        if (!bay.isNone()
                 && type(content, bay, catalogue)
                         .facet(PowerFacet.InnerBay.class)
                         .isEmpty()) {
@@ -115,7 +116,7 @@ final class Admission {
 
     /** Walks up from every part; a walk longer than there are parts has gone round in a circle. */
     static void verifyTree(Content content) {
-        Map<String, Joint> up = new HashMap<>();
+        Map<PlacementId, Joint> up = new HashMap<>();
         for (Joint joint : content.joints()) {
             if (joint.kind() == Joint.Kind.LOCATING) {
                 up.put(joint.child().placement(), joint);

@@ -9,6 +9,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 
@@ -136,7 +137,7 @@ public record Build(
     }
 
     /** The scope that placed a part: an edit to the part itself belongs there. */
-    public Scope scopeOf(String placement, ConfigurationId configuration, LensId lens) {
+    public Scope scopeOf(PlacementId placement, ConfigurationId configuration, LensId lens) {
         if (base.placement(placement).isPresent()) {
             return new Scope.Base();
         }
@@ -176,7 +177,7 @@ public record Build(
                         .anyMatch(c -> c instanceof Command.Set s && s.key().equals(key));
     }
 
-    private static boolean places(List<Command> overlay, String placement) {
+    private static boolean places(List<Command> overlay, PlacementId placement) {
         return overlay.stream()
                 .anyMatch(c -> c instanceof Command.Place p && p.placement().equals(placement));
     }

@@ -3,7 +3,8 @@ package wideharbor.core.build;
 import java.util.List;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
-import wideharbor.core.quantity.Require;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 
 /** A cable of the package plugged between two sockets; its end a is at {@code a}. */
 public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid laid) {
@@ -14,10 +15,10 @@ public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid 
      * @param along parts that it is led along, in order from end a
      * @param stowedIn the part in whose inner battery bay the rest of it lies; empty when it lies in none
      */
-    public record Laid(List<String> along, String stowedIn) {
+    public record Laid(List<PlacementId> along, PlacementId stowedIn) {
         private static final int MOST = 12;
 
-        public static final Laid FREE = new Laid(List.of(), "");
+        public static final Laid FREE = new Laid(List.of(), PlacementId.NONE);
 
         public Laid {
             if (along.size() > MOST) {
@@ -25,10 +26,7 @@ public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid 
                         "A cable is led along " + MOST + " parts at the most, but this one along " + along.size());
             }
             along = List.copyOf(along);
-            along.forEach(part -> Require.id("Part that a cable is led along", part));
-            if (!stowedIn.isEmpty()) {
-                Require.id("Part in whose bay a cable lies", stowedIn);
-            }
+            along.forEach(part -> Id.some("Part that a cable is led along", part));
         }
     }
 
@@ -38,7 +36,7 @@ public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid 
     }
 
     /** Whether it ends at a part, is led along it or lies in its bay. */
-    public boolean names(String placement) {
+    public boolean names(PlacementId placement) {
         return a.placement().equals(placement)
                 || b.placement().equals(placement)
                 || laid.along().contains(placement)

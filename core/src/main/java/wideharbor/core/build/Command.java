@@ -5,6 +5,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
@@ -15,16 +16,16 @@ import wideharbor.core.quantity.Require;
 public sealed interface Command {
 
     /** Puts a part into the build, joined to nothing yet. */
-    record Place(String placement, TypeRef type, String label) implements Command {}
+    record Place(PlacementId placement, TypeRef type, String label) implements Command {}
 
     /** Takes a part off file; refused while anything still names it. The exact inverse of {@link Place}. */
-    record Unplace(String placement) implements Command {}
+    record Unplace(PlacementId placement) implements Command {}
 
     /** Takes a part off the rig; it keeps its id and joints as a tombstone, and what hung on it hangs on nothing. */
-    record Remove(String placement) implements Command {}
+    record Remove(PlacementId placement) implements Command {}
 
     /** Puts back what an overlay took off. */
-    record Restore(String placement) implements Command {}
+    record Restore(PlacementId placement) implements Command {}
 
     /** Joins two ports. */
     record Join(Joint joint) implements Command {}
@@ -39,10 +40,10 @@ public sealed interface Command {
     record Unset(SettingKey key) implements Command {}
 
     /** Swaps the type and keeps joints, settings and cables; refused when a named port or socket is not there. */
-    record Retype(String placement, TypeRef type) implements Command {}
+    record Retype(PlacementId placement, TypeRef type) implements Command {}
 
     /** Gives a part the mass that the scale shows; an unknown one takes it back. */
-    record Weigh(String placement, Figure massGrams) implements Command {}
+    record Weigh(PlacementId placement, Figure massGrams) implements Command {}
 
     /** Says anew how sure we are of a joint: after a trial fit, say. */
     record Trust(JointId joint, Joint.Confidence confidence, String note) implements Command {}

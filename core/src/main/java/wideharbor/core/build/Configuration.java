@@ -2,6 +2,8 @@ package wideharbor.core.build;
 
 import java.util.List;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -14,7 +16,7 @@ import wideharbor.core.quantity.Require;
 public record Configuration(
         ConfigurationId id,
         String title,
-        String support,
+        PlacementId support,
         double rollDegrees,
         double tiltDegrees,
         List<Command> overlay,
@@ -23,22 +25,11 @@ public record Configuration(
         if (id.isNone()) {
             throw new IllegalArgumentException("A configuration must have an id");
         }
+        Id.some("Support placement", support);
         Require.text("Configuration title", title, 40);
-        Require.id("Support placement", support);
         Require.within("Roll", rollDegrees, -180, 180, "degrees");
         Require.within("Tilt", tiltDegrees, -90, 90, "degrees");
         overlay = List.copyOf(overlay);
-    }
-
-    /** Stands on the base alone. */
-    public Configuration(
-            ConfigurationId id,
-            String title,
-            String support,
-            double rollDegrees,
-            double tiltDegrees,
-            List<Command> overlay) {
-        this(id, title, support, rollDegrees, tiltDegrees, overlay, ConfigurationId.NONE);
     }
 
     public Configuration with(List<Command> commands) {
@@ -49,7 +40,7 @@ public record Configuration(
         return new Configuration(id, other, support, rollDegrees, tiltDegrees, overlay, basedOn);
     }
 
-    public Configuration carriedBy(String placement) {
+    public Configuration carriedBy(PlacementId placement) {
         return new Configuration(id, title, placement, rollDegrees, tiltDegrees, overlay, basedOn);
     }
 }

@@ -11,8 +11,9 @@ import java.util.Set;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.Id;
 import wideharbor.core.id.JointId;
-import wideharbor.core.quantity.Require;
+import wideharbor.core.id.PlacementId;
 
 /**
  * What a build holds, by stable ids, in the order it was placed. Removed parts stay as tombstones so that joints,
@@ -21,17 +22,17 @@ import wideharbor.core.quantity.Require;
 public final class Content {
     static final int MOST_PLACEMENTS = 1000;
 
-    private final String root;
-    private final Map<String, Placement> placements;
-    private final Set<String> removed;
+    private final PlacementId root;
+    private final Map<PlacementId, Placement> placements;
+    private final Set<PlacementId> removed;
     private final Map<JointId, Joint> joints;
     private final Map<CableId, CableRun> cables;
     private final Map<SettingKey, Setting> settings;
 
     Content(
-            String root,
-            Map<String, Placement> placements,
-            Set<String> removed,
+            PlacementId root,
+            Map<PlacementId, Placement> placements,
+            Set<PlacementId> removed,
             Map<JointId, Joint> joints,
             Map<CableId, CableRun> cables,
             Map<SettingKey, Setting> settings) {
@@ -50,15 +51,15 @@ public final class Content {
      * @throws IllegalArgumentException naming the id at fault
      */
     public static Content of(
-            String root,
+            PlacementId root,
             List<Placement> placements,
-            List<String> removed,
+            List<PlacementId> removed,
             List<Joint> joints,
             List<CableRun> cables,
             List<Setting> settings,
             Catalogue catalogue) {
         Content content = new Content(
-                Require.id("Root placement", root),
+                Id.some("Root placement", root),
                 index("placement", placements, Placement::id),
                 new LinkedHashSet<>(removed),
                 index("joint", joints, Joint::id),
@@ -78,7 +79,7 @@ public final class Content {
         return map;
     }
 
-    public String root() {
+    public PlacementId root() {
         return root;
     }
 
@@ -87,15 +88,15 @@ public final class Content {
         return placements.values();
     }
 
-    public Optional<Placement> placement(String id) {
+    public Optional<Placement> placement(PlacementId id) {
         return Optional.ofNullable(placements.get(id));
     }
 
-    public boolean isRemoved(String placement) {
+    public boolean isRemoved(PlacementId placement) {
         return removed.contains(placement);
     }
 
-    public Set<String> removed() {
+    public Set<PlacementId> removed() {
         return removed;
     }
 
@@ -108,7 +109,7 @@ public final class Content {
     }
 
     /** The joint that gives a part its pose. */
-    public Optional<Joint> locatingJointOf(String placement) {
+    public Optional<Joint> locatingJointOf(PlacementId placement) {
         for (Joint joint : joints.values()) {
             if (joint.kind() == Joint.Kind.LOCATING && joint.child().placement().equals(placement)) {
                 return Optional.of(joint);

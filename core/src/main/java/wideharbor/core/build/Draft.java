@@ -9,6 +9,7 @@ import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 
 /**
@@ -17,9 +18,9 @@ import wideharbor.core.quantity.Words;
  * <p>What an overlay changes stays valid when the base takes the part off: it waits there until the part is put back.
  */
 final class Draft {
-    private final String root;
-    private final Map<String, Placement> placements;
-    private final Set<String> removed;
+    private final PlacementId root;
+    private final Map<PlacementId, Placement> placements;
+    private final Set<PlacementId> removed;
     private final Map<JointId, Joint> joints;
     private final Map<CableId, CableRun> cables;
     private final Map<SettingKey, Setting> settings;
@@ -27,9 +28,9 @@ final class Draft {
     private final boolean overlay;
 
     Draft(
-            String root,
-            Map<String, Placement> placements,
-            Set<String> removed,
+            PlacementId root,
+            Map<PlacementId, Placement> placements,
+            Set<PlacementId> removed,
             Map<JointId, Joint> joints,
             Map<CableId, CableRun> cables,
             Map<SettingKey, Setting> settings,
@@ -127,7 +128,7 @@ final class Draft {
         return new Command.Unplace(c.placement());
     }
 
-    private Command unplace(String id) {
+    private Command unplace(PlacementId id) {
         Placement old = present(id);
         boolean named = joints.values().stream()
                         .anyMatch(j -> j.parent().placement().equals(id)
@@ -141,7 +142,7 @@ final class Draft {
         return new Command.Place(id, old.type(), old.label());
     }
 
-    private Command remove(String id) {
+    private Command remove(PlacementId id) {
         present(id);
         if (id.equals(root)) {
             throw new IllegalArgumentException("the body is what the rig is built on and cannot be taken off");
@@ -150,7 +151,7 @@ final class Draft {
         return new Command.Restore(id);
     }
 
-    private Command restore(String id) {
+    private Command restore(PlacementId id) {
         if (!removed.remove(id) && !overlay) {
             throw new IllegalArgumentException("placement '" + id + "' was not taken off");
         }
@@ -177,20 +178,20 @@ final class Draft {
         return new Command.Unjoin(joint.id());
     }
 
-    private Optional<Joint> locatingJointOf(String placement) {
+    private Optional<Joint> locatingJointOf(PlacementId placement) {
         return content().locatingJointOf(placement);
     }
 
     /** The tree held before; only the way up from the new joint's parent can close a circle. */
     private void requireNoCircle(Joint joint) {
-        String child = joint.child().placement();
+        PlacementId child = joint.child().placement();
         if (child.equals(root)) {
             throw new IllegalArgumentException(
                     "joint '" + joint.id() + "' locates the root placement '" + root + "', which locates all others");
         }
         Optional<Joint> up = Optional.of(joint);
         while (up.isPresent()) {
-            String at = up.get().parent().placement();
+            PlacementId at = up.get().parent().placement();
             if (at.equals(child)) {
                 throw new IllegalArgumentException("locating joints go round in a circle through placement '" + child
                         + "' (joint '" + joint.id() + "')");
@@ -261,7 +262,7 @@ final class Draft {
         return new Command.RetypeCable(old.id(), old.type());
     }
 
-    private Placement present(String id) {
+    private Placement present(PlacementId id) {
         Placement placement = placements.get(id);
         if (placement == null) {
             throw new IllegalArgumentException("there is no placement '" + id + "'");

@@ -11,8 +11,9 @@ import wideharbor.core.id.JointId;
 public record Joint(JointId id, Kind kind, PortRef parent, PortRef child, Confidence confidence, String note) {
     private static final int LONGEST_NOTE = 160;
 
-    public Joint(JointId id, Kind kind, PortRef parent, PortRef child, Confidence confidence) {
-        this(id, kind, parent, child, confidence, "");
+    /** Locates a part, and nobody has tried the two together yet. */
+    public static Joint locating(JointId id, PortRef parent, PortRef child) {
+        return new Joint(id, Kind.LOCATING, parent, child, Confidence.PLAUSIBLE, "");
     }
 
     /** What a joint does for the rig. */

@@ -1,15 +1,16 @@
 package wideharbor.core.build;
 
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
-import wideharbor.core.quantity.Require;
 
 /** One piece in the build. What was weighed on this very piece overrides the catalogue's mass. */
-public record Placement(String id, TypeRef type, String label, Figure weighedGrams) {
+public record Placement(PlacementId id, TypeRef type, String label, Figure weighedGrams) {
     public static final Figure NOT_WEIGHED = Figure.unknown("not weighed");
 
     public Placement {
-        Require.id("Placement id", id);
+        Id.some("Placement", id);
         Figure.notNegative("Weighed mass in g", weighedGrams);
         if (label.length() > 80) {
             throw new IllegalArgumentException("A label must have at most 80 characters, but has " + label.length());

@@ -1,11 +1,13 @@
 package wideharbor.core.build;
 
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 
 /** A port of a placed part. */
-public record PortRef(String placement, String port) {
+public record PortRef(PlacementId placement, String port) {
     public PortRef {
-        Require.id("Placement id", placement);
+        Id.some("Placement", placement);
         Require.id("Port id", port);
     }
 
@@ -15,7 +17,7 @@ public record PortRef(String placement, String port) {
         if (at < 1) {
             throw new IllegalArgumentException("A port is written placement:port, but was '" + written + "'");
         }
-        return new PortRef(written.substring(0, at), written.substring(at + 1));
+        return new PortRef(PlacementId.of(written.substring(0, at)), written.substring(at + 1));
     }
 
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.

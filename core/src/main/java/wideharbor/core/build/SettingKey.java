@@ -1,17 +1,19 @@
 package wideharbor.core.build;
 
 import java.util.regex.Pattern;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 
 /**
  * The stable id of a setting: the placement, the port (or internal joint) whose freedom it sets, and which one of its
  * ordered freedoms. Written {@code placement:port:index}.
  */
-public record SettingKey(String placement, String port, int freedom) {
+public record SettingKey(PlacementId placement, String port, int freedom) {
     private static final Pattern WRITTEN = Pattern.compile("([^:]+):([^:]+):(\\d{1,2})");
 
     public SettingKey {
-        Require.id("Placement id", placement);
+        Id.some("Placement", placement);
         Require.id("Port id", port);
         Require.within("Freedom index", freedom, 0, 20, "");
     }
@@ -21,7 +23,7 @@ public record SettingKey(String placement, String port, int freedom) {
         if (!match.matches()) {
             throw new IllegalArgumentException("A setting is written placement:port:index, but was '" + written + "'");
         }
-        return new SettingKey(match.group(1), match.group(2), Integer.parseInt(match.group(3)));
+        return new SettingKey(PlacementId.of(match.group(1)), match.group(2), Integer.parseInt(match.group(3)));
     }
 
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.

@@ -1,11 +1,13 @@
 package wideharbor.core.build;
 
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
 
 /** A socket of a placed part. */
-public record SocketRef(String placement, String socket) {
+public record SocketRef(PlacementId placement, String socket) {
     public SocketRef {
-        Require.id("Placement id", placement);
+        Id.some("Placement", placement);
         Require.id("Socket id", socket);
     }
 
@@ -15,7 +17,7 @@ public record SocketRef(String placement, String socket) {
         if (at < 1) {
             throw new IllegalArgumentException("A socket is written placement:socket, but was '" + written + "'");
         }
-        return new SocketRef(written.substring(0, at), written.substring(at + 1));
+        return new SocketRef(PlacementId.of(written.substring(0, at)), written.substring(at + 1));
     }
 
     // Written out: as a key in the innermost loops the generated pair of methods is several times slower.

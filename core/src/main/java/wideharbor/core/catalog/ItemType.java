@@ -1,5 +1,6 @@
 package wideharbor.core.catalog;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +16,8 @@ import wideharbor.core.quantity.Require;
  * A catalogue part, one revision of it: links, ports, sockets, facets, and what it wants of other parts. The first link
  * is the one others hang on.
  */
+@RecordBuilder
+@RecordBuilder.Options(useImmutableCollections = true)
 public record ItemType(
         TypeRef ref,
         String maker,
@@ -27,21 +30,6 @@ public record ItemType(
         List<Socket> sockets,
         List<Facet> facets,
         List<Relation> relations) {
-
-    /** Wants nothing of other parts. */
-    public ItemType(
-            TypeRef ref,
-            String maker,
-            String name,
-            Category category,
-            Set<Capability> capabilities,
-            List<Link> links,
-            List<InternalJoint> internalJoints,
-            List<Port> ports,
-            List<Socket> sockets,
-            List<Facet> facets) {
-        this(ref, maker, name, category, capabilities, links, internalJoints, ports, sockets, facets, List.of());
-    }
 
     public ItemType {
         Require.text("Maker", maker, 60);

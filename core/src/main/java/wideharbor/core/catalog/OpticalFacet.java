@@ -59,16 +59,6 @@ public interface OpticalFacet extends Facet {
             double squeeze,
             Optional<Double> closeFocusMm)
             implements OpticalFacet {
-        public Lens(
-                String mountPort,
-                double focalMm,
-                double tStop,
-                double lengthMm,
-                double frontDiameterMm,
-                double squeeze) {
-            this(mountPort, focalMm, tStop, lengthMm, frontDiameterMm, squeeze, Optional.empty());
-        }
-
         public Lens {
             closeFocusMm.ifPresent(c -> Require.within("Close focus", c, 1, 100_000, "mm"));
             Require.within("Focal length", focalMm, 1, 5000, "mm");

@@ -1,5 +1,6 @@
 package wideharbor.core.catalog;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.geometry.Pose;
@@ -17,6 +18,8 @@ import wideharbor.core.quantity.Span;
  * @param mark what shows the one right way round ("red dot", "arrow to the lens"), at the port's up; empty when any
  *     will do
  */
+@RecordBuilder
+@RecordBuilder.Options(useImmutableCollections = true)
 public record Port(
         String id,
         String title,
@@ -26,90 +29,33 @@ public record Port(
         Vec3 at,
         Vec3 normal,
         Vec3 up,
-        Occupancy occupancy,
+        @RecordBuilder.Initializer("SINGLE") Occupancy occupancy,
         double engagementMm,
+
+        @RecordBuilder.Initializer(source = Size.class, value = "STANDARD")
         Size size,
+
+        @RecordBuilder.Initializer(source = Pins.class, value = "NONE")
         Pins pins,
+
         List<Screw> screws,
         List<Freedom> freedoms,
-        Rating rating,
-        Working working,
-        String mark) {
 
-    private static final int LONGEST_MARK = 40;
+        @RecordBuilder.Initializer(source = Rating.class, value = "NONE")
+        Rating rating,
+
+        @RecordBuilder.Initializer(source = Working.class, value = "BY_SCREWS")
+        Working working,
+
+        @RecordBuilder.Initializer("NO_MARK") String mark) {
+
+    /** Takes one joint, as most ports do. */
+    public static final Occupancy SINGLE = new Occupancy.Single();
 
     /** Goes on either way round. */
-    public Port(
-            String id,
-            String title,
-            String standard,
-            Role role,
-            String link,
-            Vec3 at,
-            Vec3 normal,
-            Vec3 up,
-            Occupancy occupancy,
-            double engagementMm,
-            Size size,
-            Pins pins,
-            List<Screw> screws,
-            List<Freedom> freedoms,
-            Rating rating,
-            Working working) {
-        this(
-                id,
-                title,
-                standard,
-                role,
-                link,
-                at,
-                normal,
-                up,
-                occupancy,
-                engagementMm,
-                size,
-                pins,
-                screws,
-                freedoms,
-                rating,
-                working,
-                "");
-    }
+    public static final String NO_MARK = "";
 
-    /** Unrated, and worked by its screws. */
-    public Port(
-            String id,
-            String title,
-            String standard,
-            Role role,
-            String link,
-            Vec3 at,
-            Vec3 normal,
-            Vec3 up,
-            Occupancy occupancy,
-            double engagementMm,
-            Size size,
-            Pins pins,
-            List<Screw> screws,
-            List<Freedom> freedoms) {
-        this(
-                id,
-                title,
-                standard,
-                role,
-                link,
-                at,
-                normal,
-                up,
-                occupancy,
-                engagementMm,
-                size,
-                pins,
-                screws,
-                freedoms,
-                Rating.NONE,
-                Working.BY_SCREWS);
-    }
+    private static final int LONGEST_MARK = 40;
 
     /** Which half of its standard a port is. */
     public enum Role {

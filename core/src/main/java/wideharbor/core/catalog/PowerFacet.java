@@ -101,17 +101,6 @@ public interface PowerFacet extends Facet {
             Figure peakWatts,
             double bootSeconds)
             implements PowerFacet {
-        /** What is there at once. */
-        public PowerInput(
-                String socket,
-                double minVolts,
-                double maxVolts,
-                double idleWatts,
-                Figure runningWatts,
-                Figure peakWatts) {
-            this(socket, minVolts, maxVolts, idleWatts, runningWatts, peakWatts, 0);
-        }
-
         public PowerInput {
             Require.within("Seconds to boot", bootSeconds, 0, 600, "s");
             Require.within("Lowest volts", minVolts, 0, 100, "V");

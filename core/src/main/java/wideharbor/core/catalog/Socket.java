@@ -32,11 +32,6 @@ public record Socket(
         IN
     }
 
-    /** The way the plug comes out is not on file. */
-    public Socket(String id, String title, Kind kind, Direction direction, String connector, String pinOut, Vec3 at) {
-        this(id, title, kind, direction, connector, pinOut, at, Optional.empty());
-    }
-
     public Socket {
         Require.id("Socket id", id);
         Require.text("Socket title", title, 60);

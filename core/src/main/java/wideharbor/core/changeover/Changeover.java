@@ -14,6 +14,8 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -50,17 +52,17 @@ public record Changeover(
     /**
      * One thing to do.
      *
+     * @param of the placement's, of a cable's steps the cable's
      * @param along parts that go with it in one piece
      * @param keys of the screws that are worked; empty when hands do it
      */
     public record Step(
-            Act act,
-            String placement,
-            String part,
-            String where,
-            List<String> along,
-            List<String> keys,
-            double minutes) {}
+            Act act, Id of, String part, String where, List<String> along, List<String> keys, double minutes) {
+        /** The placement that is worked at; none of a cable's step. */
+        Optional<PlacementId> placement() {
+            return of instanceof PlacementId placement ? Optional.of(placement) : Optional.empty();
+        }
+    }
 
     /** Minutes for fetching and changing tools, beyond those of the steps. */
     public double toolMinutes() {
@@ -97,7 +99,7 @@ public record Changeover(
     }
 
     /** Whether a part is in another place than before: another type, on another port, or not there at all. */
-    private static boolean isElsewhere(Rig here, Rig there, String placement) {
+    private static boolean isElsewhere(Rig here, Rig there, PlacementId placement) {
         Optional<Placed> other = there.find(placement);
         if (other.isEmpty()) {
             return true;
@@ -137,7 +139,7 @@ public record Changeover(
     }
 
     /** Gone is a part that is not on the other rig, or is of another type there. */
-    private static boolean isGone(Rig here, Rig there, String placement) {
+    private static boolean isGone(Rig here, Rig there, PlacementId placement) {
         Optional<Placed> other = there.find(placement);
         return other.isEmpty()
                 || !other.get()
@@ -147,14 +149,14 @@ public record Changeover(
     }
 
     /** Whether what carries it goes too, so that it goes along. */
-    private static boolean parentGoes(Rig here, Rig there, String placement) {
+    private static boolean parentGoes(Rig here, Rig there, PlacementId placement) {
         return here.locatedBy(placement)
                 .filter(j -> here.find(j.parent().placement()).isPresent()
                         && isGone(here, there, j.parent().placement()))
                 .isPresent();
     }
 
-    private static List<String> along(Rig here, Rig there, String placement) {
+    private static List<String> along(Rig here, Rig there, PlacementId placement) {
         return here.subtree(placement).stream()
                 .filter(id -> !id.equals(placement) && isGone(here, there, id))
                 .map(here::title)
@@ -187,10 +189,10 @@ public record Changeover(
         return steps;
     }
 
-    private static List<Joint> joined(Rig rig, String placement) {
+    private static List<Joint> joined(Rig rig, PlacementId placement) {
         List<Joint> all = new ArrayList<>();
         rig.locatedBy(placement).ifPresent(all::add);
-        Set<String> whole = rig.subtree(placement);
+        Set<PlacementId> whole = rig.subtree(placement);
         for (Joint joint : rig.liveJoints()) {
             boolean inside = whole.contains(joint.child().placement());
             boolean across = inside != whole.contains(joint.parent().placement());
@@ -220,8 +222,8 @@ public record Changeover(
 
     /** What is heavy takes time of its own: the part itself, or, when it bears the rig, all that stands on it. */
     private static double lift(Rig rig, Placed part, HouseRules rules) {
-        Set<String> side = rig.subtree(part.id());
-        Set<String> lifted = new LinkedHashSet<>(side);
+        Set<PlacementId> side = rig.subtree(part.id());
+        Set<PlacementId> lifted = new LinkedHashSet<>(side);
         if (side.contains(rig.configuration().support())
                 || BEARERS.contains(part.type().category())) {
             lifted = new LinkedHashSet<>(rig.subtree(rig.content().root()));
@@ -258,8 +260,8 @@ public record Changeover(
     }
 
     private static boolean touchesRods(Rig from, Rig to, Step step) {
-        return to.find(step.placement())
-                .or(() -> from.find(step.placement()))
+        return step.placement()
+                .flatMap(id -> to.find(id).or(() -> from.find(id)))
                 .filter(p -> p.type().category() == Category.ROD)
                 .isPresent();
     }

@@ -3,6 +3,7 @@ package wideharbor.core.changeover;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import wideharbor.core.brief.Preference.Sequence;
 import wideharbor.core.brief.Preferences;
 import wideharbor.core.catalog.Capability;
@@ -10,6 +11,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.changeover.Changeover.Act;
 import wideharbor.core.changeover.Changeover.Step;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -27,7 +29,7 @@ final class Sequencing {
     }
 
     private static int rank(Step step, Rig to, Preferences ways) {
-        Placed part = to.require(step.placement());
+        Placed part = to.require(step.placement().orElseThrow());
         boolean lens = part.type().category() == Category.LENS;
         boolean braces = part.type().can(Capability.BRACES_LENS);
         if (ways.isOrdered(Sequence.LENS_FIRST) && (lens || braces)) {
@@ -61,16 +63,14 @@ final class Sequencing {
 
     /** The last step that puts one of the cable's ends in place, or the last of all. */
     private static int lastEnd(List<Step> steps, Step cable, Rig to) {
-        var run = to.content().cable(new CableId(cable.placement())).orElseThrow();
+        var run = to.content().cable((CableId) cable.of()).orElseThrow();
         int last = -1;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
             boolean moves = step.act() == Act.ON || step.act() == Act.OVER;
-            if (moves && to.find(step.placement()).isPresent()) {
-                var side = to.subtree(step.placement());
-                if (side.contains(run.a().placement()) || side.contains(run.b().placement())) {
-                    last = i;
-                }
+            Set<PlacementId> side = moves ? step.placement().map(to::subtree).orElse(Set.of()) : Set.of();
+            if (side.contains(run.a().placement()) || side.contains(run.b().placement())) {
+                last = i;
             }
         }
         return last < 0 ? steps.size() - 1 : last;

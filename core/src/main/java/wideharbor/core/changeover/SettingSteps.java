@@ -48,7 +48,7 @@ final class SettingSteps {
                     && !(isPlugged(there, cable) && there.content().cables().contains(cable))) {
                 steps.add(new Changeover.Step(
                         act,
-                        cable.id().toString(),
+                        cable.id(),
                         here.catalogue().require(cable.type()).name(),
                         here.title(cable.a().placement()) + " to "
                                 + here.title(cable.b().placement()),

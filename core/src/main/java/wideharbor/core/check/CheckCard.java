@@ -1,5 +1,6 @@
 package wideharbor.core.check;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import wideharbor.core.analysis.Basis;
 
 /**
@@ -9,6 +10,7 @@ import wideharbor.core.analysis.Basis;
  * @param basis what the answer rests on: with every lens that leaves that as it is the answer is the same, and asked
  *     once
  */
+@RecordBuilder
 public record CheckCard(
         String id,
         String family,
@@ -16,29 +18,17 @@ public record CheckCard(
         String subjects,
         String expectation,
         String because,
-        String formula,
-        String source,
+        @RecordBuilder.Initializer("NOTHING") String formula,
+        @RecordBuilder.Initializer("NOTHING") String source,
         Severity severity,
         boolean perLens,
-        Basis basis) {
+        @RecordBuilder.Initializer("ALL_OF_THE_RIG") Basis basis) {
+    /** A check that counts has no formula, and not every formula a source but itself. */
+    public static final String NOTHING = "";
 
-    /** A check whose answer rests on all of the rig. */
-    public CheckCard(
-            String id,
-            String family,
-            String title,
-            String subjects,
-            String expectation,
-            String because,
-            String formula,
-            String source,
-            Severity severity,
-            boolean perLens) {
-        this(id, family, title, subjects, expectation, because, formula, source, severity, perLens, Basis.RIG);
-    }
+    public static final Basis ALL_OF_THE_RIG = Basis.RIG;
 
     public CheckCard restingOn(Basis other) {
-        return new CheckCard(
-                id, family, title, subjects, expectation, because, formula, source, severity, perLens, other);
+        return CheckCardBuilder.builder(this).basis(other).build();
     }
 }

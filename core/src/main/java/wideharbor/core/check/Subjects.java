@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Rig;
 
@@ -12,15 +13,15 @@ public final class Subjects {
     private Subjects() {}
 
     /** Placements behind the subjects: a joint's two parts, a cable's two ends, the part of a port or setting. */
-    public static Set<String> placements(Finding finding, Rig rig) {
-        Set<String> all = new LinkedHashSet<>();
+    public static Set<PlacementId> placements(Finding finding, Rig rig) {
+        Set<PlacementId> all = new LinkedHashSet<>();
         for (Subject subject : finding.key().subjects()) {
             all.addAll(placements(subject, rig));
         }
         return all;
     }
 
-    private static List<String> placements(Subject subject, Rig rig) {
+    private static List<PlacementId> placements(Subject subject, Rig rig) {
         if (subject instanceof Subject.Joint joint) {
             return rig.content()
                     .joint(joint.id())
@@ -37,7 +38,7 @@ public final class Subjects {
                 .toList();
     }
 
-    private static Optional<String> placement(Subject subject) {
+    private static Optional<PlacementId> placement(Subject subject) {
         if (subject instanceof Subject.Part part) {
             return Optional.of(part.placement());
         }

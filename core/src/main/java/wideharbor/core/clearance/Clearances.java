@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Piece;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -29,20 +30,21 @@ import wideharbor.core.rig.Rig;
 public final class Clearances {
     private final List<Solid> solids;
     private final Cells cells;
-    private final Map<String, List<Convex>> matter = new LinkedHashMap<>();
-    private final Map<String, Set<Shape.Use>> rooms = new HashMap<>();
+    private final Map<PlacementId, List<Convex>> matter = new LinkedHashMap<>();
+    private final Map<PlacementId, Set<Shape.Use>> rooms = new HashMap<>();
     private final List<Clash> clashes;
     private final List<Intrusion> intrusions;
     private final Rig rig;
 
     /** A placed piece of a part. */
-    record Solid(String placement, Shape.Use use, Convex convex) {}
+    record Solid(PlacementId placement, Shape.Use use, Convex convex) {}
 
     /** Two parts in each other by so many millimetres, and the box that they share, rig frame. */
-    public record Clash(String a, String b, double depthMm, Convex.Bounds where) {}
+    public record Clash(PlacementId a, PlacementId b, double depthMm, Convex.Bounds where) {}
 
     /** Matter of one part in the room that another keeps for something. */
-    public record Intrusion(String keeper, Shape.Use use, String intruder, double depthMm, Convex.Bounds where) {}
+    public record Intrusion(
+            PlacementId keeper, Shape.Use use, PlacementId intruder, double depthMm, Convex.Bounds where) {}
 
     private Clearances(Rig rig, List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
         this.rig = rig;
@@ -71,7 +73,7 @@ public final class Clearances {
      * compared anew with what else does. Both with the same tolerance.
      */
     public Clearances with(Rig other, double toleranceMm) {
-        Set<String> still = Standing.in(rig, other);
+        Set<PlacementId> still = Standing.in(rig, other);
         return of(
                 other,
                 toleranceMm,
@@ -89,7 +91,7 @@ public final class Clearances {
             Rig rig,
             double toleranceMm,
             List<Solid> known,
-            Set<String> still,
+            Set<PlacementId> still,
             List<Clash> met,
             List<Intrusion> intruded) {
         List<Solid> solids = new ArrayList<>(known);
@@ -117,7 +119,7 @@ public final class Clearances {
                         .toList());
     }
 
-    private static void addSolids(Rig rig, Set<String> still, List<Solid> to) {
+    private static void addSolids(Rig rig, Set<PlacementId> still, List<Solid> to) {
         for (Placed placed : rig.attached()) {
             if (!still.contains(placed.id())) {
                 for (Piece piece : rig.catalogue().pieces(placed.type())) {
@@ -150,8 +152,8 @@ public final class Clearances {
         }
         if (a.use() == Shape.Use.SOLID && b.use() == Shape.Use.SOLID) {
             boolean inOrder = a.placement().compareTo(b.placement()) < 0;
-            String first = inOrder ? a.placement() : b.placement();
-            String second = inOrder ? b.placement() : a.placement();
+            PlacementId first = inOrder ? a.placement() : b.placement();
+            PlacementId second = inOrder ? b.placement() : a.placement();
             clashes.merge(
                     first + "|" + second,
                     new Clash(first, second, depth, where),
@@ -176,17 +178,17 @@ public final class Clearances {
     }
 
     /** Uses for which a part keeps room free. */
-    public Set<Shape.Use> roomsOf(String placement) {
+    public Set<Shape.Use> roomsOf(PlacementId placement) {
         return rooms.getOrDefault(placement, Set.of());
     }
 
     /** Matter of other parts in a box of free room, each part once, by id. */
-    public List<String> standIn(Convex room, Set<String> except, double toleranceMm) {
+    public List<PlacementId> standIn(Convex room, Set<PlacementId> except, double toleranceMm) {
         return standIn(List.of(room), except, toleranceMm);
     }
 
     /** Matter of other parts in any of several boxes that belong together, each part once, by id. */
-    public List<String> standIn(List<Convex> rooms, Set<String> except, double toleranceMm) {
+    public List<PlacementId> standIn(List<Convex> rooms, Set<PlacementId> except, double toleranceMm) {
         return standIn(
                 rooms.stream().map(Convex::bounds).toList(),
                 except,
@@ -195,7 +197,7 @@ public final class Clearances {
     }
 
     /** The same for boxes that stand square: most meet nothing, and then no solid is made of them. */
-    public List<String> standInBoxes(List<Convex.Bounds> boxes, Set<String> except, double toleranceMm) {
+    public List<PlacementId> standInBoxes(List<Convex.Bounds> boxes, Set<PlacementId> except, double toleranceMm) {
         return standIn(
                 boxes,
                 except,
@@ -209,14 +211,15 @@ public final class Clearances {
         boolean in(Convex solid, int room);
     }
 
-    private List<String> standIn(List<Convex.Bounds> rooms, Set<String> except, double toleranceMm, Meets meets) {
+    private List<PlacementId> standIn(
+            List<Convex.Bounds> rooms, Set<PlacementId> except, double toleranceMm, Meets meets) {
         if (rooms.isEmpty()) {
             return List.of();
         }
-        Set<String> found = new TreeSet<>();
+        Set<PlacementId> found = new TreeSet<>();
         Convex.Bounds all = rooms.stream().reduce(Convex.Bounds::with).orElseThrow();
         cells.near(all, toleranceMm, solid -> {
-            String part = solid.placement();
+            PlacementId part = solid.placement();
             if (solid.use() == Shape.Use.SOLID && !except.contains(part) && !found.contains(part)) {
                 for (int i = 0; i < rooms.size(); i++) {
                     if (solid.convex().bounds().overlaps(rooms.get(i), toleranceMm) && meets.in(solid.convex(), i)) {
@@ -233,7 +236,7 @@ public final class Clearances {
      * A part whose matter a ray meets within so many millimetres, of several the first by id; empty when the way is
      * free.
      */
-    public Optional<String> metBy(Vec3 from, Vec3 direction, double within, Set<String> except) {
+    public Optional<PlacementId> metBy(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
         return solids.stream()
                 .filter(met(from, direction, within, except))
                 .map(Solid::placement)
@@ -241,7 +244,7 @@ public final class Clearances {
     }
 
     /** Whether a ray meets nothing within so many millimetres. */
-    public boolean isFree(Vec3 from, Vec3 direction, double within, Set<String> except) {
+    public boolean isFree(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
         boolean[] blocked = new boolean[1];
         cells.near(Convex.Bounds.of(from, from.plus(direction.times(within))), -1, solid -> {
             blocked[0] = blocked[0]
@@ -252,7 +255,7 @@ public final class Clearances {
         return !blocked[0];
     }
 
-    private static Predicate<Solid> met(Vec3 from, Vec3 direction, double within, Set<String> except) {
+    private static Predicate<Solid> met(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
         Convex.Bounds way = Convex.Bounds.of(from, from.plus(direction.times(within)));
         return s -> s.use() == Shape.Use.SOLID
                 && s.convex().bounds().overlaps(way, -1)
@@ -261,7 +264,7 @@ public final class Clearances {
     }
 
     /** Pieces of matter of one part, rig frame. */
-    public List<Convex> matterOf(String placement) {
+    public List<Convex> matterOf(PlacementId placement) {
         return matter.getOrDefault(placement, List.of());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -18,14 +19,14 @@ import wideharbor.core.rig.Rig;
  * @param leanDegrees how far the rig leans from how it was held
  * @param marginMm how far the centre of mass stands inside what carries, mm; small: a knock tips it
  */
-public record Resting(List<String> contacts, double leanDegrees, double marginMm) {
+public record Resting(List<PlacementId> contacts, double leanDegrees, double marginMm) {
     /** Points this near the table touch it. */
     private static final double TOUCH = 1.0;
 
     private static final double FAR = 1e5;
     private static final int MOST_STEPS = 500;
 
-    private record Corner(String placement, double across, double along, double height) {}
+    private record Corner(PlacementId placement, double across, double along, double height) {}
 
     /** Empty when the rig has no matter at all. */
     public static Optional<Resting> of(Rig rig, Clearances clearances, Vec3 centreOfMass) {
@@ -57,7 +58,11 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
      * part, far out and far up.
      */
     private static Optional<Plane> table(List<Corner> corners) {
-        Corner[] base = {new Corner("", FAR, -FAR, FAR), new Corner("", -FAR, -FAR, FAR), new Corner("", 0, FAR, FAR)};
+        Corner[] base = {
+            new Corner(PlacementId.NONE, FAR, -FAR, FAR),
+            new Corner(PlacementId.NONE, -FAR, -FAR, FAR),
+            new Corner(PlacementId.NONE, 0, FAR, FAR)
+        };
         for (int step = 0; step < MOST_STEPS; step++) {
             Plane plane = through(base);
             Corner lowest = null;
@@ -112,7 +117,7 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
         base[out] = in;
     }
 
-    private static final Corner ORIGIN = new Corner("", 0, 0, 0);
+    private static final Corner ORIGIN = new Corner(PlacementId.NONE, 0, 0, 0);
 
     private static double cross(Corner a, Corner b, Corner c) {
         return (b.across() - a.across()) * (c.along() - a.along())
@@ -120,7 +125,7 @@ public record Resting(List<String> contacts, double leanDegrees, double marginMm
     }
 
     private static Resting stand(List<Corner> corners, Plane plane) {
-        Set<String> touching = new LinkedHashSet<>();
+        Set<PlacementId> touching = new LinkedHashSet<>();
         List<Corner> feet = new ArrayList<>();
         for (Corner c : corners) {
             if (plane.under(c) <= TOUCH) {

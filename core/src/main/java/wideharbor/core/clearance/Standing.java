@@ -3,6 +3,7 @@ package wideharbor.core.clearance;
 import java.util.HashSet;
 import java.util.Set;
 import wideharbor.core.build.Joint;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -10,8 +11,8 @@ import wideharbor.core.rig.Rig;
 final class Standing {
     private Standing() {}
 
-    static Set<String> in(Rig rig, Rig other) {
-        Set<String> still = new HashSet<>();
+    static Set<PlacementId> in(Rig rig, Rig other) {
+        Set<PlacementId> still = new HashSet<>();
         for (Placed there : other.attached()) {
             if (rig.find(there.id()).filter(p -> isSame(p, there)).isPresent()) {
                 still.add(there.id());
@@ -28,7 +29,7 @@ final class Standing {
         return a.type() == b.type() && a.poses().equals(b.poses());
     }
 
-    private static void leaveOut(Set<String> still, Set<Joint> known, Rig other) {
+    private static void leaveOut(Set<PlacementId> still, Set<Joint> known, Rig other) {
         for (Joint joint : other.liveJoints()) {
             if (!known.contains(joint)) {
                 still.remove(joint.parent().placement());

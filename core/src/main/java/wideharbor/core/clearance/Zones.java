@@ -9,6 +9,7 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
@@ -19,7 +20,7 @@ final class Zones {
     private static final double LEAST = 45;
 
     /** By one part and the other, both ways round. */
-    private final Map<String, Map<String, List<Zone>>> zones = new HashMap<>();
+    private final Map<PlacementId, Map<PlacementId, List<Zone>>> zones = new HashMap<>();
 
     private record Zone(Vec3 middle, double half) {}
 
@@ -45,19 +46,19 @@ final class Zones {
     }
 
     private void add(Joint joint, Zone zone) {
-        String a = joint.parent().placement();
-        String b = joint.child().placement();
+        PlacementId a = joint.parent().placement();
+        PlacementId b = joint.child().placement();
         put(a, b, zone);
         put(b, a, zone);
     }
 
-    private void put(String a, String b, Zone zone) {
+    private void put(PlacementId a, PlacementId b, Zone zone) {
         zones.computeIfAbsent(a, k -> new HashMap<>())
                 .computeIfAbsent(b, k -> new ArrayList<>())
                 .add(zone);
     }
 
-    boolean excuse(String a, String b, Convex.Bounds where) {
+    boolean excuse(PlacementId a, PlacementId b, Convex.Bounds where) {
         List<Zone> between = zones.getOrDefault(a, Map.of()).getOrDefault(b, List.of());
         for (Zone zone : between) {
             if (where.liesWithin(zone.middle(), zone.half())) {

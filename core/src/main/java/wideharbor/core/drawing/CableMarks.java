@@ -6,6 +6,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.drawing.Drawing.Cable;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
@@ -13,7 +14,7 @@ import wideharbor.core.rig.Rig;
 final class CableMarks {
     private CableMarks() {}
 
-    static List<String> ends(Rig rig, CableId cable) {
+    static List<PlacementId> ends(Rig rig, CableId cable) {
         CableRun run = rig.content().cable(cable).orElseThrow();
         return List.of(run.a().placement(), run.b().placement());
     }

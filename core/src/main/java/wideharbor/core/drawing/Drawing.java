@@ -15,6 +15,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.geometry.View;
 import wideharbor.core.geometry.View.Point;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -38,7 +39,7 @@ public record Drawing(
     /** A cable on its estimated way between two placements, with what it needs and has in length. */
     public record Cable(
             CableId id,
-            List<String> ends,
+            List<PlacementId> ends,
             String title,
             Socket.Kind carries,
             List<Point> way,
@@ -49,10 +50,10 @@ public record Drawing(
     public record Bearing(Point from, Point to, String words, boolean met) {}
 
     /** Room that a part keeps free, and who stands in it; empty when it is free. */
-    public record Room(String placement, Shape.Use use, Outline outline, List<String> intruders) {}
+    public record Room(PlacementId placement, Shape.Use use, Outline outline, List<PlacementId> intruders) {}
 
     /** Where two parts are in the same place: the outline of what they share. */
-    public record ClashMark(String a, String b, double depthMm, List<Point> border) {}
+    public record ClashMark(PlacementId a, PlacementId b, double depthMm, List<Point> border) {}
 
     /** A port, where it sits and a point 12 mm out along its normal. */
     public record PortMark(String ref, String title, String standard, Point at, Point out, boolean used) {}
@@ -63,8 +64,8 @@ public record Drawing(
      */
     public record Track(
             String key,
-            String placement,
-            List<String> moves,
+            PlacementId placement,
+            List<PlacementId> moves,
             Point perMm,
             double from,
             double to,
@@ -72,7 +73,7 @@ public record Drawing(
             double step) {}
 
     /** A part's outlines; within a drawing parts come farthest first. */
-    public record Part(String placement, String title, Category category, List<Outline> outlines) {}
+    public record Part(PlacementId placement, String title, Category category, List<Outline> outlines) {}
 
     /** The centre of mass, where its plumb line meets the support's level, and where the support carries. */
     public record Plumb(Point centre, Point foot, Point datum, boolean balanced) {}
@@ -81,7 +82,7 @@ public record Drawing(
     public record SlideBar(Point back, Point front, Point now, Point balanced, double shiftMm, boolean inReach) {}
 
     /** The rod height as a dimension between axis and rod centres. */
-    public record RodHeight(String rods, Point axis, Point centres, double hasMm, double needsMm, boolean met) {}
+    public record RodHeight(PlacementId rods, Point axis, Point centres, double hasMm, double needsMm, boolean met) {}
 
     public static Drawing of(RigAnalysis analysis, View seenFrom) {
         Rig rig = analysis.rig();

@@ -19,6 +19,7 @@ import wideharbor.core.drawing.Drawing.Track;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
@@ -79,7 +80,7 @@ final class PlaceMarks {
             for (Link link : placed.type().links()) {
                 for (Shape shape : link.shapes()) {
                     if (shape.keepClear()) {
-                        List<String> in = analysis.clearances().intrusions().stream()
+                        List<PlacementId> in = analysis.clearances().intrusions().stream()
                                 .filter(i -> i.keeper().equals(placed.id())
                                         && i.use() == shape.use()
                                         && i.depthMm() > analysis.rule(HouseRules.Rule.ROOM_INTRUSION))

@@ -14,6 +14,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
@@ -33,7 +34,7 @@ public final class ArmPlacing {
     private static final double REACHED = 2.0;
 
     private final RigAnalysis analysis;
-    private final String arm;
+    private final PlacementId arm;
     private final RiggingFacet.Arm facet;
     private final List<Motion> joints;
     private final Map<SettingKey, Double> values = new LinkedHashMap<>();
@@ -55,7 +56,7 @@ public final class ArmPlacing {
      *
      * @throws EditRefused when it does not reach, saying by how much it falls short
      */
-    public static List<Scoped> tipTo(RigAnalysis analysis, String arm, Vec3 target) {
+    public static List<Scoped> tipTo(RigAnalysis analysis, PlacementId arm, Vec3 target) {
         Placed placed = analysis.rig()
                 .find(arm)
                 .orElseThrow(() -> new EditRefused("There is no placement '" + arm + "' on this rig."));

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -62,14 +63,14 @@ public final class BatteryUp {
 
     private static List<Move> onto(RigAnalysis analysis, Scope scope, Load load, boolean handlesGo) {
         Rig rig = analysis.rig();
-        Set<String> goes = rig.subtree(load.part().id());
+        Set<PlacementId> goes = rig.subtree(load.part().id());
         List<Move> all = new ArrayList<>();
         for (Foot foot : feet(analysis, load)) {
             for (Placed carrier : rig.attached()) {
                 for (Port port : carrier.type().ports()) {
                     PortRef ref = new PortRef(carrier.id(), port.id());
                     boolean up = carrier.portPose(port.id()).n().dot(rig.world().up()) > LOOKS_UP;
-                    Optional<String> gives = handlesGo ? handleOn(rig, ref) : Optional.empty();
+                    Optional<PlacementId> gives = handlesGo ? handleOn(rig, ref) : Optional.empty();
                     boolean may = handlesGo ? gives.isPresent() : rig.isFree(ref);
                     if (up && may && !goes.contains(carrier.id()) && isOverAxis(rig, carrier, port)) {
                         chains(analysis, port, foot.port()).stream()
@@ -83,9 +84,9 @@ public final class BatteryUp {
     }
 
     /** Where it goes, and the handle that comes off there. */
-    private record Place(PortRef on, Optional<String> gives) {}
+    private record Place(PortRef on, Optional<PlacementId> gives) {}
 
-    private static Optional<String> handleOn(Rig rig, PortRef ref) {
+    private static Optional<PlacementId> handleOn(Rig rig, PortRef ref) {
         return rig.carriedBy(ref.placement()).stream()
                 .filter(j -> j.parent().equals(ref))
                 .map(j -> j.child().placement())
@@ -133,11 +134,11 @@ public final class BatteryUp {
     private static Move move(
             RigAnalysis analysis, Scope scope, Load load, Foot foot, Place place, AdapterFinder.Chain chain) {
         Rig rig = analysis.rig();
-        String part = load.part().id();
+        PlacementId part = load.part().id();
         boolean other = !foot.type().ref().equals(load.part().type().ref());
         Chains.Hung hung = Chains.hang(analysis, scope, place.on(), chain);
         List<Scoped> edit = new ArrayList<>();
-        List<String> off =
+        List<PlacementId> off =
                 place.gives().map(h -> new ArrayList<>(rig.subtree(h))).orElseGet(ArrayList::new);
         Collections.reverse(off);
         off.forEach(id -> edit.add(new Scoped(scope, new Command.Remove(id))));
@@ -150,12 +151,10 @@ public final class BatteryUp {
         edit.addAll(hung.commands());
         edit.add(new Scoped(
                 scope,
-                new Command.Join(new Joint(
+                new Command.Join(Joint.locating(
                         new JointId(Chains.freeId(analysis, load.joint().id() + "-up", hung.taken())),
-                        Joint.Kind.LOCATING,
                         hung.end(),
-                        new PortRef(part, foot.port().id()),
-                        Joint.Confidence.PLAUSIBLE))));
+                        new PortRef(part, foot.port().id())))));
         String through = chain.links().isEmpty() ? "" : " through " + chain.title();
         return new Move(
                 (other

@@ -13,6 +13,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 
 /** The commands that put a chain of adapters into a build. */
 public final class Chains {
@@ -26,12 +27,8 @@ public final class Chains {
         edit.addAll(hung.commands());
         edit.add(new Scoped(
                 scope,
-                new Command.Join(new Joint(
-                        new JointId(freeId(analysis, joint.id() + "-x", hung.taken())),
-                        Joint.Kind.LOCATING,
-                        hung.end(),
-                        joint.child(),
-                        Joint.Confidence.PLAUSIBLE))));
+                new Command.Join(Joint.locating(
+                        new JointId(freeId(analysis, joint.id() + "-x", hung.taken())), hung.end(), joint.child()))));
         return edit;
     }
 
@@ -44,16 +41,12 @@ public final class Chains {
         PortRef above = on;
         for (AdapterFinder.Link link : chain.links()) {
             TypeRef type = link.type().ref();
-            String id = freeId(analysis, type.id(), taken);
+            PlacementId id = PlacementId.of(freeId(analysis, type.id(), taken));
             edit.add(new Scoped(scope, new Command.Place(id, type, "")));
             edit.add(new Scoped(
                     scope,
-                    new Command.Join(new Joint(
-                            new JointId(freeId(analysis, "j-" + id, taken)),
-                            Joint.Kind.LOCATING,
-                            above,
-                            new PortRef(id, link.in()),
-                            Joint.Confidence.PLAUSIBLE))));
+                    new Command.Join(Joint.locating(
+                            new JointId(freeId(analysis, "j-" + id, taken)), above, new PortRef(id, link.in())))));
             edit.addAll(Parts.take(analysis, type, 1));
             above = new PortRef(id, link.out());
         }

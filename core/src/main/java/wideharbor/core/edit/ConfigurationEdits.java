@@ -21,6 +21,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.plates.PlateStacks;
 import wideharbor.core.quantity.Words;
@@ -64,7 +65,7 @@ public final class ConfigurationEdits {
     }
 
     /** Another part carries the rig from now on; it must say where it does. */
-    public static List<Scoped> carryBy(RigAnalysis analysis, String placement) {
+    public static List<Scoped> carryBy(RigAnalysis analysis, PlacementId placement) {
         Placed placed = analysis.rig()
                 .find(placement)
                 .orElseThrow(() -> new EditRefused("There is no placement '" + placement + "' on this rig."));
@@ -133,12 +134,10 @@ public final class ConfigurationEdits {
                 .forEach(edit::add);
         edit.add(new Scoped(
                 scope,
-                new Command.Join(new Joint(
+                new Command.Join(Joint.locating(
                         new JointId(Chains.freeId(analysis, held.id() + "-" + id, hung.taken())),
-                        Joint.Kind.LOCATING,
                         hung.end(),
-                        held.child(),
-                        Joint.Confidence.PLAUSIBLE))));
+                        held.child()))));
         return edit;
     }
 
@@ -250,12 +249,7 @@ public final class ConfigurationEdits {
             edit.add(new Scoped(scope, new Command.Unjoin(joint.id())));
             edit.add(new Scoped(
                     scope,
-                    new Command.Join(new Joint(
-                            new JointId(joint.id() + "-over"),
-                            Joint.Kind.LOCATING,
-                            over.get(),
-                            joint.child(),
-                            Joint.Confidence.PLAUSIBLE))));
+                    new Command.Join(Joint.locating(new JointId(joint.id() + "-over"), over.get(), joint.child()))));
         }
         return new Sides(edit, moved, staying);
     }

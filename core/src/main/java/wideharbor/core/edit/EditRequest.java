@@ -9,6 +9,8 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.Id;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Require;
 
@@ -41,9 +43,9 @@ public sealed interface EditRequest {
     }
 
     /** Takes a part off; with dependants, all that hangs on it goes too. */
-    record Remove(String placement, boolean withDependants) implements EditRequest {
+    record Remove(PlacementId placement, boolean withDependants) implements EditRequest {
         public Remove {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
         }
 
         @Override
@@ -53,9 +55,9 @@ public sealed interface EditRequest {
     }
 
     /** Puts a part back that was taken off. */
-    record Restore(String placement) implements EditRequest {
+    record Restore(PlacementId placement) implements EditRequest {
         public Restore {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
         }
 
         @Override
@@ -79,9 +81,9 @@ public sealed interface EditRequest {
     }
 
     /** Keeps what a scale said of a part. */
-    record Weigh(String placement, double grams) implements EditRequest {
+    record Weigh(PlacementId placement, double grams) implements EditRequest {
         public Weigh {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
             Require.within("Mass", grams, 0, 500_000, "g");
         }
 
@@ -94,9 +96,9 @@ public sealed interface EditRequest {
     }
 
     /** The joint that holds a part was tried on the bench. */
-    record Tried(String placement) implements EditRequest {
+    record Tried(PlacementId placement) implements EditRequest {
         public Tried {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
         }
 
         @Override
@@ -107,9 +109,9 @@ public sealed interface EditRequest {
     }
 
     /** A part serves outside its purpose: what it is made for, and how far it may be trusted. */
-    record Improvise(String placement, String limit) implements EditRequest {
+    record Improvise(PlacementId placement, String limit) implements EditRequest {
         public Improvise {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
             Require.atMost("What it may be trusted with", limit, LONGEST_TEXT);
         }
 
@@ -122,9 +124,9 @@ public sealed interface EditRequest {
     }
 
     /** Brings the tip of an arm to a point: mm to camera left, up and ahead of the mount. */
-    record Tip(String placement, Vec3 at) implements EditRequest {
+    record Tip(PlacementId placement, Vec3 at) implements EditRequest {
         public Tip {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
             Require.given("Point", at);
         }
 
@@ -183,9 +185,9 @@ public sealed interface EditRequest {
     }
 
     /** Another part carries the configuration looked at. */
-    record Carry(String placement) implements EditRequest {
+    record Carry(PlacementId placement) implements EditRequest {
         public Carry {
-            Require.id("Part", placement);
+            Id.some("Part", placement);
         }
 
         @Override
@@ -263,13 +265,13 @@ public sealed interface EditRequest {
     }
 
     /** A cable is led along parts, and its rest lies in a bay; an empty bay is none. */
-    record Lay(CableId cable, List<String> along, String bay) implements EditRequest {
+    record Lay(CableId cable, List<PlacementId> along, PlacementId bay) implements EditRequest {
         private static final int MOST_PARTS = 12;
 
         public Lay {
             Require.given("Cable", cable);
             along = List.copyOf(Require.given("Parts it is led along", along));
-            Require.atMost("Bay", bay, 64);
+            Require.given("Bay", bay);
             if (along.size() > MOST_PARTS) {
                 throw new IllegalArgumentException(
                         "A cable is led along at most " + MOST_PARTS + " parts, but these are " + along.size());

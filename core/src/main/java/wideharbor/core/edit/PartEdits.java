@@ -19,6 +19,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 
@@ -33,17 +34,17 @@ public final class PartEdits {
     }
 
     /** Takes a part off. With dependants, all that hangs on it goes too, the outermost first; cables between stay. */
-    public static List<Scoped> remove(RigAnalysis analysis, String placement, boolean withDependants) {
+    public static List<Scoped> remove(RigAnalysis analysis, PlacementId placement, boolean withDependants) {
         Rig rig = analysis.rig();
         requirePresent(rig, placement);
-        Set<String> gone = new LinkedHashSet<>(List.of(placement));
+        Set<PlacementId> gone = new LinkedHashSet<>(List.of(placement));
         if (withDependants) {
             gone.addAll(rig.subtree(placement));
         }
         if (gone.contains(rig.content().root())) {
             throw new EditRefused("The body is what the rig is built on and cannot be taken off.");
         }
-        List<String> outermostFirst = new ArrayList<>(gone);
+        List<PlacementId> outermostFirst = new ArrayList<>(gone);
         java.util.Collections.reverse(outermostFirst);
         List<Scoped> edit = new ArrayList<>();
         if (withDependants) {
@@ -51,17 +52,18 @@ public final class PartEdits {
                     .filter(c -> gone.contains(c.a().placement()) || gone.contains(c.b().placement()))
                     .forEach(c -> edit.add(Scoped.base(new Command.Disconnect(c.id()))));
         }
-        for (String id : outermostFirst) {
+        for (PlacementId id : outermostFirst) {
             edit.add(new Scoped(scopeOf(analysis, id), new Command.Remove(id)));
         }
         return edit;
     }
 
-    public static List<Scoped> restore(RigAnalysis analysis, String placement) {
+    public static List<Scoped> restore(RigAnalysis analysis, PlacementId placement) {
         return List.of(new Scoped(scopeOf(analysis, placement), new Command.Restore(placement)));
     }
 
-    public static List<Scoped> weigh(RigAnalysis analysis, String placement, double grams, String by, String when) {
+    public static List<Scoped> weigh(
+            RigAnalysis analysis, PlacementId placement, double grams, String by, String when) {
         requirePresent(analysis.rig(), placement);
         Figure figure = Figure.measured(grams, by, when);
         return List.of(new Scoped(scopeOf(analysis, placement), new Command.Weigh(placement, figure)));
@@ -105,17 +107,15 @@ public final class PartEdits {
                 throw new EditRefused(type.name() + " does not go there: " + why + ".");
             });
         }
-        String id = Chains.freeId(analysis, type.ref().id(), hung.taken());
+        PlacementId id = PlacementId.of(Chains.freeId(analysis, type.ref().id(), hung.taken()));
         List<Scoped> edit = new ArrayList<>(hung.commands());
         edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
         edit.add(new Scoped(
                 scope,
-                new Command.Join(new Joint(
+                new Command.Join(Joint.locating(
                         new JointId(Chains.freeId(analysis, "j-" + id, hung.taken())),
-                        Joint.Kind.LOCATING,
                         hung.end(),
-                        new PortRef(id, childPort),
-                        Joint.Confidence.PLAUSIBLE))));
+                        new PortRef(id, childPort)))));
         if (parent.occupancy() instanceof Port.Occupancy.Interval) {
             edit.add(new Scoped(scope, slideToRoom(analysis, on, parent, id, child, chain)));
         }
@@ -128,14 +128,14 @@ public final class PartEdits {
             RigAnalysis analysis,
             PortRef on,
             Port carrier,
-            String id,
+            PlacementId id,
             Port child,
             Optional<AdapterFinder.Chain> chain) {
         Port clamp = chain.map(c -> c.links().get(0))
                 .map(l -> l.type().port(l.in()).orElseThrow())
                 .orElse(child);
-        String placement = chain.map(c -> Parts.freeId(
-                        analysis.rig().content(), c.links().get(0).type().ref().id()))
+        PlacementId placement = chain.map(c -> PlacementId.of(Parts.freeId(
+                        analysis.rig().content(), c.links().get(0).type().ref().id())))
                 .orElse(id);
         double at = Fit.room(analysis.rig(), on, carrier, clamp.engagementMm())
                 .orElseThrow(() -> new EditRefused(analysis.rig().title(on.placement()) + " has no stretch of "
@@ -160,12 +160,12 @@ public final class PartEdits {
     }
 
     /** Records that the joint which holds a part was tried on the bench. */
-    public static List<Scoped> tried(RigAnalysis analysis, String placement) {
+    public static List<Scoped> tried(RigAnalysis analysis, PlacementId placement) {
         return trust(analysis, placement, Joint.Confidence.TRIED_BY_US, "");
     }
 
     /** Records that a part serves here outside its purpose: what it is made for, and how far it may be trusted. */
-    public static List<Scoped> improvise(RigAnalysis analysis, String placement, String limit) {
+    public static List<Scoped> improvise(RigAnalysis analysis, PlacementId placement, String limit) {
         if (limit.isBlank()) {
             throw new EditRefused("Say what the part is made for and how far it may be trusted here.");
         }
@@ -173,7 +173,7 @@ public final class PartEdits {
     }
 
     private static List<Scoped> trust(
-            RigAnalysis analysis, String placement, Joint.Confidence confidence, String note) {
+            RigAnalysis analysis, PlacementId placement, Joint.Confidence confidence, String note) {
         requirePresent(analysis.rig(), placement);
         Joint joint = analysis.rig()
                 .locatedBy(placement)
@@ -181,13 +181,13 @@ public final class PartEdits {
         return List.of(new Scoped(scopeOf(analysis, placement), new Command.Trust(joint.id(), confidence, note)));
     }
 
-    private static Scope scopeOf(RigAnalysis analysis, String placement) {
+    private static Scope scopeOf(RigAnalysis analysis, PlacementId placement) {
         Build build = analysis.build();
         return build.scopeOf(
                 placement, analysis.rig().configuration().id(), analysis.rig().lens());
     }
 
-    private static void requirePresent(Rig rig, String placement) {
+    private static void requirePresent(Rig rig, PlacementId placement) {
         if (rig.content().placement(placement).isEmpty()) {
             throw new EditRefused("There is no placement '" + placement + "' in this build.");
         }

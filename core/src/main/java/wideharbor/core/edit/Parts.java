@@ -12,6 +12,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 
 /** Where remedies take their parts from: what is in the package's kit first, then the rest of the catalogue. */
 public final class Parts {
@@ -25,7 +26,7 @@ public final class Parts {
     }
 
     /** Puts another type in a placement's stead; pieces from the kit leave it, and what comes off goes back. */
-    public static List<Scoped> swap(RigAnalysis analysis, String placement, ItemType other) {
+    public static List<Scoped> swap(RigAnalysis analysis, PlacementId placement, ItemType other) {
         TypeRef old =
                 analysis.rig().content().placement(placement).orElseThrow().type();
         Scope scope = analysis.scopeOf(placement);
@@ -52,7 +53,7 @@ public final class Parts {
     public static String freeId(Content content, String stem) {
         String id = stem;
         for (int n = 2;
-                content.placement(id).isPresent()
+                content.placement(PlacementId.of(id)).isPresent()
                         || content.joint(new JointId(id)).isPresent()
                         || content.cable(new CableId(id)).isPresent();
                 n++) {

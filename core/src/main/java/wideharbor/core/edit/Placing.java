@@ -16,6 +16,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.standard.Standard;
 
@@ -25,7 +26,8 @@ import wideharbor.core.standard.Standard;
  * @param on the part that carries it
  * @param taken ids that the remedy gives out; more may be added
  */
-public record Placing(String id, ItemType type, String on, Scope scope, Set<String> taken, List<Scoped> commands) {
+public record Placing(
+        PlacementId id, ItemType type, PlacementId on, Scope scope, Set<String> taken, List<Scoped> commands) {
     /** The same with more to do. */
     public Placing with(List<Scoped> more) {
         List<Scoped> edit = new ArrayList<>(commands);
@@ -46,12 +48,12 @@ public record Placing(String id, ItemType type, String on, Scope scope, Set<Stri
      * On free single faces near a part: its own, then those of what carries it, then any. Carriers along which a clamp
      * would have to be set are left out. At most so many places.
      */
-    public static List<Placing> near(RigAnalysis analysis, String part, ItemType type, int most) {
-        Set<String> hosts = new LinkedHashSet<>(List.of(part));
+    public static List<Placing> near(RigAnalysis analysis, PlacementId part, ItemType type, int most) {
+        Set<PlacementId> hosts = new LinkedHashSet<>(List.of(part));
         analysis.rig().pathToRoot(part).forEach(j -> hosts.add(j.parent().placement()));
         analysis.rig().attached().forEach(p -> hosts.add(p.id()));
         List<Placing> all = new ArrayList<>();
-        for (String host : hosts) {
+        for (PlacementId host : hosts) {
             Placed placed = analysis.rig().require(host);
             for (Port port : placed.type().ports()) {
                 PortRef ref = new PortRef(host, port.id());
@@ -72,17 +74,13 @@ public record Placing(String id, ItemType type, String on, Scope scope, Set<Stri
     private static Placing hung(RigAnalysis analysis, PortRef on, ItemType type, Port port) {
         Scope scope = analysis.scopeOf(on.placement());
         Set<String> taken = new TreeSet<>();
-        String id = Chains.freeId(analysis, type.ref().id(), taken);
+        PlacementId id = PlacementId.of(Chains.freeId(analysis, type.ref().id(), taken));
         List<Scoped> edit = new ArrayList<>();
         edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
         edit.add(new Scoped(
                 scope,
-                new Command.Join(new Joint(
-                        new JointId(Chains.freeId(analysis, "j-" + id, taken)),
-                        Joint.Kind.LOCATING,
-                        on,
-                        new PortRef(id, port.id()),
-                        Joint.Confidence.PLAUSIBLE))));
+                new Command.Join(Joint.locating(
+                        new JointId(Chains.freeId(analysis, "j-" + id, taken)), on, new PortRef(id, port.id())))));
         edit.addAll(Parts.take(analysis, type.ref(), 1));
         return new Placing(id, type, on.placement(), scope, taken, edit);
     }

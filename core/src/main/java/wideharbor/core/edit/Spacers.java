@@ -20,6 +20,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.ShimPlanner;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 
 /** Risers and shims between two faces that mate: put in, or taken out, keeping everything below in its order. */
@@ -98,7 +99,7 @@ public final class Spacers {
         List<String> taken = new ArrayList<>();
         for (ItemType type : stack) {
             used.merge(type, 1, Integer::sum);
-            String id = nextId(analysis, type.ref().id(), taken);
+            PlacementId id = PlacementId.of(nextId(analysis, type.ref().id(), taken));
             edit.add(new Scoped(scope, new Command.Place(id, type.ref(), "")));
             edit.add(new Scoped(
                     scope,
@@ -129,12 +130,12 @@ public final class Spacers {
     }
 
     private static Command join(JointId id, PortRef above, PortRef below, Joint like) {
-        return new Command.Join(new Joint(id, Joint.Kind.LOCATING, above, below, like.confidence()));
+        return new Command.Join(new Joint(id, Joint.Kind.LOCATING, above, below, like.confidence(), ""));
     }
 
     /** Removes the spacer under a joint when it is the height to lose, joining what it separated. */
     public static List<Candidate> takeOut(RigAnalysis analysis, Joint joint, double excessMm) {
-        String id = joint.child().placement();
+        PlacementId id = joint.child().placement();
         ItemType type = analysis.rig().require(id).type();
         Optional<RiggingFacet.Spacer> spacer = type.facet(RiggingFacet.Spacer.class);
         boolean fits = spacer.isPresent()

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
 
 /** Cables that remedies lay: between parts on the rig, and to a part that the same remedy puts there. */
@@ -88,7 +89,7 @@ public final class Wiring {
     }
 
     /** A part put on the rig near another and fed, where it wants power; one for every place and feed. */
-    public static List<Placing> fed(RigAnalysis analysis, String near, ItemType type, int most) {
+    public static List<Placing> fed(RigAnalysis analysis, PlacementId near, ItemType type, int most) {
         List<Placing> all = new ArrayList<>();
         Optional<PowerFacet.PowerInput> input = type.facet(PowerFacet.PowerInput.class);
         for (Placing placing : Placing.near(analysis, near, type, most)) {

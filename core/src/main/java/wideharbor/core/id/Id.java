@@ -1,5 +1,6 @@
 package wideharbor.core.id;
 
+import org.jspecify.annotations.Nullable;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -21,6 +22,18 @@ public abstract class Id implements Comparable<Id> {
 
     public final boolean isNone() {
         return text.isEmpty();
+    }
+
+    /**
+     * An id that must be of something.
+     *
+     * @throws IllegalArgumentException naming what has none
+     */
+    public static <T extends Id> T some(String what, @Nullable T id) {
+        if (id == null || id.isNone()) {
+            throw new IllegalArgumentException(what + " must have an id");
+        }
+        return id;
     }
 
     @Override

@@ -14,6 +14,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 
 /**
  * What was found, and of what; never how bad it is: so that reads and waivers stay with it, and with nothing else.
@@ -75,12 +76,12 @@ public record FindingKey(
     }
 
     /** Placements among the subjects, in their order. */
-    public List<String> parts() {
+    public List<PlacementId> parts() {
         return each(Subject.Part.class).map(Subject.Part::placement).toList();
     }
 
     /** The first part that is a subject; its check sees to it that there is one. */
-    public String part() {
+    public PlacementId part() {
         return one(Subject.Part.class).placement();
     }
 

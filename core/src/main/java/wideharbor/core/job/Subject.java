@@ -7,14 +7,15 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 
 /** What a finding is about. The text form is {@code kind:value}, with what has a meaning in keys written as %xx. */
 public sealed interface Subject {
     /** A part on the rig, by its placement. */
-    record Part(String placement) implements Subject {
+    record Part(PlacementId placement) implements Subject {
         @Override
         public String toString() {
-            return "part:" + escaped(placement);
+            return "part:" + escaped(placement.toString().toString());
         }
     }
 
@@ -82,7 +83,7 @@ public sealed interface Subject {
         }
     }
 
-    static Subject part(String placement) {
+    static Subject part(PlacementId placement) {
         return new Part(placement);
     }
 
@@ -133,7 +134,7 @@ public sealed interface Subject {
         int at = text.indexOf(':');
         String value = unescaped(text.substring(at + 1));
         return switch (at < 0 ? "" : text.substring(0, at)) {
-            case "part" -> new Part(value);
+            case "part" -> read(text, value, v -> new Part(PlacementId.of(v)));
             case "port" -> read(text, value, v -> new Port(PortRef.parse(v)));
             case "socket" -> read(text, value, v -> new Socket(SocketRef.parse(v)));
             case "joint" -> read(text, value, v -> new Joint(new JointId(v)));

@@ -25,6 +25,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.merge.Differences.Kind;
 import wideharbor.core.merge.Differences.Line;
 import wideharbor.core.merge.Differences.Result;
@@ -62,11 +63,11 @@ final class BuildDifferences {
             return p.label().isEmpty() ? catalogue.require(p.type()).name() : p.label();
         }
 
-        String title(String placement) {
+        String title(PlacementId placement) {
             return b.placement(placement)
                     .or(() -> a.placement(placement))
                     .map(this::type)
-                    .orElse(placement);
+                    .orElseGet(placement::toString);
         }
     }
 
@@ -117,18 +118,19 @@ final class BuildDifferences {
         for (Placement part : b.placements()) {
             Optional<Placement> old = a.placement(part.id());
             if (old.isEmpty()) {
-                lines.add(new Line(Kind.NEW, "part", part.id(), "", names.type(part)));
+                lines.add(new Line(Kind.NEW, "part", part.id().toString(), "", names.type(part)));
                 edit.add(Scoped.base(new Command.Place(part.id(), part.type(), part.label())));
                 weigh(part);
             } else if (!old.get().type().equals(part.type())) {
-                lines.add(new Line(Kind.CHANGED, "part", part.id(), names.type(old.get()), names.type(part)));
+                lines.add(
+                        new Line(Kind.CHANGED, "part", part.id().toString(), names.type(old.get()), names.type(part)));
                 edit.add(Scoped.base(new Command.Retype(part.id(), part.type())));
                 weigh(part);
             } else if (!old.get().weighedGrams().equals(part.weighedGrams())) {
                 lines.add(new Line(
                         Kind.CHANGED,
                         "mass of",
-                        part.id(),
+                        part.id().toString(),
                         old.get().weighedGrams().toString(),
                         part.weighedGrams().toString()));
                 edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
@@ -138,7 +140,7 @@ final class BuildDifferences {
                 lines.add(new Line(
                         Kind.CHANGED,
                         "part",
-                        part.id(),
+                        part.id().toString(),
                         off ? "on the rig" : "taken off",
                         off ? "taken off" : "on the rig"));
                 edit.add(Scoped.base(off ? new Command.Remove(part.id()) : new Command.Restore(part.id())));
@@ -146,7 +148,7 @@ final class BuildDifferences {
         }
         for (Placement part : a.placements()) {
             if (b.placement(part.id()).isEmpty()) {
-                lines.add(new Line(Kind.ONLY_HERE, "part", part.id(), names.type(part), ""));
+                lines.add(new Line(Kind.ONLY_HERE, "part", part.id().toString(), names.type(part), ""));
             }
         }
     }
@@ -189,7 +191,7 @@ final class BuildDifferences {
                                 + cable.laid().along().stream()
                                         .map(names::title)
                                         .collect(Collectors.joining(", ")))
-                + (cable.laid().stowedIn().isEmpty()
+                + (cable.laid().stowedIn().isNone()
                         ? ""
                         : ", stowed in " + names.title(cable.laid().stowedIn()));
     }

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.rig.World;
@@ -44,7 +45,8 @@ public record Holds(List<Side> sides, List<Grip> grips) {
      * @param leftMm to camera left
      * @param reachMm in a straight line
      */
-    public record Grip(String placement, String title, double leftMm, double upMm, double aheadMm, double reachMm) {}
+    public record Grip(
+            PlacementId placement, String title, double leftMm, double upMm, double aheadMm, double reachMm) {}
 
     /** @param deepMm how deep behind the outermost part a hand still gets at something */
     public static Holds of(Rig rig, Clearances clearances, double deepMm) {
@@ -67,7 +69,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     /** A part counts when it is firm, something to get hold of, and no other part stands close before it. */
     private static Side side(Rig rig, Clearances clearances, From from, double deep) {
         Vec3 out = outward(from, rig.world());
-        Map<String, Double> reach = new HashMap<>();
+        Map<PlacementId, Double> reach = new HashMap<>();
         double outermost = Double.NEGATIVE_INFINITY;
         for (Placed part : rig.attached()) {
             if (isPartOfTheRig(part)) {
@@ -119,7 +121,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     }
 
     private static boolean isFree(Rig rig, Clearances clearances, Placed part, Vec3 out, double deep) {
-        Set<String> own = new LinkedHashSet<>(Set.of(part.id()));
+        Set<PlacementId> own = new LinkedHashSet<>(Set.of(part.id()));
         rig.locatedBy(part.id()).ifPresent(j -> own.add(j.parent().placement()));
         return clearances.matterOf(part.id()).stream()
                 .map(piece -> piece.bounds().middle())

@@ -30,6 +30,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -45,8 +46,8 @@ public final class PlateStacks {
 
     private static final int MOST_STACKS = 24;
     private static final int MOST_TRIED = 120;
-    private static final String BODY = "body";
-    private static final String SUPPORT = "support";
+    private static final PlacementId BODY = PlacementId.of("body");
+    private static final PlacementId SUPPORT = PlacementId.of("support");
 
     private PlateStacks() {}
 
@@ -189,7 +190,7 @@ public final class PlateStacks {
             PortRef above = new PortRef(BODY, base.id());
             int n = 0;
             for (Link link : chain.links()) {
-                String id = "plate-" + ++n;
+                PlacementId id = PlacementId.of("plate-" + ++n);
                 placements.add(placement(id, link.type()));
                 joints.add(joint("j-" + n, above, new PortRef(id, link.in())));
                 above = new PortRef(id, link.out());
@@ -212,7 +213,8 @@ public final class PlateStacks {
     private static Rig resolve(
             Catalogue catalogue, List<Placement> placements, List<Joint> joints, List<Setting> settings) {
         Content content = Content.of(BODY, placements, List.of(), joints, List.of(), settings, catalogue);
-        Configuration only = new Configuration(ConfigurationId.of("stack"), "Stack", SUPPORT, 0, 0, List.of());
+        Configuration only =
+                new Configuration(ConfigurationId.of("stack"), "Stack", SUPPORT, 0, 0, List.of(), ConfigurationId.NONE);
         return Rig.resolve(
                 new Build(BuildId.of("stack"), "Stack", content, List.of(only), List.of()),
                 ConfigurationId.of("stack"),
@@ -220,12 +222,12 @@ public final class PlateStacks {
                 catalogue);
     }
 
-    private static Placement placement(String id, ItemType type) {
+    private static Placement placement(PlacementId id, ItemType type) {
         return new Placement(id, type.ref(), "", Placement.NOT_WEIGHED);
     }
 
     private static Joint joint(String id, PortRef parent, PortRef child) {
-        return new Joint(new JointId(id), Joint.Kind.LOCATING, parent, child, Joint.Confidence.PLAUSIBLE);
+        return Joint.locating(new JointId(id), parent, child);
     }
 
     private static int releases(Rig rig) {

@@ -12,6 +12,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -37,7 +38,7 @@ public final class FeedTree {
     public record Source(Placed battery, PowerFacet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {}
 
     private final List<Source> sources;
-    private final Map<String, List<Outlet>> outletsOf;
+    private final Map<PlacementId, List<Outlet>> outletsOf;
     private final Map<SocketRef, Outlet> feeding;
     private final Rig rig;
 
@@ -138,7 +139,7 @@ public final class FeedTree {
         return outletsOf.values().stream().flatMap(List::stream).toList();
     }
 
-    private List<Outlet> outletsOf(String placement) {
+    private List<Outlet> outletsOf(PlacementId placement) {
         return outletsOf.getOrDefault(placement, List.of());
     }
 
@@ -221,13 +222,13 @@ public final class FeedTree {
      * takes what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown} names
      * them.
      */
-    public double drawOn(Source source, Function<String, State> state) {
+    public double drawOn(Source source, Function<PlacementId, State> state) {
         return source.outlets().stream()
                 .mapToDouble(o -> drawOn(o, state, 0) / o.spec().efficiency())
                 .sum();
     }
 
-    private double drawOn(Outlet outlet, Function<String, State> state, int depth) {
+    private double drawOn(Outlet outlet, Function<PlacementId, State> state, int depth) {
         if (depth >= DEEPEST || outlet.link().isEmpty()) {
             return 0;
         }

@@ -5,30 +5,31 @@ import java.util.List;
 import java.util.Map;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Joint;
+import wideharbor.core.id.PlacementId;
 
 /**
  * A part that nothing holds.
  *
- * @param since the removed part it hung on, directly or through others; empty when it was never joined
+ * @param since the removed part it hung on, directly or through others; none when it was never joined
  * @param chain placement ids from the removed part down to this one's holder
  */
-public record Detached(String placement, String title, String since, List<String> chain) {
+public record Detached(PlacementId placement, String title, PlacementId since, List<PlacementId> chain) {
     public Detached {
         chain = List.copyOf(chain);
     }
 
     /** Looks up the chain that it hung on for the part that was taken off. */
-    static Detached of(String placement, String title, Map<String, Joint> locatedBy, Content content) {
-        List<String> chain = new ArrayList<>();
-        String at = placement;
-        String since = "";
+    static Detached of(PlacementId placement, String title, Map<PlacementId, Joint> locatedBy, Content content) {
+        List<PlacementId> chain = new ArrayList<>();
+        PlacementId at = placement;
+        PlacementId since = PlacementId.NONE;
         Joint joint = locatedBy.get(at);
-        while (joint != null && since.isEmpty()) {
+        while (joint != null && since.isNone()) {
             at = joint.parent().placement();
             chain.add(0, at);
-            since = content.isRemoved(at) ? at : "";
+            since = content.isRemoved(at) ? at : PlacementId.NONE;
             joint = locatedBy.get(at);
         }
-        return new Detached(placement, title, since, since.isEmpty() ? List.of() : chain);
+        return new Detached(placement, title, since, since.isNone() ? List.of() : chain);
     }
 }

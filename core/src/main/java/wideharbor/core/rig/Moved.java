@@ -11,6 +11,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 
 /** What a motion of a rig moves, and how. */
 public record Moved(Rig rig, Motion motion) {
@@ -43,7 +44,7 @@ public record Moved(Rig rig, Motion motion) {
     }
 
     /** Parts that a motion moves, for a hinge inside a part those that hang beyond it. */
-    public Set<String> parts() {
+    public Set<PlacementId> parts() {
         if (motion.joint().isPresent()) {
             return rig.subtree(motion.joint()
                     .flatMap(rig.content()::joint)
@@ -59,7 +60,7 @@ public record Moved(Rig rig, Motion motion) {
                     .filter(j -> links.contains(j.parentLink()))
                     .forEach(j -> links.add(j.childLink()));
         }
-        Set<String> all = new LinkedHashSet<>();
+        Set<PlacementId> all = new LinkedHashSet<>();
         for (Joint joint : rig.carriedBy(motion.key().placement())) {
             if (links.contains(type.port(joint.parent().port()).orElseThrow().link())) {
                 all.addAll(rig.subtree(joint.child().placement()));

@@ -7,11 +7,12 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 
 /** A part that hangs on the rig, with the pose of each of its links in the rig frame. */
 public record Placed(Placement placement, ItemType type, Map<String, Pose> poses) {
 
-    public String id() {
+    public PlacementId id() {
         return placement.id();
     }
 

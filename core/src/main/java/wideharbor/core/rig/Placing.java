@@ -17,16 +17,17 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.id.PlacementId;
 
 /** Hangs part on part from the root outward, and tells every motion that it meets on the way. */
 final class Placing {
     private final Content content;
     private final Catalogue catalogue;
-    private final Map<String, List<Joint>> carries;
+    private final Map<PlacementId, List<Joint>> carries;
     private final List<Motion> moves;
 
     /** @param carries joints that hang a part on another, by the other; {@code moves} is added to */
-    Placing(Content content, Catalogue catalogue, Map<String, List<Joint>> carries, List<Motion> moves) {
+    Placing(Content content, Catalogue catalogue, Map<PlacementId, List<Joint>> carries, List<Motion> moves) {
         this.content = content;
         this.catalogue = catalogue;
         this.carries = carries;
@@ -34,15 +35,15 @@ final class Placing {
     }
 
     /** Parts by id, parents before children. */
-    Map<String, Placed> place() {
-        Map<String, Placed> placed = new LinkedHashMap<>();
-        Deque<String> open = new ArrayDeque<>();
+    Map<PlacementId, Placed> place() {
+        Map<PlacementId, Placed> placed = new LinkedHashMap<>();
+        Deque<PlacementId> open = new ArrayDeque<>();
         placed.put(content.root(), rootPlaced());
         open.add(content.root());
         while (!open.isEmpty()) {
             Placed parent = Objects.requireNonNull(placed.get(open.poll()));
             for (Joint joint : carries.getOrDefault(parent.id(), List.of())) {
-                String child = joint.child().placement();
+                PlacementId child = joint.child().placement();
                 if (!content.isRemoved(child)) {
                     placed.put(child, hang(parent, joint));
                     open.add(child);
@@ -77,11 +78,11 @@ final class Placing {
         return placed(placement.id(), type, first);
     }
 
-    private Placed placed(String id, ItemType type, Pose first) {
+    private Placed placed(PlacementId id, ItemType type, Pose first) {
         return new Placed(content.placement(id).orElseThrow(), type, linkPoses(id, type, first, true));
     }
 
-    private Map<String, Pose> linkPoses(String id, ItemType type, Pose first, boolean told) {
+    private Map<String, Pose> linkPoses(PlacementId id, ItemType type, Pose first, boolean told) {
         String root = type.links().get(0).id();
         if (type.internalJoints().isEmpty()) {
             return Map.of(root, first);
@@ -109,7 +110,7 @@ final class Placing {
         return poses;
     }
 
-    private ItemType typeOf(String placement) {
+    private ItemType typeOf(PlacementId placement) {
         return catalogue.require(content.placement(placement).orElseThrow().type());
     }
 }

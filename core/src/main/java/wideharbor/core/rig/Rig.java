@@ -25,6 +25,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
 import wideharbor.core.quantity.Span;
@@ -36,9 +37,9 @@ public final class Rig {
     private final LensId lens;
     private final Content content;
     private final Catalogue catalogue;
-    private final Map<String, Placed> attached;
-    private final Map<String, Joint> locatedBy;
-    private final Map<String, List<Joint>> carries;
+    private final Map<PlacementId, Placed> attached;
+    private final Map<PlacementId, Joint> locatedBy;
+    private final Map<PlacementId, List<Joint>> carries;
     private final List<Motion> motions;
     private final List<Detached> detached;
     private final List<Closing> closings;
@@ -47,8 +48,8 @@ public final class Rig {
     private final World world;
     private final boolean supported;
     private final List<Conflict> conflicts;
-    private final Memo<String, Set<String>> subtrees = new Memo<>();
-    private final Lazy<Set<String>> carried = new Lazy<>();
+    private final Memo<PlacementId, Set<PlacementId>> subtrees = new Memo<>();
+    private final Lazy<Set<PlacementId>> carried = new Lazy<>();
 
     private Rig(Build build, Configuration configuration, LensId lens, Build.Resolved resolved, Catalogue catalogue) {
         Content content = resolved.content();
@@ -149,11 +150,11 @@ public final class Rig {
         return attached.values();
     }
 
-    public Optional<Placed> find(String placement) {
+    public Optional<Placed> find(PlacementId placement) {
         return Optional.ofNullable(attached.get(placement));
     }
 
-    public Placed require(String placement) {
+    public Placed require(PlacementId placement) {
         return find(placement)
                 .orElseThrow(() -> new IllegalArgumentException("Placement '" + placement + "' is not on the rig"));
     }
@@ -188,12 +189,12 @@ public final class Rig {
         return supported;
     }
 
-    public Optional<Joint> locatedBy(String placement) {
+    public Optional<Joint> locatedBy(PlacementId placement) {
         return Optional.ofNullable(locatedBy.get(placement));
     }
 
     /** Joints that hang a part on this one. */
-    public List<Joint> carriedBy(String placement) {
+    public List<Joint> carriedBy(PlacementId placement) {
         return Collections.unmodifiableList(carries.getOrDefault(placement, List.of()));
     }
 
@@ -207,10 +208,10 @@ public final class Rig {
         return locatingJoints;
     }
 
-    public String title(String placement) {
+    public String title(PlacementId placement) {
         return content.placement(placement)
                 .map(p -> p.label().isEmpty() ? catalogue.require(p.type()).name() : p.label())
-                .orElse(placement);
+                .orElseGet(placement::toString);
     }
 
     public Port port(PortRef ref) {
@@ -225,15 +226,15 @@ public final class Rig {
     }
 
     /** A part and everything that hangs on it. */
-    public Set<String> subtree(String placement) {
+    public Set<PlacementId> subtree(PlacementId placement) {
         return subtrees.get(placement, this::findSubtree);
     }
 
-    private Set<String> findSubtree(String placement) {
-        Set<String> all = new LinkedHashSet<>();
-        Deque<String> open = new ArrayDeque<>(List.of(placement));
+    private Set<PlacementId> findSubtree(PlacementId placement) {
+        Set<PlacementId> all = new LinkedHashSet<>();
+        Deque<PlacementId> open = new ArrayDeque<>(List.of(placement));
         while (!open.isEmpty()) {
-            String at = open.poll();
+            PlacementId at = open.poll();
             if (attached.containsKey(at) && all.add(at)) {
                 carriedBy(at).forEach(j -> open.add(j.child().placement()));
             }
@@ -242,7 +243,7 @@ public final class Rig {
     }
 
     /** Joints from a part up to the root, nearest first. */
-    public List<Joint> pathToRoot(String placement) {
+    public List<Joint> pathToRoot(PlacementId placement) {
         List<Joint> path = new ArrayList<>();
         Joint joint = locatedBy.get(placement);
         while (joint != null) {
@@ -253,12 +254,12 @@ public final class Rig {
     }
 
     /** What the support carries: every part on the body's side of it. Without a support, everything. */
-    public Set<String> carried() {
+    public Set<PlacementId> carried() {
         return carried.get(this::findCarried);
     }
 
-    private Set<String> findCarried() {
-        Set<String> all = new LinkedHashSet<>(attached.keySet());
+    private Set<PlacementId> findCarried() {
+        Set<PlacementId> all = new LinkedHashSet<>(attached.keySet());
         if (supported) {
             all.removeAll(subtree(configuration.support()));
         }
@@ -266,12 +267,12 @@ public final class Rig {
     }
 
     /** What a joint bears: the parts on the side of it away from the active support. */
-    public Set<String> loadOn(Joint joint) {
-        Set<String> childSide = subtree(joint.child().placement());
+    public Set<PlacementId> loadOn(Joint joint) {
+        Set<PlacementId> childSide = subtree(joint.child().placement());
         if (!supported || !childSide.contains(configuration.support())) {
             return childSide;
         }
-        Set<String> other = new LinkedHashSet<>(attached.keySet());
+        Set<PlacementId> other = new LinkedHashSet<>(attached.keySet());
         other.removeAll(childSide);
         return other;
     }

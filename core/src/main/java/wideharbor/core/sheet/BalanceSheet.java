@@ -18,6 +18,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
@@ -71,7 +72,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
             Optional<Span> serves) {}
 
     /** Another battery in a battery's place: for each lens, where the centre of mass would stand. */
-    public record OtherBattery(String placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
+    public record OtherBattery(
+            PlacementId placement, String part, ItemType other, double addsGrams, List<Double> offMm) {}
 
     /** Empty without a support that says where it carries. */
     public static Optional<BalanceSheet> of(RigAnalysis analysis) {

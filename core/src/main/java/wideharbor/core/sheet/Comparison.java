@@ -8,6 +8,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -118,7 +119,7 @@ public record Comparison(
         return all;
     }
 
-    static String on(Rig rig, String placement) {
+    static String on(Rig rig, PlacementId placement) {
         return rig.locatedBy(placement)
                 .map(j -> rig.title(j.parent().placement()) + ", "
                         + rig.port(j.parent()).title())

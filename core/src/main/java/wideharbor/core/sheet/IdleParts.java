@@ -17,6 +17,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -27,10 +28,10 @@ public final class IdleParts {
     private IdleParts() {}
 
     /** A part that nothing relies on in any configuration that has it. */
-    public record Idle(BuildId build, String placement, String title) {}
+    public record Idle(BuildId build, PlacementId placement, String title) {}
 
     /** Reasons for a part, in words; empty when nothing relies on it. */
-    public static List<String> of(Rig rig, String placement) {
+    public static List<String> of(Rig rig, PlacementId placement) {
         Placed part = rig.require(placement);
         List<String> reasons = new ArrayList<>();
         if (placement.equals(rig.content().root()) || part.type().category() == Category.LENS) {
@@ -55,11 +56,11 @@ public final class IdleParts {
     }
 
     /** By cables, and by what ties the rig together. */
-    private static void joined(Rig rig, String placement, List<String> reasons) {
+    private static void joined(Rig rig, PlacementId placement, List<String> reasons) {
         for (CableRun cable : rig.content().cables()) {
             boolean a = cable.a().placement().equals(placement);
             if (a || cable.b().placement().equals(placement)) {
-                String other = (a ? cable.b() : cable.a()).placement();
+                PlacementId other = (a ? cable.b() : cable.a()).placement();
                 if (rig.find(other).isPresent()) {
                     reasons.add("cabled to " + rig.title(other));
                 }
@@ -93,8 +94,8 @@ public final class IdleParts {
     public static List<Idle> idle(JobAnalysis analyses) {
         List<Idle> all = new ArrayList<>();
         for (Build build : analyses.job().gear().builds()) {
-            Map<String, String> seen = new LinkedHashMap<>();
-            Set<String> useful = new LinkedHashSet<>();
+            Map<PlacementId, String> seen = new LinkedHashMap<>();
+            Set<PlacementId> useful = new LinkedHashSet<>();
             for (Configuration configuration : build.configurations()) {
                 Rig rig = analyses.rig(
                                 build.id(), configuration.id(), build.lensIds().get(0))

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.rig.World;
@@ -58,7 +59,7 @@ public final class MountBudget {
             used.add(j.parent());
             used.add(j.child());
         });
-        for (String id : rig.carried()) {
+        for (PlacementId id : rig.carried()) {
             Placed placed = rig.require(id);
             for (Port port : placed.type().ports()) {
                 if (isPlace(analysis, port)) {
@@ -85,7 +86,8 @@ public final class MountBudget {
         if (used && port.occupancy() instanceof Port.Occupancy.Single) {
             return new Place(ref, placed.title(), port.title(), standard, State.USED, "");
         }
-        List<String> covers = analysis.clearances().standIn(before(placed.portPose(port.id())), Set.of(placed.id()), 1);
+        List<PlacementId> covers =
+                analysis.clearances().standIn(before(placed.portPose(port.id())), Set.of(placed.id()), 1);
         if (covers.isEmpty() || port.occupancy() instanceof Port.Occupancy.Interval) {
             return new Place(ref, placed.title(), port.title(), standard, State.FREE, "");
         }

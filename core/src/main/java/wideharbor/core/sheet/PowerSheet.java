@@ -17,6 +17,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
@@ -62,7 +63,7 @@ public record PowerSheet(
     public record FeedRow(
             int depth,
             Kind kind,
-            String placement,
+            PlacementId placement,
             String title,
             String through,
             Optional<Span> volts,
@@ -93,7 +94,7 @@ public record PowerSheet(
      * @param wattHours what it takes in the day, without what is lost on the way
      */
     public record DeviceDay(
-            String placement,
+            PlacementId placement,
             String title,
             double idleWatts,
             Optional<Double> runningWatts,
@@ -156,7 +157,7 @@ public record PowerSheet(
     public record Flown(String battery, double wattHours, int count, CabinRule rule, int people) {}
 
     /** A part that runs on cells of its own and has its own plan of changes. */
-    public record Island(String placement, String title, double hours, int changes) {}
+    public record Island(PlacementId placement, String title, double hours, int changes) {}
 
     public static PowerSheet of(RigAnalysis analysis, Change change) {
         FeedTree feeds = analysis.feeds();

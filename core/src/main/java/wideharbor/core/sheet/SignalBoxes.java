@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.Hop;
 import wideharbor.core.signal.Monitoring;
@@ -20,8 +21,8 @@ final class SignalBoxes {
 
     static List<SignalSheet.BoxRow> boxes(RigAnalysis analysis, Monitoring monitoring) {
         SignalGraph graph = monitoring.graph();
-        Map<String, Integer> columns = columns(graph);
-        List<String> known = graph.boxes().stream().map(Box::id).toList();
+        Map<PlacementId, Integer> columns = columns(graph);
+        List<PlacementId> known = graph.boxes().stream().map(Box::id).toList();
         List<SignalSheet.BoxRow> rows = new ArrayList<>();
         for (Box box : graph.boxes()) {
             Outage outage = Outage.of(box.id(), analysis.rig(), analysis.feeds(), graph);
@@ -82,8 +83,8 @@ final class SignalBoxes {
     /**
      * Each box a column behind the last that leads to it; a ring of boxes ends after as many steps as there are boxes.
      */
-    static Map<String, Integer> columns(SignalGraph graph) {
-        Map<String, Integer> columns = new HashMap<>();
+    static Map<PlacementId, Integer> columns(SignalGraph graph) {
+        Map<PlacementId, Integer> columns = new HashMap<>();
         List<Hop> between = graph.hops().stream()
                 .filter(h -> !h.from().placement().equals(h.to().placement()))
                 .toList();

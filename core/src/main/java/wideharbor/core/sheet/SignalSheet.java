@@ -10,6 +10,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.CableSchedule;
 import wideharbor.core.signal.ConnectOrder;
@@ -51,20 +52,26 @@ public record SignalSheet(
      * @param lost what is not reached any more when it goes dark, in words
      */
     public record BoxRow(
-            String id,
+            PlacementId id,
             String title,
             boolean onRig,
             String sits,
             int column,
             String label,
             double ownCellHours,
-            List<String> dark,
+            List<PlacementId> dark,
             List<String> blind,
             List<String> lost) {}
 
     /** A link between two boxes, by cable or radio. */
     public record LinkRow(
-            String from, String to, String fromSocket, String toSocket, Carried carried, Hop.Kind kind, String by) {}
+            PlacementId from,
+            PlacementId to,
+            String fromSocket,
+            String toSocket,
+            Carried carried,
+            Hop.Kind kind,
+            String by) {}
 
     /**
      * @param way box by box from the beginning
@@ -194,7 +201,7 @@ public record SignalSheet(
                 seat.whyNot());
     }
 
-    private static String title(SignalGraph graph, String box) {
+    private static String title(SignalGraph graph, PlacementId box) {
         return graph.box(box).orElseThrow().title();
     }
 

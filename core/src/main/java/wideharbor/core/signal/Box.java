@@ -7,11 +7,12 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** A part that takes, gives or passes on a signal: on the rig, or beside it out of the kit. */
-public record Box(String id, String title, ItemType type, boolean onRig) {
+public record Box(PlacementId id, String title, ItemType type, boolean onRig) {
     /** Parts of a rig that have to do with signals. */
     static List<Box> on(Rig rig) {
         return rig.attached().stream().filter(Box::hasSignal).map(Box::of).toList();

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
@@ -29,7 +30,7 @@ final class CableWay {
     private static final double MOST_STEP = 30;
 
     /** A point that goes with a part. */
-    private record Fixed(Vec3 at, String part) {}
+    private record Fixed(Vec3 at, PlacementId part) {}
 
     /**
      * How long the cable must be at the worst turn of one joint, and what turns then; empty when none asks for more.
@@ -48,7 +49,7 @@ final class CableWay {
         List<Fixed> points = new ArrayList<>();
         points.add(socket(rig, cable.a()));
         points.add(out(rig, cable.a(), dressing.stub(endA)));
-        for (String part : cable.laid().along()) {
+        for (PlacementId part : cable.laid().along()) {
             rig.find(part).ifPresent(p -> points.add(new Fixed(middle(p), part)));
         }
         points.add(out(rig, cable.b(), dressing.stub(endB)));
@@ -125,7 +126,7 @@ final class CableWay {
     }
 
     /** A joint that people turn on the day: what goes with it, and where that goes when it is turned either way. */
-    record Turn(String what, Set<String> moved, List<Pose> ways) {}
+    record Turn(String what, Set<PlacementId> moved, List<Pose> ways) {}
 
     /** Not the clamps along rods, and nothing that only fits two ways round. */
     static List<Turn> turns(Rig rig, Dressing dressing) {

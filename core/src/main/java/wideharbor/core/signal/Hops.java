@@ -11,10 +11,11 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.PlacementId;
 
 /** The steps that a signal can take between boxes: along cables, through a part, by radio. */
 final class Hops {
-    private final Map<String, Box> boxes = new LinkedHashMap<>();
+    private final Map<PlacementId, Box> boxes = new LinkedHashMap<>();
 
     private Hops(List<Box> all) {
         all.forEach(b -> boxes.put(b.id(), b));

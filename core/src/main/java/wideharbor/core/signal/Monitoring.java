@@ -17,6 +17,7 @@ import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Seat.Missing;
@@ -178,8 +179,10 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
             int n = number;
             all.add(new Station(
                     viewer,
-                    display.map(t -> new Box("display-" + n, t.name() + " of " + viewer.who(), t, false)),
-                    receiver.map(t -> new Box("receiver-" + n, t.name() + " of " + viewer.who(), t, false)),
+                    display.map(
+                            t -> new Box(PlacementId.of("display-" + n), t.name() + " of " + viewer.who(), t, false)),
+                    receiver.map(
+                            t -> new Box(PlacementId.of("receiver-" + n), t.name() + " of " + viewer.who(), t, false)),
                     cable));
         }
         return all;

@@ -8,6 +8,7 @@ import java.util.Set;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -19,12 +20,12 @@ import wideharbor.core.rig.Rig;
  * @param dark boxes without power, the failed one first
  * @param lost inputs that were reached and are not any more
  */
-public record Outage(List<String> dark, List<Lost> lost) {
+public record Outage(List<PlacementId> dark, List<Lost> lost) {
     /** Somebody or something that is not reached any more. */
     public record Lost(SocketRef input, Carried carried) {}
 
-    public static Outage of(String failed, Rig rig, FeedTree feeds, SignalGraph graph) {
-        Set<String> dark = fedBy(failed, rig, feeds);
+    public static Outage of(PlacementId failed, Rig rig, FeedTree feeds, SignalGraph graph) {
+        Set<PlacementId> dark = fedBy(failed, rig, feeds);
         List<Lost> lost = new ArrayList<>();
         for (Carried carried : Carried.values()) {
             List<SocketRef> inputs = graph.inputs(carried);
@@ -42,8 +43,8 @@ public record Outage(List<String> dark, List<Lost> lost) {
         return new Outage(List.copyOf(dark), lost);
     }
 
-    private static Set<String> fedBy(String failed, Rig rig, FeedTree feeds) {
-        Set<String> dark = new LinkedHashSet<>(List.of(failed));
+    private static Set<PlacementId> fedBy(PlacementId failed, Rig rig, FeedTree feeds) {
+        Set<PlacementId> dark = new LinkedHashSet<>(List.of(failed));
         // A battery takes what sits on its plate with it.
         for (FeedTree.Source source : feeds.sources()) {
             if (source.battery().id().equals(failed)) {
@@ -62,7 +63,7 @@ public record Outage(List<String> dark, List<Lost> lost) {
         return dark;
     }
 
-    private static boolean isFedOnlyBy(Set<String> dark, Placed placed, FeedTree feeds) {
+    private static boolean isFedOnlyBy(Set<PlacementId> dark, Placed placed, FeedTree feeds) {
         List<Optional<FeedTree.Outlet>> inputs = placed.type().facets(PowerFacet.PowerInput.class).stream()
                 .map(i -> feeds.feeding(new SocketRef(placed.id(), i.socket())))
                 .filter(Optional::isPresent)

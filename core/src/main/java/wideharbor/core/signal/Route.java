@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.id.PlacementId;
 
 /** The shortest way of a signal from where it begins to a socket, in order. */
 public record Route(SocketRef from, List<Hop> hops) {
@@ -22,7 +23,7 @@ public record Route(SocketRef from, List<Hop> hops) {
     }
 
     /** Boxes on the way, each once, in order. */
-    public List<String> boxes() {
+    public List<PlacementId> boxes() {
         return sockets().stream().map(SocketRef::placement).distinct().toList();
     }
 

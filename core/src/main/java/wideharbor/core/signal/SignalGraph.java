@@ -22,6 +22,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.memo.Memo;
 import wideharbor.core.rig.Rig;
 
@@ -30,7 +31,7 @@ import wideharbor.core.rig.Rig;
  * leads to, and ends at an input. Shortest ways by breadth-first search.
  */
 public final class SignalGraph {
-    private final Map<String, Box> boxes;
+    private final Map<PlacementId, Box> boxes;
     private final List<Hop> hops;
     private final List<CableRun> cables;
     private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
@@ -89,7 +90,7 @@ public final class SignalGraph {
         return hops.stream().anyMatch(h -> h.kind() == Hop.Kind.THROUGH && h.to().equals(out));
     }
 
-    public Optional<Box> box(String id) {
+    public Optional<Box> box(PlacementId id) {
         return Optional.ofNullable(boxes.get(id));
     }
 
@@ -172,11 +173,11 @@ public final class SignalGraph {
      * Every socket that this signal gets to, from wherever it begins, while some boxes have no power: one walk through
      * the graph. What only passes through a dark box as through a wire goes on.
      */
-    public Set<SocketRef> reached(Carried carried, Set<String> dark) {
+    public Set<SocketRef> reached(Carried carried, Set<PlacementId> dark) {
         return dark.isEmpty() ? lit.get(carried, c -> walk(c, dark)) : walk(carried, dark);
     }
 
-    private Set<SocketRef> walk(Carried carried, Set<String> dark) {
+    private Set<SocketRef> walk(Carried carried, Set<PlacementId> dark) {
         Set<SocketRef> all = new HashSet<>();
         List<SocketRef> sources = sources(carried);
         if (!sources.isEmpty()) {
@@ -187,7 +188,7 @@ public final class SignalGraph {
         return all;
     }
 
-    private boolean stays(Hop hop, Set<String> dark) {
+    private boolean stays(Hop hop, Set<PlacementId> dark) {
         boolean from = dark.contains(hop.from().placement());
         return switch (hop.kind()) {
             case THROUGH -> true;
@@ -197,7 +198,7 @@ public final class SignalGraph {
     }
 
     /** The shortest way to any input of a box that carries this. */
-    public Optional<Route> to(String box, Carried carried) {
+    public Optional<Route> to(PlacementId box, Carried carried) {
         return inputs(carried).stream()
                 .filter(s -> s.placement().equals(box))
                 .flatMap(s -> to(s).stream())

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -41,11 +42,11 @@ class EditTest {
     void everyKindOfCommandIsUndoneExactly() {
         Job job = sample().job();
         List<Scoped> edit = List.of(
-                Scoped.base(new Command.Place("head", Bag.head().ref(), "")),
+                Scoped.base(new Command.Place(PlacementId.of("head"), Bag.head().ref(), "")),
                 Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), -60, true)),
-                Scoped.base(new Command.Retype("rods", Parts.ref("rods-400"))),
-                Scoped.base(new Command.Weigh("body", Figure.measured(3050, "tech", "today"))),
-                Scoped.base(new Command.Remove("box")),
+                Scoped.base(new Command.Retype(PlacementId.of("rods"), Parts.ref("rods-400"))),
+                Scoped.base(new Command.Weigh(PlacementId.of("body"), Figure.measured(3050, "tech", "today"))),
+                Scoped.base(new Command.Remove(PlacementId.of("box"))),
                 Scoped.base(new Command.Unjoin(new JointId("j-quick"))),
                 Scoped.lens(LensId.of("a"), new Command.Set(SettingKey.parse("box:rods:0"), 210, false)),
                 Scoped.kit(new Command.AddKit(SPARE.ref(), 2)));
@@ -105,16 +106,17 @@ class EditTest {
         String[] parts = {"quick", "bridge", "rods", "box"};
         String part = parts[random.nextInt(parts.length)];
         return switch (random.nextInt(8)) {
-            case 0 -> Scoped.base(new Command.Remove(part));
-            case 1 -> Scoped.base(new Command.Restore(part));
+            case 0 -> Scoped.base(new Command.Remove(PlacementId.of(part)));
+            case 1 -> Scoped.base(new Command.Restore(PlacementId.of(part)));
             case 2 -> Scoped.base(new Command.Set(SettingKey.parse("rods:rods:0"), random.nextInt(50), false));
             case 3 ->
                 Scoped.lens(
                         LensId.of("a"), new Command.Set(SettingKey.parse("box:rods:0"), random.nextInt(300), false));
             case 4 ->
-                Scoped.base(new Command.Retype("rods", Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
+                Scoped.base(new Command.Retype(
+                        PlacementId.of("rods"), Parts.ref(random.nextBoolean() ? "rods-300" : "rods-400")));
             case 5 -> Scoped.kit(new Command.AddKit(SPARE.ref(), random.nextInt(5) - 2));
-            case 6 -> Scoped.base(new Command.Weigh(part, Figure.maker(random.nextInt(900))));
+            case 6 -> Scoped.base(new Command.Weigh(PlacementId.of(part), Figure.maker(random.nextInt(900))));
             default -> Scoped.base(new Command.Unjoin(new JointId("j-" + part)));
         };
     }
@@ -122,7 +124,8 @@ class EditTest {
     @Test
     void anEditOnARemovedPartIsRefusedInWords() {
         Job job = sample().job();
-        GearPackage removed = apply(job, Scoped.base(new Command.Remove("box"))).after();
+        GearPackage removed = apply(job, Scoped.base(new Command.Remove(PlacementId.of("box"))))
+                .after();
         EditRefused refused = assertThrows(
                 EditRefused.class,
                 () -> removed.apply(
@@ -135,19 +138,14 @@ class EditTest {
     @Test
     void refusesWhatWouldNotHold() {
         Job job = sample().job();
-        refused(job, new Command.Remove("body"), "cannot be taken off");
-        refused(job, new Command.Remove("nobody"), "there is no placement 'nobody'");
-        refused(job, new Command.Retype("rods", Parts.ref("nothing-like-it")), "no item type");
-        refused(job, new Command.Unplace("quick"), "still named");
+        refused(job, new Command.Remove(PlacementId.of("body")), "cannot be taken off");
+        refused(job, new Command.Remove(PlacementId.of("nobody")), "there is no placement 'nobody'");
+        refused(job, new Command.Retype(PlacementId.of("rods"), Parts.ref("nothing-like-it")), "no item type");
+        refused(job, new Command.Unplace(PlacementId.of("quick")), "still named");
         refused(job, new Command.Set(SettingKey.parse("rods:nowhere:0"), 1, false), "port 'nowhere'");
         refused(
                 job,
-                new Command.Join(new Joint(
-                        new JointId("again"),
-                        Joint.Kind.LOCATING,
-                        Rigs.port("body:top"),
-                        Rigs.port("quick:top"),
-                        Joint.Confidence.PLAUSIBLE)),
+                new Command.Join(Joint.locating(new JointId("again"), Rigs.port("body:top"), Rigs.port("quick:top"))),
                 "already held by joint 'j-quick'");
     }
 
@@ -160,12 +158,8 @@ class EditTest {
                 () -> apply(
                         job,
                         Scoped.base(new Command.Unjoin(new JointId("j-bridge"))),
-                        Scoped.base(new Command.Join(new Joint(
-                                new JointId("round"),
-                                Joint.Kind.LOCATING,
-                                Rigs.port("rods:rods"),
-                                Rigs.port("bridge:rods"),
-                                Joint.Confidence.PLAUSIBLE)))));
+                        Scoped.base(new Command.Join(Joint.locating(
+                                new JointId("round"), Rigs.port("rods:rods"), Rigs.port("bridge:rods"))))));
         assertTrue(refused.getMessage().contains("circle"), refused.getMessage());
     }
 
@@ -176,8 +170,10 @@ class EditTest {
         assertThrows(
                 EditRefused.class,
                 () -> apply(
-                        job, Scoped.base(new Command.Remove("box")), Scoped.kit(new Command.AddKit(SPARE.ref(), -4))));
-        assertTrue(!job.gear().build(Rigs.BUILD).base().isRemoved("box"));
+                        job,
+                        Scoped.base(new Command.Remove(PlacementId.of("box"))),
+                        Scoped.kit(new Command.AddKit(SPARE.ref(), -4))));
+        assertTrue(!job.gear().build(Rigs.BUILD).base().isRemoved(PlacementId.of("box")));
         assertEquals(3, job.gear().kit().count(SPARE.ref()));
     }
 
@@ -192,8 +188,8 @@ class EditTest {
         Content withB = build.content(Rigs.STUDIO, LensId.of("b"), job.catalogue());
         assertEquals(200, withA.value(SettingKey.parse("box:rods:0")));
         assertEquals(240, withB.value(SettingKey.parse("box:rods:0")));
-        assertTrue(withA.placement("lens-a").isPresent()
-                && withA.placement("lens-b").isEmpty());
+        assertTrue(withA.placement(PlacementId.of("lens-a")).isPresent()
+                && withA.placement(PlacementId.of("lens-b")).isEmpty());
         assertEquals(
                 new Scope.InLens(LensId.of("b")),
                 build.scopeOf(SettingKey.parse("box:rods:0"), Rigs.STUDIO, LensId.of("b")));
@@ -205,8 +201,9 @@ class EditTest {
     void refusesWhatAnOverlayCannotFollow() {
         ItemType bare = Parts.part("bare").make();
         Job job = sample().knows(bare).job();
-        EditRefused refused =
-                assertThrows(EditRefused.class, () -> apply(job, Scoped.base(new Command.Retype("box", bare.ref()))));
+        EditRefused refused = assertThrows(
+                EditRefused.class,
+                () -> apply(job, Scoped.base(new Command.Retype(PlacementId.of("box"), bare.ref()))));
         assertTrue(refused.getMessage().contains("port 'rods'"), refused.getMessage());
     }
 

@@ -164,20 +164,18 @@ class AdapterFinderTest {
                 kind == Port.Pins.Kind.NONE ? Port.Pins.NONE : new Port.Pins(kind, 1 + random.nextInt(2), 4, 12);
         Port.Occupancy occupancy =
                 random.nextInt(3) == 0 ? new Port.Occupancy.Interval(0, 100, 0) : new Port.Occupancy.Single();
-        return new Port(
-                "p",
-                "p",
-                standard,
-                role(random),
-                "main",
-                Vec3.ZERO,
-                Vec3.UP,
-                Vec3.FORWARD,
-                occupancy,
-                0,
-                random.nextInt(4) == 0 ? new Port.Size(Optional.of(14.8), Optional.of(60.0)) : Port.Size.STANDARD,
-                pins,
-                List.of(),
-                List.of());
+        return PortBuilder.builder()
+                .id("p")
+                .title("p")
+                .standard(standard)
+                .role(role(random))
+                .link("main")
+                .at(Vec3.ZERO)
+                .normal(Vec3.UP)
+                .up(Vec3.FORWARD)
+                .occupancy(occupancy)
+                .size(random.nextInt(4) == 0 ? new Port.Size(Optional.of(14.8), Optional.of(60.0)) : Port.Size.STANDARD)
+                .pins(pins)
+                .build();
     }
 }

@@ -5,14 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
-import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
@@ -25,26 +25,29 @@ class ChangeoverMatrixTest {
                 .configuration(new Configuration(
                         ConfigurationId.of("bare"),
                         "Bare",
-                        "none",
-                        0,
-                        0,
-                        List.of(new Command.Remove("dovetail"), new Command.Remove("head"))))
-                .configuration(new Configuration(
-                        ConfigurationId.of("body"),
-                        "Body",
-                        "none",
+                        PlacementId.of("none"),
                         0,
                         0,
                         List.of(
-                                new Command.Remove("quick"),
-                                new Command.Remove("bridge"),
-                                new Command.Remove("dovetail"),
-                                new Command.Remove("head"))));
+                                new Command.Remove(PlacementId.of("dovetail")),
+                                new Command.Remove(PlacementId.of("head"))),
+                        ConfigurationId.NONE))
+                .configuration(new Configuration(
+                        ConfigurationId.of("body"),
+                        "Body",
+                        PlacementId.of("none"),
+                        0,
+                        0,
+                        List.of(
+                                new Command.Remove(PlacementId.of("quick")),
+                                new Command.Remove(PlacementId.of("bridge")),
+                                new Command.Remove(PlacementId.of("dovetail")),
+                                new Command.Remove(PlacementId.of("head"))),
+                        ConfigurationId.NONE));
     }
 
     private static ChangeoverMatrix matrix(Asks.ChangeDemand... demands) {
-        Job job = rigs().asking(
-                        new Asks(List.of(demands), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), Shoot.UNASKED))
+        Job job = rigs().asking(AsksBuilder.builder().changes(List.of(demands)).build())
                 .job();
         return ChangeoverMatrix.of(
                 job,

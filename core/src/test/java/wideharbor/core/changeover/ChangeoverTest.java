@@ -20,6 +20,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -34,14 +35,24 @@ class ChangeoverTest {
     }
 
     private static Configuration other(Command... overlay) {
-        return new Configuration(ConfigurationId.of("other"), "Other", "none", 0, 0, List.of(overlay));
+        return new Configuration(
+                ConfigurationId.of("other"),
+                "Other",
+                PlacementId.of("none"),
+                0,
+                0,
+                List.of(overlay),
+                ConfigurationId.NONE);
     }
 
     /** The dovetail comes off the bridge's lever, and head goes with it: one step. */
     @Test
     void whatHangsTogetherComesOffTogether() {
         Changeover way = between(
-                Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head"))),
+                Bag.onHead()
+                        .configuration(other(
+                                new Command.Remove(PlacementId.of("dovetail")),
+                                new Command.Remove(PlacementId.of("head")))),
                 Rigs.STUDIO.toString(),
                 "other");
         assertEquals(1, way.steps().size());
@@ -58,10 +69,10 @@ class ChangeoverTest {
         Changeover way = between(
                 Bag.onHead()
                         .configuration(other(
-                                new Command.Remove("quick"),
-                                new Command.Remove("bridge"),
-                                new Command.Remove("dovetail"),
-                                new Command.Remove("head"))),
+                                new Command.Remove(PlacementId.of("quick")),
+                                new Command.Remove(PlacementId.of("bridge")),
+                                new Command.Remove(PlacementId.of("dovetail")),
+                                new Command.Remove(PlacementId.of("head")))),
                 Rigs.STUDIO.toString(),
                 "other");
         assertEquals(List.of("hex 3/16 in"), way.keys());
@@ -86,7 +97,8 @@ class ChangeoverTest {
                                 Joint.Kind.LOCATING,
                                 Rigs.port("body:side"),
                                 Rigs.port("lamp:foot"),
-                                Joint.Confidence.TRIED_BY_US))));
+                                Joint.Confidence.TRIED_BY_US,
+                                ""))));
         Changeover way = between(rigs, Rigs.STUDIO.toString(), "other");
         assertEquals(Changeover.Act.OVER, way.steps().get(0).act());
         assertEquals("body, side", way.steps().get(0).where());
@@ -107,7 +119,7 @@ class ChangeoverTest {
      */
     @Test
     void whatIsHeavyTakesTimeOfItsOwn() {
-        Configuration off = other(new Command.Remove("head"));
+        Configuration off = other(new Command.Remove(PlacementId.of("head")));
         double light = between(Bag.onHead().configuration(off), Rigs.STUDIO.toString(), "other")
                 .minutes();
         Rigs heavy = Bag.onHead()
@@ -142,7 +154,7 @@ class ChangeoverTest {
                 // What hangs on a part that is gone goes too, as people take it off.
                 gone = gone || random.nextInt(4) == 0;
                 if (gone) {
-                    overlay.add(new Command.Remove(part));
+                    overlay.add(new Command.Remove(PlacementId.of(part)));
                 }
             }
             if (!gone && random.nextBoolean()) {
@@ -181,10 +193,10 @@ class ChangeoverTest {
         }
         ItemType cable = Bag.cable("cable", "1+ 2−", 0.02, 300);
         var gone = new Command[] {
-            new Command.Remove("screen"),
-            new Command.Remove("drive"),
-            new Command.Remove("lens"),
-            new Command.Remove("brace")
+            new Command.Remove(PlacementId.of("screen")),
+            new Command.Remove(PlacementId.of("drive")),
+            new Command.Remove(PlacementId.of("lens")),
+            new Command.Remove(PlacementId.of("brace"))
         };
         Rigs rigs = Rigs.rig()
                 .with("body", body.make())
@@ -258,7 +270,9 @@ class ChangeoverTest {
     /** Body, quick and bridge are worn both ways: 3000 + 400 + 800 g are doubled; what only the sticks have is not. */
     @Test
     void aSecondBodyDoublesWhatBothWear() {
-        Rigs rigs = Bag.onHead().configuration(other(new Command.Remove("dovetail"), new Command.Remove("head")));
+        Rigs rigs = Bag.onHead()
+                .configuration(other(
+                        new Command.Remove(PlacementId.of("dovetail")), new Command.Remove(PlacementId.of("head"))));
         var build = rigs.build();
         Rig from = Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue());
         Rig to = Rig.resolve(build, ConfigurationId.of("other"), LensId.NONE, rigs.catalogue());

@@ -22,6 +22,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -45,7 +46,10 @@ class AskedOnceTest {
 
     private static Command plugs() {
         return new Command.Connect(new CableRun(
-                new CableId("k2"), WIRE.ref(), new SocketRef("plate", "out-2"), new SocketRef("spare", "in")));
+                new CableId("k2"),
+                WIRE.ref(),
+                new SocketRef(PlacementId.of("plate"), "out-2"),
+                new SocketRef(PlacementId.of("spare"), "in")));
     }
 
     /** Every check with every lens, one after the other, as the plain rule says. */
@@ -115,7 +119,7 @@ class AskedOnceTest {
                         Vec3.UP,
                         new Freedom.Rotate("turn", Freedom.Axis.N, -90, 90, 0))
                 .plug("in", Socket.Direction.IN, new Vec3(0, 0, 400), Vec3.FORWARD)
-                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5), 0))
                 .make();
         Rigs rigs = Bag.powered()
                 .with("swivel", swivel)

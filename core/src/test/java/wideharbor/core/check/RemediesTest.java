@@ -10,6 +10,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
@@ -60,7 +61,12 @@ class RemediesTest {
         Judged judged = CheckEngine.standard().judge(Bag.onRods(300).job());
         Finding unknown = new Finding(
                 new FindingKey(
-                        "rods.reach", "front", Rigs.BUILD, Rigs.STUDIO, LensId.NONE, List.of(Subject.part("rods-300"))),
+                        "rods.reach",
+                        "front",
+                        Rigs.BUILD,
+                        Rigs.STUDIO,
+                        LensId.NONE,
+                        List.of(Subject.part(PlacementId.of("rods-300")))),
                 Severity.STOP,
                 CheckState.NOT_CHECKED,
                 "not looked at",
@@ -92,7 +98,15 @@ class RemediesTest {
 
         @Override
         public CheckCard card() {
-            return new CheckCard("test.counting", "test", "", "", "", "", "", "", Severity.NOTE, false);
+            return CheckCardBuilder.builder()
+                    .id("test.counting")
+                    .family("test")
+                    .title("")
+                    .subjects("")
+                    .expectation("")
+                    .because("")
+                    .severity(Severity.NOTE)
+                    .build();
         }
 
         @Override

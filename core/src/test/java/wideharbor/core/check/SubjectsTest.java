@@ -18,6 +18,7 @@ import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 
 /** What a finding is about is lit on the drawing, whatever kind of id its key holds. */
@@ -29,7 +30,7 @@ class SubjectsTest {
     private final Rig rig = rigs.analysis().rig();
 
     private Set<String> of(Subject... subjects) {
-        return Subjects.placements(
+        return Ids.texts(Subjects.placements(
                 new Finding(
                         new FindingKey(
                                 "x",
@@ -43,7 +44,7 @@ class SubjectsTest {
                         "t",
                         new Evidence.Statement("is", "should be"),
                         "w"),
-                rig);
+                rig));
     }
 
     @Test

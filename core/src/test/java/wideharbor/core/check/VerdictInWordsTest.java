@@ -12,6 +12,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
@@ -28,7 +29,7 @@ class VerdictInWordsTest {
                         BuildId.of("a"),
                         ConfigurationId.of(configuration),
                         LensId.NONE,
-                        List.of(Subject.socket(new SocketRef("plate", "out-1")))),
+                        List.of(Subject.socket(new SocketRef(PlacementId.of("plate"), "out-1")))),
                 severity,
                 state,
                 "title",

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
@@ -52,7 +53,13 @@ class VerdictTest {
     void whatConfigurationsShareCountsOnceAsItsWeightiestStands() {
         Job job = Bag.onHead()
                 .configuration(new wideharbor.core.build.Configuration(
-                        ConfigurationId.of("low"), "Low", "head", 0, 0, List.of()))
+                        ConfigurationId.of("low"),
+                        "Low",
+                        PlacementId.of("head"),
+                        0,
+                        0,
+                        List.of(),
+                        ConfigurationId.NONE))
                 .job();
         Report report = ENGINE.check(job);
         assertEquals(2, report.findings().size());
@@ -96,7 +103,7 @@ class VerdictTest {
                         BuildId.of("a"),
                         ConfigurationId.of("studio"),
                         LensId.NONE,
-                        List.of(Subject.part("s"))),
+                        List.of(Subject.part(PlacementId.of("s")))),
                 Severity.STOP,
                 CheckState.FOUND,
                 "t",

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.brief.Preference;
@@ -38,7 +39,10 @@ class WaysTest {
 
     private static Rigs asking(Map<String, String> ways) {
         return Bag.onRods(300)
-                .asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", 1)), List.of(), ways));
+                .asking(AsksBuilder.builder()
+                        .spares(List.of(new Asks.Spare("ROD", 1)))
+                        .ways(ways)
+                        .build());
     }
 
     @Test

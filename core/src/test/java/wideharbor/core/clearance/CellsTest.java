@@ -13,10 +13,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 
 class CellsTest {
     private static Clearances.Solid solid(String id, Vec3 at, Vec3 size) {
-        return new Clearances.Solid(id, Shape.Use.SOLID, Convex.box(at, at.plus(size)));
+        return new Clearances.Solid(PlacementId.of(id), Shape.Use.SOLID, Convex.box(at, at.plus(size)));
     }
 
     private static List<Clearances.Solid> scattered(long seed, int count, double room) {
@@ -79,9 +80,9 @@ class CellsTest {
                 Convex.box(new Vec3(-30, -30, -30), new Vec3(30, 30, 30)),
                 Convex.box(new Vec3(-900, -20, -20), new Vec3(900, 20, 20)),
                 Convex.box(new Vec3(2000, 2000, 2000), new Vec3(2100, 2100, 2100)))) {
-            List<String> told = new ArrayList<>();
+            List<PlacementId> told = new ArrayList<>();
             cells.near(box.bounds(), 1, s -> told.add(s.placement()));
-            List<String> looked = solids.stream()
+            List<PlacementId> looked = solids.stream()
                     .filter(s -> s.convex().bounds().overlaps(box.bounds(), 1))
                     .map(Clearances.Solid::placement)
                     .toList();

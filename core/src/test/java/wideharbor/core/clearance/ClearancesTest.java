@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,11 +17,14 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Shape.Use;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 
 class ClearancesTest {
@@ -43,21 +47,17 @@ class ClearancesTest {
 
     /** Stands on the body and reaches down before it; slides fore and aft. */
     private static ItemType hanger() {
-        Port foot = new Port(
-                "foot",
-                "foot",
-                "thread-3-8",
-                Port.Role.A,
-                "main",
-                Vec3.ZERO,
-                DOWN,
-                Vec3.FORWARD,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                Port.Pins.NONE,
-                List.of(),
-                List.of(new Freedom.Slide("slide", Freedom.Axis.U, -200, 200, 0)));
+        Port foot = PortBuilder.builder()
+                .id("foot")
+                .title("foot")
+                .standard("thread-3-8")
+                .role(Port.Role.A)
+                .link("main")
+                .at(Vec3.ZERO)
+                .normal(DOWN)
+                .up(Vec3.FORWARD)
+                .freedoms(List.of(new Freedom.Slide("slide", Freedom.Axis.U, -200, 200, 0)))
+                .build();
         return part("hanger")
                 .shaped(box(new Vec3(-15, 0, 0), new Vec3(15, 10, 120), Use.SOLID))
                 .shaped(box(new Vec3(-15, -100, 100), new Vec3(15, 0, 120), Use.SOLID))
@@ -68,7 +68,7 @@ class ClearancesTest {
     private static ItemType lens(String id, double length, double radius) {
         return part(id).shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, length), radius, Use.SOLID))
                 .port("mount", "mount-pl", Port.Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1, Optional.empty()))
                 .make();
     }
 
@@ -122,8 +122,11 @@ class ClearancesTest {
         Clearances before = Clearances.of(rig(120, "fat"), TOLERANCE);
         Rig then = rig(-120, "fat");
         assertNotEquals(
-                before.matterOf("hanger").get(0).bounds(),
-                Clearances.of(then, TOLERANCE).matterOf("hanger").get(0).bounds());
+                before.matterOf(PlacementId.of("hanger")).get(0).bounds(),
+                Clearances.of(then, TOLERANCE)
+                        .matterOf(PlacementId.of("hanger"))
+                        .get(0)
+                        .bounds());
         same(then, before.with(then, TOLERANCE));
     }
 
@@ -143,12 +146,12 @@ class ClearancesTest {
     @Test
     void aRoomAndARayNameTheirPartsInOrder() {
         Clearances fat = Clearances.of(rig(0, "fat"), TOLERANCE);
-        assertEquals(List.of("hanger"), fat.standIn(fat.matterOf("lens-fat"), Set.of("lens-fat", "body"), TOLERANCE));
         assertEquals(
-                "body", fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of()).orElse(""));
+                List.of(PlacementId.of("hanger")),
+                fat.standIn(fat.matterOf(PlacementId.of("lens-fat")), Ids.parts("lens-fat", "body"), TOLERANCE));
+        assertEquals(Optional.of(PlacementId.of("body")), fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of()));
         assertEquals(
-                "hanger",
-                fat.metBy(new Vec3(0, 20, 300), BACK, 400, Set.of("body")).orElse(""));
-        assertEquals("", fat.metBy(new Vec3(200, 20, 300), BACK, 400, Set.of()).orElse(""));
+                Optional.of(PlacementId.of("hanger")), fat.metBy(new Vec3(0, 20, 300), BACK, 400, Ids.parts("body")));
+        assertEquals(Optional.empty(), fat.metBy(new Vec3(200, 20, 300), BACK, 400, Set.of()));
     }
 }

@@ -10,6 +10,7 @@ import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate.Stage;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 
@@ -119,15 +120,21 @@ class DispatchTest {
                 List<wideharbor.core.build.Command> overlay = new java.util.ArrayList<>();
                 for (String part : parts) {
                     if (random.nextInt(3) == 0) {
-                        overlay.add(new wideharbor.core.build.Command.Remove(part));
+                        overlay.add(new wideharbor.core.build.Command.Remove(PlacementId.of(part)));
                     }
                 }
                 for (int more = random.nextInt(3); more > 0; more--) {
                     overlay.add(new wideharbor.core.build.Command.Place(
-                            "more-" + more, Bag.box().ref(), ""));
+                            PlacementId.of("more-" + more), Bag.box().ref(), ""));
                 }
                 rigs.configuration(new wideharbor.core.build.Configuration(
-                        ConfigurationId.of("c" + c), "C" + c, "none", 0, 0, overlay));
+                        ConfigurationId.of("c" + c),
+                        "C" + c,
+                        PlacementId.of("none"),
+                        0,
+                        0,
+                        overlay,
+                        ConfigurationId.NONE));
             }
             var job = rigs.job();
             var held = new java.util.HashMap<wideharbor.core.catalog.TypeRef, Integer>();

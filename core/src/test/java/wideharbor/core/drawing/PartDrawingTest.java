@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -22,21 +23,18 @@ class PartDrawingTest {
             .link("main", 100, Vec3.ZERO)
             .link("tip", 100, new Vec3(0, 0, 50))
             .hinge("elbow", "main", "tip", new Vec3(0, 0, 80), new Freedom.Rotate("elbow", Freedom.Axis.R, -90, 90, 0))
-            .port(new Port(
-                    "end",
-                    "end",
-                    "thread-3-8",
-                    Port.Role.B,
-                    "tip",
-                    new Vec3(0, 0, 60),
-                    Vec3.FORWARD,
-                    Vec3.UP,
-                    new Port.Occupancy.Single(),
-                    0,
-                    Port.Size.STANDARD,
-                    Port.Pins.NONE,
-                    java.util.List.of(),
-                    java.util.List.of()))
+            .port(PortBuilder.builder()
+                    .id("end")
+                    .title("end")
+                    .standard("thread-3-8")
+                    .role(Port.Role.B)
+                    .link("tip")
+                    .at(new Vec3(0, 0, 60))
+                    .normal(Vec3.FORWARD)
+                    .up(Vec3.UP)
+                    .screws(java.util.List.of())
+                    .freedoms(java.util.List.of())
+                    .build())
             .socket(new Socket(
                     "out",
                     "out",
@@ -46,7 +44,8 @@ class PartDrawingTest {
                     "usual",
                     new Vec3(10, 0, 0),
                     Optional.of(Vec3.LEFT)))
-            .socket(new Socket("in", "in", Socket.Kind.POWER, Socket.Direction.IN, "D-tap", "usual", Vec3.ZERO))
+            .socket(new Socket(
+                    "in", "in", Socket.Kind.POWER, Socket.Direction.IN, "D-tap", "usual", Vec3.ZERO, Optional.empty()))
             .make();
 
     /** The hinge 80 ahead turns the tip's own frame into its; 60 along it is the port, 12 further its arrow. */

@@ -18,14 +18,16 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 import wideharbor.core.testkit.Signals;
 
 /** Cables by hand. */
 class CableEditsTest {
-    private static final SocketRef SDI_1 = new SocketRef("body", "sdi-1");
-    private static final SocketRef SCREEN = new SocketRef("screen", "sdi");
+    private static final SocketRef SDI_1 = new SocketRef(PlacementId.of("body"), "sdi-1");
+    private static final SocketRef SCREEN = new SocketRef(PlacementId.of("screen"), "sdi");
     private static final ItemType SHORT = Signals.cable(Carried.PICTURE, 50);
     private static final ItemType LONG = Signals.cable(Carried.PICTURE, 900);
 
@@ -126,10 +128,13 @@ class CableEditsTest {
         var applied = job.gear()
                 .apply(
                         Rigs.BUILD,
-                        CableEdits.lay(rigs.analysis(), new CableId("k"), new CableRun.Laid(List.of("other"), "")),
+                        CableEdits.lay(
+                                rigs.analysis(),
+                                new CableId("k"),
+                                new CableRun.Laid(List.of(PlacementId.of("other")), PlacementId.NONE)),
                         job.catalogue());
         assertEquals(
-                List.of("other"),
+                Ids.list("other"),
                 applied.after()
                         .build(Rigs.BUILD)
                         .base()
@@ -146,8 +151,10 @@ class CableEditsTest {
     @Test
     void aWayAlongNothingAndABayThatIsNoneAreRefused() {
         Rigs rigs = rigs().cable("k", LONG, "body:sdi-1", "screen:sdi");
-        assertTrue(refused(rigs, new CableRun.Laid(List.of("gone"), "")).contains("gone"));
-        assertTrue(refused(rigs, new CableRun.Laid(List.of(), "screen")).contains("bay"));
+        assertTrue(refused(rigs, new CableRun.Laid(List.of(PlacementId.of("gone")), PlacementId.NONE))
+                .contains("gone"));
+        assertTrue(refused(rigs, new CableRun.Laid(List.of(), PlacementId.of("screen")))
+                .contains("bay"));
         assertFalse(rigs.analysis().rig().content().cables().isEmpty());
     }
 

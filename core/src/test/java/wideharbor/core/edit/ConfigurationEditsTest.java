@@ -30,6 +30,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
@@ -138,7 +139,7 @@ class ConfigurationEditsTest {
                 List.of(
                         Scoped.base(new Command.Unjoin(new JointId("j-box"))),
                         Scoped.base(new Command.Unset(BOX)),
-                        Scoped.base(new Command.Unplace("box"))));
+                        Scoped.base(new Command.Unplace(PlacementId.of("box")))));
         Finding conflict =
                 CheckEngine.standard().check(job).of("configuration.conflict").get(0);
         assertEquals(ConfigurationId.of("other"), conflict.key().configuration());
@@ -209,8 +210,8 @@ class ConfigurationEditsTest {
                         look(job, Rigs.STUDIO.toString()), "Portrait", ConfigurationEdits.Side.RIGHT));
         Rig turned = look(job, "portrait").rig();
         assertEquals("left", turned.world().bodyFaceUp());
-        assertTrue(turned.content().isRemoved("corner"), "the plate under the base is off");
-        assertTrue(turned.find("head").isPresent());
+        assertTrue(turned.content().isRemoved(PlacementId.of("corner")), "the plate under the base is off");
+        assertTrue(turned.find(PlacementId.of("head")).isPresent());
         assertEquals("top", look(job, Rigs.STUDIO.toString()).rig().world().bodyFaceUp(), "the first stays as it was");
         Job left = job;
         assertThrows(
@@ -246,8 +247,10 @@ class ConfigurationEditsTest {
         assertEquals(List.of("grip"), sides.moved());
         assertEquals(List.of("lamp"), sides.staying());
         Rig over = look(apply(job, sides.edit()), "left-shoulder").rig();
-        assertEquals("right", over.locatedBy("grip").orElseThrow().parent().port());
-        assertEquals(1, over.require("grip").pose().determinant(), 1e-9, "poses stay proper");
+        assertEquals(
+                "right",
+                over.locatedBy(PlacementId.of("grip")).orElseThrow().parent().port());
+        assertEquals(1, over.require(PlacementId.of("grip")).pose().determinant(), 1e-9, "poses stay proper");
     }
 
     @Test
@@ -258,7 +261,7 @@ class ConfigurationEditsTest {
                 job,
                 ConfigurationEdits.hereOnly(
                         List.of(
-                                Scoped.base(new Command.Remove("head")),
+                                Scoped.base(new Command.Remove(PlacementId.of("head"))),
                                 Scoped.base(new Command.Set(SettingKey.parse("dovetail:rail:0"), 30, false))),
                         ConfigurationId.of("low")));
         Comparison c = Comparison.of(CheckEngine.standard(), look(job, Rigs.STUDIO.toString()), look(job, "low"));
@@ -293,7 +296,7 @@ class ConfigurationEditsTest {
     void withoutASupportThereIsNoSheet() {
         assertTrue(BalanceSheet.of(Bag.onRods(300).analysis()).isEmpty());
         assertThrows(
-                EditRefused.class, () -> ConfigurationEdits.carryBy(Bag.onHead().analysis(), "quick"));
+                EditRefused.class, () -> ConfigurationEdits.carryBy(Bag.onHead().analysis(), PlacementId.of("quick")));
         assertEquals(
                 SupportFacet.Support.Way.STANDS,
                 Bag.head().facet(SupportFacet.Support.class).orElseThrow().way());

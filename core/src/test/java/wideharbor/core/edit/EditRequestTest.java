@@ -18,6 +18,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Subject;
 import wideharbor.core.testkit.Bag;
@@ -25,7 +26,12 @@ import wideharbor.core.testkit.Bag;
 /** Every kind of request becomes commands, words for the journal, and what to look at afterwards. */
 class EditRequestTest {
     private static final FindingKey FINDING = new FindingKey(
-            "c", "x", BuildId.of("a"), ConfigurationId.of("studio"), LensId.NONE, List.of(Subject.part("rods")));
+            "c",
+            "x",
+            BuildId.of("a"),
+            ConfigurationId.of("studio"),
+            LensId.NONE,
+            List.of(Subject.part(PlacementId.of("rods"))));
 
     private static final Occasion OCCASION = new Occasion() {
         @Override
@@ -89,7 +95,7 @@ class EditRequestTest {
         assertEquals(
                 "Back as it was left, 1 number",
                 prepared(new EditRequest.ComeBack(3)).summary());
-        assertTrue(prepared(new EditRequest.Weigh("box", 700))
+        assertTrue(prepared(new EditRequest.Weigh(PlacementId.of("box"), 700))
                 .commands()
                 .toString()
                 .contains("p-1"));
@@ -97,11 +103,12 @@ class EditRequestTest {
 
     @Test
     void whatIsNotThereIsRefusedInWords() {
-        EditRequest ghost = new EditRequest.Add(new PortRef("body", "base"), new TypeRef("ghost", 1), "foot");
+        EditRequest ghost =
+                new EditRequest.Add(new PortRef(PlacementId.of("body"), "base"), new TypeRef("ghost", 1), "foot");
         assertEquals(
                 "The catalogue has no item ghost@1.",
                 assertThrows(EditRefused.class, () -> prepared(ghost)).getMessage());
-        assertThrows(EditRefused.class, () -> prepared(new EditRequest.Remove("body", false)));
+        assertThrows(EditRefused.class, () -> prepared(new EditRequest.Remove(PlacementId.of("body"), false)));
     }
 
     @Test
@@ -109,8 +116,11 @@ class EditRequestTest {
         refused("Title of a configuration must not be empty", () -> new EditRequest.Derive(" "));
         refused("must have at most 40 characters", () -> new EditRequest.Rename("x".repeat(41)));
         refused("Value must be a finite number", () -> new EditRequest.Set(SettingKey.parse("a:b:0"), Double.NaN));
-        refused("Mass must lie from 0", () -> new EditRequest.Weigh("box", -5));
-        refused("at most 12 parts", () -> new EditRequest.Lay(new CableId("k"), Collections.nCopies(13, "a"), ""));
+        refused("Mass must lie from 0", () -> new EditRequest.Weigh(PlacementId.of("box"), -5));
+        refused(
+                "at most 12 parts",
+                () -> new EditRequest.Lay(
+                        new CableId("k"), Collections.nCopies(13, PlacementId.of("a")), PlacementId.NONE));
         refused("Side is missing", () -> new EditRequest.Portrait("Tall", null));
     }
 

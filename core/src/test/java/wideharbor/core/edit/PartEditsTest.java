@@ -14,6 +14,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.Meters;
 import wideharbor.core.testkit.Bag;
@@ -32,7 +33,7 @@ class PartEditsTest {
     @Test
     void removingWithDependantsLeavesNothingLoose() {
         RigAnalysis analysis = Bag.onRods(300).analysis();
-        Rig rig = after(analysis, PartEdits.remove(analysis, "bridge", true));
+        Rig rig = after(analysis, PartEdits.remove(analysis, PlacementId.of("bridge"), true));
         assertEquals(0, rig.detached().size());
         assertEquals(2, rig.attached().size());
     }
@@ -42,24 +43,25 @@ class PartEditsTest {
         RigAnalysis analysis = Bag.onRods(300).analysis();
         Build without = analysis.job()
                 .gear()
-                .apply(Rigs.BUILD, PartEdits.remove(analysis, "box", false), analysis.catalogue())
+                .apply(Rigs.BUILD, PartEdits.remove(analysis, PlacementId.of("box"), false), analysis.catalogue())
                 .after()
                 .build(Rigs.BUILD);
-        assertTrue(without.base().isRemoved("box"));
+        assertTrue(without.base().isRemoved(PlacementId.of("box")));
         assertEquals(200, without.base().value(SettingKey.parse("box:rods:0")), "its setting is kept");
     }
 
     @Test
     void theBodyStays() {
         RigAnalysis analysis = Bag.onRods(300).analysis();
-        assertThrows(EditRefused.class, () -> PartEdits.remove(analysis, "body", true));
+        assertThrows(EditRefused.class, () -> PartEdits.remove(analysis, PlacementId.of("body"), true));
     }
 
     /** A clamp of 20 goes as near to the middle of the rods as there is room. */
     @Test
     void addingToACarrierFindsRoom() {
         RigAnalysis analysis = Bag.onRods(300).analysis();
-        Rig rig = after(analysis, PartEdits.add(analysis, new PortRef("rods", "rods"), Bag.box(), "rods"));
+        Rig rig = after(
+                analysis, PartEdits.add(analysis, new PortRef(PlacementId.of("rods"), "rods"), Bag.box(), "rods"));
         double at = rig.content().value(SettingKey.parse("box-2:rods:0"));
         assertEquals(150, at, 1e-9, "the middle of 0 to 300 is free: bracket holds 0–100, the first box 190–210");
     }
@@ -68,7 +70,8 @@ class PartEditsTest {
     void addingToATakenPortIsRefused() {
         RigAnalysis analysis = Bag.onRods(300).analysis();
         EditRefused refused = assertThrows(
-                EditRefused.class, () -> PartEdits.add(analysis, new PortRef("body", "base"), Bag.quick(11), "top"));
+                EditRefused.class,
+                () -> PartEdits.add(analysis, new PortRef(PlacementId.of("body"), "base"), Bag.quick(11), "top"));
         assertTrue(refused.getMessage().contains("is taken"), refused.getMessage());
     }
 
@@ -76,7 +79,8 @@ class PartEditsTest {
     void addingWhatDoesNotMateSaysWhy() {
         RigAnalysis analysis = Bag.onRods(300).analysis();
         EditRefused refused = assertThrows(
-                EditRefused.class, () -> PartEdits.add(analysis, new PortRef("body", "top"), Bag.head(), "top"));
+                EditRefused.class,
+                () -> PartEdits.add(analysis, new PortRef(PlacementId.of("body"), "top"), Bag.head(), "top"));
         assertTrue(refused.getMessage().contains("does not go"), refused.getMessage());
     }
 
@@ -84,7 +88,7 @@ class PartEditsTest {
     void fitOffersOnlyWhatMatesAndTheKitFirst() {
         RigAnalysis analysis =
                 Bag.onRods(300).knows(Bag.head()).inKit(Bag.lensSupport(), 1).analysis();
-        List<Fit.Offer> offers = Fit.offers(analysis, new PortRef("rods", "rods"));
+        List<Fit.Offer> offers = Fit.offers(analysis, new PortRef(PlacementId.of("rods"), "rods"));
         // The bridge plate would need 100 free in one stretch; bracket and box leave 90 and 90.
         assertEquals(
                 List.of("support", "box"),

@@ -13,6 +13,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -39,7 +40,7 @@ class SnapshotsTest {
         assertEquals(
                 "box",
                 marks.stream()
-                        .filter(m -> m.key().placement().equals("box"))
+                        .filter(m -> m.key().placement().equals(PlacementId.of("box")))
                         .findFirst()
                         .orElseThrow()
                         .part());
@@ -49,7 +50,7 @@ class SnapshotsTest {
     void whatIsGoneIsToldAndCannotComeBack() {
         Job job = Bag.onRods(300).job();
         List<Snapshots.Mark> left = Snapshots.marks(look(job).rig());
-        Job bare = apply(job, List.of(Scoped.base(new Command.Remove("box"))));
+        Job bare = apply(job, List.of(Scoped.base(new Command.Remove(PlacementId.of("box")))));
         List<Snapshots.Difference> differences =
                 Snapshots.differences(look(bare).rig(), left);
         assertEquals(1, differences.size());

@@ -18,15 +18,16 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 
 class FindingKeyTest {
     private static final List<Subject> ALL = List.of(
-            Subject.part("rods"),
-            Subject.port(new PortRef("body", "top")),
-            Subject.socket(new SocketRef("body", "sdi-1")),
+            Subject.part(PlacementId.of("rods")),
+            Subject.port(new PortRef(PlacementId.of("body"), "top")),
+            Subject.socket(new SocketRef(PlacementId.of("body"), "sdi-1")),
             Subject.joint(new JointId("j-1")),
             Subject.cable(new CableId("k-1")),
-            Subject.setting(new SettingKey("rods", "rods", 0)),
+            Subject.setting(new SettingKey(PlacementId.of("rods"), "rods", 0)),
             Subject.type(new TypeRef("battery-150", 2)),
             Subject.named("Picture desk, B | 100 %"),
             Subject.whole());
@@ -42,12 +43,12 @@ class FindingKeyTest {
         assertEquals(key, FindingKey.parse(key.toString()));
         assertEquals(
                 "lens.support|moment|a|studio|s50|part:rods",
-                key("moment", List.of(Subject.part("rods"))).toString());
+                key("moment", List.of(Subject.part(PlacementId.of("rods")))).toString());
     }
 
     @Test
     void anotherFactOfTheSamePartIsAnotherFinding() {
-        List<Subject> lens = List.of(Subject.part("lens"));
+        List<Subject> lens = List.of(Subject.part(PlacementId.of("lens")));
         assertNotEquals(key("moment", lens), key("length", lens));
         assertNotEquals(key("moment", lens).anywhere(), key("length", lens).anywhere());
     }
@@ -60,8 +61,9 @@ class FindingKeyTest {
                 BuildId.of("a"),
                 ConfigurationId.of("low"),
                 LensId.of("s50"),
-                List.of(Subject.part("lens")));
-        assertEquals(key("moment", List.of(Subject.part("lens"))).anywhere(), elsewhere.anywhere());
+                List.of(Subject.part(PlacementId.of("lens"))));
+        assertEquals(
+                key("moment", List.of(Subject.part(PlacementId.of("lens")))).anywhere(), elsewhere.anywhere());
     }
 
     @ParameterizedTest
@@ -83,8 +85,8 @@ class FindingKeyTest {
 
     @Test
     void whatASubjectIsNotCannotBeAskedOfIt() {
-        FindingKey key = key("moment", List.of(Subject.part("lens")));
-        assertEquals("lens", key.part());
+        FindingKey key = key("moment", List.of(Subject.part(PlacementId.of("lens"))));
+        assertEquals(PlacementId.of("lens"), key.part());
         assertTrue(assertThrows(IllegalArgumentException.class, key::cable)
                 .getMessage()
                 .contains("not about a Cable"));

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
@@ -65,7 +66,10 @@ class DifferencesTest {
     void whatIsOnlyHereStays() {
         Rigs more = Bag.onRods(300).with("extra", Bag.quick(5));
         assertTrue(lines(more, Bag.onRods(300)).contains("ONLY_HERE part extra"));
-        assertTrue(taken(more, Bag.onRods(300)).base().placement("extra").isPresent());
+        assertTrue(taken(more, Bag.onRods(300))
+                .base()
+                .placement(PlacementId.of("extra"))
+                .isPresent());
     }
 
     private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
@@ -94,7 +98,7 @@ class DifferencesTest {
         Differences.Line other = line(fed(WIRE), fed(LONGER), "cable");
         assertEquals("wire, plate to lamp", other.here());
         assertEquals("longer, plate to lamp", other.there());
-        Rigs laid = fed(WIRE).laid("k", new CableRun.Laid(List.of("body"), ""));
+        Rigs laid = fed(WIRE).laid("k", new CableRun.Laid(List.of(PlacementId.of("body")), PlacementId.NONE));
         assertEquals(
                 "wire, plate to lamp along body", line(fed(WIRE), laid, "cable").there());
         assertEquals(laid.build().base(), taken(fed(WIRE), laid).base());
@@ -145,8 +149,9 @@ class DifferencesTest {
         Build there = package_.apply(
                         BuildId.of("a"),
                         List.of(
-                                Scoped.base(new Command.Weigh("box", Figure.measured(640, "tech", "2026-11-24"))),
-                                Scoped.base(new Command.Remove("box"))),
+                                Scoped.base(new Command.Weigh(
+                                        PlacementId.of("box"), Figure.measured(640, "tech", "2026-11-24"))),
+                                Scoped.base(new Command.Remove(PlacementId.of("box")))),
                         catalogue)
                 .after()
                 .build(BuildId.of("a"));
@@ -168,9 +173,16 @@ class DifferencesTest {
     /** An overlay that differs is taken whole; a configuration that is only there has to be added in the job. */
     @Test
     void overlaysAreTakenWholeAndNewOnesAreNot() {
-        Configuration bare = new Configuration(ConfigurationId.of("bare"), "Bare", "none", 0, 0, List.of());
-        Configuration stripped =
-                new Configuration(ConfigurationId.of("bare"), "Bare", "none", 0, 0, List.of(new Command.Remove("box")));
+        Configuration bare = new Configuration(
+                ConfigurationId.of("bare"), "Bare", PlacementId.of("none"), 0, 0, List.of(), ConfigurationId.NONE);
+        Configuration stripped = new Configuration(
+                ConfigurationId.of("bare"),
+                "Bare",
+                PlacementId.of("none"),
+                0,
+                0,
+                List.of(new Command.Remove(PlacementId.of("box"))),
+                ConfigurationId.NONE);
         Rigs here = Bag.onRods(300).configuration(bare);
         Rigs there = Bag.onRods(300).configuration(stripped);
         assertEquals("1 changes on the base", line(here, there, "configuration").there());

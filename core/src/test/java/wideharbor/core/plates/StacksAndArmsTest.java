@@ -18,15 +18,18 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.CrossFit;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.edit.ArmPlacing;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.sheet.OwnParts;
 import wideharbor.core.standard.Standards;
 import wideharbor.core.testkit.Bag;
@@ -37,17 +40,9 @@ class StacksAndArmsTest {
 
     /** Plates that may go between. */
     private static ItemType adapts(ItemType t) {
-        return new ItemType(
-                t.ref(),
-                t.maker(),
-                t.name(),
-                t.category(),
-                java.util.Set.of(Capability.ADAPTS),
-                t.links(),
-                t.internalJoints(),
-                t.ports(),
-                t.sockets(),
-                t.facets());
+        return ItemTypeBuilder.builder(t)
+                .capabilities(java.util.Set.of(Capability.ADAPTS))
+                .build();
     }
 
     @Nested
@@ -205,21 +200,16 @@ class StacksAndArmsTest {
         }
 
         private Port on(String id, String link, Vec3 at, Vec3 normal) {
-            return new Port(
-                    id,
-                    id,
-                    "thread-3-8",
-                    Role.A,
-                    link,
-                    at,
-                    normal,
-                    Vec3.FORWARD,
-                    new Port.Occupancy.Single(),
-                    0,
-                    Port.Size.STANDARD,
-                    Port.Pins.NONE,
-                    List.of(),
-                    List.of());
+            return PortBuilder.builder()
+                    .id(id)
+                    .title(id)
+                    .standard("thread-3-8")
+                    .role(Role.A)
+                    .link(link)
+                    .at(at)
+                    .normal(normal)
+                    .up(Vec3.FORWARD)
+                    .build();
         }
 
         private Vec3 tipAfter(RigAnalysis analysis, List<Scoped> edit) {
@@ -229,7 +219,7 @@ class StacksAndArmsTest {
                     .after();
             RigAnalysis then =
                     RigAnalysis.of(analysis.job().with(after), after.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
-            return ArmPlacing.tip(then.rig(), then.rig().require("arm"));
+            return ArmPlacing.tip(then.rig(), then.rig().require(PlacementId.of("arm")));
         }
 
         /** Straight up the tip is at (0, 270, −80); 120 aside and 60 up from the foot lies within 200. */
@@ -238,11 +228,11 @@ class StacksAndArmsTest {
             RigAnalysis analysis = arm().analysis();
             assertEquals(
                     270,
-                    ArmPlacing.tip(analysis.rig(), analysis.rig().require("arm"))
+                    ArmPlacing.tip(analysis.rig(), analysis.rig().require(PlacementId.of("arm")))
                             .y(),
                     1e-6);
             for (Vec3 target : List.of(new Vec3(120, 130, -80), new Vec3(-90, 190, -80), new Vec3(10, 240, -80))) {
-                Vec3 tip = tipAfter(analysis, ArmPlacing.tipTo(analysis, "arm", target));
+                Vec3 tip = tipAfter(analysis, ArmPlacing.tipTo(analysis, PlacementId.of("arm"), target));
                 assertEquals(0, tip.minus(target).length(), 2.0, () -> "tip at " + tip + " for " + target);
             }
         }
@@ -251,11 +241,12 @@ class StacksAndArmsTest {
         @Test
         void outOfReachIsSaidInMillimetres() {
             RigAnalysis analysis = arm().analysis();
-            EditRefused refused =
-                    assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(analysis, "arm", new Vec3(0, 470, -80)));
+            EditRefused refused = assertThrows(
+                    EditRefused.class, () -> ArmPlacing.tipTo(analysis, PlacementId.of("arm"), new Vec3(0, 470, -80)));
             assertTrue(refused.getMessage().contains("200.0 mm short"), refused.getMessage());
-            assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(analysis, "arm", new Vec3(0, 200, 20)));
-            assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(analysis, "body", Vec3.ZERO));
+            assertThrows(
+                    EditRefused.class, () -> ArmPlacing.tipTo(analysis, PlacementId.of("arm"), new Vec3(0, 200, 20)));
+            assertThrows(EditRefused.class, () -> ArmPlacing.tipTo(analysis, PlacementId.of("body"), Vec3.ZERO));
         }
     }
 }

@@ -18,11 +18,11 @@ import wideharbor.core.power.DayOfPower.Swap;
 
 class DayOfPowerTest {
     private static DayBlock block(State state, double hours) {
-        return new DayBlock("block", state, hours, 25, false);
+        return new DayBlock("block", state, hours, 25, false, List.of());
     }
 
     private static DayBlock meal(double hours) {
-        return new DayBlock("meal", State.OFF, hours, 25, true);
+        return new DayBlock("meal", State.OFF, hours, 25, true, List.of());
     }
 
     private static Plate plate(double watts, double idle, int batteries) {
@@ -53,7 +53,8 @@ class DayOfPowerTest {
     @Test
     void coldShortensIt() {
         Plate cold = new Plate(62, 30, List.of(150.0), false);
-        DayOfPower day = DayOfPower.of(cold, List.of(new DayBlock("deck", State.ON, 4, -4, false)), 0.9, Chargers.NONE);
+        DayOfPower day = DayOfPower.of(
+                cold, List.of(new DayBlock("deck", State.ON, 4, -4, false, List.of())), 0.9, Chargers.NONE);
         assertEquals(4 - 112.32 / 62, day.darkHours(), 1e-3);
     }
 
@@ -216,7 +217,12 @@ class DayOfPowerTest {
         for (int i = 0; i < 8; i++) {
             State state = State.values()[random.nextInt(3)];
             day.add(new DayBlock(
-                    "b" + i, state, 0.25 + random.nextInt(8) / 4.0, random.nextInt(40) - 12, random.nextBoolean()));
+                    "b" + i,
+                    state,
+                    0.25 + random.nextInt(8) / 4.0,
+                    random.nextInt(40) - 12,
+                    random.nextBoolean(),
+                    List.of()));
         }
         return day;
     }

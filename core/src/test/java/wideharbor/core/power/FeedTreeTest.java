@@ -10,6 +10,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
@@ -23,17 +24,22 @@ class FeedTreeTest {
         FeedTree tree = rigs.analysis().feeds();
         FeedTree.Source source = tree.sources().get(0);
         assertEquals(40, tree.loadOn(source).runningWatts(), 1e-9);
-        FeedTree.Outlet first = tree.feeding(new SocketRef("hub", "in")).orElseThrow();
+        FeedTree.Outlet first =
+                tree.feeding(new SocketRef(PlacementId.of("hub"), "in")).orElseThrow();
         assertEquals(40, tree.loadOn(first).runningWatts(), 1e-9);
-        FeedTree.Outlet second = tree.feeding(new SocketRef("lamp", "in")).orElseThrow();
+        FeedTree.Outlet second =
+                tree.feeding(new SocketRef(PlacementId.of("lamp"), "in")).orElseThrow();
         assertEquals(27, tree.loadOn(second).runningWatts(), 1e-9);
-        assertEquals("battery", tree.sourceOf(second).orElseThrow().battery().id());
+        assertEquals(
+                PlacementId.of("battery"),
+                tree.sourceOf(second).orElseThrow().battery().id());
     }
 
     @Test
     void aRegulatedOutputHoldsItsVolts() {
         FeedTree tree = hub().analysis().feeds();
-        FeedTree.Outlet second = tree.feeding(new SocketRef("lamp", "in")).orElseThrow();
+        FeedTree.Outlet second =
+                tree.feeding(new SocketRef(PlacementId.of("lamp"), "in")).orElseThrow();
         assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().from(), 1e-9);
         assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().to(), 1e-9);
     }
@@ -44,7 +50,7 @@ class FeedTreeTest {
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5)))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(5), Figure.maker(5), 0))
                 .facet(new PowerFacet.PowerOutput("out", 0, 1, 50, 70, 5))
                 .make();
         Rigs rigs = Rigs.rig()
@@ -64,7 +70,7 @@ class FeedTreeTest {
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(10), Figure.maker(10)))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, Figure.maker(10), Figure.maker(10), 0))
                 .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 50, 70, 5))
                 .make();
         return Bag.powered()

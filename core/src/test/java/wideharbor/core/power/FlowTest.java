@@ -15,8 +15,10 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -54,7 +56,7 @@ class FlowTest {
                 .weighs(100, Vec3.ZERO)
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 9, 30, idle, Figure.maker(watts), Figure.maker(watts)));
+                .facet(new PowerFacet.PowerInput("in", 9, 30, idle, Figure.maker(watts), Figure.maker(watts), 0));
         for (int i = 0; i < efficiencies.length; i++) {
             box.socket("out-" + i, Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                     .facet(new PowerFacet.PowerOutput("out-" + i, 12, efficiencies[i], 500, 700, 50));
@@ -99,14 +101,17 @@ class FlowTest {
         FeedTree feeds = rigs.analysis().feeds();
         FeedTree.Source source = feeds.sources().get(0);
         assertEquals((6 / 0.9 + 1) / 0.95, feeds.idleOn(source), 1e-9);
-        assertEquals(0, feeds.drawOn(source, part -> part.equals("hub") ? State.OFF : State.ON), 1e-9);
-        assertEquals(2 / 0.95, feeds.drawOn(source, part -> part.equals("lamp") ? State.OFF : State.ON), 1e-9);
+        assertEquals(0, feeds.drawOn(source, part -> part.equals(PlacementId.of("hub")) ? State.OFF : State.ON), 1e-9);
         assertEquals(
-                (18 / 0.9 + 1) / 0.95,
-                feeds.drawOn(source, part -> part.equals("hub") ? State.STANDBY : State.ON),
+                2 / 0.95,
+                feeds.drawOn(source, part -> part.equals(PlacementId.of("lamp")) ? State.OFF : State.ON),
                 1e-9);
         assertEquals(
-                List.of("hub", "lamp"),
+                (18 / 0.9 + 1) / 0.95,
+                feeds.drawOn(source, part -> part.equals(PlacementId.of("hub")) ? State.STANDBY : State.ON),
+                1e-9);
+        assertEquals(
+                Ids.list("hub", "lamp"),
                 feeds.under(source).stream().map(l -> l.device().id()).toList());
     }
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.testkit.Bag;
@@ -65,7 +66,8 @@ class RunTimeTest {
                 .cable("k", Bag.cable("thin", "1+ 2−", 0.02, 10_000), "plate:out-1", "lamp:in")
                 .analysis()
                 .feeds();
-        FeedTree.Outlet outlet = feeds.feeding(new SocketRef("lamp", "in")).orElseThrow();
+        FeedTree.Outlet outlet =
+                feeds.feeding(new SocketRef(PlacementId.of("lamp"), "in")).orElseThrow();
         assertEquals(there, Volts.atDevice(feeds, outlet, charge).orElseThrow(), 1e-4);
     }
 

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RodAxis;
 import wideharbor.core.balance.Mass;
@@ -20,8 +19,10 @@ import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -29,14 +30,15 @@ class RigTest {
     @Test
     void theLensMountIsTheOrigin() {
         Rig rig = Bag.onHead().resolve();
-        assertEquals(0, rig.require("body").portPose("mount").at().length(), 1e-9);
+        assertEquals(
+                0, rig.require(PlacementId.of("body")).portPose("mount").at().length(), 1e-9);
     }
 
     /** Base at −66, plate 11, bridge 24, dovetail 10: the head's top stands at −111, its tilt axis at −161. */
     @Test
     void posesFollowTheLocatingTree() {
         Rig rig = Bag.onHead().resolve();
-        assertEquals(-111, rig.require("head").pose().at().y(), 1e-9);
+        assertEquals(-111, rig.require(PlacementId.of("head")).pose().at().y(), 1e-9);
         assertEquals(-161, rig.world().datum().y(), 1e-9);
         rig.attached().forEach(p -> assertEquals(1, p.pose().determinant(), 1e-9));
     }
@@ -48,13 +50,13 @@ class RigTest {
         Rig slid = Bag.onHead().set("dovetail:rail:0", 30).resolve();
         assertEquals(
                 30,
-                slid.require("head").pose().at().z()
-                        - still.require("head").pose().at().z(),
+                slid.require(PlacementId.of("head")).pose().at().z()
+                        - still.require(PlacementId.of("head")).pose().at().z(),
                 1e-9);
         assertEquals(
                 0,
-                slid.require("bridge").pose().at().z()
-                        - still.require("bridge").pose().at().z(),
+                slid.require(PlacementId.of("bridge")).pose().at().z()
+                        - still.require(PlacementId.of("bridge")).pose().at().z(),
                 1e-9);
     }
 
@@ -63,12 +65,12 @@ class RigTest {
     void loadFollowsTheSupportNotTheRoot() {
         Rig rig = Bag.onHead().resolve();
         assertEquals(
-                Set.of("body", "quick", "bridge"),
+                Ids.parts("body", "quick", "bridge"),
                 rig.loadOn(rig.content().joint(new JointId("j-dovetail")).orElseThrow()));
         assertEquals(
-                Set.of("body"),
+                Ids.parts("body"),
                 rig.loadOn(rig.content().joint(new JointId("j-quick")).orElseThrow()));
-        assertEquals(Set.of("body", "quick", "bridge", "dovetail"), rig.carried());
+        assertEquals(Ids.parts("body", "quick", "bridge", "dovetail"), rig.carried());
     }
 
     /** Two links of 500 g; the arm's lies 100 beyond the hinge. Folded up by 90° its mass stands over the hinge. */
@@ -96,9 +98,9 @@ class RigTest {
                 .set("arm:fold:0", degrees)
                 .on("none")
                 .resolve();
-        Mass mass = Mass.of(rig, Set.of("arm"));
+        Mass mass = Mass.of(rig, Ids.parts("arm"));
         assertEquals(1000, mass.grams(), 1e-9);
-        return rig.require("arm").poses().get("wing").apply(new Vec3(0, 0, 100));
+        return rig.require(PlacementId.of("arm")).poses().get("wing").apply(new Vec3(0, 0, 100));
     }
 
     /**
@@ -140,7 +142,7 @@ class RigTest {
         assertEquals("left", rig.world().bodyFaceUp());
         assertEquals(1, rig.world().up().dot(Vec3.LEFT), 1e-9);
         assertEquals(1, rig.world().forward().dot(Vec3.FORWARD), 1e-9);
-        assertEquals(83, RodAxis.of(rig.require("rods"), "rods").heightMm(), 1e-9);
+        assertEquals(83, RodAxis.of(rig.require(PlacementId.of("rods")), "rods").heightMm(), 1e-9);
         SlideBalance balance = SlideBalance.of(rig).orElseThrow();
         assertTrue(balance.slide().isEmpty(), "nothing slides between the body's side and the head");
         assertEquals(balance.carried().centre().z() + 80, balance.offMm().from(), 1e-9);
@@ -165,13 +167,13 @@ class RigTest {
         var after = job.gear()
                 .apply(
                         Rigs.BUILD,
-                        java.util.List.of(
-                                wideharbor.core.build.Scoped.base(new wideharbor.core.build.Command.Remove("bridge"))),
+                        java.util.List.of(wideharbor.core.build.Scoped.base(
+                                new wideharbor.core.build.Command.Remove(PlacementId.of("bridge")))),
                         job.catalogue())
                 .after();
         Rig rig = Rig.resolve(after.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE, job.catalogue());
         assertEquals(2, rig.detached().size());
-        assertEquals("bridge", rig.detached().get(0).since());
+        assertEquals(PlacementId.of("bridge"), rig.detached().get(0).since());
         assertEquals(
                 2,
                 CheckEngine.standard().check(job.with(after)).of("parts.held").size());
@@ -204,18 +206,26 @@ class RigTest {
     @Test
     void theStackRunsFromTheTopToTheGround() {
         var rows = Stack.of(Bag.onHead().resolve());
-        assertEquals("head", rows.get(rows.size() - 1).placed().id());
+        assertEquals(PlacementId.of("head"), rows.get(rows.size() - 1).placed().id());
         assertEquals(Stack.Level.BELOW, rows.get(rows.size() - 1).level());
     }
 
     @Test
     void poseOfAChainIsTheProductOfItsJoints() {
         Rig rig = Bag.onHead().set("dovetail:rail:0", 12.5).resolve();
-        Pose product = rig.require("bridge")
+        Pose product = rig.require(PlacementId.of("bridge"))
                 .portPose("bottom")
                 .then(Pose.FLIP)
                 .then(Pose.translation(new Vec3(0, 12.5, 0)))
-                .then(rig.require("dovetail").port("rail").frame().inverse());
-        assertEquals(0, product.at().minus(rig.require("dovetail").pose().at()).length(), 1e-9);
+                .then(rig.require(PlacementId.of("dovetail"))
+                        .port("rail")
+                        .frame()
+                        .inverse());
+        assertEquals(
+                0,
+                product.at()
+                        .minus(rig.require(PlacementId.of("dovetail")).pose().at())
+                        .length(),
+                1e-9);
     }
 }

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -47,7 +48,7 @@ class BalanceSheetTest {
     void aMillimetreMovesTheCentreByTheShareThatMoves() {
         BalanceSheet sheet = sheet(0);
         BalanceSheet.Slide dovetail = sheet.slides().stream()
-                .filter(s -> s.key().placement().equals("dovetail"))
+                .filter(s -> s.key().placement().equals(PlacementId.of("dovetail")))
                 .findFirst()
                 .orElseThrow();
         for (int i = 0; i < sheet.lenses().size(); i++) {
@@ -65,7 +66,7 @@ class BalanceSheetTest {
         Random random = new Random(seed);
         BalanceSheet now = sheet(0);
         BalanceSheet.Slide dovetail = now.slides().stream()
-                .filter(s -> s.key().placement().equals("dovetail"))
+                .filter(s -> s.key().placement().equals(PlacementId.of("dovetail")))
                 .findFirst()
                 .orElseThrow();
         for (int i = 0; i < 10; i++) {

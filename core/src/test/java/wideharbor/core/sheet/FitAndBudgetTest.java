@@ -27,11 +27,12 @@ import wideharbor.core.geometry.View;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
 class FitAndBudgetTest {
-    private static final PortRef TOP = new PortRef("body", "top");
+    private static final PortRef TOP = new PortRef(PlacementId.of("body"), "top");
 
     private static ItemType lamp() {
         return part("lamp")
@@ -121,8 +122,9 @@ class FitAndBudgetTest {
                 .join("j", "body:top", "handle:foot", Joint.Confidence.PLAUSIBLE)
                 .on("none");
         RigAnalysis analysis = rigs.analysis();
-        GearPackage.Applied applied =
-                analysis.job().gear().apply(Rigs.BUILD, PartEdits.tried(analysis, "handle"), analysis.catalogue());
+        GearPackage.Applied applied = analysis.job()
+                .gear()
+                .apply(Rigs.BUILD, PartEdits.tried(analysis, PlacementId.of("handle")), analysis.catalogue());
         assertEquals(
                 Joint.Confidence.TRIED_BY_US,
                 applied.after()
@@ -178,10 +180,10 @@ class FitAndBudgetTest {
         Rigs before = Bag.onRods(300);
         Drawing drawing = Drawing.of(before.analysis(), View.RIGHT);
         Drawing.Track track = drawing.tracks().stream()
-                .filter(t -> t.placement().equals("rods"))
+                .filter(t -> t.placement().equals(PlacementId.of("rods")))
                 .findFirst()
                 .orElseThrow();
-        assertTrue(track.moves().contains("box"), "what is clamped on the rods goes along");
+        assertTrue(track.moves().contains(PlacementId.of("box")), "what is clamped on the rods goes along");
         double by = 7;
         Drawing after = Drawing.of(before.set("rods:rods:0", track.value() + by).analysis(), View.RIGHT);
         assertEquals(

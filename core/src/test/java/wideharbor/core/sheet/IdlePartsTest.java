@@ -17,7 +17,9 @@ import wideharbor.core.catalog.Relation;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -33,15 +35,17 @@ class IdlePartsTest {
     @Test
     void whatCarriesOrBearsIsTold() {
         var rig = Bag.onHead().resolve();
-        assertEquals(List.of("carries bridge", "bears the rig"), IdleParts.of(rig, "quick"));
-        assertEquals(List.of("makes the picture", "carries quick", "bears the rig"), IdleParts.of(rig, "body"));
-        assertEquals(List.of("bears the rig"), IdleParts.of(rig, "head"));
+        assertEquals(List.of("carries bridge", "bears the rig"), IdleParts.of(rig, PlacementId.of("quick")));
+        assertEquals(
+                List.of("makes the picture", "carries quick", "bears the rig"),
+                IdleParts.of(rig, PlacementId.of("body")));
+        assertEquals(List.of("bears the rig"), IdleParts.of(rig, PlacementId.of("head")));
     }
 
     @Test
     void whatNothingReliesOnIsIdle() {
         assertEquals(
-                List.of(new IdleParts.Idle(Rigs.BUILD, "it", "clip")),
+                List.of(new IdleParts.Idle(Rigs.BUILD, PlacementId.of("it"), "clip")),
                 IdleParts.idle(JobAnalysis.of(with(block("clip")).job())));
     }
 
@@ -51,8 +55,8 @@ class IdlePartsTest {
                 .with("other", block("other").wants(Relation.Kind.NEEDS, "clip").make())
                 .join("j-other", "body:side", "other:foot");
         assertTrue(IdleParts.idle(JobAnalysis.of(rigs.job())).stream()
-                .noneMatch(i -> i.placement().equals("it")));
-        assertEquals(List.of("needed by other"), IdleParts.of(rigs.resolve(), "it"));
+                .noneMatch(i -> i.placement().equals(PlacementId.of("it"))));
+        assertEquals(List.of("needed by other"), IdleParts.of(rigs.resolve(), PlacementId.of("it")));
     }
 
     /** On the studio it idles, in the other configuration it carries a lamp: it has its reason. */
@@ -69,19 +73,21 @@ class IdlePartsTest {
                 .configuration(new Configuration(
                         ConfigurationId.of("lit"),
                         "Lit",
-                        "head",
+                        PlacementId.of("head"),
                         0,
                         0,
                         List.of(
-                                new Command.Place("lamp", Parts.ref("lamp"), ""),
+                                new Command.Place(PlacementId.of("lamp"), Parts.ref("lamp"), ""),
                                 new Command.Join(new Joint(
                                         new JointId("j-lamp"),
                                         Joint.Kind.LOCATING,
                                         Rigs.port("it:top"),
                                         Rigs.port("lamp:foot"),
-                                        Joint.Confidence.TRIED_BY_US)))));
+                                        Joint.Confidence.TRIED_BY_US,
+                                        ""))),
+                        ConfigurationId.NONE));
         assertEquals(
-                List.of("lamp"),
+                Ids.list("lamp"),
                 IdleParts.idle(JobAnalysis.of(rigs.job())).stream()
                         .map(IdleParts.Idle::placement)
                         .toList());

@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
@@ -91,17 +92,12 @@ class PowerSheetTest {
 
     @Test
     void blocksAndChargersOfTheKitCount() {
-        Shoot day = new Shoot(
-                Shoot.Orientation.ANY,
-                0,
-                Shoot.Sound.NONE,
-                false,
-                List.of(),
-                List.of(),
-                List.of(
-                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
-                        new DayBlock("meal", DayBlock.State.OFF, 2, 25, true),
-                        new DayBlock("evening", DayBlock.State.ON, 2, 25, false)));
+        Shoot day = ShootBuilder.builder()
+                .day(List.of(
+                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false, List.of()),
+                        new DayBlock("meal", DayBlock.State.OFF, 2, 25, true, List.of()),
+                        new DayBlock("evening", DayBlock.State.ON, 2, 25, false, List.of())))
+                .build();
         Rigs rigs = rigs().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
                 .inKit(charger(2), 1)
                 .shooting(day);

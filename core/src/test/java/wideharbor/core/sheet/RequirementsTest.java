@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
@@ -18,6 +20,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.Requirements.Requirement;
@@ -35,13 +38,24 @@ class RequirementsTest {
 
     private static Asks asks(
             List<Asks.ChangeDemand> changes, Asks.RoomLimit room, List<Asks.Spare> spares, List<Asks.Tape> tapes) {
-        return new Asks(changes, room, spares, tapes, Map.of(), Shoot.UNASKED);
+        return AsksBuilder.builder()
+                .changes(changes)
+                .room(room)
+                .spares(spares)
+                .tapes(tapes)
+                .build();
     }
 
     private static Rigs stripped() {
         return Bag.onHead()
                 .configuration(new Configuration(
-                        ConfigurationId.of("bare"), "Bare", "head", 0, 0, List.of(new Command.Remove("quick"))));
+                        ConfigurationId.of("bare"),
+                        "Bare",
+                        PlacementId.of("head"),
+                        0,
+                        0,
+                        List.of(new Command.Remove(PlacementId.of("quick"))),
+                        ConfigurationId.NONE));
     }
 
     /** With nothing found against them: what meets them is named. */
@@ -92,17 +106,12 @@ class RequirementsTest {
     @Test
     void aWrittenDayIsToldByItsBlocks() {
         Rigs rigs = Bag.onHead()
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY,
-                        0,
-                        Shoot.Sound.NONE,
-                        false,
-                        List.of(),
-                        List.of(),
-                        List.of(
-                                new DayBlock("Deck", DayBlock.State.ON, 3, -4, false),
-                                new DayBlock("Meal", DayBlock.State.OFF, 1, 15, true),
-                                new DayBlock("Rail", DayBlock.State.STANDBY, 1.5, -6, false))));
+                .shooting(ShootBuilder.builder()
+                        .day(List.of(
+                                new DayBlock("Deck", DayBlock.State.ON, 3, -4, false, List.of()),
+                                new DayBlock("Meal", DayBlock.State.OFF, 1, 15, true, List.of()),
+                                new DayBlock("Rail", DayBlock.State.STANDBY, 1.5, -6, false, List.of())))
+                        .build());
         assertEquals(
                 "On for 4 h 30 in 3 blocks, down to −6 °C", of(rigs).get("day").text());
     }
@@ -177,13 +186,12 @@ class RequirementsTest {
     @Test
     void soundAndViewersAreMetByWhatIsThere() {
         Rigs rigs = Bag.onHead()
-                .shooting(new Shoot(
-                        Shoot.Orientation.LANDSCAPE,
-                        2,
-                        Shoot.Sound.SEPARATE,
-                        false,
-                        List.of(new Shoot.Viewer("Director", Trust.FRAME, false)),
-                        List.of()));
+                .shooting(ShootBuilder.builder()
+                        .orientation(Shoot.Orientation.LANDSCAPE)
+                        .longestStretchHours(2)
+                        .sound(Shoot.Sound.SEPARATE)
+                        .viewers(List.of(new Shoot.Viewer("Director", Trust.FRAME, false)))
+                        .build());
         Map<String, Requirement> all = of(rigs);
         assertEquals("Sound kept apart", all.get("sound").text());
         assertEquals("1 viewers, a display each", all.get("viewers").text());

@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
@@ -16,6 +16,8 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.View;
+import wideharbor.core.id.PlacementId;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 import wideharbor.core.testkit.Signals;
 
@@ -36,17 +38,18 @@ class SignalSheetTest {
                 .inKit(Signals.receiver("one"), 1)
                 .inKit(Signals.picture(), 1)
                 .set("body:sdi-1:0", 1)
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY,
-                        0,
-                        Shoot.Sound.NONE,
-                        true,
-                        List.of(new Viewer("Agency", Trust.FRAME, true), new Viewer("Desk", Trust.EXPOSURE, false)),
-                        List.of()));
+                .shooting(ShootBuilder.builder()
+                        .timecode(true)
+                        .viewers(List.of(
+                                new Viewer("Agency", Trust.FRAME, true), new Viewer("Desk", Trust.EXPOSURE, false)))
+                        .build());
     }
 
     private static SignalSheet.BoxRow box(SignalSheet sheet, String id) {
-        return sheet.boxes().stream().filter(b -> b.id().equals(id)).findFirst().orElseThrow();
+        return sheet.boxes().stream()
+                .filter(b -> b.id().equals(PlacementId.of(id)))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -89,13 +92,9 @@ class SignalSheetTest {
                     .join("j2", "body:face-2", "screen:foot")
                     .cable("k1", Signals.picture(), "body:sdi-1", "loop:in")
                     .cable("k2", Signals.picture(), "loop:out", "screen:sdi")
-                    .shooting(new Shoot(
-                            Shoot.Orientation.ANY,
-                            0,
-                            Shoot.Sound.NONE,
-                            false,
-                            List.of(new Viewer("Agency", Trust.FRAME, false)),
-                            List.of()));
+                    .shooting(ShootBuilder.builder()
+                            .viewers(List.of(new Viewer("Agency", Trust.FRAME, false)))
+                            .build());
             assertEquals(
                     live ? List.of("Agency") : List.of(),
                     box(SignalSheet.of(rigs.analysis()), "loop").blind());
@@ -153,7 +152,7 @@ class SignalSheetTest {
         Drawing drawing = Drawing.of(village().analysis(), View.RIGHT);
         assertEquals(3, drawing.cables().size());
         Drawing.Cable first = drawing.cables().get(0);
-        assertEquals(List.of("body", "screen"), first.ends());
+        assertEquals(Ids.list("body", "screen"), first.ends());
         assertTrue(first.met());
         assertTrue(first.words().endsWith("of 800 mm"), first.words());
         assertEquals(6, first.way().size());

@@ -16,14 +16,17 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -120,7 +123,8 @@ class CableScheduleTest {
      */
     @Test
     void ledAlongAPartItIsLonger() {
-        Rigs rigs = rig(430, false, 0, 0).laid("k", new CableRun.Laid(List.of("clip"), ""));
+        Rigs rigs =
+                rig(430, false, 0, 0).laid("k", new CableRun.Laid(List.of(PlacementId.of("clip")), PlacementId.NONE));
         assertEquals(577.5, row(rigs).neededMm(), 1e-6);
         assertTrue(row(rigs).isTooShort());
         assertTrue(row(rigs).way().contains(new Vec3(0, 70, -50)));
@@ -180,13 +184,14 @@ class CableScheduleTest {
             Motion motion = rig.motions().get(0);
             Vec3 moved = new Moved(rig, motion)
                     .displacement(then)
-                    .apply(rig.require("screen").socketAt("in"));
+                    .apply(rig.require(PlacementId.of("screen")).socketAt("in"));
             assertEquals(
                     0,
-                    moved.minus(set.require("screen").socketAt("in")).length(),
+                    moved.minus(set.require(PlacementId.of("screen")).socketAt("in"))
+                            .length(),
                     1e-9,
                     "seed " + seed + ", from " + now + " to " + then);
-            assertEquals(java.util.Set.of("screen"), new Moved(rig, motion).parts());
+            assertEquals(Ids.parts("screen"), new Moved(rig, motion).parts());
         }
     }
 
@@ -202,36 +207,26 @@ class CableScheduleTest {
                         "tip",
                         new Vec3(0, 0, 80),
                         new Freedom.Rotate("elbow", Freedom.Axis.R, -90, 90, 0))
-                .port(new Port(
-                        "foot",
-                        "foot",
-                        "thread-3-8",
-                        Port.Role.A,
-                        "main",
-                        Vec3.ZERO,
-                        Parts.BACK,
-                        Vec3.UP,
-                        new Port.Occupancy.Single(),
-                        0,
-                        Port.Size.STANDARD,
-                        Port.Pins.NONE,
-                        List.of(),
-                        List.of()))
-                .port(new Port(
-                        "end",
-                        "end",
-                        "thread-3-8",
-                        Port.Role.B,
-                        "tip",
-                        new Vec3(0, 0, 60),
-                        Vec3.FORWARD,
-                        Vec3.UP,
-                        new Port.Occupancy.Single(),
-                        0,
-                        Port.Size.STANDARD,
-                        Port.Pins.NONE,
-                        List.of(),
-                        List.of()))
+                .port(PortBuilder.builder()
+                        .id("foot")
+                        .title("foot")
+                        .standard("thread-3-8")
+                        .role(Port.Role.A)
+                        .link("main")
+                        .at(Vec3.ZERO)
+                        .normal(Parts.BACK)
+                        .up(Vec3.UP)
+                        .build())
+                .port(PortBuilder.builder()
+                        .id("end")
+                        .title("end")
+                        .standard("thread-3-8")
+                        .role(Port.Role.B)
+                        .link("tip")
+                        .at(new Vec3(0, 0, 60))
+                        .normal(Vec3.FORWARD)
+                        .up(Vec3.UP)
+                        .build())
                 .make();
         ItemType body = Parts.part("body")
                 .weighs(1, Vec3.ZERO)
@@ -254,10 +249,11 @@ class CableScheduleTest {
                 .filter(m -> m.joint().isEmpty())
                 .findFirst()
                 .orElseThrow();
-        assertEquals(java.util.Set.of("lamp"), new Moved(straight, elbow).parts());
+        assertEquals(Ids.parts("lamp"), new Moved(straight, elbow).parts());
         Vec3 moved = new Moved(straight, elbow)
                 .displacement(30)
-                .apply(straight.require("lamp").pose().at());
-        assertEquals(0, moved.minus(bent.require("lamp").pose().at()).length(), 1e-9);
+                .apply(straight.require(PlacementId.of("lamp")).pose().at());
+        assertEquals(
+                0, moved.minus(bent.require(PlacementId.of("lamp")).pose().at()).length(), 1e-9);
     }
 }

@@ -7,18 +7,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 import wideharbor.core.testkit.Signals;
 
@@ -41,8 +43,8 @@ class SignalGraphTest {
     @Test
     void aWayGoesThroughWhatPassesOnWhicheverWayTheCableLies() {
         SignalGraph graph = SignalGraph.of(resolved(chain(true)));
-        Route route = graph.to("screen", Carried.PICTURE).orElseThrow();
-        assertEquals(List.of("body", "loop", "screen"), route.boxes());
+        Route route = graph.to(PlacementId.of("screen"), Carried.PICTURE).orElseThrow();
+        assertEquals(Ids.list("body", "loop", "screen"), route.boxes());
         assertEquals(
                 List.of(Hop.Kind.CABLE, Hop.Kind.LIVE, Hop.Kind.CABLE),
                 route.hops().stream().map(Hop::kind).toList());
@@ -60,8 +62,10 @@ class SignalGraphTest {
                 .join("j2", "body:face-1", "screen:foot")
                 .cable("k2", Signals.picture(), "loop:out", "screen:sdi");
         SignalGraph graph = SignalGraph.of(resolved(rigs));
-        assertEquals(Optional.empty(), graph.to("screen", Carried.PICTURE));
-        assertEquals(new SocketRef("loop", "in"), graph.brokenAt(new SocketRef("screen", "sdi")));
+        assertEquals(Optional.empty(), graph.to(PlacementId.of("screen"), Carried.PICTURE));
+        assertEquals(
+                new SocketRef(PlacementId.of("loop"), "in"),
+                graph.brokenAt(new SocketRef(PlacementId.of("screen"), "sdi")));
     }
 
     /**
@@ -70,20 +74,20 @@ class SignalGraphTest {
     @Test
     void aBoxWithoutPowerTakesWhatIsBehindIt() {
         Rig live = resolved(chain(true));
-        Outage loop = Outage.of("loop", live, FeedTree.of(live), SignalGraph.of(live));
-        assertEquals(List.of("loop"), loop.dark());
+        Outage loop = Outage.of(PlacementId.of("loop"), live, FeedTree.of(live), SignalGraph.of(live));
+        assertEquals(Ids.list("loop"), loop.dark());
         assertEquals(
                 List.of("loop:in", "screen:sdi"),
                 loop.lost().stream().map(l -> l.input().toString()).toList());
         Rig wire = resolved(chain(false));
         assertEquals(
                 List.of("loop:in"),
-                Outage.of("loop", wire, FeedTree.of(wire), SignalGraph.of(wire)).lost().stream()
+                Outage.of(PlacementId.of("loop"), wire, FeedTree.of(wire), SignalGraph.of(wire)).lost().stream()
                         .map(l -> l.input().toString())
                         .toList());
         assertEquals(
                 2,
-                Outage.of("body", live, FeedTree.of(live), SignalGraph.of(live))
+                Outage.of(PlacementId.of("body"), live, FeedTree.of(live), SignalGraph.of(live))
                         .lost()
                         .size());
     }
@@ -105,12 +109,13 @@ class SignalGraphTest {
                 .cable("k1", Signals.picture(), "body:sdi-1", "screen:sdi")
                 .cable("k2", Signals.cable(Carried.TIME, 400), "clock:tc", "body:tc");
         Rig rig = resolved(rigs);
-        Outage outage = Outage.of("battery", rig, FeedTree.of(rig), SignalGraph.of(rig));
-        assertEquals(List.of("battery", "plate", "body", "screen"), outage.dark());
+        Outage outage = Outage.of(PlacementId.of("battery"), rig, FeedTree.of(rig), SignalGraph.of(rig));
+        assertEquals(Ids.list("battery", "plate", "body", "screen"), outage.dark());
         assertEquals(
-                List.of("clock"),
-                Outage.of("clock", rig, FeedTree.of(rig), SignalGraph.of(rig)).dark());
-        assertFalse(outage.dark().contains("clock"), "it keeps its time");
+                Ids.list("clock"),
+                Outage.of(PlacementId.of("clock"), rig, FeedTree.of(rig), SignalGraph.of(rig))
+                        .dark());
+        assertFalse(outage.dark().contains(PlacementId.of("clock")), "it keeps its time");
     }
 
     private static Rigs village(int receivers, Viewer... viewers) {
@@ -122,7 +127,7 @@ class SignalGraphTest {
                 .inKit(Signals.display("large", Trust.COLOUR, 3), 1)
                 .inKit(Signals.receiver("one"), 2)
                 .inKit(Signals.picture(), 2)
-                .shooting(new Shoot(Shoot.Orientation.ANY, 0, Shoot.Sound.NONE, false, List.of(viewers), List.of()));
+                .shooting(ShootBuilder.builder().viewers(List.of(viewers)).build());
     }
 
     private static Monitoring monitoring(Rigs rigs) {
@@ -172,13 +177,9 @@ class SignalGraphTest {
                 .inKit(Signals.display("small", Trust.FRAME, 3), 1)
                 .inKit(Signals.receiver("one"), 1)
                 .inKit(Signals.picture(), 1)
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY,
-                        0,
-                        Shoot.Sound.NONE,
-                        false,
-                        List.of(new Viewer("A", Trust.FRAME, true)),
-                        List.of()));
+                .shooting(ShootBuilder.builder()
+                        .viewers(List.of(new Viewer("A", Trust.FRAME, true)))
+                        .build());
         assertEquals(Seat.Missing.SENDER, monitoring(silent).seats().get(0).missing());
     }
 

@@ -14,9 +14,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.SignalFacet.Trust;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 import wideharbor.core.testkit.Signals;
 
@@ -98,10 +100,10 @@ class SignalPropertiesTest {
         Rig rig = rig(seed, plugs(new Random(seed)));
         SignalGraph graph = SignalGraph.of(rig);
         for (String failed : List.of("body", "plate", "loop0", "loop1", "loop2", "loop3", "loop4", "screen")) {
-            Outage outage = Outage.of(failed, rig, FeedTree.of(rig), graph);
-            Set<String> dark = new HashSet<>(outage.dark());
+            Outage outage = Outage.of(PlacementId.of(failed), rig, FeedTree.of(rig), graph);
+            Set<PlacementId> dark = new HashSet<>(outage.dark());
             Set<String> expected = failed.equals("plate") ? Set.of("plate", "loop0", "loop1") : Set.of(failed);
-            assertEquals(expected, dark, "dark when " + failed + " goes");
+            assertEquals(expected, Ids.texts(dark), "dark when " + failed + " goes");
             for (Outage.Lost lost : outage.lost()) {
                 Route way = graph.to(lost.input()).orElseThrow();
                 assertTrue(
@@ -129,7 +131,7 @@ class SignalPropertiesTest {
         for (SocketRef input : one.inputs(Carried.PICTURE)) {
             assertEquals(one.to(input), two.to(input));
             one.to(input).ifPresent(r -> {
-                assertEquals("body", r.from().placement(), "a picture begins at the body");
+                assertEquals(PlacementId.of("body"), r.from().placement(), "a picture begins at the body");
                 assertEquals(r.sockets().size(), new HashSet<>(r.sockets()).size(), "no way runs in a circle");
             });
         }

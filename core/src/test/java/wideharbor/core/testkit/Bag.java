@@ -4,6 +4,7 @@ import static wideharbor.core.testkit.Parts.BACK;
 import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 
+import java.util.Optional;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Freedom;
@@ -103,7 +104,7 @@ public final class Bag {
                 .weighs(grams, new Vec3(0, 0, centre))
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .carrier("barrel", "lens-brace", Role.B, new Vec3(0, -45, 120), DOWN, -30, 30)
-                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, length, 100, 1, Optional.empty()))
                 .make();
     }
 
@@ -163,7 +164,7 @@ public final class Bag {
         return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, watts, peak))
+                .facet(new PowerFacet.PowerInput("in", 11, 17, 1, watts, peak, 0))
                 .make();
     }
 
@@ -232,7 +233,7 @@ public final class Bag {
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1)))
+                .facet(new PowerFacet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1), 0))
                 .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 40, 60, 4))
                 .make();
     }

@@ -10,8 +10,10 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.InternalJoint;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
@@ -97,85 +99,43 @@ public final class Parts {
     /** A stretch along {@code up} that others slide on. */
     public Parts carrier(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double from, double to) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
-        return port(new Port(
-                p.id(),
-                p.title(),
-                p.standard(),
-                p.role(),
-                p.link(),
-                p.at(),
-                p.normal(),
-                p.up(),
-                new Port.Occupancy.Interval(from, to, 0),
-                0,
-                p.size(),
-                p.pins(),
-                p.screws(),
-                p.freedoms()));
+        return port(PortBuilder.builder(p)
+                .occupancy(new Port.Occupancy.Interval(from, to, 0))
+                .build());
     }
 
     /** A clamp that grips a carrier over a length. */
     public Parts clamp(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, double length) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
-        return port(new Port(
-                p.id(),
-                p.title(),
-                p.standard(),
-                p.role(),
-                p.link(),
-                p.at(),
-                p.normal(),
-                p.up(),
-                p.occupancy(),
-                length,
-                p.size(),
-                p.pins(),
-                p.screws(),
-                p.freedoms()));
+        return port(PortBuilder.builder(p).engagementMm(length).build());
     }
 
     /** A screwed face: so many screws, these pins. */
     public Parts face(String port, Port.Role role, Vec3 at, Vec3 normal, Vec3 up, int screws, Port.Pins pins) {
         List<Port.Screw> kinds =
                 screws == 0 ? List.of() : List.of(new Port.Screw("3/8-16", screws, true, List.of("hex 3/16 in")));
-        return port(new Port(
-                port,
-                port,
-                "thread-3-8",
-                role,
-                "main",
-                at,
-                normal,
-                up,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                pins,
-                kinds,
-                List.of()));
+        return port(PortBuilder.builder()
+                .id(port)
+                .title(port)
+                .standard("thread-3-8")
+                .role(role)
+                .link("main")
+                .at(at)
+                .normal(normal)
+                .up(up)
+                .pins(pins)
+                .screws(kinds)
+                .build());
     }
 
     public Parts moving(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up, Freedom freedom) {
         Port p = plain(port, standard, role, at, normal, up);
-        return port(new Port(
-                p.id(),
-                p.title(),
-                p.standard(),
-                p.role(),
-                p.link(),
-                p.at(),
-                p.normal(),
-                p.up(),
-                p.occupancy(),
-                0,
-                p.size(),
-                p.pins(),
-                p.screws(),
-                List.of(freedom)));
+        return port(PortBuilder.builder(p).freedoms(List.of(freedom)).build());
     }
 
     public Parts socket(String socket, Socket.Direction direction, String connector, String pinOut) {
-        sockets.add(new Socket(socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO));
+        sockets.add(new Socket(
+                socket, socket, Socket.Kind.POWER, direction, connector, pinOut, Vec3.ZERO, Optional.empty()));
         return this;
     }
 
@@ -193,47 +153,14 @@ public final class Parts {
 
     /** The same port with a rating and a way of working. */
     public static Port worked(Port p, Port.Rating rating, Port.Working working) {
-        return new Port(
-                p.id(),
-                p.title(),
-                p.standard(),
-                p.role(),
-                p.link(),
-                p.at(),
-                p.normal(),
-                p.up(),
-                p.occupancy(),
-                p.engagementMm(),
-                p.size(),
-                p.pins(),
-                p.screws(),
-                p.freedoms(),
-                rating,
-                working);
+        return PortBuilder.builder(p).rating(rating).working(working).build();
     }
 
     /** A plain port with a mark at its up. */
     public Parts marked(
             String port, String standard, Port.Role role, Vec3 at, Vec3 normal, String mark, Freedom... free) {
         Port p = plain(port, standard, role, at, normal, Vec3.FORWARD);
-        return port(new Port(
-                p.id(),
-                p.title(),
-                p.standard(),
-                p.role(),
-                p.link(),
-                p.at(),
-                p.normal(),
-                p.up(),
-                p.occupancy(),
-                0,
-                p.size(),
-                p.pins(),
-                p.screws(),
-                List.of(free),
-                p.rating(),
-                p.working(),
-                mark));
+        return port(PortBuilder.builder(p).freedoms(List.of(free)).mark(mark).build());
     }
 
     public Parts wants(Relation.Kind kind, String other) {
@@ -248,36 +175,32 @@ public final class Parts {
 
     public ItemType make() {
         List<Link> all = links.isEmpty() ? List.of(new Link("main", mass, centre, shapes)) : links;
-        return new ItemType(
-                ref(id),
-                "Tarnwick",
-                id,
-                category,
-                Set.copyOf(capabilities),
-                all,
-                hinges,
-                ports,
-                sockets,
-                facets,
-                relations);
+        return ItemTypeBuilder.builder()
+                .ref(ref(id))
+                .maker("Tarnwick")
+                .name(id)
+                .category(category)
+                .capabilities(Set.copyOf(capabilities))
+                .links(all)
+                .internalJoints(hinges)
+                .ports(ports)
+                .sockets(sockets)
+                .facets(facets)
+                .relations(relations)
+                .build();
     }
 
     public static Port plain(String port, String standard, Port.Role role, Vec3 at, Vec3 normal, Vec3 up) {
-        return new Port(
-                port,
-                port,
-                standard,
-                role,
-                "main",
-                at,
-                normal,
-                up,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                Port.Pins.NONE,
-                List.of(),
-                List.of());
+        return PortBuilder.builder()
+                .id(port)
+                .title(port)
+                .standard(standard)
+                .role(role)
+                .link("main")
+                .at(at)
+                .normal(normal)
+                .up(up)
+                .build();
     }
 
     public static Port.Pins pins(Port.Pins.Kind kind) {

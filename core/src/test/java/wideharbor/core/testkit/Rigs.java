@@ -9,8 +9,11 @@ import java.util.List;
 import java.util.Map;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.BriefBuilder;
 import wideharbor.core.brief.HouseRules;
+import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
@@ -34,6 +37,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standards;
@@ -57,7 +61,8 @@ public final class Rigs {
     private double floor;
     private double ceiling;
     private Asks asks = Asks.NOTHING;
-    private Brief.Crew crew = new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", "");
+    private Brief.Crew crew =
+            new Brief.Crew("Ines Varga", Brief.Crew.Side.RIGHT, Brief.Crew.Side.RIGHT, "", "", Profile.UNASKED);
     private final List<Configuration> more = new ArrayList<>();
 
     public static Rigs rig() {
@@ -66,7 +71,7 @@ public final class Rigs {
 
     public Rigs with(String placement, ItemType type) {
         types.put(type.ref(), type);
-        placements.add(new Placement(placement, type.ref(), "", Placement.NOT_WEIGHED));
+        placements.add(new Placement(PlacementId.of(placement), type.ref(), "", Placement.NOT_WEIGHED));
         return this;
     }
 
@@ -86,7 +91,7 @@ public final class Rigs {
     }
 
     public Rigs join(String id, String parent, String child, Joint.Confidence confidence) {
-        joints.add(new Joint(new JointId(id), Joint.Kind.LOCATING, port(parent), port(child), confidence));
+        joints.add(new Joint(new JointId(id), Joint.Kind.LOCATING, port(parent), port(child), confidence, ""));
         return this;
     }
 
@@ -102,7 +107,7 @@ public final class Rigs {
     }
 
     private Rigs joint(String id, Joint.Kind kind, String parent, String child) {
-        joints.add(new Joint(new JointId(id), kind, port(parent), port(child), Joint.Confidence.TRIED_BY_US));
+        joints.add(new Joint(new JointId(id), kind, port(parent), port(child), Joint.Confidence.TRIED_BY_US, ""));
         return this;
     }
 
@@ -133,13 +138,14 @@ public final class Rigs {
     public Rigs lens(String id, ItemType type, String on, String port, Command... more) {
         types.put(type.ref(), type);
         List<Command> overlay = new ArrayList<>();
-        overlay.add(new Command.Place("lens-" + id, type.ref(), ""));
+        overlay.add(new Command.Place(PlacementId.of("lens-" + id), type.ref(), ""));
         overlay.add(new Command.Join(new Joint(
                 new JointId("j-lens-" + id),
                 Joint.Kind.LOCATING,
                 port(on),
-                new PortRef("lens-" + id, port),
-                Joint.Confidence.MAKER_TESTED)));
+                new PortRef(PlacementId.of("lens-" + id), port),
+                Joint.Confidence.MAKER_TESTED,
+                "")));
         overlay.addAll(List.of(more));
         lenses.add(new LensChoice(LensId.of(id), id, overlay));
         return this;
@@ -169,12 +175,12 @@ public final class Rigs {
 
     /** What the shoot itself asks, and nothing else. */
     public Rigs shooting(Shoot shoot) {
-        return asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), Map.of(), shoot));
+        return asking(AsksBuilder.builder().shoot(shoot).build());
     }
 
     /** This job's own ways of working. */
     public Rigs working(Map<String, String> ways) {
-        return asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(), List.of(), ways));
+        return asking(AsksBuilder.builder().ways(ways).build());
     }
 
     public Rigs crew(Brief.Crew other) {
@@ -195,7 +201,7 @@ public final class Rigs {
 
     public static PortRef port(String written) {
         String[] parts = written.split(":");
-        return new PortRef(parts[0], parts[1]);
+        return new PortRef(PlacementId.of(parts[0]), parts[1]);
     }
 
     public Catalogue catalogue() {
@@ -205,29 +211,29 @@ public final class Rigs {
     public Build build() {
         Content content =
                 Content.of(placements.get(0).id(), placements, List.of(), joints, cables, settings, catalogue());
-        List<Configuration> all =
-                new ArrayList<>(List.of(new Configuration(STUDIO, "Studio", support, 0, 0, List.of())));
+        List<Configuration> all = new ArrayList<>(List.of(
+                new Configuration(STUDIO, "Studio", PlacementId.of(support), 0, 0, List.of(), ConfigurationId.NONE)));
         all.addAll(more);
         return new Build(BUILD, "A camera", content, all, lenses);
     }
 
     public Job job() {
-        Brief brief = new Brief(
-                new Brief.Dates(
+        Brief brief = BriefBuilder.builder()
+                .dates(new Brief.Dates(
                         LocalDate.of(2026, 12, 1),
                         LocalDateTime.of(2026, 12, 3, 6, 30),
                         LocalDate.of(2026, 12, 4),
-                        LocalDate.of(2026, 12, 9)),
-                "Skerrow",
-                temperature,
-                hours,
-                floor,
-                ceiling,
-                List.of(STUDIO),
-                lenses.stream().map(LensChoice::id).toList(),
-                crew,
-                "",
-                asks);
+                        LocalDate.of(2026, 12, 9)))
+                .place("Skerrow")
+                .temperatureC(temperature)
+                .hoursOn(hours)
+                .massFloorGrams(floor)
+                .massCeilingGrams(ceiling)
+                .configurations(List.of(STUDIO))
+                .lenses(lenses.stream().map(LensChoice::id).toList())
+                .crew(crew)
+                .asks(asks)
+                .build();
         return new Job(
                 "test",
                 "Test",

@@ -25,7 +25,7 @@ public final class Signals {
     private Signals() {}
 
     private static Socket socket(String id, Socket.Kind kind, Socket.Direction direction, String connector, Vec3 at) {
-        return new Socket(id, id, kind, direction, connector, "usual", at);
+        return new Socket(id, id, kind, direction, connector, "usual", at, Optional.empty());
     }
 
     private static Parts in(Parts part, String id, Carried carried, double gigabits) {
@@ -55,7 +55,7 @@ public final class Signals {
         in(body, "tc", Carried.TIME, 0);
         in(body, "audio", Carried.SOUND, 0).facet(new SignalFacet.SoundPort("audio", false, 2, true));
         body.socket("power", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(30), Figure.maker(40)));
+                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(30), Figure.maker(40), 0));
         for (int i = 0; i < FACES; i++) {
             body.face("face-" + i, Role.B, new Vec3(0, 10 * i, 0), Vec3.LEFT, Vec3.UP, 0, Pins.NONE);
         }
@@ -69,7 +69,7 @@ public final class Signals {
         return part(id).weighs(500, Vec3.ZERO)
                 .face("foot", Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Pins.NONE)
                 .socket("power", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(8), Figure.maker(10)));
+                .facet(new PowerFacet.PowerInput("power", 11, 17, 1, Figure.maker(8), Figure.maker(10), 0));
     }
 
     public static ItemType display(String id, Trust trust, double gigabits) {

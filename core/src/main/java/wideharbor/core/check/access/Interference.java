@@ -8,6 +8,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -18,17 +19,17 @@ import wideharbor.core.quantity.Words;
 
 /** No two parts are in the same place. */
 final class Interference implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "access.interference",
-            "access",
-            "Parts do not run into each other",
-            "every pair of parts",
-            "matter of two parts overlaps by no more than the tolerance, or only where they are joined",
-            "what does not fit on the bench is bent or left off",
-            "depth = the shortest shift that parts the two",
-            "geometry; shapes as the catalogue draws them",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("access.interference")
+            .family("access")
+            .title("Parts do not run into each other")
+            .subjects("every pair of parts")
+            .expectation("matter of two parts overlaps by no more than the tolerance, or only where they are joined")
+            .because("what does not fit on the bench is bent or left off")
+            .formula("depth = the shortest shift that parts the two")
+            .source("geometry; shapes as the catalogue draws them")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -9,6 +9,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -16,6 +17,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -30,17 +32,17 @@ final class KeptRoom implements Check {
     private KeptRoom(Shape.Use use, String id, String room, String because, Severity severity) {
         this.use = use;
         this.room = room;
-        this.card = new CheckCard(
-                "access." + id,
-                "access",
-                "Free: " + room,
-                "every part that keeps room for it",
-                "no other part stands in the room kept free for the " + room,
-                because,
-                "depth of the intruder in the room",
-                "geometry; rooms as the catalogue draws them",
-                severity,
-                false);
+        this.card = CheckCardBuilder.builder()
+                .id("access." + id)
+                .family("access")
+                .title("Free: " + room)
+                .subjects("every part that keeps room for it")
+                .expectation("no other part stands in the room kept free for the " + room)
+                .because(because)
+                .formula("depth of the intruder in the room")
+                .source("geometry; rooms as the catalogue draws them")
+                .severity(severity)
+                .build();
     }
 
     /** All of them. */
@@ -151,7 +153,7 @@ final class KeptRoom implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         double depth = ((Evidence.Amount) finding.evidence()).measured();
-        List<String> parts = finding.key().parts();
+        List<PlacementId> parts = finding.key().parts();
         return Nudges.apart(analysis, List.of(parts.get(1), parts.get(0)), depth);
     }
 }

@@ -9,6 +9,7 @@ import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -16,23 +17,25 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Frustum;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 
 /** A microphone on the camera is out of the picture, and nothing stands before it. */
 final class MicrophonePlace implements Check {
     private static final double FREE_AHEAD = 200;
 
-    private static final CheckCard CARD = new CheckCard(
-            "sound.microphone",
-            "access",
-            "Microphone clear of view and parts",
-            "every microphone on the rig, per lens",
-            "its capsule is outside the lens's view, and 200 mm ahead of it are free",
-            "a capsule in the picture is seen by everyone, one behind a monitor hears the monitor",
-            "view = window × squeeze / 2f from the entrance pupil, taken anywhere from mount to front glass",
-            "geometry",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("sound.microphone")
+            .family("access")
+            .title("Microphone clear of view and parts")
+            .subjects("every microphone on the rig, per lens")
+            .expectation("its capsule is outside the lens's view, and 200 mm ahead of it are free")
+            .because("a capsule in the picture is seen by everyone, one behind a monitor hears the monitor")
+            .formula("view = window × squeeze / 2f from the entrance pupil, taken anywhere from mount to front glass")
+            .source("geometry")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -72,7 +75,7 @@ final class MicrophonePlace implements Check {
         } else {
             results.fine();
         }
-        Optional<String> blocked =
+        Optional<PlacementId> blocked =
                 analysis.clearances().metBy(capsule, axis, FREE_AHEAD, java.util.Set.of(placed.id()));
         if (blocked.isPresent()) {
             results.found(

@@ -12,6 +12,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 
@@ -21,7 +22,7 @@ final class Nudges {
 
     private Nudges() {}
 
-    static List<Candidate> apart(RigAnalysis analysis, List<String> placements, double depthMm) {
+    static List<Candidate> apart(RigAnalysis analysis, List<PlacementId> placements, double depthMm) {
         List<Candidate> all = new ArrayList<>();
         for (Motion motion : motions(analysis, placements)) {
             if (motion.freedom() instanceof Freedom.Slide) {
@@ -39,9 +40,9 @@ final class Nudges {
     }
 
     /** Motions that move one of the parts against the other: on the way from each to the root, nearest first. */
-    private static List<Motion> motions(RigAnalysis analysis, List<String> placements) {
+    private static List<Motion> motions(RigAnalysis analysis, List<PlacementId> placements) {
         Set<Motion> found = new LinkedHashSet<>();
-        for (String placement : placements) {
+        for (PlacementId placement : placements) {
             collect(analysis, placement, Optional.empty(), found);
             for (Joint joint : analysis.rig().pathToRoot(placement)) {
                 collect(analysis, joint.child().placement(), Optional.of(joint.id()), found);
@@ -52,7 +53,8 @@ final class Nudges {
     }
 
     /** Motions of one joint, and those that a part has in itself. */
-    private static void collect(RigAnalysis analysis, String placement, Optional<JointId> joint, Set<Motion> found) {
+    private static void collect(
+            RigAnalysis analysis, PlacementId placement, Optional<JointId> joint, Set<Motion> found) {
         for (Motion motion : analysis.rig().motions()) {
             boolean inItself =
                     motion.joint().isEmpty() && motion.key().placement().equals(placement);

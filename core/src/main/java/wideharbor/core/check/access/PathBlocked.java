@@ -15,12 +15,14 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
@@ -30,17 +32,17 @@ final class PathBlocked implements Check {
     private static final double WAY_OUT = 40;
     private static final double SHRINK = 3;
 
-    private static final CheckCard CARD = new CheckCard(
-            "access.path",
-            "access",
-            "The way on is free",
-            "every part that drops in, clamps from the side or slides on from an end",
-            "one way on is free of parts other than those that come on after it",
-            "what is blocked by something that must be there first cannot be put on at all",
-            "the part's bounds, swept along its way",
-            "geometry; the way on by the mounting standard",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("access.path")
+            .family("access")
+            .title("The way on is free")
+            .subjects("every part that drops in, clamps from the side or slides on from an end")
+            .expectation("one way on is free of parts other than those that come on after it")
+            .because("what is blocked by something that must be there first cannot be put on at all")
+            .formula("the part's bounds, swept along its way")
+            .source("geometry; the way on by the mounting standard")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -74,34 +76,34 @@ final class PathBlocked implements Check {
         Rig rig = analysis.rig();
         Placed child = rig.require(joint.child().placement());
         List<Convex> matter = analysis.clearances().matterOf(child.id());
-        Set<String> except = new LinkedHashSet<>(rig.subtree(child.id()));
+        Set<PlacementId> except = new LinkedHashSet<>(rig.subtree(child.id()));
         except.add(joint.parent().placement());
-        List<Set<String>> blocked = new ArrayList<>();
+        List<Set<PlacementId>> blocked = new ArrayList<>();
         for (Way way : ways(rig, joint, entry)) {
-            Set<String> blockers = new LinkedHashSet<>(blockers(analysis, matter, way, except));
+            Set<PlacementId> blockers = new LinkedHashSet<>(blockers(analysis, matter, way, except));
             if (blockers.isEmpty()) {
                 results.fine();
                 return;
             }
             blocked.add(blockers);
         }
-        Set<String> before = ancestors(rig, child.id());
+        Set<PlacementId> before = ancestors(rig, child.id());
         blocked.stream()
                 .min(Comparator.comparingInt(b -> rank(b, before)))
                 .ifPresent(least -> report(joint, least, before, results));
     }
 
     /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
-    private static int rank(Set<String> blockers, Set<String> before) {
+    private static int rank(Set<PlacementId> blockers, Set<PlacementId> before) {
         return (int) blockers.stream().filter(before::contains).count() * 100 + blockers.size();
     }
 
-    private static void report(Joint joint, Set<String> blockers, Set<String> before, Results results) {
+    private static void report(Joint joint, Set<PlacementId> blockers, Set<PlacementId> before, Results results) {
         RigAnalysis analysis = results.analysis();
         Rig rig = analysis.rig();
         String part = rig.title(joint.child().placement());
         String names = blockers.stream().map(rig::title).collect(Collectors.joining(", "));
-        Set<String> fixed = new LinkedHashSet<>(blockers);
+        Set<PlacementId> fixed = new LinkedHashSet<>(blockers);
         fixed.retainAll(before);
         boolean never = !fixed.isEmpty();
         Port on = rig.port(joint.parent());
@@ -127,7 +129,7 @@ final class PathBlocked implements Check {
                 || family == Standard.Family.DOCK;
     }
 
-    private static Set<String> ancestors(Rig rig, String placement) {
+    private static Set<PlacementId> ancestors(Rig rig, PlacementId placement) {
         return rig.pathToRoot(placement).stream()
                 .map(j -> j.parent().placement())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
@@ -162,7 +164,8 @@ final class PathBlocked implements Check {
         return Math.max(Math.abs(d.x()), Math.max(Math.abs(d.y()), Math.abs(d.z()))) > 0.99;
     }
 
-    private static List<String> blockers(RigAnalysis analysis, List<Convex> matter, Way way, Set<String> except) {
+    private static List<PlacementId> blockers(
+            RigAnalysis analysis, List<Convex> matter, Way way, Set<PlacementId> except) {
         Vec3 by = way.direction().times(way.length());
         List<Convex.Bounds> swept = matter.stream()
                 .flatMap(piece -> swept(piece.bounds(), by).stream())

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -25,6 +26,7 @@ import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
@@ -34,17 +36,17 @@ final class PlugRoom implements Check {
     private static final double HALF_WIDTH = 7;
     private static final double START = 1;
 
-    private static final CheckCard CARD = new CheckCard(
-            "access.plug-room",
-            "access",
-            "Room for the plugs",
-            "every plugged socket whose way out is on file",
-            "nothing stands in front of the socket for the length of the plug",
-            "a plug that is bent at its boot breaks inside, and fails when it is touched",
-            "straight plug and right-angle plug by house rule",
-            "geometry; lengths by house rule",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("access.plug-room")
+            .family("access")
+            .title("Room for the plugs")
+            .subjects("every plugged socket whose way out is on file")
+            .expectation("nothing stands in front of the socket for the length of the plug")
+            .because("a plug that is bent at its boot breaks inside, and fails when it is touched")
+            .formula("straight plug and right-angle plug by house rule")
+            .source("geometry; lengths by house rule")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -73,7 +75,7 @@ final class PlugRoom implements Check {
         }
         PowerFacet.CableEnd end = end(socket.get(), wire);
         double length = analysis.rule(end.rightAngle() ? Rule.PLUG_RIGHT_ANGLE : Rule.PLUG_STRAIGHT);
-        List<String> inTheWay = analysis.clearances()
+        List<PlacementId> inTheWay = analysis.clearances()
                 .standIn(room(placed.get(), socket.get(), way.get(), length), Set.of(ref.placement()), 1);
         if (inTheWay.isEmpty()) {
             results.fine();

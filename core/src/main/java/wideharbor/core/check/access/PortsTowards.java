@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -23,6 +24,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
@@ -31,17 +33,17 @@ import wideharbor.core.rig.Rig;
 
 /** A device that can be turned round has its sockets on the side its cables come from. */
 final class PortsTowards implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "access.ports-towards",
-            "access",
-            "Sockets face their cables",
-            "every cabled part that may be put on either way round",
-            "turning it by half would not shorten its cables by more than the house's figure",
-            "short straight cables weigh less, catch less and pull less on the sockets",
-            "saving = Σ distance between the ends as it is − Σ as it would be",
-            "geometry; straight lines between sockets",
-            Severity.NOTE,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("access.ports-towards")
+            .family("access")
+            .title("Sockets face their cables")
+            .subjects("every cabled part that may be put on either way round")
+            .expectation("turning it by half would not shorten its cables by more than the house's figure")
+            .because("short straight cables weigh less, catch less and pull less on the sockets")
+            .formula("saving = Σ distance between the ends as it is − Σ as it would be")
+            .source("geometry; straight lines between sockets")
+            .severity(Severity.NOTE)
+            .build();
     private static final double HALF_TURN = 180;
 
     @Override
@@ -52,15 +54,15 @@ final class PortsTowards implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Rig rig = analysis.rig();
-        Map<String, List<CableRun>> byPart = new LinkedHashMap<>();
+        Map<PlacementId, List<CableRun>> byPart = new LinkedHashMap<>();
         for (CableRun cable : rig.content().cables()) {
-            for (String end : List.of(cable.a().placement(), cable.b().placement())) {
+            for (PlacementId end : List.of(cable.a().placement(), cable.b().placement())) {
                 if (joins(rig, cable, end)) {
                     byPart.computeIfAbsent(end, k -> new ArrayList<>()).add(cable);
                 }
             }
         }
-        for (Map.Entry<String, List<CableRun>> cabled : byPart.entrySet()) {
+        for (Map.Entry<PlacementId, List<CableRun>> cabled : byPart.entrySet()) {
             Placed part = rig.require(cabled.getKey());
             Optional<Motion> turn = turn(rig, part.id());
             if (turn.isEmpty()) {
@@ -81,7 +83,7 @@ final class PortsTowards implements Check {
     }
 
     /** The freedom that turns a part about the joint it hangs on, when half a turn stays in its range. */
-    private static Optional<Motion> turn(Rig rig, String part) {
+    private static Optional<Motion> turn(Rig rig, PlacementId part) {
         Optional<Joint> joint = rig.locatedBy(part);
         return rig.motions().stream()
                 .filter(m -> joint.filter(j -> m.isOf(j.id())).isPresent())
@@ -95,7 +97,7 @@ final class PortsTowards implements Check {
         return value > 0 ? value - HALF_TURN : value + HALF_TURN;
     }
 
-    private static boolean joins(Rig rig, CableRun cable, String part) {
+    private static boolean joins(Rig rig, CableRun cable, PlacementId part) {
         boolean here =
                 cable.a().placement().equals(part) != cable.b().placement().equals(part);
         return here
@@ -124,7 +126,7 @@ final class PortsTowards implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String part = finding.key().part();
+        PlacementId part = finding.key().part();
         return turn(analysis.rig(), part).stream()
                 .map(m -> new Candidate(
                         "turn",

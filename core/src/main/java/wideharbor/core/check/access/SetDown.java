@@ -12,28 +12,32 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Resting;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
 /** A rig that is held can be put down: it stands on parts made to bear it, and stays standing. */
 final class SetDown implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "access.set-down",
-            "access",
-            "It can be put down",
-            "every rig that is not on legs",
-            "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock "
-                    + "does not tip it",
-            "somebody puts it down within the first minute",
-            "the plane under all corners that is highest below the centre of mass; margin = least distance "
-                    + "inside what touches",
-            "geometry; masses as on file",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("access.set-down")
+            .family("access")
+            .title("It can be put down")
+            .subjects("every rig that is not on legs")
+            .expectation(
+                    "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock "
+                            + "does not tip it")
+            .because("somebody puts it down within the first minute")
+            .formula("the plane under all corners that is highest below the centre of mass; margin = least distance "
+                    + "inside what touches")
+            .source("geometry; masses as on file")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
     private static final Set<Category> TENDER = EnumSet.of(
             Category.LENS,
             Category.VIEWFINDER,
@@ -63,7 +67,7 @@ final class SetDown implements Check {
 
     private static void judge(RigAnalysis analysis, Resting rest, Results results) {
         Rig rig = analysis.rig();
-        List<String> tender = rest.contacts().stream()
+        List<PlacementId> tender = rest.contacts().stream()
                 .filter(id -> TENDER.contains(rig.require(id).type().category()))
                 .toList();
         if (!tender.isEmpty()) {

@@ -7,6 +7,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -14,17 +15,18 @@ import wideharbor.core.quantity.Words;
 
 /** A tilting head holds the rig wherever it is left. */
 final class Counterbalanced implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.counterbalance",
-            "balance",
-            "Counterbalance holds the rig",
-            "what a tilting head carries, per lens",
-            "mass times height of the centre of mass over the tilt axis lies in what the springs hold",
-            "below it the head springs back, above it the camera drops when the hand lets go",
-            "m·h, kg·mm; M(θ) = m·g·(h·sin θ + d·cos θ)",
-            "statics; range by the head's maker",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.counterbalance")
+            .family("balance")
+            .title("Counterbalance holds the rig")
+            .subjects("what a tilting head carries, per lens")
+            .expectation("mass times height of the centre of mass over the tilt axis lies in what the springs hold")
+            .because("below it the head springs back, above it the camera drops when the hand lets go")
+            .formula("m·h, kg·mm; M(θ) = m·g·(h·sin θ + d·cos θ)")
+            .source("statics; range by the head's maker")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -10,6 +10,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -17,17 +18,18 @@ import wideharbor.core.quantity.Words;
 
 /** On a gimbal the centre of mass can be brought to the middle of all three axes. */
 final class GimbalAxes implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.gimbal",
-            "balance",
-            "Gimbal finds its middle",
-            "what a gimbal carries, per lens",
-            "sideways and in height its travel reaches the centre of mass",
-            "motors that work against a weight run hot and hum, and give up in the take",
-            "|x_cm − x_pivot|, |y_cm − y_pivot| against the travel",
-            "geometry; travel by the maker",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.gimbal")
+            .family("balance")
+            .title("Gimbal finds its middle")
+            .subjects("what a gimbal carries, per lens")
+            .expectation("sideways and in height its travel reaches the centre of mass")
+            .because("motors that work against a weight run hot and hum, and give up in the take")
+            .formula("|x_cm − x_pivot|, |y_cm − y_pivot| against the travel")
+            .source("geometry; travel by the maker")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -9,26 +9,31 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 
 /** A rig that hangs from a hand, a hook or a vest hangs level. */
 final class HangTilt implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.hang",
-            "balance",
-            "It hangs level",
-            "what hangs below its support, per lens",
-            "it noses up or down by no more than the house allows, and the hook is above the centre of mass",
-            "a rig that hangs askew is held straight by the wrist; one that is hooked below its centre turns over",
-            "tilt = atan((z_cm − z_hook) / (y_hook − y_cm))",
-            "statics",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.hang")
+            .family("balance")
+            .title("It hangs level")
+            .subjects("what hangs below its support, per lens")
+            .expectation(
+                    "it noses up or down by no more than the house allows, and the hook is above the centre of mass")
+            .because(
+                    "a rig that hangs askew is held straight by the wrist; one that is hooked below its centre turns over")
+            .formula("tilt = atan((z_cm − z_hook) / (y_hook − y_cm))")
+            .source("statics")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -46,7 +51,7 @@ final class HangTilt implements Check {
 
     private static void judge(RigAnalysis analysis, Hang hang, Results results) {
         Posture posture = hang.posture();
-        String hook = posture.support().id();
+        PlacementId hook = posture.support().id();
         if (hang.turnsOver()) {
             results.found(
                     Severity.STOP,

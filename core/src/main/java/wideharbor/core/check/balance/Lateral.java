@@ -9,6 +9,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -16,17 +17,18 @@ import wideharbor.core.quantity.Words;
 
 /** Held or worn, the rig does not lean to one side. */
 final class Lateral implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.lateral",
-            "balance",
-            "No lean to one side",
-            "what is worn or held, per lens",
-            "the centre of mass stands near the middle plane of the support",
-            "it twists the wrist, the shoulder or the vest all day",
-            "|x_cm − x_support|",
-            "statics; limit by the house",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.lateral")
+            .family("balance")
+            .title("No lean to one side")
+            .subjects("what is worn or held, per lens")
+            .expectation("the centre of mass stands near the middle plane of the support")
+            .because("it twists the wrist, the shoulder or the vest all day")
+            .formula("|x_cm − x_support|")
+            .source("statics; limit by the house")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

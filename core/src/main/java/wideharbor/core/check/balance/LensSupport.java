@@ -8,6 +8,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -15,17 +16,18 @@ import wideharbor.core.quantity.Words;
 
 /** A heavy or long lens is braced, and the brace does not lift the mount. */
 final class LensSupport implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "lens.support",
-            "balance",
-            "Lens support where the mount needs it",
-            "the lens on the body's mount, with all it carries",
-            "moment, length and mass stay under the mount's limits, or a support braces the lens",
-            "a long lens bends an alloy mount, worst in travel",
-            "moment = W·z_cm; with support at z_s: R_s = W·z_cm/z_s, R_m = W − R_s",
-            "statics, the mount taken as a pin; limits by mount and house rule",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("lens.support")
+            .family("balance")
+            .title("Lens support where the mount needs it")
+            .subjects("the lens on the body's mount, with all it carries")
+            .expectation("moment, length and mass stay under the mount's limits, or a support braces the lens")
+            .because("a long lens bends an alloy mount, worst in travel")
+            .formula("moment = W·z_cm; with support at z_s: R_s = W·z_cm/z_s, R_m = W − R_s")
+            .source("statics, the mount taken as a pin; limits by mount and house rule")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -7,6 +7,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -15,17 +16,16 @@ import wideharbor.core.rig.Placed;
 
 /** Every part has a mass on file; one without never counts as nothing. */
 final class MassKnown implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "mass.known",
-            "balance",
-            "Every part has a mass",
-            "every part on the rig",
-            "a mass is on file, or the piece was weighed",
-            "sums that need it stay open; case and lift figures come out light",
-            "",
-            "catalogue or bench scale",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("mass.known")
+            .family("balance")
+            .title("Every part has a mass")
+            .subjects("every part on the rig")
+            .expectation("a mass is on file, or the piece was weighed")
+            .because("sums that need it stay open; case and lift figures come out light")
+            .source("catalogue or bench scale")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

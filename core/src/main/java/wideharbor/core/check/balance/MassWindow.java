@@ -7,6 +7,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -17,17 +18,18 @@ import wideharbor.core.quantity.Words;
 
 /** The carried mass lies in the brief's window and the support's payload, with each lens. */
 final class MassWindow implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.mass-window",
-            "balance",
-            "Mass within the brief's window",
-            "what the support carries, per lens",
-            "the carried mass lies between the brief's floor and ceiling and within the support's payload",
-            "below the floor the picture is nervous, above the ceiling the day is too long for who carries it",
-            "M = sum of the masses on the body's side of the support",
-            "brief; payload by the support's maker",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.mass-window")
+            .family("balance")
+            .title("Mass within the brief's window")
+            .subjects("what the support carries, per lens")
+            .expectation("the carried mass lies between the brief's floor and ceiling and within the support's payload")
+            .because("below the floor the picture is nervous, above the ceiling the day is too long for who carries it")
+            .formula("M = sum of the masses on the body's side of the support")
+            .source("brief; payload by the support's maker")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

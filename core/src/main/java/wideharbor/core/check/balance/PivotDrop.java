@@ -10,6 +10,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -19,17 +20,19 @@ import wideharbor.core.quantity.Words;
 
 /** On a stabiliser's free pivot the rig stays upright by hanging a little below it, and stands level over it. */
 final class PivotDrop implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.pivot",
-            "balance",
-            "Hangs a little below the pivot",
-            "what a stabiliser’s post carries, per lens",
-            "the centre of mass is below the pivot by what the post is made for, and neither ahead nor aside of it",
-            "above the pivot it topples; too far below it swings like a bell at every step",
-            "drop = y_pivot − y_cm; tilt = atan(Δz / drop)",
-            "statics; the maker’s range",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.pivot")
+            .family("balance")
+            .title("Hangs a little below the pivot")
+            .subjects("what a stabiliser’s post carries, per lens")
+            .expectation(
+                    "the centre of mass is below the pivot by what the post is made for, and neither ahead nor aside of it")
+            .because("above the pivot it topples; too far below it swings like a bell at every step")
+            .formula("drop = y_pivot − y_cm; tilt = atan(Δz / drop)")
+            .source("statics; the maker’s range")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

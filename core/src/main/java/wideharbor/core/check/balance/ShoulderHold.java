@@ -12,26 +12,29 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 
 /** What the hands hold when a rig lies on the shoulder. */
 final class ShoulderHold implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.shoulder",
-            "balance",
-            "The hands hold little on the shoulder",
-            "what lies on a shoulder, per lens",
-            "the force at the grips that keeps the rig level is small",
-            "the shoulder should carry it; the hands should steer",
-            "F = m·g·Δz / L",
-            "statics; limits by the house",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.shoulder")
+            .family("balance")
+            .title("The hands hold little on the shoulder")
+            .subjects("what lies on a shoulder, per lens")
+            .expectation("the force at the grips that keeps the rig level is small")
+            .because("the shoulder should carry it; the hands should steer")
+            .formula("F = m·g·Δz / L")
+            .source("statics; limits by the house")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -48,7 +51,7 @@ final class ShoulderHold implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Posture posture, Results results) {
-        String pad = posture.support().id();
+        PlacementId pad = posture.support().id();
         Optional<HandForce> hands = HandForce.of(analysis);
         if (hands.isEmpty()) {
             results.found(

@@ -15,12 +15,14 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
@@ -28,17 +30,18 @@ import wideharbor.core.quantity.Words;
 
 /** With each lens, the centre of mass stands over the support, or a slide within its travel brings it there. */
 final class SlideForBalance implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.slide",
-            "balance",
-            "Balanced over the support with each lens",
-            "what the support carries, per lens",
-            "the centre of mass stands over the datum within the support's tolerance",
-            "an unbalanced head runs away when it is unlocked",
-            "s = −(z_cm − z_support)·M / M_mov, positive = camera forward",
-            "statics; tolerance by the support",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.slide")
+            .family("balance")
+            .title("Balanced over the support with each lens")
+            .subjects("what the support carries, per lens")
+            .expectation("the centre of mass stands over the datum within the support's tolerance")
+            .because("an unbalanced head runs away when it is unlocked")
+            .formula("s = −(z_cm − z_support)·M / M_mov, positive = camera forward")
+            .source("statics; tolerance by the support")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -47,7 +50,7 @@ final class SlideForBalance implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        String support = analysis.rig().configuration().support();
+        PlacementId support = analysis.rig().configuration().support();
         if (analysis.balance().isEmpty()) {
             results.notChecked(About.of("balance", part(support)), "the support is not on the rig");
             return;
@@ -77,7 +80,7 @@ final class SlideForBalance implements Check {
         judge(results, support, balance, lens);
     }
 
-    private static void judge(Results results, String support, SlideBalance balance, String withLens) {
+    private static void judge(Results results, PlacementId support, SlideBalance balance, String withLens) {
         double middle = balance.judgement().value();
         Evidence evidence = Evidence.Amount.of(balance.judgement());
         String where = middle > 0 ? " nose-heavy" : " tail-heavy";

@@ -11,6 +11,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -21,17 +22,18 @@ import wideharbor.core.rig.Rig;
 
 /** Legs keep the rig standing through a slope or a knock. */
 final class Tipping implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "balance.tipping",
-            "balance",
-            "It does not tip",
-            "what stands on feet, per lens",
-            "the centre of mass stays between the feet when the ground leans by the house’s figure",
-            "a tripod is kicked, a deck rolls, a hill slopes",
-            "angle = atan(margin / height over the feet)",
-            "statics; the feet as the catalogue has them",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("balance.tipping")
+            .family("balance")
+            .title("It does not tip")
+            .subjects("what stands on feet, per lens")
+            .expectation("the centre of mass stays between the feet when the ground leans by the house’s figure")
+            .because("a tripod is kicked, a deck rolls, a hill slopes")
+            .formula("angle = atan(margin / height over the feet)")
+            .source("statics; the feet as the catalogue has them")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

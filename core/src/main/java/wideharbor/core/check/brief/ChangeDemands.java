@@ -9,6 +9,7 @@ import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -18,17 +19,17 @@ import wideharbor.core.rig.Rig;
 
 /** A configuration becomes another as quickly as the brief asks. */
 final class ChangeDemands implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "changeover.demand",
-            "brief",
-            "Changes are quick enough",
-            "every change that the brief asks for from this configuration",
-            "it takes no more minutes than asked, and no tool where none is wanted",
-            "the unit waits, or the light goes",
-            "minutes = Σ levers, screws, cables, settings, tools at the house’s times",
-            "the brief; times by the house",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("changeover.demand")
+            .family("brief")
+            .title("Changes are quick enough")
+            .subjects("every change that the brief asks for from this configuration")
+            .expectation("it takes no more minutes than asked, and no tool where none is wanted")
+            .because("the unit waits, or the light goes")
+            .formula("minutes = Σ levers, screws, cables, settings, tools at the house’s times")
+            .source("the brief; times by the house")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

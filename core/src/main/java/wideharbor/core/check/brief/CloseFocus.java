@@ -11,6 +11,7 @@ import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -20,17 +21,18 @@ import wideharbor.core.rig.Placed;
 
 /** What was taped lies beyond the lens’s close focus. */
 final class CloseFocus implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "brief.close-focus",
-            "brief",
-            "Taped distances are in focus",
-            "every taped distance, per lens",
-            "the distance is no shorter than the lens’s close focus",
-            "a lens that cannot focus there is found out at the rehearsal",
-            "distance from the sensor plane",
-            "tape entries of the brief; close focus by the maker",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("brief.close-focus")
+            .family("brief")
+            .title("Taped distances are in focus")
+            .subjects("every taped distance, per lens")
+            .expectation("the distance is no shorter than the lens’s close focus")
+            .because("a lens that cannot focus there is found out at the rehearsal")
+            .formula("distance from the sensor plane")
+            .source("tape entries of the brief; close focus by the maker")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

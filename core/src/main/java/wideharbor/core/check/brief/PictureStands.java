@@ -11,6 +11,7 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -18,17 +19,17 @@ import wideharbor.core.id.LensId;
 
 /** The picture stands as the brief wants it in one of the configurations that it asks for. */
 final class PictureStands implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "brief.orientation",
-            "brief",
-            "The picture stands as it is wanted",
-            "the configurations of each build that the brief asks for",
-            "one of them stands upright for a landscape picture, one lies on its side for a portrait one",
-            "a body that is rolled needs other plates, sockets and doors: that is not found out on the day",
-            "which of the body’s faces looks up",
-            "the brief",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("brief.orientation")
+            .family("brief")
+            .title("The picture stands as it is wanted")
+            .subjects("the configurations of each build that the brief asks for")
+            .expectation("one of them stands upright for a landscape picture, one lies on its side for a portrait one")
+            .because("a body that is rolled needs other plates, sockets and doors: that is not found out on the day")
+            .formula("which of the body’s faces looks up")
+            .source("the brief")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

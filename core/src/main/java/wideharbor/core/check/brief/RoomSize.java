@@ -8,6 +8,7 @@ import wideharbor.core.brief.Asks;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -18,17 +19,18 @@ import wideharbor.core.quantity.Words;
 
 /** The rig has room where it is worn. */
 final class RoomSize implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "brief.room",
-            "brief",
-            "Room for the rig",
-            "every configuration that the brief’s room binds, per lens",
-            "from rear to front, and from bottom to top, it is no longer than the room",
-            "in a lift, a car or a corridor the battery meets the wall",
-            "length and height of all matter along the world’s directions",
-            "geometry; the brief",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("brief.room")
+            .family("brief")
+            .title("Room for the rig")
+            .subjects("every configuration that the brief’s room binds, per lens")
+            .expectation("from rear to front, and from bottom to top, it is no longer than the room")
+            .because("in a lift, a car or a corridor the battery meets the wall")
+            .formula("length and height of all matter along the world’s directions")
+            .source("geometry; the brief")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

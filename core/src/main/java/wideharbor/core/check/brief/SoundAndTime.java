@@ -8,6 +8,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -17,18 +18,18 @@ import wideharbor.core.check.Severity;
  * agree.
  */
 final class SoundAndTime implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "brief.sound",
-            "brief",
-            "Sound and time as agreed",
-            "every rig, when the brief says who has the sound",
-            "a microphone is on the rig when the camera keeps the sound; a timecode box when several recorders "
-                    + "must agree",
-            "picture and sound that share no clock are married by hand, take by take",
-            "",
-            "the brief",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("brief.sound")
+            .family("brief")
+            .title("Sound and time as agreed")
+            .subjects("every rig, when the brief says who has the sound")
+            .expectation(
+                    "a microphone is on the rig when the camera keeps the sound; a timecode box when several recorders "
+                            + "must agree")
+            .because("picture and sound that share no clock are married by hand, take by take")
+            .source("the brief")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

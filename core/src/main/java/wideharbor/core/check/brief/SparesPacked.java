@@ -13,6 +13,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,17 +22,16 @@ import wideharbor.core.edit.Candidate;
 
 /** The kit holds the spares that the brief asks for. */
 final class SparesPacked implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "package.spares",
-            "brief",
-            "Spares are packed",
-            "every type on the rig of a category that the brief wants spares of",
-            "so many more of it are in the kit",
-            "a cable breaks on the first morning, forty kilometres from the house",
-            "",
-            "the brief’s policy of spares",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("package.spares")
+            .family("brief")
+            .title("Spares are packed")
+            .subjects("every type on the rig of a category that the brief wants spares of")
+            .expectation("so many more of it are in the kit")
+            .because("a cable breaks on the first morning, forty kilometres from the house")
+            .source("the brief’s policy of spares")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -18,6 +18,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -31,19 +32,19 @@ import wideharbor.core.signal.Seat;
 final class ViewersServed implements Check {
     private static final int MOST = 4;
 
-    private static final CheckCard CARD = new CheckCard(
-                    "brief.viewers",
-                    "brief",
-                    "A picture for every viewer",
-                    "every viewer that the brief names, with the displays of rig and kit",
-                    "a display that is good enough is there for each, and the picture gets to it: by cable on "
-                            + "the rig, by radio with "
-                            + "receiver and cable of its own",
-                    "somebody who came to look stands behind somebody’s shoulder all day",
-                    "the way walked from the body to the display; each viewer takes the least display that will do",
-                    "the brief; sockets and radios on file",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("brief.viewers")
+            .family("brief")
+            .title("A picture for every viewer")
+            .subjects("every viewer that the brief names, with the displays of rig and kit")
+            .expectation("a display that is good enough is there for each, and the picture gets to it: by cable on "
+                    + "the rig, by radio with "
+                    + "receiver and cable of its own")
+            .because("somebody who came to look stands behind somebody’s shoulder all day")
+            .formula("the way walked from the body to the display; each viewer takes the least display that will do")
+            .source("the brief; sockets and radios on file")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

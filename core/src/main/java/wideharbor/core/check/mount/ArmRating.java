@@ -13,10 +13,12 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -25,17 +27,18 @@ import wideharbor.core.rig.Rig;
 final class ArmRating implements Check {
     private static final double G = 9.80665;
 
-    private static final CheckCard CARD = new CheckCard(
-            "arms.rating",
-            "mount",
-            "Arms hold at their angle",
-            "every arm with a rating that carries something",
-            "the moment at the base stays under the rating at the arm's elevation, with a margin against drift",
-            "an arm that holds upright may sink when it reaches out level",
-            "moment = m·g·reach·cos(elevation)",
-            "statics; rating curve by the maker",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("arms.rating")
+            .family("mount")
+            .title("Arms hold at their angle")
+            .subjects("every arm with a rating that carries something")
+            .expectation(
+                    "the moment at the base stays under the rating at the arm's elevation, with a margin against drift")
+            .because("an arm that holds upright may sink when it reaches out level")
+            .formula("moment = m·g·reach·cos(elevation)")
+            .source("statics; rating curve by the maker")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -57,7 +60,8 @@ final class ArmRating implements Check {
         if (carried.isEmpty()) {
             return;
         }
-        Set<String> hung = new LinkedHashSet<>(rig.subtree(carried.get().child().placement()));
+        Set<PlacementId> hung =
+                new LinkedHashSet<>(rig.subtree(carried.get().child().placement()));
         hung.add(arm.id());
         Mass load = Mass.of(rig, hung);
         if (!load.isComplete()) {

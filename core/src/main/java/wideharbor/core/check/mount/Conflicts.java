@@ -12,6 +12,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,17 +22,17 @@ import wideharbor.core.id.ConfigurationId;
 
 /** What a configuration or a lens changes still finds what it changes. */
 final class Conflicts implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "configuration.conflict",
-            "configuration",
-            "Changes still find what they change",
-            "every change that a configuration or a lens lays over the base",
-            "what it names is there, so that it says something",
-            "the base was changed underneath; somebody must say what the change means now",
-            "",
-            "the build",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("configuration.conflict")
+            .family("configuration")
+            .title("Changes still find what they change")
+            .subjects("every change that a configuration or a lens lays over the base")
+            .expectation("what it names is there, so that it says something")
+            .because("the base was changed underneath; somebody must say what the change means now")
+            .source("the build")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -11,27 +11,28 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Detached;
 
 /** Parts and cables that hang on nothing, followed along the chain to what was taken off. */
 final class HeldByNothing implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "parts.held",
-            "mount",
-            "Every part is held",
-            "every part and cable of the build",
-            "a chain of joints leads from each part to the body; each cable has both its ends",
-            "what was taken off may have carried more than itself: rods, and all that rides on them",
-            "",
-            "practice of the trade",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("parts.held")
+            .family("mount")
+            .title("Every part is held")
+            .subjects("every part and cable of the build")
+            .expectation("a chain of joints leads from each part to the body; each cable has both its ends")
+            .because("what was taken off may have carried more than itself: rods, and all that rides on them")
+            .source("practice of the trade")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -54,7 +55,7 @@ final class HeldByNothing implements Check {
     }
 
     private static String why(Detached loose, RigAnalysis analysis) {
-        if (loose.since().isEmpty()) {
+        if (loose.since().isNone()) {
             return "It was never joined to anything.";
         }
         String chain = loose.chain().stream().skip(1).map(analysis.rig()::title).collect(Collectors.joining(", "));
@@ -81,9 +82,9 @@ final class HeldByNothing implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        List<String> parts = finding.key().parts();
+        List<PlacementId> parts = finding.key().parts();
         return analysis.rig().detached().stream()
-                .filter(d -> parts.contains(d.placement()) && !d.since().isEmpty())
+                .filter(d -> parts.contains(d.placement()) && !d.since().isNone())
                 .map(d -> new Candidate(
                         "restore",
                         "Put " + analysis.rig().title(d.since()) + " back",

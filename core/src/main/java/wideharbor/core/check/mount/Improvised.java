@@ -7,6 +7,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -14,17 +15,16 @@ import wideharbor.core.rig.Rig;
 
 /** A part that serves outside its purpose is known to everybody, with the limit somebody put on it. */
 final class Improvised implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "joints.improvised",
-            "mount",
-            "Improvised uses are told",
-            "every joint recorded as serving outside its purpose",
-            "whoever takes the rig over reads what the part is made for and how far it may be trusted",
-            "nobody else knows why it must not be lifted by that handle",
-            "",
-            "the note on the joint",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("joints.improvised")
+            .family("mount")
+            .title("Improvised uses are told")
+            .subjects("every joint recorded as serving outside its purpose")
+            .expectation("whoever takes the rig over reads what the part is made for and how far it may be trusted")
+            .because("nobody else knows why it must not be lifted by that handle")
+            .source("the note on the joint")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,6 +22,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Settle;
 import wideharbor.core.edit.Spacers;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Closing;
 import wideharbor.core.rig.Rig;
@@ -28,17 +30,18 @@ import wideharbor.core.standard.Standard.Family;
 
 /** Closing joints meet: a side plate between top and bottom, a support under a lens. */
 final class JointsClose implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "joints.close",
-            "mount",
-            "Closing joints meet",
-            "every closing joint",
-            "gap, offset and angle between the faces stay within tolerance",
-            "a face drawn together by force bends what it ties; a support that does not touch carries nothing",
-            "gap along the face's normal, offset in its plane, angle between the normals",
-            "geometry",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("joints.close")
+            .family("mount")
+            .title("Closing joints meet")
+            .subjects("every closing joint")
+            .expectation("gap, offset and angle between the faces stay within tolerance")
+            .because("a face drawn together by force bends what it ties; a support that does not touch carries nothing")
+            .formula("gap along the face's normal, offset in its plane, angle between the normals")
+            .source("geometry")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -122,7 +125,7 @@ final class JointsClose implements Check {
         return rig.require(port.placement()).portPose(port.port()).at().y();
     }
 
-    private static boolean onRods(Rig rig, String placement) {
+    private static boolean onRods(Rig rig, PlacementId placement) {
         return rig.pathToRoot(placement).stream()
                 .anyMatch(j -> rig.require(j.parent().placement())
                         .type()

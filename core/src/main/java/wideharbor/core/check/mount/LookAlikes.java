@@ -19,6 +19,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -27,17 +28,16 @@ import wideharbor.core.job.Subject;
 /** False friends in one package: cables with the same plugs and other wiring, rods that are nearly of one size. */
 final class LookAlikes implements Check {
 
-    private static final CheckCard CARD = new CheckCard(
-            "parts.look-alikes",
-            "mount",
-            "False friends are told apart",
-            "cables and rods of the package, on the rig and in the kit",
-            "no two of them look the same and differ in wiring or diameter",
-            "the wrong twin is plugged in the dark, and a rod of 14.8 mm looks like 15",
-            "",
-            "pin-outs and sizes on file",
-            Severity.NOTE,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("parts.look-alikes")
+            .family("mount")
+            .title("False friends are told apart")
+            .subjects("cables and rods of the package, on the rig and in the kit")
+            .expectation("no two of them look the same and differ in wiring or diameter")
+            .because("the wrong twin is plugged in the dark, and a rod of 14.8 mm looks like 15")
+            .source("pin-outs and sizes on file")
+            .severity(Severity.NOTE)
+            .build();
 
     @Override
     public CheckCard card() {

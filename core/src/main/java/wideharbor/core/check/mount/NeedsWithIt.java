@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Relation;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -28,17 +29,16 @@ import wideharbor.core.rig.Placed;
 
 /** What a part cannot do without is on the rig with it. */
 final class NeedsWithIt implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "mount.needs",
-            "mount",
-            "What a part needs is with it",
-            "every part that names another it cannot do without",
-            "the part it needs, or one that can do as much, is on the rig",
-            "a bracket without its plate, or a hood without its bracket, is found out on the day",
-            "",
-            "relations of the part in the catalogue",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("mount.needs")
+            .family("mount")
+            .title("What a part needs is with it")
+            .subjects("every part that names another it cannot do without")
+            .expectation("the part it needs, or one that can do as much, is on the rig")
+            .because("a bracket without its plate, or a hood without its bracket, is found out on the day")
+            .source("relations of the part in the catalogue")
+            .severity(Severity.STOP)
+            .build();
     private static final int MOST_TRIED = 6;
 
     @Override

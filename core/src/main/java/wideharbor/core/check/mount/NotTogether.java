@@ -9,6 +9,7 @@ import wideharbor.core.catalog.Relation;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -19,17 +20,16 @@ import wideharbor.core.rig.Placed;
 
 /** Parts that exclude each other are not on the rig together. */
 final class NotTogether implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "mount.not-together",
-            "mount",
-            "Parts that exclude each other are apart",
-            "every part that names another it cannot be used with",
-            "the other is not on the rig in this configuration",
-            "each goes on, but one hinders, blinds or overloads the other",
-            "",
-            "relations of the part in the catalogue",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("mount.not-together")
+            .family("mount")
+            .title("Parts that exclude each other are apart")
+            .subjects("every part that names another it cannot be used with")
+            .expectation("the other is not on the rig in this configuration")
+            .because("each goes on, but one hinders, blinds or overloads the other")
+            .source("relations of the part in the catalogue")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

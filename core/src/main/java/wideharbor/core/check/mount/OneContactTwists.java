@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -24,6 +25,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
@@ -32,17 +34,17 @@ final class OneContactTwists implements Check {
     private static final double G = 9.80665;
     private static final int MOST_SWAPS = 6;
 
-    private static final CheckCard CARD = new CheckCard(
-            "joints.twist",
-            "mount",
-            "One contact does not turn",
-            "every joint by thread",
-            "pins engage on both faces, or a second screw or joint holds",
-            "a plain screw carries load but does not resist twist; tightening harder is no second contact",
-            "moment about the screw = (c − p) × m·g along its axis, N·m",
-            "statics",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("joints.twist")
+            .family("mount")
+            .title("One contact does not turn")
+            .subjects("every joint by thread")
+            .expectation("pins engage on both faces, or a second screw or joint holds")
+            .because("a plain screw carries load but does not resist twist; tightening harder is no second contact")
+            .formula("moment about the screw = (c − p) × m·g along its axis, N·m")
+            .source("statics")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -114,7 +116,7 @@ final class OneContactTwists implements Check {
 
     /** A closing joint from anywhere on the load's side to the other side keeps the load from turning. */
     private static boolean hasSecondContact(Rig rig, Joint joint) {
-        Set<String> side = rig.subtree(joint.child().placement());
+        Set<PlacementId> side = rig.subtree(joint.child().placement());
         return rig.closings().stream()
                 .map(c -> c.joint())
                 .anyMatch(j -> side.contains(j.parent().placement())

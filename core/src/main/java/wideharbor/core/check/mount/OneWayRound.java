@@ -11,6 +11,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -24,17 +25,17 @@ import wideharbor.core.rig.Rig;
 
 /** Where both faces carry a mark, the marks meet: the part is on the one right way round. */
 final class OneWayRound implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "mount.one-way",
-            "mount",
-            "Marks meet",
-            "every joint with a mark on both faces",
-            "the mark of one face stands at the mark of the other",
-            "put on the wrong way round it locks badly, blocks its own release or points backwards",
-            "angle between the two marks about the joint's normal",
-            "marks as the catalogue draws them",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("mount.one-way")
+            .family("mount")
+            .title("Marks meet")
+            .subjects("every joint with a mark on both faces")
+            .expectation("the mark of one face stands at the mark of the other")
+            .because("put on the wrong way round it locks badly, blocks its own release or points backwards")
+            .formula("angle between the two marks about the joint's normal")
+            .source("marks as the catalogue draws them")
+            .severity(Severity.STOP)
+            .build();
     private static final double OFF_DEGREES = 1.0;
 
     @Override

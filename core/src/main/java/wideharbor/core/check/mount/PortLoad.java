@@ -12,6 +12,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -25,17 +26,18 @@ import wideharbor.core.standard.Standard;
 final class PortLoad implements Check {
     private static final double G = 9.80665;
 
-    private static final CheckCard CARD = new CheckCard(
-            "ports.load",
-            "mount",
-            "Ports within their rating",
-            "every joint whose port or standard has a rating",
-            "the weight on the side away from the support, and its moment about the port, stay within the rating",
-            "a shoe or screw over its rating creeps first and gives way later",
-            "load = Σ m; moment = |(c − p) × m·g|, N·m",
-            "statics; ratings by the makers, light loads by the mounting standard",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("ports.load")
+            .family("mount")
+            .title("Ports within their rating")
+            .subjects("every joint whose port or standard has a rating")
+            .expectation(
+                    "the weight on the side away from the support, and its moment about the port, stay within the rating")
+            .because("a shoe or screw over its rating creeps first and gives way later")
+            .formula("load = Σ m; moment = |(c − p) × m·g|, N·m")
+            .source("statics; ratings by the makers, light loads by the mounting standard")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

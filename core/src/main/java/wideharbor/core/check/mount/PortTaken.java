@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -28,17 +29,18 @@ import wideharbor.core.rig.Rig;
 final class PortTaken implements Check {
     private static final double SLACK_MM = 0.05;
 
-    private static final CheckCard CARD = new CheckCard(
-            "ports.taken",
-            "mount",
-            "One part to a port",
-            "every port, carrier and socket in use",
-            "a single port holds one joint, clamps on a carrier do not overlap, a socket holds one plug",
-            "two parts cannot be where one is; a clamp that is squeezed aside grips on an edge",
-            "clamps overlap when the stretches they hold share more than their ends",
-            "geometry",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("ports.taken")
+            .family("mount")
+            .title("One part to a port")
+            .subjects("every port, carrier and socket in use")
+            .expectation("a single port holds one joint, clamps on a carrier do not overlap, a socket holds one plug")
+            .because("two parts cannot be where one is; a clamp that is squeezed aside grips on an edge")
+            .formula("clamps overlap when the stretches they hold share more than their ends")
+            .source("geometry")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -11,6 +11,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,17 +22,16 @@ import wideharbor.core.standard.Standard;
 
 /** Both faces of a joint are two halves of one standard, with pins that find their holes. Rods have their own check. */
 final class PortsMate implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "ports.mate",
-            "mount",
-            "Ports mate",
-            "every joint but those on rods",
-            "both faces are of one standard, opposite halves, and pins meet holes of their size",
-            "a joint that does not seat carries nothing, however hard it is screwed down",
-            "",
-            "mounting standards table",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("ports.mate")
+            .family("mount")
+            .title("Ports mate")
+            .subjects("every joint but those on rods")
+            .expectation("both faces are of one standard, opposite halves, and pins meet holes of their size")
+            .because("a joint that does not seat carries nothing, however hard it is screwed down")
+            .source("mounting standards table")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -11,6 +11,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -28,17 +29,16 @@ final class RailSafety implements Check {
 
     private static final double HANGS = -0.5;
 
-    private static final CheckCard CARD = new CheckCard(
-            "rails.stop",
-            "mount",
-            "Rails that hang have a stop",
-            "every clamp on a rail that hangs or points down",
-            "a safety pin or end stop keeps the clamp when it is loose",
-            "the lever is at elbow height: what slides off a hanging rail falls",
-            "",
-            "practice of the trade",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rails.stop")
+            .family("mount")
+            .title("Rails that hang have a stop")
+            .subjects("every clamp on a rail that hangs or points down")
+            .expectation("a safety pin or end stop keeps the clamp when it is loose")
+            .because("the lever is at elbow height: what slides off a hanging rail falls")
+            .source("practice of the trade")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -11,6 +11,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -26,17 +27,18 @@ final class SettingInRange implements Check {
     private static final double SLACK = 0.05;
     private static final double TOOTH_SLACK = 0.02;
 
-    private static final CheckCard CARD = new CheckCard(
-            "settings.range",
-            "mount",
-            "Settings stand inside their travel",
-            "every slide and rotation but clamps on rods",
-            "the value lies within the travel, and on a tooth where there are teeth",
-            "past the end a clamp holds less than its length; between teeth a rosette slips to the next",
-            "travel = carrier − clamp − stops",
-            "geometry",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("settings.range")
+            .family("mount")
+            .title("Settings stand inside their travel")
+            .subjects("every slide and rotation but clamps on rods")
+            .expectation("the value lies within the travel, and on a tooth where there are teeth")
+            .because("past the end a clamp holds less than its length; between teeth a rosette slips to the next")
+            .formula("travel = carrier − clamp − stops")
+            .source("geometry")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

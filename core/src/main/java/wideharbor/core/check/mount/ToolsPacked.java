@@ -12,6 +12,7 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -22,17 +23,16 @@ import wideharbor.core.tool.ToolList;
 
 /** For every screw of the rig the package holds a key that drives it, by the screw's own list. */
 final class ToolsPacked implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "tools.packed",
-            "mount",
-            "A key for every screw",
-            "every screw of the rig that needs a tool",
-            "one of the keys on the screw's list is in the package",
-            "a near size rounds the head: 5/32 in is 3.97 mm, 4 mm is 4.00",
-            "",
-            "keys by the makers; sizes are never rounded",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("tools.packed")
+            .family("mount")
+            .title("A key for every screw")
+            .subjects("every screw of the rig that needs a tool")
+            .expectation("one of the keys on the screw's list is in the package")
+            .because("a near size rounds the head: 5/32 in is 3.97 mm, 4 mm is 4.00")
+            .source("keys by the makers; sizes are never rounded")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

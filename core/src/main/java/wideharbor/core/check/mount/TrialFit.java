@@ -7,6 +7,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Raised;
 import wideharbor.core.check.Results;
@@ -15,17 +16,17 @@ import wideharbor.core.rig.Rig;
 
 /** Joints that nobody has tried are tried before the package leaves. */
 final class TrialFit implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            Raised.TRIAL_FIT,
-            "mount",
-            "Untried joints get a trial fit",
-            "every joint",
-            "the maker or we have fitted the two before; what only looks as if it fits is tried on the bench",
-            "a chamfer, a long screw or a redesign keeps apart what drawings join",
-            "",
-            "how sure we are of the joint, as the build records it",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id(Raised.TRIAL_FIT)
+            .family("mount")
+            .title("Untried joints get a trial fit")
+            .subjects("every joint")
+            .expectation(
+                    "the maker or we have fitted the two before; what only looks as if it fits is tried on the bench")
+            .because("a chamfer, a long screw or a redesign keeps apart what drawings join")
+            .source("how sure we are of the joint, as the build records it")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -24,17 +25,17 @@ import wideharbor.core.rig.Placed;
 
 /** On the shoulder the finder comes to where the operator's eye is. */
 final class FinderAtEye implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "people.finder",
-            "people",
-            "The finder is at the eye",
-            "every eyepiece on a shouldered rig, when the operator’s height is on the brief",
-            "the eyepiece is where the eye is, within what a neck gives",
-            "a neck that is bent for an hour ends the hour",
-            "eye = pad + (0.065·H ± 32, 0.118·H, 0.05·H)",
-            "body proportions; assumed until the operator has tried it",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("people.finder")
+            .family("people")
+            .title("The finder is at the eye")
+            .subjects("every eyepiece on a shouldered rig, when the operator’s height is on the brief")
+            .expectation("the eyepiece is where the eye is, within what a neck gives")
+            .because("a neck that is bent for an hour ends the hour")
+            .formula("eye = pad + (0.065·H ± 32, 0.118·H, 0.05·H)")
+            .source("body proportions; assumed until the operator has tried it")
+            .severity(Severity.CAUTION)
+            .build();
     private static final double WORTH_TELLING = 15;
 
     @Override

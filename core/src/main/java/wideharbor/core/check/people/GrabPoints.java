@@ -9,6 +9,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -16,18 +17,19 @@ import wideharbor.core.people.Holds;
 
 /** People grab whatever is there: from every side there is something safe. */
 final class GrabPoints implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "people.grab-points",
-            "people",
-            "Something safe to hold from every side",
-            "every rig that is not on legs, from left, right, above and behind",
-            "a handle, grip, rod, plate or cage can be taken hold of; what is met there is not only a cell, a "
-                    + "screen or a cable",
-            "a power unit comes off in the hand, an arm bends, a cable breaks",
-            "matter of firm parts with nothing before it within a hand’s depth",
-            "geometry",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("people.grab-points")
+            .family("people")
+            .title("Something safe to hold from every side")
+            .subjects("every rig that is not on legs, from left, right, above and behind")
+            .expectation(
+                    "a handle, grip, rod, plate or cage can be taken hold of; what is met there is not only a cell, a "
+                            + "screen or a cable")
+            .because("a power unit comes off in the hand, an arm bends, a cable breaks")
+            .formula("matter of firm parts with nothing before it within a hand’s depth")
+            .source("geometry")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

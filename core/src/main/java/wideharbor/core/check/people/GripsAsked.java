@@ -14,6 +14,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -22,17 +23,17 @@ import wideharbor.core.quantity.Words;
 
 /** On the shoulder there are the grips that the operator asks for, and an arm reaches them. */
 final class GripsAsked implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "people.grips",
-            "people",
-            "Grips where the operator wants them",
-            "the grips of a shouldered rig",
-            "there is one on each side the operator asks for, within an arm’s comfortable reach",
-            "a grip that is reached for tires the arm that carries",
-            "reach = |grip − shoulder|",
-            "the brief; limit by the house",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("people.grips")
+            .family("people")
+            .title("Grips where the operator wants them")
+            .subjects("the grips of a shouldered rig")
+            .expectation("there is one on each side the operator asks for, within an arm’s comfortable reach")
+            .because("a grip that is reached for tires the arm that carries")
+            .formula("reach = |grip − shoulder|")
+            .source("the brief; limit by the house")
+            .severity(Severity.CAUTION)
+            .build();
     private static final double MIDDLE = 40;
     private static final double AHEAD = 60;
 

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -23,17 +24,17 @@ import wideharbor.core.rig.Placed;
 
 /** The cut-out of a shoulder pad is on the side of the neck. */
 final class PadSide implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "people.pad-side",
-            "people",
-            "The pad’s cut-out is at the neck",
-            "every pad with a cut-out on a shouldered rig",
-            "the cut-out looks towards the head of the operator on whose shoulder it lies",
-            "the wrong way round its edge presses on the neck and the rig slides off",
-            "cut-out · left, by the brief’s shoulder",
-            "the brief",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("people.pad-side")
+            .family("people")
+            .title("The pad’s cut-out is at the neck")
+            .subjects("every pad with a cut-out on a shouldered rig")
+            .expectation("the cut-out looks towards the head of the operator on whose shoulder it lies")
+            .because("the wrong way round its edge presses on the neck and the rig slides off")
+            .formula("cut-out · left, by the brief’s shoulder")
+            .source("the brief")
+            .severity(Severity.STOP)
+            .build();
     private static final int MOST_SWAPS = 3;
 
     @Override

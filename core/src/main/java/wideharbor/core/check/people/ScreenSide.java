@@ -9,23 +9,24 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 
 /** The screen on the rig is on the side where the operator looks. */
 final class ScreenSide implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "people.screen-side",
-            "people",
-            "The screen is on the operator’s side",
-            "every screen on the rig, when the operator says on which side to look",
-            "its middle is on that side, or over the middle",
-            "a screen on the other side is seen past the lens",
-            "(screen − mount) · left",
-            "the brief",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("people.screen-side")
+            .family("people")
+            .title("The screen is on the operator’s side")
+            .subjects("every screen on the rig, when the operator says on which side to look")
+            .expectation("its middle is on that side, or over the middle")
+            .because("a screen on the other side is seen past the lens")
+            .formula("(screen − mount) · left")
+            .source("the brief")
+            .severity(Severity.CAUTION)
+            .build();
     private static final double MIDDLE = 40;
 
     @Override

@@ -10,6 +10,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -20,17 +21,17 @@ import wideharbor.core.rig.Placed;
 
 /** Each battery carries what hangs on it, running and at peak. */
 final class BatteryLoad implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.battery-load",
-                    "power",
-                    "Batteries within their rating",
-                    "every battery on the rig",
-                    "running load within the continuous rating, peak within peak",
-                    "over it the battery's own protection switches the whole rig off",
-                    "P = Σ outputs / efficiency",
-                    "ratings by the makers",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.battery-load")
+            .family("power")
+            .title("Batteries within their rating")
+            .subjects("every battery on the rig")
+            .expectation("running load within the continuous rating, peak within peak")
+            .because("over it the battery's own protection switches the whole rig off")
+            .formula("P = Σ outputs / efficiency")
+            .source("ratings by the makers")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -8,6 +8,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -19,17 +20,18 @@ import wideharbor.core.quantity.Words;
 
 /** What somebody says a battery lasts, against what the nameplates draw. */
 final class ClaimedRunTime implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.claim",
-                    "power",
-                    "Claimed run times are possible",
-                    "every battery on the rig, when the brief keeps how long one is said to last",
-                    "the draw that the claim implies is at least four fifths of what the devices' nameplates sum up to",
-                    "a claim that the nameplates contradict is somebody else's camera, or a battery that was new",
-                    "implied W = Wh × health × usable / claimed h, against Σ running W",
-                    "the brief; nameplates by the makers",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.claim")
+            .family("power")
+            .title("Claimed run times are possible")
+            .subjects("every battery on the rig, when the brief keeps how long one is said to last")
+            .expectation(
+                    "the draw that the claim implies is at least four fifths of what the devices' nameplates sum up to")
+            .because("a claim that the nameplates contradict is somebody else's camera, or a battery that was new")
+            .formula("implied W = Wh × health × usable / claimed h, against Σ running W")
+            .source("the brief; nameplates by the makers")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -29,19 +30,19 @@ import wideharbor.core.rig.Placed;
 
 /** Something charged is left to put on at every hour of the day that the rig is on. */
 final class DayRuntime implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.runtime",
-                    "power",
-                    "Charge for the day",
-                    "every plate with its share of the package's batteries and bays, against the day that the "
-                            + "brief writes in blocks, or its hours on end",
-                    "something is left to put on at every hour that the rig is on, with the house's reserve",
-                    "cold takes capacity, and time counts while on, not while rolling",
-                    "block by block: Wh × health × temperature factor × usable / P, changes, charging where "
-                            + "there is mains; without blocks h = Σ of these",
-                    "makers' capacities; factor and usable share by house rule",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.runtime")
+            .family("power")
+            .title("Charge for the day")
+            .subjects("every plate with its share of the package's batteries and bays, against the day that the "
+                    + "brief writes in blocks, or its hours on end")
+            .expectation("something is left to put on at every hour that the rig is on, with the house's reserve")
+            .because("cold takes capacity, and time counts while on, not while rolling")
+            .formula("block by block: Wh × health × temperature factor × usable / P, changes, charging where "
+                    + "there is mains; without blocks h = Σ of these")
+            .source("makers' capacities; factor and usable share by house rule")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     private static final About DAY = About.of("day", Subject.whole());

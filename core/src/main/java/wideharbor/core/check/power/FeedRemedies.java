@@ -16,6 +16,7 @@ import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
 
@@ -78,7 +79,7 @@ final class FeedRemedies {
      * The outlet's cable is unplugged; another leads to the part, and from it one to each input. Bodies go in no feed.
      */
     private static List<Placing> between(
-            RigAnalysis analysis, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, String near, int most) {
+            RigAnalysis analysis, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, PlacementId near, int most) {
         Optional<Socket> in = type.facet(PowerFacet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
         Optional<ItemType> first = in.flatMap(i -> Wiring.cable(analysis, Wiring.socket(analysis, outlet.ref()), i));
         List<Optional<ItemType>> others = fed.stream()

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -26,17 +27,16 @@ import wideharbor.core.quantity.Figure;
 
 /** A job that flies takes no battery that may not, and no more than the people who fly may carry. */
 final class Flight implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.flight",
-                    "power",
-                    "The batteries may fly",
-                    "every kind of battery in the package, when the brief says that people fly with them",
-                    "none over 160 Wh; of those over 100 Wh two for each person who flies",
-                    "they are taken away at the gate, and the day begins without them",
-                    "",
-                    "the usual rule for cabins, 2026-11; carrier and local law decide",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.flight")
+            .family("power")
+            .title("The batteries may fly")
+            .subjects("every kind of battery in the package, when the brief says that people fly with them")
+            .expectation("none over 160 Wh; of those over 100 Wh two for each person who flies")
+            .because("they are taken away at the gate, and the day begins without them")
+            .source("the usual rule for cabins, 2026-11; carrier and local law decide")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -12,29 +12,30 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.rig.Placed;
 
 /** The bay for a small battery holds no cable: there it takes away the change while on. */
 final class InnerBayFree implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.inner-bay",
-                    "power",
-                    "The inner battery bay holds no cable",
-                    "every part with a bay for a battery of its own",
-                    "no cable is stowed in it",
-                    "a cable where the battery belongs means that everything goes off for every change, and a "
-                            + "bent cable is pinched by the door",
-                    "",
-                    "practice",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.inner-bay")
+            .family("power")
+            .title("The inner battery bay holds no cable")
+            .subjects("every part with a bay for a battery of its own")
+            .expectation("no cable is stowed in it")
+            .because("a cable where the battery belongs means that everything goes off for every change, and a "
+                    + "bent cable is pinched by the door")
+            .source("practice")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override
@@ -80,6 +81,6 @@ final class InnerBayFree implements Check {
                 List.of(new Scoped(
                         analysis.scopeOfCable(cable.id()),
                         new Command.Lay(
-                                cable.id(), new CableRun.Laid(cable.laid().along(), ""))))));
+                                cable.id(), new CableRun.Laid(cable.laid().along(), PlacementId.NONE))))));
     }
 }

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -25,17 +26,17 @@ import wideharbor.core.quantity.Words;
 
 /** No output gives more watts or amperes than it is rated for, running or at peak. */
 final class OutputLoad implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.output-load",
-                    "power",
-                    "Outputs within their rating",
-                    "every power output in use",
-                    "running watts and amperes within the continuous rating, peak within peak",
-                    "an output over its rating drops out or heats its connector",
-                    "P = Σ running; I = P / V at the end of the usable charge",
-                    "ratings by the makers; margin by house rule",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.output-load")
+            .family("power")
+            .title("Outputs within their rating")
+            .subjects("every power output in use")
+            .expectation("running watts and amperes within the continuous rating, peak within peak")
+            .because("an output over its rating drops out or heats its connector")
+            .formula("P = Σ running; I = P / V at the end of the usable charge")
+            .source("ratings by the makers; margin by house rule")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -9,6 +9,7 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -17,17 +18,17 @@ import wideharbor.core.rig.Placed;
 
 /** What runs on cells of its own is on nobody's battery plan: it runs out when nobody looks. */
 final class OwnCellsLast implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.own-cells",
-                    "power",
-                    "Own cells last the day",
-                    "every part on cells of its own, against the hours for which it is on",
-                    "one set of cells lasts them",
-                    "it is on nobody's battery plan and runs out when nobody looks",
-                    "Σ hours of the blocks in which it is on, against the hours of a set",
-                    "hours by the makers",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.own-cells")
+            .family("power")
+            .title("Own cells last the day")
+            .subjects("every part on cells of its own, against the hours for which it is on")
+            .expectation("one set of cells lasts them")
+            .because("it is on nobody's battery plan and runs out when nobody looks")
+            .formula("Σ hours of the blocks in which it is on, against the hours of a set")
+            .source("hours by the makers")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -21,6 +21,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -29,17 +30,16 @@ import wideharbor.core.edit.Candidate;
 
 /** Every battery and charger that is packed serves a plate or a bay of the job, and one standard serves all plates. */
 final class PackedForPlates implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.packed",
-                    "power",
-                    "Batteries and chargers are for the plates there are",
-                    "batteries and chargers of the kit, against the plates and bays of all builds",
-                    "each is of the standard of a plate or an inner bay; all plates are of one standard",
-                    "what fits nothing is carried for nothing, and two standards halve the spares of each",
-                    "",
-                    "plates and batteries on file",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.packed")
+            .family("power")
+            .title("Batteries and chargers are for the plates there are")
+            .subjects("batteries and chargers of the kit, against the plates and bays of all builds")
+            .expectation("each is of the standard of a plate or an inner bay; all plates are of one standard")
+            .because("what fits nothing is carried for nothing, and two standards halve the spares of each")
+            .source("plates and batteries on file")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

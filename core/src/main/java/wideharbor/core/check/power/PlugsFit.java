@@ -14,6 +14,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -26,17 +27,17 @@ import wideharbor.core.rig.Placed;
 
 /** A cable is right only when at both ends connector and pin-out agree with the socket. */
 final class PlugsFit implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "cables.plugs",
-                    "power",
-                    "Cables are the right ones",
-                    "both ends of every cable",
-                    "connector and pin-out agree with the socket at each end, an output meets an input, of one kind",
-                    "near twins share a plug and differ in wiring: the wrong one feeds the wrong pin",
-                    "",
-                    "cable's and device's pin-out on file",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("cables.plugs")
+            .family("power")
+            .title("Cables are the right ones")
+            .subjects("both ends of every cable")
+            .expectation(
+                    "connector and pin-out agree with the socket at each end, an output meets an input, of one kind")
+            .because("near twins share a plug and differ in wiring: the wrong one feeds the wrong pin")
+            .source("cable's and device's pin-out on file")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

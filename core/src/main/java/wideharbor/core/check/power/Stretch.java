@@ -12,6 +12,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -27,18 +28,18 @@ import wideharbor.core.rig.Placed;
 
 /** What is fitted lasts the longest stretch without power-down, or is changed while everything stays on. */
 final class Stretch implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.stretch",
-                    "power",
-                    "Power through the longest stretch",
-                    "the batteries on the rig, when the brief names a longest stretch without power-down",
-                    "the charge fitted lasts it, or the battery is changed while on: by its plate, or by a "
-                            + "small battery in the bay of what it feeds",
-                    "boots cost minutes, and what happens once is not repeated",
-                    "h = Σ usable Wh / Σ W",
-                    "makers' capacities; the brief",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.stretch")
+            .family("power")
+            .title("Power through the longest stretch")
+            .subjects("the batteries on the rig, when the brief names a longest stretch without power-down")
+            .expectation("the charge fitted lasts it, or the battery is changed while on: by its plate, or by a "
+                    + "small battery in the bay of what it feeds")
+            .because("boots cost minutes, and what happens once is not repeated")
+            .formula("h = Σ usable Wh / Σ W")
+            .source("makers' capacities; the brief")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

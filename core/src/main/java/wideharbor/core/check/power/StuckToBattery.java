@@ -10,24 +10,25 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 
 /** Nothing hangs on a battery: it would have to move to the next one at every change. */
 final class StuckToBattery implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.stuck",
-                    "power",
-                    "Nothing hangs on a battery",
-                    "every battery on the rig",
-                    "no other part is joined to it",
-                    "what is stuck to a battery goes with it, and comes off at every change of the day",
-                    "",
-                    "practice",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.stuck")
+            .family("power")
+            .title("Nothing hangs on a battery")
+            .subjects("every battery on the rig")
+            .expectation("no other part is joined to it")
+            .because("what is stuck to a battery goes with it, and comes off at every change of the day")
+            .source("practice")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override
@@ -41,7 +42,7 @@ final class StuckToBattery implements Check {
             if (battery.type().facet(PowerFacet.Battery.class).isEmpty()) {
                 continue;
             }
-            List<String> stuck = analysis.rig().carriedBy(battery.id()).stream()
+            List<PlacementId> stuck = analysis.rig().carriedBy(battery.id()).stream()
                     .map(j -> j.child().placement())
                     .filter(id -> analysis.rig().find(id).isPresent())
                     .toList();

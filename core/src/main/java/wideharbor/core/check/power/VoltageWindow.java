@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -28,17 +29,17 @@ import wideharbor.core.rig.Placed;
 
 /** Every powered part gets a voltage inside its range, from full down to the end of the usable charge. */
 final class VoltageWindow implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "power.volts",
-                    "power",
-                    "Volts inside each device's window",
-                    "every power input",
-                    "it is fed, and its volts stay in the window from full to the end of the usable charge",
-                    "a device shuts off when the battery sags, first the one on the long thin cable",
-                    "V = V_source − P/V·2·length·Ω/m",
-                    "Ohm's law; windows by the makers",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("power.volts")
+            .family("power")
+            .title("Volts inside each device's window")
+            .subjects("every power input")
+            .expectation("it is fed, and its volts stay in the window from full to the end of the usable charge")
+            .because("a device shuts off when the battery sags, first the one on the long thin cable")
+            .formula("V = V_source − P/V·2·length·Ω/m")
+            .source("Ohm's law; windows by the makers")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

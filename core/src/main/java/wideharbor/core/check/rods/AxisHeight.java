@@ -10,29 +10,32 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Spacers;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.quantity.Words;
 
 /** The optical axis stands over the rods at the height their standard says, along their mid-line. */
 final class AxisHeight implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.axis-height",
-            "rods",
-            "Axis height over the rods",
-            "every pair of rods that carries something which must sit on the axis",
-            "the axis stands at the standard's height over the plane of the rod centres, along their mid-line, "
-                    + "parallel",
-            "matte box and lens support are made for one height; off it they sit beside the lens",
-            "height = distance from the axis to the plane of the rod centres",
-            "mounting standards table; confirm with the maker's drawing",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.axis-height")
+            .family("rods")
+            .title("Axis height over the rods")
+            .subjects("every pair of rods that carries something which must sit on the axis")
+            .expectation(
+                    "the axis stands at the standard's height over the plane of the rod centres, along their mid-line, "
+                            + "parallel")
+            .because("matte box and lens support are made for one height; off it they sit beside the lens")
+            .formula("height = distance from the axis to the plane of the rod centres")
+            .source("mounting standards table; confirm with the maker's drawing")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -74,7 +77,7 @@ final class AxisHeight implements Check {
     /** Low: spacers between body and rods. High: take out a spacer that is there; never shims. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String rods = finding.key().part();
+        PlacementId rods = finding.key().part();
         if (!finding.key().is("height") || !(finding.evidence() instanceof Evidence.Amount amount)) {
             return List.of();
         }

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,6 +22,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -28,17 +30,19 @@ import wideharbor.core.standard.Standard;
 
 /** Rods end before the picture in front and before the operator behind. */
 final class RodEnds implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.ends",
-            "rods",
-            "Rods are not too long",
-            "every rod on the rig, per lens",
-            "the front ends lie outside the lens's view, the rear ends do not stand out far behind the rig",
-            "a rod that is long for one lens is in the picture of another, or in the operator's shoulder",
-            "view = window × squeeze / 2f from the entrance pupil; rear = rods' end behind the rearmost part",
-            "geometry; rear length by house rule",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.ends")
+            .family("rods")
+            .title("Rods are not too long")
+            .subjects("every rod on the rig, per lens")
+            .expectation(
+                    "the front ends lie outside the lens's view, the rear ends do not stand out far behind the rig")
+            .because("a rod that is long for one lens is in the picture of another, or in the operator's shoulder")
+            .formula("view = window × squeeze / 2f from the entrance pupil; rear = rods' end behind the rearmost part")
+            .source("geometry; rear length by house rule")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -90,7 +94,7 @@ final class RodEnds implements Check {
         Rig rig = analysis.rig();
         double end = rods.portPose(facet.port()).at().z();
         double rearmost = Double.POSITIVE_INFINITY;
-        for (String other : rig.carried()) {
+        for (PlacementId other : rig.carried()) {
             if (!other.equals(rods.id())) {
                 for (var piece : analysis.clearances().matterOf(other)) {
                     rearmost = Math.min(rearmost, piece.bounds().min().z());

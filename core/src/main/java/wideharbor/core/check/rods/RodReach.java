@@ -14,32 +14,35 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** Rods reach from the rearmost clamp to the far face of the foremost, with a margin before their end. */
 final class RodReach implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.reach",
-            "rods",
-            "Rods are long enough",
-            "every pair of rods with clamps on it",
-            "the rods run from the rearmost clamp to the far face of the foremost, plus a margin",
-            "a clamp that leaves the rod drops what it holds; the longest lens decides",
-            "length ≥ rear run + bracket + front run + margin",
-            "geometry; margin by house rule",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.reach")
+            .family("rods")
+            .title("Rods are long enough")
+            .subjects("every pair of rods with clamps on it")
+            .expectation("the rods run from the rearmost clamp to the far face of the foremost, plus a margin")
+            .because("a clamp that leaves the rod drops what it holds; the longest lens decides")
+            .formula("length ≥ rear run + bracket + front run + margin")
+            .source("geometry; margin by house rule")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     /** Where the clamps are in the rods' own coordinate (0 at the rear end), and what length that takes. */
-    record Reach(double rear, double front, double needed, String foremost) {}
+    record Reach(double rear, double front, double needed, PlacementId foremost) {}
 
     @Override
     public CheckCard card() {

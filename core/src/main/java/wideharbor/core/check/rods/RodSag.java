@@ -14,26 +14,29 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** Rods do not sink under what rides on them. */
 final class RodSag implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.sag",
-            "rods",
-            "Rods stay straight",
-            "rods that carry something ahead of what holds them",
-            "the free end sinks by no more than the house allows where a motor or a box rides",
-            "a box off its centre shades a corner; a motor off its mesh slips",
-            "δ = F·L³ / (3·E·I), half the load on each rod of a pair",
-            "beam theory; wall and material by the maker",
-            Severity.CAUTION,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.sag")
+            .family("rods")
+            .title("Rods stay straight")
+            .subjects("rods that carry something ahead of what holds them")
+            .expectation("the free end sinks by no more than the house allows where a motor or a box rides")
+            .because("a box off its centre shades a corner; a motor off its mesh slips")
+            .formula("δ = F·L³ / (3·E·I), half the load on each rod of a pair")
+            .source("beam theory; wall and material by the maker")
+            .severity(Severity.CAUTION)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {
@@ -100,7 +103,7 @@ final class RodSag implements Check {
     }
 
     /** What a lens brace on the rods bears of the lens, N. */
-    private static double support(RigAnalysis analysis, String placement) {
+    private static double support(RigAnalysis analysis, PlacementId placement) {
         return analysis.lensMoment()
                 .flatMap(LensMoment::support)
                 .filter(s -> s.by().equals(placement))

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -27,17 +28,17 @@ import wideharbor.core.standard.Standard;
 
 /** What clamps rods, and the rods, agree in diameter and spacing. */
 final class RodsMatch implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.match",
-            "rods",
-            "Rods fit what clamps them",
-            "every joint on rods",
-            "diameters agree within 0.1 mm and spacings within 0.5 mm",
-            "a 14.8 mm rod looks like 15 and turns in the clamp; rods at another spacing do not go in",
-            "|d₁ − d₂| ≤ 0.1 mm; |s₁ − s₂| ≤ 0.5 mm",
-            "mounting standards table; confirm with the maker's drawing",
-            Severity.STOP,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.match")
+            .family("rods")
+            .title("Rods fit what clamps them")
+            .subjects("every joint on rods")
+            .expectation("diameters agree within 0.1 mm and spacings within 0.5 mm")
+            .because("a 14.8 mm rod looks like 15 and turns in the clamp; rods at another spacing do not go in")
+            .formula("|d₁ − d₂| ≤ 0.1 mm; |s₁ − s₂| ≤ 0.5 mm")
+            .source("mounting standards table; confirm with the maker's drawing")
+            .severity(Severity.STOP)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -14,6 +14,7 @@ import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -30,17 +31,19 @@ import wideharbor.core.rig.Rig;
 
 /** A lens fatter than a small body still clears the rods that run beside it. */
 final class RoomBesideLens implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "rods.room-beside-lens",
-            "rods",
-            "Room between lens and rods",
-            "every lens over rods that run along the axis",
-            "the barrel clears each rod by the house's figure",
-            "on a small body the barrel hangs below the base; rings cannot be turned and nothing clamps beside it",
-            "clearance = √(x² + y²) − rod radius − barrel radius",
-            "geometry; the barrel as the catalogue draws it",
-            Severity.STOP,
-            true);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("rods.room-beside-lens")
+            .family("rods")
+            .title("Room between lens and rods")
+            .subjects("every lens over rods that run along the axis")
+            .expectation("the barrel clears each rod by the house's figure")
+            .because(
+                    "on a small body the barrel hangs below the base; rings cannot be turned and nothing clamps beside it")
+            .formula("clearance = √(x² + y²) − rod radius − barrel radius")
+            .source("geometry; the barrel as the catalogue draws it")
+            .severity(Severity.STOP)
+            .perLens(true)
+            .build();
 
     @Override
     public CheckCard card() {

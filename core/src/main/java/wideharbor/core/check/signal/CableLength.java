@@ -14,6 +14,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -29,19 +30,19 @@ import wideharbor.core.signal.CableSchedule;
 
 /** Every cable reaches. */
 final class CableLength implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "cables.length",
-                    "signal",
-                    "Cables reach",
-                    "every cable of the rig",
-                    "its length is at least the way between its sockets, by the parts it is led along, with the "
-                            + "plugs' own length and a tenth to spare; also when a joint on the way is turned",
-                    "a taut cable pulls its socket, and is the first thing to fail",
-                    "Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint "
-                            + "at a time",
-                    "sockets on file; plugs by house rule",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("cables.length")
+            .family("signal")
+            .title("Cables reach")
+            .subjects("every cable of the rig")
+            .expectation("its length is at least the way between its sockets, by the parts it is led along, with the "
+                    + "plugs' own length and a tenth to spare; also when a joint on the way is turned")
+            .because("a taut cable pulls its socket, and is the first thing to fail")
+            .formula("Σ (|Δx| + |Δy| + |Δz|) from point to point + plugs, × 1.1; turns by house rule, one joint "
+                    + "at a time")
+            .source("sockets on file; plugs by house rule")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.LAID_WIRING);
 
     @Override

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.SignalFacet.Trust;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -27,18 +28,18 @@ import wideharbor.core.signal.Seat;
 
 /** The look is on the picture once where exposure or colour is judged, and nowhere twice. */
 final class LookOnce implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.look",
-                    "signal",
-                    "The look is on once",
-                    "the picture of every viewer whom one reaches",
-                    "the look is put on at one place of the way; where only frame and focus are judged it may "
-                            + "be missing",
-                    "a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody",
-                    "count of the places on the way where the look is switched on",
-                    "switches as set in this build",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.look")
+            .family("signal")
+            .title("The look is on once")
+            .subjects("the picture of every viewer whom one reaches")
+            .expectation("the look is put on at one place of the way; where only frame and focus are judged it may "
+                    + "be missing")
+            .because("a picture without its look is exposed for the wrong one, a picture with two is trusted by nobody")
+            .formula("count of the places on the way where the look is switched on")
+            .source("switches as set in this build")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.SignalFacet.PictureOut;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -29,17 +30,17 @@ import wideharbor.core.signal.SignalGraph;
 
 /** No link of a picture's way carries less than the picture needs. */
 final class PictureRate implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.rate",
-                    "signal",
-                    "Links carry the picture",
-                    "every way of a picture on the rig",
-                    "each socket on the way carries at least the rate that is sent",
-                    "an input that is too slow shows nothing, or sparkles when the cable is long",
-                    "least of the sockets' rates on the way against the rate sent",
-                    "rates by the makers",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.rate")
+            .family("signal")
+            .title("Links carry the picture")
+            .subjects("every way of a picture on the rig")
+            .expectation("each socket on the way carries at least the rate that is sent")
+            .because("an input that is too slow shows nothing, or sparkles when the cable is long")
+            .formula("least of the sockets' rates on the way against the rate sent")
+            .source("rates by the makers")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -12,6 +12,7 @@ import wideharbor.core.build.Switches;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -27,18 +28,20 @@ import wideharbor.core.signal.Seat;
  * With the body on its side, the picture of who looks from elsewhere is turned once; on the rig it turns with the rig.
  */
 final class PictureUpright implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "signal.turn",
-            "signal",
-            "The picture stands upright",
-            "the picture of every viewer whom one reaches",
-            "displays away from a body that lies on its side get a picture turned by a quarter, all others one "
-                    + "that is not",
-            "a village of people with their heads on one side frames badly, and a picture turned twice is worse",
-            "quarter turns along the way, against how body and display stand to each other",
-            "switches as set in this build",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.turn")
+            .family("signal")
+            .title("The picture stands upright")
+            .subjects("the picture of every viewer whom one reaches")
+            .expectation(
+                    "displays away from a body that lies on its side get a picture turned by a quarter, all others one "
+                            + "that is not")
+            .because(
+                    "a village of people with their heads on one side frames badly, and a picture turned twice is worse")
+            .formula("quarter turns along the way, against how body and display stand to each other")
+            .source("switches as set in this build")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

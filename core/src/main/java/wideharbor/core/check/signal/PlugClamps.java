@@ -10,6 +10,7 @@ import wideharbor.core.catalog.SignalFacet.Signal;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -18,6 +19,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.edit.Wiring;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.signal.Box;
@@ -26,17 +28,17 @@ import wideharbor.core.signal.Box;
 final class PlugClamps implements Check {
     private static final int MOST_PLACES = 3;
 
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.clamps",
-                    "signal",
-                    "Fragile plugs are clamped",
-                    "every socket that breaks when its plug is pulled, with a cable in it",
-                    "a clamp for plugs sits on the part or on what carries it, one for each such plug",
-                    "the socket of a body costs the day, and its repair the week",
-                    "clamps counted against such plugs",
-                    "sockets by the maker; practice",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.clamps")
+            .family("signal")
+            .title("Fragile plugs are clamped")
+            .subjects("every socket that breaks when its plug is pulled, with a cable in it")
+            .expectation("a clamp for plugs sits on the part or on what carries it, one for each such plug")
+            .because("the socket of a body costs the day, and its repair the week")
+            .formula("clamps counted against such plugs")
+            .source("sockets by the maker; practice")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override
@@ -74,7 +76,7 @@ final class PlugClamps implements Check {
     /** A clamp on the part itself or on what carries it. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        String box = finding.key().socket().placement();
+        PlacementId box = finding.key().socket().placement();
         return Parts.byNearness(analysis).stream()
                 .filter(t -> t.can(Capability.CLAMPS_PLUG))
                 .flatMap(t -> Placing.near(analysis, box, t, MOST_PLACES).stream())

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -27,17 +28,16 @@ import wideharbor.core.rig.Placed;
 
 /** What others depend on is not fed by a plug that falls out. */
 final class PlugLocks implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "cables.locks",
-                    "signal",
-                    "Feeds that others depend on lock",
-                    "every power cable of a body or a transmitter",
-                    "its plugs lock at both ends",
-                    "a plug that is brushed out takes the take, or everybody's picture, with it",
-                    "",
-                    "plugs on file; practice",
-                    Severity.NOTE,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("cables.locks")
+            .family("signal")
+            .title("Feeds that others depend on lock")
+            .subjects("every power cable of a body or a transmitter")
+            .expectation("its plugs lock at both ends")
+            .because("a plug that is brushed out takes the take, or everybody's picture, with it")
+            .source("plugs on file; practice")
+            .severity(Severity.NOTE)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -22,17 +23,17 @@ import wideharbor.core.rig.Placed;
 
 /** A transmitter serves no more receivers than it can, and radios of other families are not on its band. */
 final class RadioLinks implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.radio",
-                    "signal",
-                    "Radio links keep apart",
-                    "every transmitter on the rig, with the receivers of rig and kit",
-                    "no more receivers of its family than it serves; no transmitter of another family on its band",
-                    "one receiver too many pairs by chance, and two families on a band cut each other off",
-                    "receivers counted by family, bands compared",
-                    "makers' figures; local rules on radio decide",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.radio")
+            .family("signal")
+            .title("Radio links keep apart")
+            .subjects("every transmitter on the rig, with the receivers of rig and kit")
+            .expectation("no more receivers of its family than it serves; no transmitter of another family on its band")
+            .because("one receiver too many pairs by chance, and two families on a band cut each other off")
+            .formula("receivers counted by family, bands compared")
+            .source("makers' figures; local rules on radio decide")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

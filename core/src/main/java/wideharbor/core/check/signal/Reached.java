@@ -14,6 +14,7 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -74,17 +75,17 @@ final class Reached implements Check {
 
     private static CheckCard card(
             String id, String title, String subjects, String expectation, String because, Severity severity) {
-        return new CheckCard(
-                        id,
-                        "signal",
-                        title,
-                        subjects,
-                        expectation,
-                        because,
-                        "the way walked back from the input",
-                        "sockets on file",
-                        severity,
-                        false)
+        return CheckCardBuilder.builder()
+                .id(id)
+                .family("signal")
+                .title(title)
+                .subjects(subjects)
+                .expectation(expectation)
+                .because(because)
+                .formula("the way walked back from the input")
+                .source("sockets on file")
+                .severity(severity)
+                .build()
                 .restingOn(Basis.WIRING);
     }
 

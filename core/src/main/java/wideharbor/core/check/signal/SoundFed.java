@@ -13,6 +13,7 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -25,18 +26,18 @@ import wideharbor.core.signal.SoundPlan;
 
 /** Every microphone goes into an input with channels and power enough for it. */
 final class SoundFed implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.sound",
-                    "signal",
-                    "Sound arrives",
-                    "every microphone and every sound input on the rig",
-                    "each microphone reaches an input that has channels for it, and gets power on the line when "
-                            + "it needs it",
-                    "a silent track is found out in the cutting room",
-                    "channels of the source against those of the input; power on the line against the need",
-                    "makers' figures; who has the sound by the brief",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.sound")
+            .family("signal")
+            .title("Sound arrives")
+            .subjects("every microphone and every sound input on the rig")
+            .expectation("each microphone reaches an input that has channels for it, and gets power on the line when "
+                    + "it needs it")
+            .because("a silent track is found out in the cutting room")
+            .formula("channels of the source against those of the input; power on the line against the need")
+            .source("makers' figures; who has the sound by the brief")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

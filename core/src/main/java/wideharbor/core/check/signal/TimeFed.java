@@ -11,6 +11,7 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,17 +22,17 @@ import wideharbor.core.signal.SignalGraph;
 
 /** When recorders of several departments must agree, the body gets its time from a box that keeps it. */
 final class TimeFed implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.time",
-                    "signal",
-                    "The body gets the time",
-                    "every time input on the rig, when the brief wants one time for all",
-                    "a box that keeps time feeds it",
-                    "picture and sound that share no clock are married by hand, take by take",
-                    "the way walked from the timecode box",
-                    "the brief",
-                    Severity.STOP,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.time")
+            .family("signal")
+            .title("The body gets the time")
+            .subjects("every time input on the rig, when the brief wants one time for all")
+            .expectation("a box that keeps time feeds it")
+            .because("picture and sound that share no clock are married by hand, take by take")
+            .formula("the way walked from the timecode box")
+            .source("the brief")
+            .severity(Severity.STOP)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

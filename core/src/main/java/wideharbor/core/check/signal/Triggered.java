@@ -11,6 +11,7 @@ import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
@@ -21,17 +22,17 @@ import wideharbor.core.edit.Wiring;
 
 /** A run button that somebody fitted is plugged. */
 final class Triggered implements Check {
-    private static final CheckCard CARD = new CheckCard(
-                    "signal.trigger",
-                    "signal",
-                    "Run buttons are plugged",
-                    "every part with a run trigger",
-                    "its cable leads to a body",
-                    "a button that does nothing is pressed at the moment of the take",
-                    "the button's output looked at",
-                    "sockets on file",
-                    Severity.CAUTION,
-                    false)
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("signal.trigger")
+            .family("signal")
+            .title("Run buttons are plugged")
+            .subjects("every part with a run trigger")
+            .expectation("its cable leads to a body")
+            .because("a button that does nothing is pressed at the moment of the take")
+            .formula("the button's output looked at")
+            .source("sockets on file")
+            .severity(Severity.CAUTION)
+            .build()
             .restingOn(Basis.WIRING);
 
     @Override

@@ -7,6 +7,7 @@ import wideharbor.core.brief.Preferences;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
+import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -16,17 +17,17 @@ import wideharbor.core.job.Subject;
  * A rig is built as the house, the operator or the job wants it; each miss names the answer that wanted it otherwise.
  */
 final class BuiltAsWanted implements Check {
-    private static final CheckCard CARD = new CheckCard(
-            "ways.wanted",
-            "ways",
-            "Built as it is wanted",
-            "every chosen way of working that wants a rig built in some way",
-            "the rig is built so; the house’s wish is mentioned, the operator’s or the job’s is read",
-            "people reach for things where they are used to find them; it is never a reason against what is safe",
-            "",
-            "ways of working of the house, the operator and the job",
-            Severity.CAUTION,
-            false);
+    private static final CheckCard CARD = CheckCardBuilder.builder()
+            .id("ways.wanted")
+            .family("ways")
+            .title("Built as it is wanted")
+            .subjects("every chosen way of working that wants a rig built in some way")
+            .expectation("the rig is built so; the house’s wish is mentioned, the operator’s or the job’s is read")
+            .because(
+                    "people reach for things where they are used to find them; it is never a reason against what is safe")
+            .source("ways of working of the house, the operator and the job")
+            .severity(Severity.CAUTION)
+            .build();
 
     @Override
     public CheckCard card() {

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.check.ways.TraitView.Miss;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -83,7 +84,7 @@ final class RiggingTraits {
 
     private static List<Miss> basesOfOthers(TraitView look) {
         Rig rig = look.analysis().rig();
-        String root = rig.content().root();
+        PlacementId root = rig.content().root();
         return look.body()
                 .map(body -> look.each(
                         look.of(Category.PLATE),

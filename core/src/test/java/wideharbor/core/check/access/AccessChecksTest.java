@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.Category;
@@ -16,6 +17,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckEngine;
@@ -53,21 +55,17 @@ class AccessChecksTest {
     }
 
     private static ItemType block(String id, double half) {
-        Port foot = new Port(
-                "foot",
-                "foot",
-                "thread-3-8",
-                Role.A,
-                "main",
-                Vec3.ZERO,
-                DOWN,
-                Vec3.FORWARD,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                Port.Pins.NONE,
-                List.of(),
-                List.of(new Freedom.Slide("slide", Freedom.Axis.R, -60, 60, 0)));
+        Port foot = PortBuilder.builder()
+                .id("foot")
+                .title("foot")
+                .standard("thread-3-8")
+                .role(Role.A)
+                .link("main")
+                .at(Vec3.ZERO)
+                .normal(DOWN)
+                .up(Vec3.FORWARD)
+                .freedoms(List.of(new Freedom.Slide("slide", Freedom.Axis.R, -60, 60, 0)))
+                .build();
         return part(id).shaped(box(-half, 0, -20, half, 60, 20, Use.SOLID))
                 .port(foot)
                 .make();
@@ -333,7 +331,7 @@ class AccessChecksTest {
                     .make();
             ItemType lens = part("lens")
                     .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
-                    .facet(new OpticalFacet.Lens("mount", 12, 2, 80, 100, 1))
+                    .facet(new OpticalFacet.Lens("mount", 12, 2, 80, 100, 1, Optional.empty()))
                     .make();
             return Rigs.rig()
                     .with("body", body)

@@ -21,6 +21,7 @@ import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Rigs;
 
 /** Putting the rig down, and which way a device's sockets look. */
@@ -57,7 +58,7 @@ class HandlingChecksTest {
             Rigs rigs = with(Category.BRACKET, box(-20, -20, 0, 20, 20, 30), 1, Vec3.ZERO);
             Resting rest = Resting.of(rigs.resolve(), rigs.analysis().clearances(), new Vec3(0, 0, -100))
                     .orElseThrow();
-            assertEquals(java.util.List.of("body"), rest.contacts());
+            assertEquals(Ids.list("body"), rest.contacts());
             assertEquals(0, rest.leanDegrees(), 1e-6);
             assertEquals(50, rest.marginMm(), 0.1);
             verify(new SetDown()).given(rigs).holds();
@@ -69,7 +70,7 @@ class HandlingChecksTest {
             Rigs rigs = with(Category.LENS, box(-40, -80, 0, 40, 40, 30), 600, new Vec3(0, 0, 15));
             Resting rest = Resting.of(rigs.resolve(), rigs.analysis().clearances(), new Vec3(0, 0, -85))
                     .orElseThrow();
-            assertEquals(java.util.List.of("body", "more"), rest.contacts());
+            assertEquals(Ids.list("body", "more"), rest.contacts());
             assertEquals(Math.toDegrees(Math.atan(30.0 / 200)), rest.leanDegrees(), 0.5);
             Finding finding = verify(new SetDown()).given(rigs).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals("Put down, it rests on more", finding.title());

@@ -104,7 +104,8 @@ class LensSupportTest {
                                 Joint.Kind.CLOSING,
                                 Rigs.port("support:cradle"),
                                 Rigs.port("lens-prime:barrel"),
-                                Joint.Confidence.TRIED_BY_US)))
+                                Joint.Confidence.TRIED_BY_US,
+                                "")))
                 .on("none");
     }
 

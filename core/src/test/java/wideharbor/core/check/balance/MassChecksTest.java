@@ -13,6 +13,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -79,7 +80,8 @@ class MassChecksTest {
         Job weighed = job.with(job.gear()
                 .apply(
                         Rigs.BUILD,
-                        List.of(Scoped.base(new Command.Weigh("odd", Figure.measured(250, "tech", "2026-11-24")))),
+                        List.of(Scoped.base(
+                                new Command.Weigh(PlacementId.of("odd"), Figure.measured(250, "tech", "2026-11-24")))),
                         job.catalogue())
                 .after());
         assertEquals(

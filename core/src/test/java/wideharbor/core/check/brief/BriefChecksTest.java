@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.catalog.ItemType;
@@ -22,6 +23,7 @@ import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -29,7 +31,7 @@ class BriefChecksTest {
     private static final double NONE = Double.NEGATIVE_INFINITY;
 
     private static Asks changes(Asks.ChangeDemand... all) {
-        return new Asks(List.of(all), Asks.RoomLimit.ANY, List.of(), List.of());
+        return AsksBuilder.builder().changes(List.of(all)).build();
     }
 
     @Nested
@@ -40,10 +42,13 @@ class BriefChecksTest {
                     .configuration(new Configuration(
                             ConfigurationId.of("bare"),
                             "Bare",
-                            "none",
+                            PlacementId.of("none"),
                             0,
                             0,
-                            List.of(new Command.Remove("rods"), new Command.Remove("box"))))
+                            List.of(
+                                    new Command.Remove(PlacementId.of("rods")),
+                                    new Command.Remove(PlacementId.of("box"))),
+                            ConfigurationId.NONE))
                     .asking(changes(new Asks.ChangeDemand(Rigs.STUDIO, ConfigurationId.of("bare"), minutes, toolFree)));
         }
 
@@ -86,7 +91,9 @@ class BriefChecksTest {
             return Rigs.rig()
                     .with("body", body)
                     .on("none")
-                    .asking(new Asks(List.of(), new Asks.RoomLimit(depth, height, List.of()), List.of(), List.of()));
+                    .asking(AsksBuilder.builder()
+                            .room(new Asks.RoomLimit(depth, height, List.of()))
+                            .build());
         }
 
         @Test
@@ -116,11 +123,9 @@ class BriefChecksTest {
                     .with("body", body)
                     .lens("l", lens, "body:mount", "mount")
                     .on("none")
-                    .asking(new Asks(
-                            List.of(),
-                            Asks.RoomLimit.ANY,
-                            List.of(),
-                            List.of(new Asks.Tape("door", taped, LensId.NONE))));
+                    .asking(AsksBuilder.builder()
+                            .tapes(List.of(new Asks.Tape("door", taped, LensId.NONE)))
+                            .build());
         }
 
         @Test
@@ -147,7 +152,9 @@ class BriefChecksTest {
     class Spares {
         private Rigs asking(int pieces) {
             return Bag.onRods(300)
-                    .asking(new Asks(List.of(), Asks.RoomLimit.ANY, List.of(new Asks.Spare("ROD", pieces)), List.of()));
+                    .asking(AsksBuilder.builder()
+                            .spares(List.of(new Asks.Spare("ROD", pieces)))
+                            .build());
         }
 
         @Test

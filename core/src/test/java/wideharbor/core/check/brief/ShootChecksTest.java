@@ -12,15 +12,19 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Profile;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Orientation;
 import wideharbor.core.brief.Shoot.Sound;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.SignalFacet;
@@ -40,7 +44,13 @@ import wideharbor.core.testkit.Rigs;
 class ShootChecksTest {
     private static Shoot shoot(
             Orientation orientation, double stretch, Sound sound, boolean timecode, Viewer... viewers) {
-        return new Shoot(orientation, stretch, sound, timecode, List.of(viewers), List.of());
+        return ShootBuilder.builder()
+                .orientation(orientation)
+                .longestStretchHours(stretch)
+                .sound(sound)
+                .timecode(timecode)
+                .viewers(List.of(viewers))
+                .build();
     }
 
     private static ItemType able(String id, Capability capability) {
@@ -160,17 +170,11 @@ class ShootChecksTest {
         @Test
         void aPlateForChangesWhileOnMendsIt() {
             ItemType plain = Bag.plate();
-            ItemType hot = new ItemType(
-                    new wideharbor.core.catalog.TypeRef("plate-hot", 1),
-                    plain.maker(),
-                    "Plate, two bays",
-                    plain.category(),
-                    java.util.Set.of(Capability.HOT_SWAPS),
-                    plain.links(),
-                    plain.internalJoints(),
-                    plain.ports(),
-                    plain.sockets(),
-                    plain.facets());
+            ItemType hot = ItemTypeBuilder.builder(plain)
+                    .ref(new wideharbor.core.catalog.TypeRef("plate-hot", 1))
+                    .name("Plate, two bays")
+                    .capabilities(java.util.Set.of(Capability.HOT_SWAPS))
+                    .build();
             Rigs rigs = drawing(3, plain).inKit(hot, 1);
             assertEquals(
                     "Plate, two bays in place of plate",
@@ -187,13 +191,12 @@ class ShootChecksTest {
     @Test
     void eachDemandIsARequirementWithWhatDecidesIt() {
         Job job = Bag.onHead()
-                .shooting(new Shoot(
-                        Orientation.PORTRAIT,
-                        0,
-                        Sound.CAMERA,
-                        true,
-                        List.of(),
-                        List.of(new Shoot.Recording("4K, 25 frames", 800))))
+                .shooting(ShootBuilder.builder()
+                        .orientation(Orientation.PORTRAIT)
+                        .sound(Sound.CAMERA)
+                        .timecode(true)
+                        .recordings(List.of(new Shoot.Recording("4K, 25 frames", 800)))
+                        .build())
                 .job();
         var all = Requirements.of(CheckEngine.standard().judge(job));
         var picture = all.stream()
@@ -256,15 +259,15 @@ class ShootChecksTest {
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .facet(new wideharbor.core.catalog.SupportFacet.Support("datum", 0, 30_000, 200))
                 .make();
-        ItemType floor = new ItemType(
-                body.ref(),
-                body.maker(),
-                body.name(),
-                body.category(),
-                body.capabilities(),
-                body.links(),
-                body.internalJoints(),
-                java.util.stream.Stream.concat(
+        ItemType floor = ItemTypeBuilder.builder()
+                .ref(body.ref())
+                .maker(body.maker())
+                .name(body.name())
+                .category(body.category())
+                .capabilities(body.capabilities())
+                .links(body.links())
+                .internalJoints(body.internalJoints())
+                .ports(java.util.stream.Stream.concat(
                                 body.ports().stream(),
                                 part("f")
                                         .face(
@@ -278,9 +281,10 @@ class ShootChecksTest {
                                         .make()
                                         .ports()
                                         .stream())
-                        .toList(),
-                body.sockets(),
-                body.facets());
+                        .toList())
+                .sockets(body.sockets())
+                .facets(body.facets())
+                .build();
         Rigs rigs = Rigs.rig()
                 .with("body", floor)
                 .with("cell", cell)
@@ -288,8 +292,9 @@ class ShootChecksTest {
                 .join("j-cell", "body:rear", "cell:foot")
                 .join("j-stand", "body:base", "stand:top")
                 .on("stand")
-                .asking(new wideharbor.core.brief.Asks(
-                        List.of(), new wideharbor.core.brief.Asks.RoomLimit(150, 0, List.of()), List.of(), List.of()));
+                .asking(AsksBuilder.builder()
+                        .room(new Asks.RoomLimit(150, 0, List.of()))
+                        .build());
         verify(new RoomSize()).given(rigs).finds(Severity.STOP, 200, Double.NEGATIVE_INFINITY, 150, "mm");
         List<BatteryUp.Move> moves = BatteryUp.moves(rigs.analysis(), new wideharbor.core.build.Scope.Base());
         assertEquals(

@@ -13,6 +13,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -52,13 +53,13 @@ class HeldByNothingTest {
     void whatIsHeldByNothingIsOutOfMassAndPose() {
         Job job = Bag.onRods(300).job();
         Job after = job.with(job.gear()
-                .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove("bridge"))), job.catalogue())
+                .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove(PlacementId.of("bridge")))), job.catalogue())
                 .after());
         var rig = wideharbor.core.rig.Rig.resolve(
                 after.gear().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE, job.catalogue());
         assertEquals(2, rig.attached().size());
         assertEquals(2, rig.detached().size());
-        assertTrue(rig.find("rods").isEmpty());
+        assertTrue(rig.find(PlacementId.of("rods")).isEmpty());
     }
 
     @Test
@@ -76,7 +77,7 @@ class HeldByNothingTest {
     void puttingThePartBackMendsIt() {
         Job job = Bag.onRods(300).job();
         Job after = job.with(job.gear()
-                .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove("rods"))), job.catalogue())
+                .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove(PlacementId.of("rods")))), job.catalogue())
                 .after());
         CheckEngine engine = CheckEngine.standard();
         Finding finding = engine.check(after).of("parts.held").get(0);
@@ -88,7 +89,10 @@ class HeldByNothingTest {
     private static Report without(Job job, String placement) {
         return new CheckEngine(List.of(new HeldByNothing()))
                 .check(job.with(job.gear()
-                        .apply(Rigs.BUILD, List.of(Scoped.base(new Command.Remove(placement))), job.catalogue())
+                        .apply(
+                                Rigs.BUILD,
+                                List.of(Scoped.base(new Command.Remove(PlacementId.of(placement)))),
+                                job.catalogue())
                         .after()));
     }
 }

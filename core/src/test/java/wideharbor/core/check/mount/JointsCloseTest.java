@@ -142,7 +142,8 @@ class JointsCloseTest {
                                 Joint.Kind.CLOSING,
                                 Rigs.port("support:cradle"),
                                 Rigs.port("lens-prime:barrel"),
-                                Joint.Confidence.TRIED_BY_US)))
+                                Joint.Confidence.TRIED_BY_US,
+                                "")))
                 .on("none");
     }
 

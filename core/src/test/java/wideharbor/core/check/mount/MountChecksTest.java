@@ -17,6 +17,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
@@ -133,37 +134,29 @@ class MountChecksTest {
     @Nested
     class Rails {
         private Rigs rail(Vec3 normal, Vec3 up, Port.Working working) {
-            Port rail = new Port(
-                    "rail",
-                    "rail",
-                    "nato-rail",
-                    Role.A,
-                    "main",
-                    Vec3.ZERO,
-                    normal,
-                    up,
-                    new Port.Occupancy.Interval(-40, 40, 0),
-                    0,
-                    Port.Size.STANDARD,
-                    Port.Pins.NONE,
-                    List.of(),
-                    List.of());
+            Port rail = PortBuilder.builder()
+                    .id("rail")
+                    .title("rail")
+                    .standard("nato-rail")
+                    .role(Role.A)
+                    .link("main")
+                    .at(Vec3.ZERO)
+                    .normal(normal)
+                    .up(up)
+                    .occupancy(new Port.Occupancy.Interval(-40, 40, 0))
+                    .build();
             Port clamp = worked(
-                    new Port(
-                            "clamp",
-                            "clamp",
-                            "nato-rail",
-                            Role.B,
-                            "main",
-                            Vec3.ZERO,
-                            DOWN,
-                            Vec3.FORWARD,
-                            new Port.Occupancy.Single(),
-                            30,
-                            Port.Size.STANDARD,
-                            Port.Pins.NONE,
-                            List.of(),
-                            List.of()),
+                    PortBuilder.builder()
+                            .id("clamp")
+                            .title("clamp")
+                            .standard("nato-rail")
+                            .role(Role.B)
+                            .link("main")
+                            .at(Vec3.ZERO)
+                            .normal(DOWN)
+                            .up(Vec3.FORWARD)
+                            .engagementMm(30)
+                            .build(),
                     Port.Rating.NONE,
                     working);
             return Rigs.rig()

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Pins.Kind;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
@@ -78,21 +79,19 @@ class PortsMateTest {
     @Test
     void pinsOfAnotherSpacingDoNotSeat() {
         Port.Pins holes = new Port.Pins(Kind.HOLES, 2, 4, 16);
-        Port face = new Port(
-                "f",
-                "f",
-                "thread-3-8",
-                Role.B,
-                "main",
-                Vec3.ZERO,
-                DOWN,
-                Vec3.FORWARD,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                holes,
-                java.util.List.of(),
-                java.util.List.of());
+        Port face = PortBuilder.builder()
+                .id("f")
+                .title("f")
+                .standard("thread-3-8")
+                .role(Role.B)
+                .link("main")
+                .at(Vec3.ZERO)
+                .normal(DOWN)
+                .up(Vec3.FORWARD)
+                .pins(holes)
+                .screws(java.util.List.of())
+                .freedoms(java.util.List.of())
+                .build();
         assertTrue(Mating.whyNot(face(Role.A, Kind.FIXED), face, Standards.seed())
                 .orElseThrow()
                 .startsWith("does not seat"));
@@ -106,20 +105,18 @@ class PortsMateTest {
 
     private static Port face(Role role, Kind kind) {
         Port.Pins pins = kind == Kind.NONE ? Port.Pins.NONE : Parts.pins(kind);
-        return new Port(
-                "p",
-                "p",
-                "thread-3-8",
-                role,
-                "main",
-                Vec3.ZERO,
-                Vec3.UP,
-                Vec3.FORWARD,
-                new Port.Occupancy.Single(),
-                0,
-                Port.Size.STANDARD,
-                pins,
-                java.util.List.of(),
-                java.util.List.of());
+        return PortBuilder.builder()
+                .id("p")
+                .title("p")
+                .standard("thread-3-8")
+                .role(role)
+                .link("main")
+                .at(Vec3.ZERO)
+                .normal(Vec3.UP)
+                .up(Vec3.FORWARD)
+                .pins(pins)
+                .screws(java.util.List.of())
+                .freedoms(java.util.List.of())
+                .build();
     }
 }

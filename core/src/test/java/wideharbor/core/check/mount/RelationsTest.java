@@ -6,7 +6,6 @@ import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
-import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.build.Joint;
@@ -20,6 +19,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -101,7 +101,7 @@ class RelationsTest {
         @Test
         void aPairThatExcludesEachOtherIsOneStop() {
             Finding finding = verify(new NotTogether()).given(both()).finds(Severity.STOP, CheckState.FOUND);
-            assertEquals(List.of("it", "other"), finding.key().parts());
+            assertEquals(Ids.list("it", "other"), finding.key().parts());
         }
 
         @Test

@@ -14,6 +14,7 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.PartState;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
@@ -23,11 +24,13 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.PowerSheet;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -48,7 +51,7 @@ class KeepingOnTest {
     }
 
     private static Rigs stowed(Rigs rigs) {
-        return rigs.laid("k", new CableRun.Laid(List.of(), "cam"));
+        return rigs.laid("k", new CableRun.Laid(List.of(), PlacementId.of("cam")));
     }
 
     private static KeepsOn keeps(Rigs rigs) {
@@ -77,7 +80,7 @@ class KeepingOnTest {
     void theInnerBatteryIsNoSource() {
         var context = filled().analysis();
         assertEquals(
-                List.of("battery"),
+                Ids.list("battery"),
                 context.feeds().sources().stream().map(s -> s.battery().id()).toList());
         assertEquals(1, DayPlates.of(context).get(0).cells().size());
     }
@@ -212,23 +215,18 @@ class KeepingOnTest {
             return Bag.powered()
                     .with("clock", clock)
                     .join("j", "body:side", "clock:foot")
-                    .shooting(new Shoot(
-                            Shoot.Orientation.ANY,
-                            0,
-                            Shoot.Sound.NONE,
-                            false,
-                            List.of(),
-                            List.of(),
-                            List.of(
-                                    new DayBlock("a", State.ON, 5, 20, false),
-                                    new DayBlock("b", State.STANDBY, 3, 20, false, List.of(states)))));
+                    .shooting(ShootBuilder.builder()
+                            .day(List.of(
+                                    new DayBlock("a", State.ON, 5, 20, false, List.of()),
+                                    new DayBlock("b", State.STANDBY, 3, 20, false, List.of(states))))
+                            .build());
         }
 
         @Test
         void aSetThatLastsTheDayIsFine() {
             verify(new OwnCellsLast()).given(clock(8)).holds();
             verify(new OwnCellsLast())
-                    .given(clock(5, new PartState(BuildId.of("a"), "clock", State.OFF)))
+                    .given(clock(5, new PartState(BuildId.of("a"), PlacementId.of("clock"), State.OFF)))
                     .holds();
         }
 
@@ -251,7 +249,7 @@ class KeepingOnTest {
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .socket("out-2", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
-                .facet(new PowerFacet.PowerInput("in", 9, 30, 0, Figure.maker(0), Figure.maker(0)))
+                .facet(new PowerFacet.PowerInput("in", 9, 30, 0, Figure.maker(0), Figure.maker(0), 0))
                 .facet(new PowerFacet.PowerOutput("out-1", 0, 1, 40, 50, 4))
                 .facet(new PowerFacet.PowerOutput("out-2", 0, 1, 40, 50, 4))
                 .make();
@@ -322,7 +320,7 @@ class KeepingOnTest {
     @Test
     void theStretchIsMendedByABatteryForTheBay() {
         Rigs rigs = bay().inKit(Bag.pack(), 1)
-                .shooting(new Shoot(Shoot.Orientation.ANY, 4, Shoot.Sound.NONE, false, List.of(), List.of()));
+                .shooting(ShootBuilder.builder().longestStretchHours(4).build());
         verify(new Stretch()).given(rigs).finds(Severity.CAUTION, 3, 4, Double.POSITIVE_INFINITY, "h");
         assertEquals(
                 "pack in the bay of cam",
@@ -333,8 +331,7 @@ class KeepingOnTest {
     class Day {
         private Rigs day(DayBlock... blocks) {
             return bay().inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
-                    .shooting(new Shoot(
-                            Shoot.Orientation.ANY, 0, Shoot.Sound.NONE, false, List.of(), List.of(), List.of(blocks)));
+                    .shooting(ShootBuilder.builder().day(List.of(blocks)).build());
         }
 
         private DayBlock block(double hours, State state, PartState... parts) {
@@ -348,8 +345,8 @@ class KeepingOnTest {
         /** 3 h at 30 W, 2 h at 10: 110 Wh. Off for the first block: 20 Wh. On through the second: 150 Wh. */
         @Test
         void aPartMayDoOtherThanTheRig() {
-            PartState off = new PartState(BuildId.of("a"), "cam", State.OFF);
-            PartState on = new PartState(BuildId.of("a"), "cam", State.ON);
+            PartState off = new PartState(BuildId.of("a"), PlacementId.of("cam"), State.OFF);
+            PartState on = new PartState(BuildId.of("a"), PlacementId.of("cam"), State.ON);
             assertEquals(110, drawn(day(block(3, State.ON), block(2, State.STANDBY))), 1e-9);
             assertEquals(20, drawn(day(block(3, State.ON, off), block(2, State.STANDBY))), 1e-9);
             assertEquals(150, drawn(day(block(3, State.ON), block(2, State.STANDBY, on))), 1e-9);
@@ -359,8 +356,8 @@ class KeepingOnTest {
         /** Somebody else's part, and one that is gone, change nothing. */
         @Test
         void whatIsSaidOfAnotherPartIsNotOfThisOne() {
-            PartState other = new PartState(BuildId.of("b"), "cam", State.OFF);
-            PartState gone = new PartState(BuildId.of("a"), "gone", State.OFF);
+            PartState other = new PartState(BuildId.of("b"), PlacementId.of("cam"), State.OFF);
+            PartState gone = new PartState(BuildId.of("a"), PlacementId.of("gone"), State.OFF);
             assertEquals(90, drawn(day(block(3, State.ON, other, gone))), 1e-9);
         }
 
@@ -371,7 +368,7 @@ class KeepingOnTest {
         @Test
         void theTableSaysWhatEachDoes() {
             PowerSheet.DeviceDay cam = sheet(day(
-                            block(3, State.ON, new PartState(BuildId.of("a"), "cam", State.STANDBY)),
+                            block(3, State.ON, new PartState(BuildId.of("a"), PlacementId.of("cam"), State.STANDBY)),
                             block(2, State.ON)))
                     .devices()
                     .get(0);
@@ -408,10 +405,10 @@ class KeepingOnTest {
 
         @Test
         void aBlockNamesAPartOnce() {
-            PartState cam = new PartState(BuildId.of("a"), "cam", State.OFF);
+            PartState cam = new PartState(BuildId.of("a"), PlacementId.of("cam"), State.OFF);
             var twice = assertThrows(
                     IllegalArgumentException.class,
-                    () -> block(1, State.ON, cam, new PartState(BuildId.of("a"), "cam", State.ON)));
+                    () -> block(1, State.ON, cam, new PartState(BuildId.of("a"), PlacementId.of("cam"), State.ON)));
             assertTrue(twice.getMessage().contains("twice"));
         }
     }
@@ -425,7 +422,7 @@ class KeepingOnTest {
                     .weighs(200, Vec3.ZERO)
                     .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                     .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
-                    .facet(new PowerFacet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9)))
+                    .facet(new PowerFacet.PowerInput("in", 11, 13, 1, Figure.maker(9), Figure.maker(9), 0))
                     .make();
             Rigs rigs = Bag.powered()
                     .with("tender", tender)

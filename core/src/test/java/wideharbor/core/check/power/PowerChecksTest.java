@@ -10,7 +10,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.brief.DayBlock;
-import wideharbor.core.brief.Shoot;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.Finding;
@@ -255,31 +255,17 @@ class PowerChecksTest {
 
     private static Rigs claiming(double hours) {
         return oneDevice(30, 30)
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY,
-                        0,
-                        Optional.empty(),
-                        Shoot.Sound.NONE,
-                        false,
-                        List.of(),
-                        List.of(),
-                        List.of(),
-                        Optional.of(hours),
-                        0));
+                .shooting(
+                        ShootBuilder.builder().claimedHours(Optional.of(hours)).build());
     }
 
     private static Rigs inBlocks(Rigs rigs) {
-        return rigs.shooting(new Shoot(
-                Shoot.Orientation.ANY,
-                0,
-                Shoot.Sound.NONE,
-                false,
-                List.of(),
-                List.of(),
-                List.of(
-                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false),
-                        new DayBlock("meal", DayBlock.State.OFF, 1, 25, true),
-                        new DayBlock("afternoon", DayBlock.State.ON, 1, 25, false))));
+        return rigs.shooting(ShootBuilder.builder()
+                .day(List.of(
+                        new DayBlock("morning", DayBlock.State.ON, 3, 25, false, List.of()),
+                        new DayBlock("meal", DayBlock.State.OFF, 1, 25, true, List.of()),
+                        new DayBlock("afternoon", DayBlock.State.ON, 1, 25, false, List.of())))
+                .build());
     }
 
     private static ItemType charger() {

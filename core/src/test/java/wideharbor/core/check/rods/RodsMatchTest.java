@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
@@ -67,21 +68,10 @@ class RodsMatchTest {
     private static ItemType odd(double diameter) {
         Port like = Parts.plain("rods", "rod-15-lw", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD);
         return Parts.part("odd")
-                .port(new Port(
-                        like.id(),
-                        like.title(),
-                        like.standard(),
-                        like.role(),
-                        like.link(),
-                        like.at(),
-                        like.normal(),
-                        like.up(),
-                        new Port.Occupancy.Interval(0, 300, 0),
-                        0,
-                        new Port.Size(Optional.of(diameter), Optional.empty()),
-                        like.pins(),
-                        like.screws(),
-                        like.freedoms()))
+                .port(PortBuilder.builder(like)
+                        .occupancy(new Port.Occupancy.Interval(0, 300, 0))
+                        .size(new Port.Size(Optional.of(diameter), Optional.empty()))
+                        .build())
                 .make();
     }
 

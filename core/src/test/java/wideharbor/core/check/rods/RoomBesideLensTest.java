@@ -6,6 +6,7 @@ import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
@@ -28,7 +29,7 @@ class RoomBesideLensTest {
         ItemType lens = part("lens")
                 .port("mount", "mount-pl", Role.B, Vec3.ZERO, BACK, Vec3.UP)
                 .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, 0, 120), barrelRadius, Shape.Use.SOLID))
-                .facet(new OpticalFacet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1))
+                .facet(new OpticalFacet.Lens("mount", 50, 2, 120, 2 * barrelRadius, 1, Optional.empty()))
                 .make();
         return Rigs.rig()
                 .with("body", cube)

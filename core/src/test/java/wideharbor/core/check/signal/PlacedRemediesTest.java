@@ -5,13 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
@@ -70,13 +72,9 @@ class PlacedRemediesTest {
                 .inKit(Signals.receiver("G"), 1)
                 .inKit(Signals.display("hand", Trust.FRAME, 3), 1)
                 .inKit(Signals.picture(), 2)
-                .shooting(new Shoot(
-                        Shoot.Orientation.ANY,
-                        0,
-                        Shoot.Sound.NONE,
-                        false,
-                        List.of(new Viewer("Director", Trust.FRAME, true)),
-                        List.of()));
+                .shooting(ShootBuilder.builder()
+                        .viewers(List.of(new Viewer("Director", Trust.FRAME, true)))
+                        .build());
         verify(CheckEngine.standard().require("brief.viewers")).given(rigs).finds(Severity.STOP, CheckState.FOUND);
         assertTrue(verify(CheckEngine.standard().require("brief.viewers"))
                 .given(rigs)
@@ -91,22 +89,14 @@ class PlacedRemediesTest {
 
         /** The body's SDI 1 breaks when its plug is pulled. */
         private Rigs plugged() {
-            ItemType body = new ItemType(
-                    fragile.ref(),
-                    fragile.maker(),
-                    fragile.name(),
-                    fragile.category(),
-                    fragile.capabilities(),
-                    fragile.links(),
-                    fragile.internalJoints(),
-                    fragile.ports(),
-                    fragile.sockets(),
-                    fragile.facets().stream()
+            ItemType body = ItemTypeBuilder.builder(fragile)
+                    .facets(fragile.facets().stream()
                             .map(f -> f instanceof SignalFacet.Signal s
                                             && s.socket().equals("sdi-1")
                                     ? new SignalFacet.Signal("sdi-1", Carried.PICTURE, 12, true)
                                     : f)
-                            .toList());
+                            .toList())
+                    .build();
             return Rigs.rig()
                     .with("body", body)
                     .with("screen", Signals.display("screen", Trust.FRAME, 3))
@@ -141,17 +131,10 @@ class PlacedRemediesTest {
 
         private ItemType four() {
             ItemType like = Signals.sender("G", "6 GHz", 4);
-            return new ItemType(
-                    Parts.ref("sender-four"),
-                    like.maker(),
-                    "sender-four",
-                    like.category(),
-                    like.capabilities(),
-                    like.links(),
-                    like.internalJoints(),
-                    like.ports(),
-                    like.sockets(),
-                    like.facets());
+            return ItemTypeBuilder.builder(like)
+                    .ref(Parts.ref("sender-four"))
+                    .name("sender-four")
+                    .build();
         }
 
         /** Two receivers packed, one served. */
@@ -230,7 +213,8 @@ class PlacedRemediesTest {
     class Network {
         private Parts box(String id, Socket.Direction way) {
             return Parts.part(id)
-                    .socket(new Socket("lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO))
+                    .socket(new Socket(
+                            "lan", "lan", Socket.Kind.DATA, way, "RJ45", "network", Vec3.ZERO, Optional.empty()))
                     .facet(new SignalFacet.Signal("lan", Carried.NETWORK, false));
         }
 

@@ -5,10 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
+import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
@@ -27,7 +29,11 @@ import wideharbor.core.testkit.Signals;
 
 class SignalChecksTest {
     private static Shoot shoot(Shoot.Sound sound, boolean time, Viewer... viewers) {
-        return new Shoot(Shoot.Orientation.ANY, 0, sound, time, List.of(viewers), List.of());
+        return ShootBuilder.builder()
+                .sound(sound)
+                .timecode(time)
+                .viewers(List.of(viewers))
+                .build();
     }
 
     private static Rigs screen(double gigabits) {
@@ -307,13 +313,28 @@ class SignalChecksTest {
     private static Rigs buttoned() {
         ItemType handle = Parts.part("handle")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
-                .socket(new Socket("run", "run", Socket.Kind.DATA, Socket.Direction.OUT, "TRIGGER", "usual", Vec3.ZERO))
+                .socket(new Socket(
+                        "run",
+                        "run",
+                        Socket.Kind.DATA,
+                        Socket.Direction.OUT,
+                        "TRIGGER",
+                        "usual",
+                        Vec3.ZERO,
+                        Optional.empty()))
                 .facet(new SignalFacet.Signal("run", Carried.TRIGGER, false))
                 .make();
         ItemType recorder = Parts.part("recorder")
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
                 .socket(new Socket(
-                        "start", "start", Socket.Kind.DATA, Socket.Direction.IN, "TRIGGER", "usual", Vec3.ZERO))
+                        "start",
+                        "start",
+                        Socket.Kind.DATA,
+                        Socket.Direction.IN,
+                        "TRIGGER",
+                        "usual",
+                        Vec3.ZERO,
+                        Optional.empty()))
                 .facet(new SignalFacet.Signal("start", Carried.TRIGGER, false))
                 .make();
         return Signals.rig()
