@@ -170,7 +170,8 @@ class ArchitectureTest {
     @ArchTest
     static void packagesUseOnlyWhatTheTableAllows(JavaClasses core) {
         MAY_USE.forEach((name, allowed) -> {
-            List<String> packages = new ArrayList<>(List.of("java..", "org.jspecify..", "org.jgrapht..", "io.soabase.."));
+            List<String> packages =
+                    new ArrayList<>(List.of("java..", "org.jspecify..", "org.jgrapht..", "io.soabase.."));
             packages.add("wideharbor.core." + name + "..");
             allowed.forEach(a -> packages.add("wideharbor.core." + a + ".."));
             classes()

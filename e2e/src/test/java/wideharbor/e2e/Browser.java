@@ -1,5 +1,6 @@
 package wideharbor.e2e;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
@@ -11,7 +12,10 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Assertions;
 import wideharbor.app.RunningApp;
 
@@ -30,8 +34,8 @@ final class Browser implements AutoCloseable {
             "--disable-sync");
 
     /** Started once a run; every test has its own context in it, with its own cookies. */
-    private static final Playwright PLAYWRIGHT = Playwright.create(
-            new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private static final Playwright PLAYWRIGHT =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
 
     private static final com.microsoft.playwright.Browser CHROMIUM = PLAYWRIGHT
             .chromium()
@@ -42,6 +46,8 @@ final class Browser implements AutoCloseable {
 
     /** A loaded machine is slow, not wrong; how fast things are is measured elsewhere. */
     private static final double LONGEST_MS = 20_000;
+
+    private static final Map<String, String> SIGNED_IN = new ConcurrentHashMap<>();
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(LONGEST_MS);
@@ -55,9 +61,26 @@ final class Browser implements AutoCloseable {
     private final List<String> asked = new java.util.ArrayList<>();
 
     Browser() {
+        this(null);
+    }
+
+    /** Where somebody has signed in before: the person's cookies, and nothing else of what was kept. */
+    static Browser as(String user) {
+        return new Browser(SIGNED_IN.computeIfAbsent(user, Browser::signedIn));
+    }
+
+    private static String signedIn(String user) {
+        try (Browser browser = new Browser()) {
+            browser.signIn(user);
+            return browser.context.storageState();
+        }
+    }
+
+    private Browser(@Nullable String signedIn) {
         context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setBaseURL(RunningApp.url())
                 .setViewportSize(1280, 800)
+                .setStorageState(signedIn)
                 .setAcceptDownloads(true));
         page = context.newPage();
         page.setDefaultTimeout(20_000);
@@ -99,7 +122,21 @@ final class Browser implements AutoCloseable {
 
     /** No serious or critical accessibility fault on what is shown now. */
     void isAccessible() {
-        List<Rule> faults = new AxeBuilder(page)
+        noFaults(List.of());
+    }
+
+    /** What another theme may spoil on a page that is accessible in the first. */
+    void hasContrast() {
+        noFaults(List.of("color-contrast"));
+    }
+
+    /** Looks by some rules, or by all when none is named. */
+    private void noFaults(List<String> rules) {
+        AxeRunOptions options = new AxeRunOptions();
+        // What is as it should be is not told of: telling it takes most of the time.
+        options.setResultTypes(List.of("violations"));
+        AxeBuilder axe = new AxeBuilder(page).options(options).setLegacyMode(true);
+        List<Rule> faults = (rules.isEmpty() ? axe : axe.withRules(rules))
                 .analyze().getViolations().stream()
                         .filter(r -> "serious".equals(r.getImpact()) || "critical".equals(r.getImpact()))
                         .toList();

@@ -1,6 +1,7 @@
 package wideharbor.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Response;
@@ -41,8 +42,7 @@ class ScreensTest {
         "calculators, /calculators?tab=docking, .calc-answer .big"
     })
     void isAccessibleByDayAndNight(String name, String path, String there) {
-        try (Browser browser = new Browser()) {
-            browser.signIn("lead");
+        try (Browser browser = Browser.as("lead")) {
             browser.open(path);
             browser.page().locator(there).first().waitFor();
             browser.isAccessible();
@@ -52,7 +52,7 @@ class ScreensTest {
             noSideways(browser);
             browser.button("Night theme").click();
             assertThat(browser.page().locator("html")).hasAttribute("data-theme", "night");
-            browser.isAccessible();
+            browser.hasContrast();
             if (name.equals("bench")) {
                 browser.picture("bench-night");
             }
@@ -66,6 +66,17 @@ class ScreensTest {
         assertTrue(!(Boolean) wider, "the page itself does not scroll at 1280×800");
     }
 
+    /** What looks for faults finds one where there is one. */
+    @Test
+    void aFaultIsFound() {
+        try (Browser browser = new Browser()) {
+            browser.open("/sign-in");
+            browser.page().setContent("<main><p style='color:#ccc;background:#fff'>pale</p><input></main>");
+            assertThrows(AssertionError.class, browser::isAccessible);
+            assertThrows(AssertionError.class, browser::hasContrast);
+        }
+    }
+
     @Test
     void signInIsAccessible() {
         try (Browser browser = new Browser()) {
@@ -77,8 +88,7 @@ class ScreensTest {
 
     @Test
     void theAddDialogIsAccessible() {
-        try (Browser browser = new Browser()) {
-            browser.signIn("tech");
+        try (Browser browser = Browser.as("tech")) {
             browser.bench("slack-water", "?part=body");
             browser.page().keyboard().press("f");
             browser.page().locator(".offers li").first().waitFor();
@@ -89,8 +99,7 @@ class ScreensTest {
 
     @Test
     void theMountingPointsAreAccessible() {
-        try (Browser browser = new Browser()) {
-            browser.signIn("tech");
+        try (Browser browser = Browser.as("tech")) {
             browser.bench("slack-water", "");
             browser.page().keyboard().press("m");
             browser.page().locator(".budget li").first().waitFor();
@@ -100,8 +109,7 @@ class ScreensTest {
 
     @Test
     void theBalanceIsAccessible() {
-        try (Browser browser = new Browser()) {
-            browser.signIn("tech");
+        try (Browser browser = Browser.as("tech")) {
             browser.bench("slack-water", "?config=shoulder");
             browser.page().keyboard().press("b");
             browser.page().locator(".balance-chart").waitFor();
@@ -112,8 +120,7 @@ class ScreensTest {
 
     @Test
     void theLayersAreAccessible() {
-        try (Browser browser = new Browser()) {
-            browser.signIn("tech");
+        try (Browser browser = Browser.as("tech")) {
             browser.bench("kiln", "");
             browser.button("keep clear").click();
             browser.button("ports").click();
@@ -124,8 +131,7 @@ class ScreensTest {
 
     @Test
     void formsForPartsAndListsAreAccessible() {
-        try (Browser browser = new Browser()) {
-            browser.signIn("lead");
+        try (Browser browser = Browser.as("lead")) {
             browser.open("/catalogue/import");
             browser.isAccessible();
             browser.open("/catalogue/edit?from=bridge-15@1");
@@ -150,14 +156,12 @@ class ScreensTest {
     })
     void scriptsStaySmall(String path, int most) {
         try (Browser browser = new Browser()) {
-            browser.signIn("tech");
             List<Response> scripts = new ArrayList<>();
             browser.page().onResponse(r -> {
                 if (r.url().endsWith(".js")) {
                     scripts.add(r);
                 }
             });
-            browser.page().context().clearCookies();
             browser.signIn("tech");
             browser.open(path);
             browser.page().waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);

@@ -1,6 +1,5 @@
 package wideharbor.app.web;
 
-import wideharbor.core.id.Id;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
@@ -41,6 +40,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.Id;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
