@@ -1,7 +1,6 @@
 package wideharbor.app.bench;
 
 import java.util.List;
-import java.util.function.Function;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobChanges;
@@ -66,7 +65,7 @@ class BenchEdits {
         Seen seen = lock(at, revision);
         StoredJob loaded = seen.loaded();
         Prepared reading = prepared(loaded, seen.analysis(), asked, who);
-        StoredJob after = apply(loaded, at, Journal.Kind.EDIT, 0, who, reading.summary(), reading.commands());
+        StoredJob after = apply(loaded, at, Journal.Deed.edit(who, reading.summary()), reading.commands());
         Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
         return new Done(show, after);
     }
@@ -99,7 +98,8 @@ class BenchEdits {
             throw Refusal.conflict("The last edit is " + accounts.displayName(step.who()) + "'s: " + step.summary()
                     + ". Undo it all the same?");
         }
-        return replay(loaded, at, step, Journal.Kind.UNDO, who, "Undo: " + step.summary(), Journal.Edit::inverse);
+        Journal.Deed deed = new Journal.Deed(Journal.Kind.UNDO, step.seq(), who, "Undo: " + step.summary());
+        return new Done(at, apply(loaded, at, deed, edit(at, step).inverse()));
     }
 
     @Transactional
@@ -108,19 +108,12 @@ class BenchEdits {
         Journal.Step step = journal.ends(at.job(), at.build())
                 .redo()
                 .orElseThrow(() -> Refusal.conflict("There is nothing to redo."));
-        return replay(loaded, at, step, Journal.Kind.REDO, who, "Redo: " + step.summary(), Journal.Edit::commands);
+        Journal.Deed deed = new Journal.Deed(Journal.Kind.REDO, step.seq(), who, "Redo: " + step.summary());
+        return new Done(at, apply(loaded, at, deed, edit(at, step).commands()));
     }
 
-    private Done replay(
-            StoredJob loaded,
-            Standpoint at,
-            Journal.Step step,
-            Journal.Kind kind,
-            String who,
-            String summary,
-            Function<Journal.Edit, List<Scoped>> which) {
-        List<Scoped> commands = which.apply(journal.edit(at.job(), at.build(), step.seq()));
-        return new Done(at, apply(loaded, at, kind, step.seq(), who, summary, commands));
+    private Journal.Edit edit(Standpoint at, Journal.Step step) {
+        return journal.edit(at.job(), at.build(), step.seq());
     }
 
     private record Seen(StoredJob loaded, RigAnalysis analysis) {}
@@ -143,25 +136,10 @@ class BenchEdits {
         return new Seen(loaded, analysis);
     }
 
-    private StoredJob apply(
-            StoredJob loaded,
-            Standpoint at,
-            Journal.Kind kind,
-            int ofSeq,
-            String who,
-            String summary,
-            List<Scoped> commands) {
+    private StoredJob apply(StoredJob loaded, Standpoint at, Journal.Deed deed, List<Scoped> commands) {
         GearPackage.Applied applied =
                 loaded.job().gear().apply(at.build(), commands, loaded.job().catalogue());
-        journal.append(
-                at.job(),
-                at.build(),
-                kind,
-                ofSeq,
-                who,
-                summary,
-                new Journal.Edit(commands, applied.inverse()),
-                loaded.buildRevision(at.build()));
+        journal.append(loaded, at.build(), deed, new Journal.Edit(commands, applied.inverse()));
         return changes.changeGear(loaded, at.build(), applied.after());
     }
 }

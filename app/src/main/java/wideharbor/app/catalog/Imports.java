@@ -53,6 +53,15 @@ class Imports {
             List<CatalogueCsv.RowProblem> problems,
             String message) {}
 
+    /** Rows read, parts that are new, parts that the house has already, and how far it has come. */
+    private record Counts(int rows, int fresh, int known, int done) {
+        static final Counts NONE = new Counts(0, 0, 0, 0);
+
+        static Counts of(ImportState state, int done) {
+            return new Counts(state.rows(), state.fresh(), state.known(), done);
+        }
+    }
+
     /** An import with what it was given and what was read from it. */
     private static final class Run {
         private final String id = UUID.randomUUID().toString();
@@ -69,15 +78,13 @@ class Imports {
             this.state = new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), "");
         }
 
-        void set(
-                Stage stage,
-                int rows,
-                int freshParts,
-                int known,
-                int done,
-                List<CatalogueCsv.RowProblem> problems,
-                String message) {
-            state = new ImportState(id, name, stage, rows, freshParts, known, done, problems, message);
+        void set(Stage stage, Counts counts) {
+            set(stage, counts, List.of(), "");
+        }
+
+        void set(Stage stage, Counts counts, List<CatalogueCsv.RowProblem> problems, String message) {
+            state = new ImportState(
+                    id, name, stage, counts.rows, counts.fresh, counts.known, counts.done, problems, message);
         }
     }
 
@@ -125,7 +132,7 @@ class Imports {
             throw Refusal.conflict("Only a list that was read without a problem is stored; this one is "
                     + now.stage().name().toLowerCase(java.util.Locale.ROOT) + ".");
         }
-        run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), 0, List.of(), "");
+        run.set(Stage.STORING, Counts.of(now, 0));
         worker.execute(() -> guarded(run, () -> save(run)));
         return run.state;
     }
@@ -135,7 +142,7 @@ class Imports {
         run.cancelled.set(true);
         ImportState now = run.state;
         if (now.stage() == Stage.WAITING || now.stage() == Stage.CHECKED) {
-            run.set(Stage.CANCELLED, now.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+            run.set(Stage.CANCELLED, new Counts(now.rows(), 0, 0, 0), List.of(), "Nothing was stored.");
         }
         return run.state;
     }
@@ -157,24 +164,18 @@ class Imports {
             List<CatalogueCsv.RowProblem> problems = e.problems().stream()
                     .map(p -> new CatalogueCsv.RowProblem(0, p.place(), p.message()))
                     .toList();
-            run.set(Stage.REFUSED, 0, 0, 0, 0, problems, "The file cannot be read. Nothing was stored.");
+            run.set(Stage.REFUSED, Counts.NONE, problems, "The file cannot be read. Nothing was stored.");
         } catch (Refusal | IllegalArgumentException e) {
             run.set(
                     Stage.REFUSED,
-                    0,
-                    0,
-                    0,
-                    0,
+                    Counts.NONE,
                     List.of(new CatalogueCsv.RowProblem(0, "", Words.reason(e))),
                     "Nothing was stored.");
         } catch (RuntimeException e) {
             LOG.error("Import {} failed", run.name, e);
             run.set(
                     Stage.REFUSED,
-                    0,
-                    0,
-                    0,
-                    0,
+                    Counts.NONE,
                     List.of(),
                     "Internal error: the import was stopped. Nothing was stored.");
         }
@@ -184,11 +185,11 @@ class Imports {
         if (run.cancelled.get()) {
             return;
         }
-        run.set(Stage.READING, 0, 0, 0, 0, List.of(), "");
+        run.set(Stage.READING, Counts.NONE);
         boolean json = run.name.endsWith(".json");
         CatalogueCsv.Reading reading = json ? fromJson(run) : fromCsv(run);
         if (run.cancelled.get()) {
-            run.set(Stage.CANCELLED, reading.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+            run.set(Stage.CANCELLED, new Counts(reading.rows(), 0, 0, 0), List.of(), "Nothing was stored.");
             return;
         }
         Catalogue here = store.catalogue();
@@ -208,7 +209,7 @@ class Imports {
             }
         }
         run.fresh = fresh;
-        run.set(Stage.CHECKED, reading.rows(), fresh.size(), known, reading.rows(), problems, "");
+        run.set(Stage.CHECKED, new Counts(reading.rows(), fresh.size(), known, reading.rows()), problems, "");
     }
 
     private static void unknownStandards(
@@ -226,7 +227,7 @@ class Imports {
         return new CatalogueCsv()
                 .read(
                         new String(run.bytes, StandardCharsets.UTF_8),
-                        done -> run.set(Stage.READING, done, 0, 0, done, List.of(), ""),
+                        done -> run.set(Stage.READING, new Counts(done, 0, 0, done)),
                         run.cancelled::get);
     }
 
@@ -240,15 +241,11 @@ class Imports {
     private void save(Run run) {
         ImportState now = run.state;
         Standards standards = store.catalogue().standards().with(run.standards.all());
-        store.admitMany(
-                run.fresh,
-                standards,
-                done -> run.set(Stage.STORING, now.rows(), now.fresh(), now.known(), done, List.of(), ""),
-                run.cancelled::get);
+        store.admitMany(run.fresh, standards, done -> run.set(Stage.STORING, Counts.of(now, done)), run.cancelled::get);
         if (run.cancelled.get()) {
-            run.set(Stage.CANCELLED, now.rows(), 0, 0, 0, List.of(), "Nothing was stored.");
+            run.set(Stage.CANCELLED, new Counts(now.rows(), 0, 0, 0), List.of(), "Nothing was stored.");
         } else {
-            run.set(Stage.STORED, now.rows(), now.fresh(), now.known(), now.fresh(), List.of(), "");
+            run.set(Stage.STORED, Counts.of(now, now.fresh()));
         }
     }
 }

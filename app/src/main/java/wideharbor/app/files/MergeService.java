@@ -94,14 +94,10 @@ class MergeService {
         GearPackage.Applied applied =
                 now.job().gear().apply(build, edit, now.job().catalogue());
         journal.append(
-                now.job().id(),
+                now,
                 build,
-                Journal.Kind.EDIT,
-                0,
-                who,
-                "Take the package file's side, " + edit.size() + " changes",
-                new Journal.Edit(edit, applied.inverse()),
-                now.buildRevision(build));
+                Journal.Deed.edit(who, "Take the package file's side, " + edit.size() + " changes"),
+                new Journal.Edit(edit, applied.inverse()));
         return changes.changeGear(now, build, applied.after());
     }
 

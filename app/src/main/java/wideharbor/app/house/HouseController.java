@@ -68,6 +68,6 @@ class HouseController {
     @PutMapping("/standards/{id}")
     @PreAuthorize("hasRole('LEAD')")
     HouseService.Rechecked change(@PathVariable String id, @Valid @RequestBody Change change) {
-        return service.change(id, change.revision(), change.title(), change.note(), change.loadGrams(), change.facts());
+        return service.change(id, change);
     }
 }

@@ -186,7 +186,7 @@ class HouseService {
 
     /** Makes the next revision of a standard and judges every open job anew. */
     @Transactional
-    Rechecked change(String id, int revision, String title, String note, double loadGrams, List<Fact> facts) {
+    Rechecked change(String id, HouseController.Change change) {
         Standard now = catalogue
                 .catalogue()
                 .standards()
@@ -194,15 +194,15 @@ class HouseService {
                 .orElseThrow(() -> Refusal.notFound("There is no mounting standard '" + id + "'."));
         Standard next = new Standard(
                 id,
-                revision + 1,
-                title,
+                change.revision() + 1,
+                change.title(),
                 now.family(),
                 now.gendered(),
                 now.twist(),
                 now.entry(),
-                loadGrams,
-                note,
-                changed(now.facts(), facts));
+                change.loadGrams(),
+                change.note(),
+                changed(now.facts(), change.facts()));
         catalogue.change(next);
         JobChanges.Recheck recheck = changes.recheckOpen();
         return new Rechecked(line(next, 0), recheck.jobs(), recheck.changed());

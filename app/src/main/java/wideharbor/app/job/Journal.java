@@ -75,27 +75,28 @@ public class Journal {
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void append(
-            String job,
-            BuildId build,
-            Kind kind,
-            int ofSeq,
-            String who,
-            String summary,
-            Edit edit,
-            int beforeRevision) {
+    public void append(StoredJob before, BuildId build, Deed deed, Edit edit) {
+        String job = before.job().id();
+        int beforeRevision = before.buildRevision(build);
         int seq = ends(job, build).last() + 1;
         JournalRow row = new JournalRow(new JournalRow.Key(job, build.toString(), seq));
-        row.kind = kind;
-        row.ofSeq = ofSeq;
-        row.who = who;
+        row.kind = deed.kind();
+        row.ofSeq = deed.ofSeq();
+        row.who = deed.who();
         row.doneAt = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        row.summary = summary.length() > 200 ? summary.substring(0, 200) : summary;
+        row.summary = deed.summary().length() > 200 ? deed.summary().substring(0, 200) : deed.summary();
         row.commands = codec.writeCommands(edit.commands());
         row.inverse = codec.writeCommands(edit.inverse());
         row.beforeRevision = beforeRevision;
         row.afterRevision = beforeRevision + 1;
         entries.save(row);
+    }
+
+    /** Who did what, in words; {@code ofSeq}: the entry that is taken back or done again, 0 for an edit. */
+    public record Deed(Kind kind, int ofSeq, String who, String summary) {
+        public static Deed edit(String who, String summary) {
+            return new Deed(Kind.EDIT, 0, who, summary);
+        }
     }
 
     /** What was done and what takes it back. */

@@ -13,6 +13,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import wideharbor.app.web.Paper;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.signal.CableSchedule;
 
@@ -32,7 +33,12 @@ final class CableLabels {
         return "harbor:" + job + "/" + build + "/" + cable.id();
     }
 
-    static byte[] pdf(Paper paper, String job, BuildId build, String title, List<CableSchedule.Row> cables) {
+    static byte[] pdf(Paper paper, RigAnalysis analysis) {
+        String job = analysis.job().id();
+        BuildId build = analysis.build().id();
+        List<CableSchedule.Row> cables = analysis.cables();
+        String title = analysis.job().title() + ", " + analysis.build().title() + ", "
+                + analysis.rig().configuration().title();
         List<List<Label>> rows = new ArrayList<>();
         for (int i = 0; i < cables.size(); i += PER_ROW) {
             rows.add(cables.subList(i, Math.min(i + PER_ROW, cables.size())).stream()

@@ -39,10 +39,7 @@ class SignalService {
     }
 
     byte[] labels(Standpoint at) {
-        RigAnalysis analysis = at.in(reports.of(store.load(at.job())));
-        String title = analysis.job().title() + ", " + analysis.build().title() + ", "
-                + analysis.rig().configuration().title();
-        return CableLabels.pdf(paper, at.job(), at.build(), title, analysis.cables());
+        return CableLabels.pdf(paper, at.in(reports.of(store.load(at.job()))));
     }
 
     private static SocketRef requireSocket(RigAnalysis analysis, String written) {

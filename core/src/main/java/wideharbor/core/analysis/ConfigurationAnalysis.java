@@ -9,6 +9,7 @@ import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.memo.Memo;
+import wideharbor.core.rig.Rig;
 
 /** One configuration of a body with each of its lenses, each resolved when it is first asked for and then kept. */
 public final class ConfigurationAnalysis {
@@ -59,7 +60,10 @@ public final class ConfigurationAnalysis {
     private RigAnalysis resolve(LensId lens) {
         LensId first = lenses().get(0);
         return lens.equals(first) || lens.isNone()
-                ? RigAnalysis.of(whole, build, configuration, lens, near)
+                ? RigAnalysis.of(
+                        whole,
+                        Rig.resolve(build, configuration, lens, whole.job().catalogue()),
+                        near)
                 : with(first).with(lens);
     }
 

@@ -44,24 +44,25 @@ public record RigAnalysis(
 
     /** A rig by itself: what is asked of others of the job is resolved anew. */
     public static RigAnalysis of(Job job, Build build, ConfigurationId configuration, LensId lens) {
-        return of(JobAnalysis.of(job), build, configuration, lens, Optional.empty());
+        return of(JobAnalysis.of(job), Rig.resolve(build, configuration, lens, job.catalogue()), Optional.empty());
     }
 
     /** {@code near} is what is known of a rig much like this one. */
-    static RigAnalysis of(
-            JobAnalysis whole, Build build, ConfigurationId configuration, LensId lens, Optional<Clearances> near) {
-        return of(whole, build, configuration, lens, new Kept(Optional.empty(), near));
+    static RigAnalysis of(JobAnalysis whole, Rig rig, Optional<Clearances> near) {
+        return of(whole, rig, new Kept(Optional.empty(), near));
     }
 
     /** The same configuration with another lens; most of it stands as it does here. */
     RigAnalysis with(LensId lens) {
-        return of(whole, build, rig.configuration().id(), lens, new Kept(Optional.of(this), Optional.empty()));
+        return of(
+                whole,
+                Rig.resolve(build, rig.configuration().id(), lens, catalogue()),
+                new Kept(Optional.of(this), Optional.empty()));
     }
 
-    private static RigAnalysis of(
-            JobAnalysis whole, Build build, ConfigurationId configuration, LensId lens, Kept kept) {
-        Rig rig = Rig.resolve(build, configuration, lens, whole.job().catalogue());
-        return new RigAnalysis(whole, build, rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
+    private static RigAnalysis of(JobAnalysis whole, Rig rig, Kept kept) {
+        return new RigAnalysis(
+                whole, rig.build(), rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
     }
 
     /** The same rig in a job that differs only in what this body is not built of: kit, brief, other bodies. */
@@ -73,9 +74,8 @@ public record RigAnalysis(
     public RigAnalysis trying(Job changed) {
         return of(
                 JobAnalysis.of(changed),
-                changed.gear().build(build.id()),
-                rig.configuration().id(),
-                rig.lens(),
+                Rig.resolve(
+                        changed.gear().build(build.id()), rig.configuration().id(), rig.lens(), changed.catalogue()),
                 changed.catalogue() == catalogue() ? knownClearances() : Optional.empty());
     }
 

@@ -45,18 +45,24 @@ public record LensMoment(
         var mount = body.portPose(camera.mountPort());
         Set<PlacementId> hung = new LinkedHashSet<>(rig.subtree(lens.id()));
         Mass carried = Mass.of(rig, hung);
-        double ahead = carried.centre().minus(mount.at()).dot(mount.n());
+        double ahead = ahead(carried, mount);
         double moment = carried.grams() / 1000 * G * ahead / 1000;
         double length = lens.type()
                 .facet(OpticalFacet.Lens.class)
                 .map(OpticalFacet.Lens::lengthMm)
                 .orElse(0.0);
         return new LensMoment(
-                lens.id(), carried, moment, length, camera.mountLimitNm(), reactions(rig, lens, mount, carried, ahead));
+                lens.id(), carried, moment, length, camera.mountLimitNm(), reactions(rig, lens, mount, carried));
+    }
+
+    /** How far before the mount the carried mass has its centre, mm. */
+    private static double ahead(Mass carried, wideharbor.core.geometry.Pose mount) {
+        return carried.centre().minus(mount.at()).dot(mount.n());
     }
 
     private static Optional<Reactions> reactions(
-            Rig rig, Placed lens, wideharbor.core.geometry.Pose mount, Mass carried, double ahead) {
+            Rig rig, Placed lens, wideharbor.core.geometry.Pose mount, Mass carried) {
+        double ahead = ahead(carried, mount);
         for (var closing : rig.closings()) {
             Joint joint = closing.joint();
             boolean onLens = joint.child().placement().equals(lens.id());

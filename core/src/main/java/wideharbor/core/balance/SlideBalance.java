@@ -87,18 +87,19 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
                                         .direction()
                                         .dot(rig.world().forward()))
                                 > 0.99) {
-                    return Optional.of(slide(rig, carried, off, joint, motion));
+                    return Optional.of(slide(rig, off * carried.grams(), joint, motion));
                 }
             }
         }
         return Optional.empty();
     }
 
-    private static Slide slide(Rig rig, Mass carried, double off, Joint joint, Motion motion) {
+    /** @param offBy how far the centre is off times what is carried, mm·g */
+    private static Slide slide(Rig rig, double offBy, Joint joint, Motion motion) {
         Set<PlacementId> bodySide = new java.util.LinkedHashSet<>(rig.carried());
         bodySide.removeAll(rig.subtree(joint.child().placement()));
         double moves = Mass.of(rig, bodySide).grams();
-        double shift = moves > 0 ? -off * carried.grams() / moves : 0;
+        double shift = moves > 0 ? -offBy / moves : 0;
         // The child hangs on the support's side: when it goes forward by the setting, the camera goes back.
         int sense = new Moved(rig, motion).direction().dot(rig.world().forward()) > 0 ? -1 : 1;
         Span travel = motion.range().shifted(-motion.value());

@@ -102,14 +102,15 @@ public record Build(
         Draft draft = base.overlayDraft();
         List<Conflict> conflicts = new ArrayList<>();
         for (Configuration layer : chain(configuration)) {
-            lay(draft, new Scope.InConfiguration(layer.id()), layer.overlay(), catalogue, conflicts);
+            conflicts.addAll(lay(draft, new Scope.InConfiguration(layer.id()), layer.overlay(), catalogue));
         }
-        lens(lens).ifPresent(l -> lay(draft, new Scope.InLens(l.id()), l.overlay(), catalogue, conflicts));
+        lens(lens).ifPresent(l -> conflicts.addAll(lay(draft, new Scope.InLens(l.id()), l.overlay(), catalogue)));
         return new Resolved(draft.content(), List.copyOf(conflicts));
     }
 
-    private static void lay(
-            Draft draft, Scope scope, List<Command> overlay, Catalogue catalogue, List<Conflict> conflicts) {
+    /** Lays changes over a draft; returns those that are at odds with it. */
+    private static List<Conflict> lay(Draft draft, Scope scope, List<Command> overlay, Catalogue catalogue) {
+        List<Conflict> conflicts = new ArrayList<>();
         for (int i = 0; i < overlay.size(); i++) {
             try {
                 draft.apply(overlay.get(i), catalogue);
@@ -117,6 +118,7 @@ public record Build(
                 conflicts.add(new Conflict(scope, i, overlay.get(i), Words.reason(e)));
             }
         }
+        return conflicts;
     }
 
     /**

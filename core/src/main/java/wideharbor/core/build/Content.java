@@ -22,12 +22,12 @@ import wideharbor.core.id.PlacementId;
 public final class Content {
     static final int MOST_PLACEMENTS = 1000;
 
-    private final PlacementId root;
-    private final Map<PlacementId, Placement> placements;
-    private final Set<PlacementId> removed;
-    private final Map<JointId, Joint> joints;
-    private final Map<CableId, CableRun> cables;
-    private final Map<SettingKey, Setting> settings;
+    final PlacementId root;
+    final Map<PlacementId, Placement> placements;
+    final Set<PlacementId> removed;
+    final Map<JointId, Joint> joints;
+    final Map<CableId, CableRun> cables;
+    final Map<SettingKey, Setting> settings;
 
     Content(
             PlacementId root,
@@ -150,14 +150,7 @@ public final class Content {
     }
 
     private Draft draft(boolean overlay) {
-        return new Draft(
-                root,
-                new LinkedHashMap<>(placements),
-                new LinkedHashSet<>(removed),
-                new LinkedHashMap<>(joints),
-                new LinkedHashMap<>(cables),
-                new LinkedHashMap<>(settings),
-                overlay);
+        return new Draft(this, overlay);
     }
 
     @Override

@@ -2,6 +2,8 @@ package wideharbor.core.build;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,20 +29,13 @@ final class Draft {
     private final Deque<Command> inverses = new ArrayDeque<>();
     private final boolean overlay;
 
-    Draft(
-            PlacementId root,
-            Map<PlacementId, Placement> placements,
-            Set<PlacementId> removed,
-            Map<JointId, Joint> joints,
-            Map<CableId, CableRun> cables,
-            Map<SettingKey, Setting> settings,
-            boolean overlay) {
-        this.root = root;
-        this.placements = placements;
-        this.removed = removed;
-        this.joints = joints;
-        this.cables = cables;
-        this.settings = settings;
+    Draft(Content content, boolean overlay) {
+        this.root = content.root;
+        this.placements = new LinkedHashMap<>(content.placements);
+        this.removed = new LinkedHashSet<>(content.removed);
+        this.joints = new LinkedHashMap<>(content.joints);
+        this.cables = new LinkedHashMap<>(content.cables);
+        this.settings = new LinkedHashMap<>(content.settings);
         this.overlay = overlay;
     }
 

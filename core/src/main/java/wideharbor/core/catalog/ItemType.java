@@ -48,11 +48,11 @@ public record ItemType(
         Set<String> portIds = unique(ref, "port", ports, Port::id);
         Set<String> socketIds = unique(ref, "socket", sockets, Socket::id);
         for (Port port : ports) {
-            known(ref, "port " + port.id(), "link", port.link(), linkIds);
+            known(ref, "port " + port.id() + " names the link", port.link(), linkIds);
         }
         for (InternalJoint joint : internalJoints) {
-            known(ref, "internal joint " + joint.id(), "link", joint.parentLink(), linkIds);
-            known(ref, "internal joint " + joint.id(), "link", joint.childLink(), linkIds);
+            known(ref, "internal joint " + joint.id() + " names the link", joint.parentLink(), linkIds);
+            known(ref, "internal joint " + joint.id() + " names the link", joint.childLink(), linkIds);
             if (portIds.contains(joint.id())) {
                 throw new IllegalArgumentException(
                         "Item type " + ref + ": internal joint and port share the id '" + joint.id() + "'");
@@ -149,17 +149,17 @@ public record ItemType(
         return seen;
     }
 
-    private static void known(TypeRef ref, String who, String what, String id, Set<String> ids) {
+    private static void known(TypeRef ref, String names, String id, Set<String> ids) {
         if (!ids.contains(id)) {
             throw new IllegalArgumentException(
-                    "Item type " + ref + ": " + who + " names the " + what + " '" + id + "', which it does not have");
+                    "Item type " + ref + ": " + names + " '" + id + "', which it does not have");
         }
     }
 
     private static void checkNames(TypeRef ref, Facet facet, Set<String> ports, Set<String> sockets) {
         String who = "its " + facet.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " facet";
-        facet.ports().forEach(p -> known(ref, who, "port", p, ports));
-        facet.sockets().forEach(x -> known(ref, who, "socket", x, sockets));
+        facet.ports().forEach(p -> known(ref, who + " names the port", p, ports));
+        facet.sockets().forEach(x -> known(ref, who + " names the socket", x, sockets));
     }
 
     /** Links hang on the first one through internal joints, each on exactly one, without a circle. */

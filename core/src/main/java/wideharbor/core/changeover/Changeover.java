@@ -58,6 +58,10 @@ public record Changeover(
      */
     public record Step(
             Act act, Id of, String part, String where, List<String> along, List<String> keys, double minutes) {
+        Step with(List<String> others) {
+            return new Step(act, of, part, where, others, keys, minutes);
+        }
+
         /** The placement that is worked at; none of a cable's step. */
         Optional<PlacementId> placement() {
             return of instanceof PlacementId placement ? Optional.of(placement) : Optional.empty();
@@ -121,7 +125,7 @@ public record Changeover(
         List<Step> steps = new ArrayList<>();
         for (Placed part : from.attached()) {
             if (isGone(from, to, part.id()) && !parentGoes(from, to, part.id())) {
-                steps.add(step(Act.OFF, from, part, joined(from, part.id()), along(from, to, part.id()), rules));
+                steps.add(step(Act.OFF, from, part, rules).with(along(from, to, part.id())));
             }
         }
         Collections.reverse(steps);
@@ -132,7 +136,7 @@ public record Changeover(
         List<Step> steps = new ArrayList<>();
         for (Placed part : to.attached()) {
             if (isGone(to, from, part.id()) && !parentGoes(to, from, part.id())) {
-                steps.add(step(Act.ON, to, part, joined(to, part.id()), along(to, from, part.id()), rules));
+                steps.add(step(Act.ON, to, part, rules).with(along(to, from, part.id())));
             }
         }
         return steps;
@@ -168,8 +172,8 @@ public record Changeover(
         List<Step> steps = new ArrayList<>();
         for (Placed part : to.attached()) {
             if (from.find(part.id()).isPresent() && !isGone(from, to, part.id()) && isElsewhere(from, to, part.id())) {
-                Step away = step(Act.OVER, from, part, joined(from, part.id()), List.of(), rules);
-                Step back = step(Act.OVER, to, part, joined(to, part.id()), List.of(), rules);
+                Step away = step(Act.OVER, from, part, rules);
+                Step back = step(Act.OVER, to, part, rules);
                 Set<String> keys = new LinkedHashSet<>(away.keys());
                 keys.addAll(back.keys());
                 List<String> with = to.subtree(part.id()).stream()
@@ -203,7 +207,8 @@ public record Changeover(
         return all;
     }
 
-    private static Step step(Act act, Rig rig, Placed part, List<Joint> joints, List<String> along, HouseRules rules) {
+    private static Step step(Act act, Rig rig, Placed part, HouseRules rules) {
+        List<Joint> joints = joined(rig, part.id());
         Set<String> keys = new LinkedHashSet<>();
         double minutes = 0;
         for (Joint joint : joints) {
@@ -217,7 +222,7 @@ public record Changeover(
                         + rig.port(j.parent()).title())
                 .orElse("");
         double worked = Math.max(minutes, rules.value(Rule.TIME_LEVER)) + lift(rig, part, rules);
-        return new Step(act, part.id(), part.title(), where, along, List.copyOf(keys), worked);
+        return new Step(act, part.id(), part.title(), where, List.of(), List.copyOf(keys), worked);
     }
 
     /** What is heavy takes time of its own: the part itself, or, when it bears the rig, all that stands on it. */

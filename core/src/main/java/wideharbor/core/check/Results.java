@@ -38,35 +38,38 @@ public final class Results {
     }
 
     public void found(Severity severity, About about, String title, Evidence evidence, String why) {
-        add(severity, CheckState.FOUND, about, title, evidence, why);
+        add(new Finding(key(about), severity, CheckState.FOUND, title, evidence, why));
     }
 
     public void undecided(About about, String title, Evidence evidence, String why) {
-        add(card.severity(), CheckState.UNDECIDED, about, title, evidence, why);
+        add(new Finding(key(about), card.severity(), CheckState.UNDECIDED, title, evidence, why));
     }
 
     /** The data to decide is missing; says which. */
     public void notChecked(About about, String missing) {
-        add(
+        add(new Finding(
+                key(about),
                 card.severity(),
                 CheckState.NOT_CHECKED,
-                about,
                 "Not checked: " + missing,
                 new Evidence.Statement("not on file", "a figure"),
-                "Until it is known, " + card.title().toLowerCase(java.util.Locale.ROOT) + " stays open.");
+                "Until it is known, " + card.title().toLowerCase(java.util.Locale.ROOT) + " stays open."));
     }
 
-    private void add(Severity severity, CheckState state, About about, String title, Evidence evidence, String why) {
+    private void add(Finding finding) {
         looked++;
+        findings.add(weighed(finding));
+    }
+
+    private FindingKey key(About about) {
         LensId lens = card.perLens() ? analysis.rig().lens() : LensId.NONE;
-        FindingKey key = new FindingKey(
+        return new FindingKey(
                 card.id(),
                 about.aspect(),
                 analysis.build().id(),
                 analysis.rig().configuration().id(),
                 lens,
                 about.subjects());
-        findings.add(weighed(new Finding(key, severity, state, title, evidence, why)));
     }
 
     /**

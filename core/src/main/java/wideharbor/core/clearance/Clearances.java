@@ -65,7 +65,7 @@ public final class Clearances {
 
     /** Overlaps deeper than the tolerance, mm; the deepest of each pair of parts (and use) stands for the pair. */
     public static Clearances of(Rig rig, double toleranceMm) {
-        return of(rig, toleranceMm, List.of(), Set.of(), List.of(), List.of());
+        return of(rig, toleranceMm, Known.NOTHING);
     }
 
     /**
@@ -77,42 +77,38 @@ public final class Clearances {
         return of(
                 other,
                 toleranceMm,
-                solids.stream().filter(s -> still.contains(s.placement())).toList(),
-                still,
-                clashes.stream()
-                        .filter(c -> still.contains(c.a()) && still.contains(c.b()))
-                        .toList(),
-                intrusions.stream()
-                        .filter(i -> still.contains(i.keeper()) && still.contains(i.intruder()))
-                        .toList());
+                new Known(
+                        still,
+                        solids.stream()
+                                .filter(s -> still.contains(s.placement()))
+                                .toList(),
+                        clashes.stream()
+                                .filter(c -> still.contains(c.a()) && still.contains(c.b()))
+                                .toList(),
+                        intrusions.stream()
+                                .filter(i -> still.contains(i.keeper()) && still.contains(i.intruder()))
+                                .toList()));
     }
 
-    private static Clearances of(
-            Rig rig,
-            double toleranceMm,
-            List<Solid> known,
-            Set<PlacementId> still,
-            List<Clash> met,
-            List<Intrusion> intruded) {
-        List<Solid> solids = new ArrayList<>(known);
-        addSolids(rig, still, solids);
-        Zones zones = new Zones(rig);
-        Map<String, Clash> clashes = new LinkedHashMap<>();
-        Map<String, Intrusion> intrusions = new LinkedHashMap<>();
+    /** What was found before of parts that stand still. */
+    private record Known(Set<PlacementId> still, List<Solid> solids, List<Clash> clashes, List<Intrusion> intrusions) {
+        static final Known NOTHING = new Known(Set.of(), List.of(), List.of(), List.of());
+    }
+
+    private static Clearances of(Rig rig, double toleranceMm, Known known) {
+        List<Solid> solids = new ArrayList<>(known.solids());
+        addSolids(rig, known.still(), solids);
+        Meeting found = new Meeting(toleranceMm, new Zones(rig), new LinkedHashMap<>(), new LinkedHashMap<>());
         Cells cells = new Cells(solids);
-        cells.pairs(known.size(), (a, b) -> {
-            if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
-                pair(a, b, toleranceMm, zones, clashes, intrusions);
-            }
-        });
+        cells.pairs(known.solids().size(), found::pair);
         return new Clearances(
                 rig,
                 solids,
                 cells,
-                Stream.concat(met.stream(), clashes.values().stream())
+                Stream.concat(known.clashes().stream(), found.clashes().values().stream())
                         .sorted(Comparator.comparing(Clash::a).thenComparing(Clash::b))
                         .toList(),
-                Stream.concat(intruded.stream(), intrusions.values().stream())
+                Stream.concat(known.intrusions().stream(), found.intrusions().values().stream())
                         .sorted(Comparator.comparing(Intrusion::keeper)
                                 .thenComparing(Intrusion::use)
                                 .thenComparing(Intrusion::intruder))
@@ -134,38 +130,42 @@ public final class Clearances {
         return someMatter && !a.placement().equals(b.placement());
     }
 
-    private static void pair(
-            Solid a,
-            Solid b,
-            double tolerance,
-            Zones zones,
-            Map<String, Clash> clashes,
-            Map<String, Intrusion> intrusions) {
-        // The excuse is cheaper to see than the depth, and most that overlap are joined there.
-        Convex.Bounds where = a.convex().bounds().shared(b.convex().bounds());
-        if (zones.excuse(a.placement(), b.placement(), where)) {
-            return;
+    /** What of the pairs that are looked at is too deep in each other. */
+    private record Meeting(
+            double toleranceMm, Zones zones, Map<String, Clash> clashes, Map<String, Intrusion> intrusions) {
+        void pair(Solid a, Solid b) {
+            if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
+                look(a, b);
+            }
         }
-        double depth = a.convex().depth(b.convex());
-        if (depth <= tolerance) {
-            return;
-        }
-        if (a.use() == Shape.Use.SOLID && b.use() == Shape.Use.SOLID) {
-            boolean inOrder = a.placement().compareTo(b.placement()) < 0;
-            PlacementId first = inOrder ? a.placement() : b.placement();
-            PlacementId second = inOrder ? b.placement() : a.placement();
-            clashes.merge(
-                    first + "|" + second,
-                    new Clash(first, second, depth, where),
-                    (x, y) -> y.depthMm() > x.depthMm() ? y : x);
-        } else {
-            boolean isMatter = a.use() == Shape.Use.SOLID;
-            Solid keeper = isMatter ? b : a;
-            Solid intruder = isMatter ? a : b;
-            intrusions.merge(
-                    keeper.placement() + "|" + keeper.use() + "|" + intruder.placement(),
-                    new Intrusion(keeper.placement(), keeper.use(), intruder.placement(), depth, where),
-                    (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+
+        private void look(Solid a, Solid b) {
+            // The excuse is cheaper to see than the depth, and most that overlap are joined there.
+            Convex.Bounds where = a.convex().bounds().shared(b.convex().bounds());
+            if (zones.excuse(a.placement(), b.placement(), where)) {
+                return;
+            }
+            double depth = a.convex().depth(b.convex());
+            if (depth <= toleranceMm) {
+                return;
+            }
+            if (a.use() == Shape.Use.SOLID && b.use() == Shape.Use.SOLID) {
+                boolean inOrder = a.placement().compareTo(b.placement()) < 0;
+                PlacementId first = inOrder ? a.placement() : b.placement();
+                PlacementId second = inOrder ? b.placement() : a.placement();
+                clashes.merge(
+                        first + "|" + second,
+                        new Clash(first, second, depth, where),
+                        (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+            } else {
+                boolean isMatter = a.use() == Shape.Use.SOLID;
+                Solid keeper = isMatter ? b : a;
+                Solid intruder = isMatter ? a : b;
+                intrusions.merge(
+                        keeper.placement() + "|" + keeper.use() + "|" + intruder.placement(),
+                        new Intrusion(keeper.placement(), keeper.use(), intruder.placement(), depth, where),
+                        (x, y) -> y.depthMm() > x.depthMm() ? y : x);
+            }
         }
     }
 

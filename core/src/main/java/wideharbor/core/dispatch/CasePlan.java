@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import wideharbor.core.brief.HouseRules.Rule;
@@ -122,9 +123,9 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
         for (Piece piece : pieces) {
             // What one person lifts comes first; a case for two is better than none.
             choose(open, piece, fill, forTwo)
-                    .or(() -> another(more, piece, fill, forTwo, open))
+                    .or(() -> another(more, c -> c.takes(piece, fill, forTwo), open))
                     .or(() -> choose(open, piece, fill, Double.MAX_VALUE))
-                    .or(() -> another(more, piece, fill, Double.MAX_VALUE, open))
+                    .or(() -> another(more, c -> c.takes(piece, fill, Double.MAX_VALUE), open))
                     .ifPresentOrElse(c -> c.put(piece), () -> loose.merge(piece.type(), 1, Integer::sum));
         }
         return new CasePlan(open.stream().map(c -> c.closed(forTwo)).toList(), packed(loose));
@@ -140,12 +141,9 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
     }
 
     /** The smallest case of the house that takes it. */
-    private static Optional<Open> another(
-            List<ItemType> more, Piece piece, double fill, double mostGrams, List<Open> open) {
-        Optional<Open> next = more.stream()
-                .map(t -> new Open(t, false))
-                .filter(c -> c.takes(piece, fill, mostGrams))
-                .findFirst();
+    private static Optional<Open> another(List<ItemType> more, Predicate<Open> takes, List<Open> open) {
+        Optional<Open> next =
+                more.stream().map(t -> new Open(t, false)).filter(takes).findFirst();
         next.ifPresent(open::add);
         return next;
     }

@@ -74,7 +74,7 @@ public final class BatteryUp {
                     boolean may = handlesGo ? gives.isPresent() : rig.isFree(ref);
                     if (up && may && !goes.contains(carrier.id()) && isOverAxis(rig, carrier, port)) {
                         chains(analysis, port, foot.port()).stream()
-                                .map(chain -> move(analysis, scope, load, foot, new Place(ref, gives), chain))
+                                .map(chain -> move(analysis, scope, load, new Way(foot, new Place(ref, gives), chain)))
                                 .forEach(all::add);
                     }
                 }
@@ -84,6 +84,9 @@ public final class BatteryUp {
     }
 
     /** Where it goes, and the handle that comes off there. */
+    /** By which foot it goes where, and what goes between. */
+    private record Way(Foot foot, Place place, AdapterFinder.Chain chain) {}
+
     private record Place(PortRef on, Optional<PlacementId> gives) {}
 
     private static Optional<PlacementId> handleOn(Rig rig, PortRef ref) {
@@ -131,8 +134,10 @@ public final class BatteryUp {
                 : analysis.catalogue().adapters().between(on, own, MOST_CHAINS);
     }
 
-    private static Move move(
-            RigAnalysis analysis, Scope scope, Load load, Foot foot, Place place, AdapterFinder.Chain chain) {
+    private static Move move(RigAnalysis analysis, Scope scope, Load load, Way way) {
+        Foot foot = way.foot();
+        Place place = way.place();
+        AdapterFinder.Chain chain = way.chain();
         Rig rig = analysis.rig();
         PlacementId part = load.part().id();
         boolean other = !foot.type().ref().equals(load.part().type().ref());

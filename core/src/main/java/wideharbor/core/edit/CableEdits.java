@@ -114,7 +114,7 @@ public final class CableEdits {
                     + Wiring.socket(analysis, to).title() + " of "
                     + analysis.rig().title(to.placement()) + ".");
         }
-        return Wiring.lay(analysis, analysis.scopeOf(to.placement()), type, from, to, new TreeSet<>());
+        return Wiring.lay(analysis, analysis.scopeOf(to.placement()), new Wiring.Run(type, from, to), new TreeSet<>());
     }
 
     /** The cable goes back into the kit. */

@@ -3,6 +3,7 @@ package wideharbor.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
@@ -11,6 +12,7 @@ import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
@@ -33,15 +35,22 @@ public final class Chains {
     }
 
     /** A chain hung on a port: its commands, the free port at its end, and the ids it took. */
-    public record Hung(List<Scoped> commands, PortRef end, Set<String> taken) {}
+    public record Hung(List<Scoped> commands, PortRef end, Set<String> taken, Optional<Clamp> first) {}
+
+    /** A port of a part that is not on the rig yet. */
+    public record Clamp(PlacementId placement, Port port) {}
 
     public static Hung hang(RigAnalysis analysis, Scope scope, PortRef on, AdapterFinder.Chain chain) {
         List<Scoped> edit = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         PortRef above = on;
+        Optional<Clamp> first = Optional.empty();
         for (AdapterFinder.Link link : chain.links()) {
             TypeRef type = link.type().ref();
             PlacementId id = PlacementId.of(freeId(analysis, type.id(), taken));
+            if (first.isEmpty()) {
+                first = link.type().port(link.in()).map(p -> new Clamp(id, p));
+            }
             edit.add(new Scoped(scope, new Command.Place(id, type, "")));
             edit.add(new Scoped(
                     scope,
@@ -50,7 +59,7 @@ public final class Chains {
             edit.addAll(Parts.take(analysis, type, 1));
             above = new PortRef(id, link.out());
         }
-        return new Hung(edit, above, taken);
+        return new Hung(edit, above, taken, first);
     }
 
     /** A free id that none of those just taken has; it is taken then. */

@@ -12,6 +12,7 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -91,7 +92,7 @@ public sealed interface EditRequest {
         public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
             return new Prepared(
                     "Weigh " + analysis.rig().title(placement) + ", " + Math.round(grams) + " g",
-                    PartEdits.weigh(analysis, placement, grams, occasion.who(), occasion.when()));
+                    PartEdits.weigh(analysis, placement, Figure.measured(grams, occasion.who(), occasion.when())));
         }
     }
 

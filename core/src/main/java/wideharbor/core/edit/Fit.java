@@ -70,7 +70,7 @@ public final class Fit {
         List<Offer> offers = new ArrayList<>();
         for (ItemType type : analysis.catalogue().current()) {
             if (isHung(type)) {
-                offer(analysis, on, parent, type, reach).ifPresent(offers::add);
+                offer(analysis, on, type, reach).ifPresent(offers::add);
             }
         }
         offers.sort(Comparator.comparingInt(Offer::pieces)
@@ -84,8 +84,8 @@ public final class Fit {
         return type.category() != Category.BODY && type.category() != Category.TOOL && type.category() != Category.CASE;
     }
 
-    private static Optional<Offer> offer(
-            RigAnalysis analysis, PortRef on, Port parent, ItemType type, AdapterFinder.Reach reach) {
+    private static Optional<Offer> offer(RigAnalysis analysis, PortRef on, ItemType type, AdapterFinder.Reach reach) {
+        Port parent = analysis.rig().port(on);
         for (Port port : type.ports()) {
             if (Mating.mates(parent, port, analysis.standards()) && roomFor(analysis.rig(), on, parent, port)) {
                 return Optional.of(made(analysis, type, port, Optional.empty()));

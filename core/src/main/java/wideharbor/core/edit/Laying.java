@@ -32,14 +32,15 @@ public final class Laying {
         }
         for (ItemType type : analysis.catalogue().current()) {
             for (SignalFacet.Passage passage : converts(type, carried)) {
-                open.forEach(o -> all.addAll(convert(analysis, o, input, type, passage)));
+                open.forEach(o -> all.addAll(convert(analysis, new Wiring.Run(type, o, input), passage)));
             }
         }
         return all.stream().limit(MOST).toList();
     }
 
     private static Candidate lay(RigAnalysis analysis, ItemType type, SocketRef from, SocketRef to) {
-        List<Scoped> edit = Wiring.lay(analysis, analysis.scopeOf(to.placement()), type, from, to, new TreeSet<>());
+        List<Scoped> edit =
+                Wiring.lay(analysis, analysis.scopeOf(to.placement()), new Wiring.Run(type, from, to), new TreeSet<>());
         return new Candidate("cable", type.name() + ", " + ends(analysis, from, to), edit);
     }
 
@@ -63,8 +64,10 @@ public final class Laying {
                 .anyMatch(s -> s.socket().equals(socket) && s.carried() == carried);
     }
 
-    private static List<Candidate> convert(
-            RigAnalysis analysis, SocketRef from, SocketRef to, ItemType type, SignalFacet.Passage passage) {
+    private static List<Candidate> convert(RigAnalysis analysis, Wiring.Run run, SignalFacet.Passage passage) {
+        ItemType type = run.type();
+        SocketRef from = run.from();
+        SocketRef to = run.to();
         Optional<ItemType> first = Wiring.cable(
                 analysis,
                 Wiring.socket(analysis, from),
@@ -78,8 +81,10 @@ public final class Laying {
         for (Placing placing : Wiring.fed(analysis, to.placement(), type, MOST_PLACES)) {
             SocketRef in = new SocketRef(placing.id(), passage.from());
             SocketRef out = new SocketRef(placing.id(), passage.to());
-            Placing cabled = placing.with(Wiring.lay(analysis, placing.scope(), first.get(), from, in, placing.taken()))
-                    .with(Wiring.lay(analysis, placing.scope(), second.get(), out, to, placing.taken()));
+            Placing cabled = placing.with(Wiring.lay(
+                            analysis, placing.scope(), new Wiring.Run(first.get(), from, in), placing.taken()))
+                    .with(Wiring.lay(
+                            analysis, placing.scope(), new Wiring.Run(second.get(), out, to), placing.taken()));
             all.add(new Candidate(
                     "converter",
                     type.name() + " on " + analysis.rig().title(placing.on()) + ", " + ends(analysis, from, to),
@@ -120,9 +125,7 @@ public final class Laying {
                         p.with(Wiring.lay(
                                         analysis,
                                         p.scope(),
-                                        wire.get(),
-                                        from,
-                                        new SocketRef(p.id(), radio.socket()),
+                                        new Wiring.Run(wire.get(), from, new SocketRef(p.id(), radio.socket())),
                                         p.taken()))
                                 .commands()))
                 .toList();

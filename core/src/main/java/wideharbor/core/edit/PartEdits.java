@@ -62,10 +62,8 @@ public final class PartEdits {
         return List.of(new Scoped(scopeOf(analysis, placement), new Command.Restore(placement)));
     }
 
-    public static List<Scoped> weigh(
-            RigAnalysis analysis, PlacementId placement, double grams, String by, String when) {
+    public static List<Scoped> weigh(RigAnalysis analysis, PlacementId placement, Figure figure) {
         requirePresent(analysis.rig(), placement);
-        Figure figure = Figure.measured(grams, by, when);
         return List.of(new Scoped(scopeOf(analysis, placement), new Command.Weigh(placement, figure)));
     }
 
@@ -75,12 +73,12 @@ public final class PartEdits {
      * @throws EditRefused when the ports do not mate or the port is taken, with the reason
      */
     public static List<Scoped> add(RigAnalysis analysis, PortRef on, ItemType type, String childPort) {
-        return add(analysis, on, type, childPort, Optional.empty());
+        return add(analysis, on, new Hanging(type, childPort, Optional.empty()));
     }
 
     /** What an offer says: the part, and the adapters that go between. */
     public static List<Scoped> add(RigAnalysis analysis, PortRef on, Fit.Offer offer) {
-        return add(analysis, on, offer.type(), offer.port(), offer.chain());
+        return add(analysis, on, new Hanging(offer.type(), offer.port(), offer.chain()));
     }
 
     /** Hangs a part through the best chain of adapters where it does not mate as it is. */
@@ -92,11 +90,16 @@ public final class PartEdits {
                 .to(child)
                 .orElseThrow(() -> new EditRefused(type.name() + " does not go there, and no chain of up to "
                         + AdapterFinder.MOST_PIECES + " adapters joins the two."));
-        return add(analysis, on, type, childPort, Optional.of(chain));
+        return add(analysis, on, new Hanging(type, childPort, Optional.of(chain)));
     }
 
-    private static List<Scoped> add(
-            RigAnalysis analysis, PortRef on, ItemType type, String childPort, Optional<AdapterFinder.Chain> chain) {
+    /** A part by one of its ports, and the adapters that go between. */
+    private record Hanging(ItemType type, String port, Optional<AdapterFinder.Chain> chain) {}
+
+    private static List<Scoped> add(RigAnalysis analysis, PortRef on, Hanging hanging) {
+        ItemType type = hanging.type();
+        String childPort = hanging.port();
+        Optional<AdapterFinder.Chain> chain = hanging.chain();
         Port parent = freePort(analysis.rig(), on);
         Port child = childPort(type, childPort);
         Scope scope = scopeOf(analysis, on.placement());
@@ -117,30 +120,24 @@ public final class PartEdits {
                         hung.end(),
                         new PortRef(id, childPort)))));
         if (parent.occupancy() instanceof Port.Occupancy.Interval) {
-            edit.add(new Scoped(scope, slideToRoom(analysis, on, parent, id, child, chain)));
+            edit.add(new Scoped(scope, slideToRoom(analysis, on, onCarrier(hung, id, child))));
         }
         edit.addAll(Parts.take(analysis, type.ref(), 1));
         return edit;
     }
 
     /** The first part on the carrier goes where there is room for its clamp. */
-    private static Command slideToRoom(
-            RigAnalysis analysis,
-            PortRef on,
-            Port carrier,
-            PlacementId id,
-            Port child,
-            Optional<AdapterFinder.Chain> chain) {
-        Port clamp = chain.map(c -> c.links().get(0))
-                .map(l -> l.type().port(l.in()).orElseThrow())
-                .orElse(child);
-        PlacementId placement = chain.map(c -> PlacementId.of(Parts.freeId(
-                        analysis.rig().content(), c.links().get(0).type().ref().id())))
-                .orElse(id);
-        double at = Fit.room(analysis.rig(), on, carrier, clamp.engagementMm())
+    /** What clamps the carrier itself: the first of the adapters, or the part. */
+    private static Chains.Clamp onCarrier(Chains.Hung hung, PlacementId part, Port port) {
+        return hung.first().orElseGet(() -> new Chains.Clamp(part, port));
+    }
+
+    private static Command slideToRoom(RigAnalysis analysis, PortRef on, Chains.Clamp clamp) {
+        double length = clamp.port().engagementMm();
+        double at = Fit.room(analysis.rig(), on, analysis.rig().port(on), length)
                 .orElseThrow(() -> new EditRefused(analysis.rig().title(on.placement()) + " has no stretch of "
-                        + Math.round(clamp.engagementMm()) + " mm free."));
-        return new Command.Set(new SettingKey(placement, clamp.id(), 0), at, false);
+                        + Math.round(length) + " mm free."));
+        return new Command.Set(new SettingKey(clamp.placement(), clamp.port().id(), 0), at, false);
     }
 
     private static Port freePort(Rig rig, PortRef on) {

@@ -1,5 +1,7 @@
 package wideharbor.core.edit;
 
+import static java.util.stream.Collectors.joining;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -37,8 +39,7 @@ public final class Spacers {
                 .filter(t -> Math.abs(spacer(t).heightMm() - missingMm) <= tolerance)
                 .sorted(Comparator.comparingInt((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
                         .thenComparingDouble(t -> Math.abs(spacer(t).heightMm() - missingMm)))
-                .forEach(t -> candidate(analysis, joint, List.of(t), "riser", t.name())
-                        .ifPresent(all::add));
+                .forEach(t -> candidate(analysis, joint, List.of(t)).ifPresent(all::add));
         shims(analysis, joint, missingMm, fitting).ifPresent(all::add);
         return all;
     }
@@ -58,11 +59,7 @@ public final class Spacers {
         return ShimPlanner.plan(missingMm, atHand, analysis.rule(Rule.SHIM_TOLERANCE))
                 .flatMap(plan -> {
                     List<ItemType> stack = plan.ids().stream().map(byId::get).toList();
-                    String sizes = stack.stream()
-                            .map(t -> Words.one(spacer(t).heightMm()))
-                            .reduce((a, b) -> a + " + " + b)
-                            .orElseThrow();
-                    return candidate(analysis, joint, stack, "shims", "Shims " + sizes);
+                    return candidate(analysis, joint, stack);
                 });
     }
 
@@ -89,8 +86,15 @@ public final class Spacers {
         return type.facet(RiggingFacet.Spacer.class).orElseThrow();
     }
 
-    private static Optional<Candidate> candidate(
-            RigAnalysis analysis, Joint joint, List<ItemType> stack, String kind, String title) {
+    private static String title(List<ItemType> stack) {
+        return spacer(stack.get(0)).shim()
+                ? stack.stream().map(t -> Words.one(spacer(t).heightMm())).collect(joining(" + ", "Shims ", ""))
+                : stack.get(0).name();
+    }
+
+    /** One riser, or shims on each other, under a joint. */
+    private static Optional<Candidate> candidate(RigAnalysis analysis, Joint joint, List<ItemType> stack) {
+        String kind = spacer(stack.get(0)).shim() ? "shims" : "riser";
         List<Scoped> edit = new ArrayList<>();
         Scope scope = scope(analysis, joint);
         edit.add(new Scoped(scope, new Command.Unjoin(joint.id())));
@@ -116,7 +120,7 @@ public final class Spacers {
         return settled(
                 analysis,
                 kind,
-                title + " under " + analysis.rig().title(joint.parent().placement()),
+                title(stack) + " under " + analysis.rig().title(joint.parent().placement()),
                 edit);
     }
 

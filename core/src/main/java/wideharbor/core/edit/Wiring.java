@@ -48,15 +48,19 @@ public final class Wiring {
                 .orElseThrow();
     }
 
+    /** A type of part on the way from one socket to another. */
+    public record Run(ItemType type, SocketRef from, SocketRef to) {}
+
     /**
      * A cable of a type between two sockets, with what leaves the kit for it. {@code taken} are ids given out before.
      */
-    public static List<Scoped> lay(
-            RigAnalysis analysis, Scope scope, ItemType type, SocketRef from, SocketRef to, Set<String> taken) {
-        String id = Chains.freeId(analysis, "k-" + to.placement(), taken);
+    public static List<Scoped> lay(RigAnalysis analysis, Scope scope, Run run, Set<String> taken) {
+        String id = Chains.freeId(analysis, "k-" + run.to().placement(), taken);
         List<Scoped> edit = new ArrayList<>();
-        edit.add(new Scoped(scope, new Command.Connect(new CableRun(new CableId(id), type.ref(), from, to))));
-        edit.addAll(Parts.take(analysis, type.ref(), 1));
+        edit.add(new Scoped(
+                scope,
+                new Command.Connect(new CableRun(new CableId(id), run.type().ref(), run.from(), run.to()))));
+        edit.addAll(Parts.take(analysis, run.type().ref(), 1));
         return edit;
     }
 
@@ -82,7 +86,7 @@ public final class Wiring {
                 cable(analysis, socket(analysis, outlet.ref()), input)
                         .ifPresent(t -> all.add(new Feed(
                                 t.name() + " from " + outlet.placed().title(),
-                                lay(analysis, scope, t, outlet.ref(), to, taken))));
+                                lay(analysis, scope, new Run(t, outlet.ref(), to), taken))));
             }
         }
         return all;

@@ -9,15 +9,19 @@ import wideharbor.core.quantity.Require;
  */
 public abstract class Id implements Comparable<Id> {
     private final String text;
+    // Of keys of keys: asked for in the innermost loops.
+    private final int hash;
 
     /** @throws IllegalArgumentException naming what the id is of */
     Id(String what, String text) {
         this.text = Require.id(what, text);
+        this.hash = text.hashCode();
     }
 
     /** None of its kind. */
     Id() {
         this.text = "";
+        this.hash = 0;
     }
 
     public final boolean isNone() {
@@ -50,7 +54,7 @@ public abstract class Id implements Comparable<Id> {
 
     @Override
     public final int hashCode() {
-        return text.hashCode();
+        return hash;
     }
 
     /** As it is written. */

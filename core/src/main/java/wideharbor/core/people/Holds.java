@@ -88,7 +88,11 @@ public record Holds(List<Side> sides, List<Grip> grips) {
             if (at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
                 continue;
             }
-            if (isFirm(part) && isFree(rig, clearances, part, out, deep)) {
+            Set<PlacementId> own = withItsHolder(rig, part);
+            if (isFirm(part)
+                    && clearances.matterOf(part.id()).stream()
+                            .map(piece -> piece.bounds().middle())
+                            .anyMatch(middle -> clearances.isFree(middle, out, deep, own))) {
                 safe.add(part);
             } else if (at >= outermost - deep) {
                 near.add(part);
@@ -120,12 +124,10 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         return far;
     }
 
-    private static boolean isFree(Rig rig, Clearances clearances, Placed part, Vec3 out, double deep) {
+    private static Set<PlacementId> withItsHolder(Rig rig, Placed part) {
         Set<PlacementId> own = new LinkedHashSet<>(Set.of(part.id()));
         rig.locatedBy(part.id()).ifPresent(j -> own.add(j.parent().placement()));
-        return clearances.matterOf(part.id()).stream()
-                .map(piece -> piece.bounds().middle())
-                .anyMatch(middle -> clearances.isFree(middle, out, deep, own));
+        return own;
     }
 
     public static List<Grip> grips(Rig rig) {

@@ -18,9 +18,10 @@ final class Closings {
     static Closing measure(Joint joint, Placed parent, Placed child, Content content) {
         Port on = parent.port(joint.parent().port());
         Port own = child.port(joint.child().port());
-        List<Motion> settings = new ArrayList<>();
-        Pose a = moved(joint, parent, on, content, settings);
-        Pose b = moved(joint, child, own, content, settings);
+        List<Motion> below = settings(joint, parent, on, content);
+        List<Motion> above = settings(joint, child, own, content);
+        Pose a = moved(parent.portPose(on.id()), below);
+        Pose b = moved(child.portPose(own.id()), above);
         Vec3 between = b.at().minus(a.at());
         double gap = between.dot(a.n());
         double alongUp = between.dot(a.u());
@@ -28,7 +29,7 @@ final class Closings {
         double free = Math.max(reach(on, alongUp), reach(own, alongUp));
         double up = Math.max(0, Math.abs(alongUp) - free);
         double cosine = Math.max(-1, Math.min(1, a.n().dot(b.n().negated())));
-        return new Closing(joint, gap, Math.hypot(up, aside), Math.toDegrees(Math.acos(cosine)), settings);
+        return new Closing(joint, gap, Math.hypot(up, aside), Math.toDegrees(Math.acos(cosine)), both(below, above));
     }
 
     /** A carrier-like face (a barrel) meets anywhere along its length. */
@@ -39,14 +40,26 @@ final class Closings {
         return 0;
     }
 
-    private static Pose moved(Joint joint, Placed placed, Port port, Content content, List<Motion> settings) {
-        Pose pose = placed.portPose(port.id());
+    private static List<Motion> both(List<Motion> below, List<Motion> above) {
+        List<Motion> all = new ArrayList<>(below);
+        all.addAll(above);
+        return all;
+    }
+
+    private static List<Motion> settings(Joint joint, Placed placed, Port port, Content content) {
+        List<Motion> all = new ArrayList<>();
         for (int i = 0; i < port.freedoms().size(); i++) {
             Freedom freedom = port.freedoms().get(i);
             SettingKey key = new SettingKey(placed.id(), port.id(), i);
-            double value = content.value(key);
-            settings.add(new Motion(key, Optional.of(joint.id()), freedom, freedom.range(), value, false));
-            pose = pose.then(freedom.at(value));
+            all.add(new Motion(key, Optional.of(joint.id()), freedom, freedom.range(), content.value(key), false));
+        }
+        return all;
+    }
+
+    private static Pose moved(Pose port, List<Motion> settings) {
+        Pose pose = port;
+        for (Motion motion : settings) {
+            pose = pose.then(motion.freedom().at(motion.value()));
         }
         return pose;
     }

@@ -27,12 +27,12 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
             implied.add(slide(joint, parent, child, content));
         } else if (standard.facts() instanceof Standard.Facts.Toothed teeth) {
             Freedom turn = new Freedom.Rotate("angle", Freedom.Axis.N, -180, 180, teeth.stepDegrees());
-            implied.add(motion(joint, child(joint, 0), turn, turn.range(), content, false));
+            implied.add(motion(joint, child(joint, 0), turn, content));
         }
         List<Motion> below = new ArrayList<>();
         for (int i = 0; i < child.freedoms().size(); i++) {
             Freedom freedom = child.freedoms().get(i);
-            below.add(motion(joint, child(joint, implied.size() + i), freedom, freedom.range(), content, false));
+            below.add(motion(joint, child(joint, implied.size() + i), freedom, content));
         }
         return new JointMotions(carried ? List.of() : declared(joint, parent, content), below, implied);
     }
@@ -43,7 +43,7 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
             Freedom freedom = parent.freedoms().get(i);
             SettingKey key =
                     new SettingKey(joint.parent().placement(), joint.parent().port(), i);
-            own.add(motion(joint, key, freedom, freedom.range(), content, false));
+            own.add(motion(joint, key, freedom, content));
         }
         return own;
     }
@@ -108,15 +108,15 @@ record JointMotions(List<Motion> parentSide, List<Motion> childSide, List<Motion
         double high = Math.max(low, usable.to() - half);
         Span range = carrierIsParent ? new Span(low, high) : new Span(-high, -low);
         Freedom freedom = new Freedom.Slide("slide", Freedom.Axis.U, range.from(), range.to(), 0);
-        return motion(joint, child(joint, 0), freedom, range, content, true);
+        SettingKey key = child(joint, 0);
+        return new Motion(key, Optional.of(joint.id()), freedom, range, content.value(key), true);
     }
 
     private static SettingKey child(Joint joint, int index) {
         return new SettingKey(joint.child().placement(), joint.child().port(), index);
     }
 
-    private static Motion motion(
-            Joint joint, SettingKey key, Freedom freedom, Span range, Content content, boolean alongCarrier) {
-        return new Motion(key, Optional.of(joint.id()), freedom, range, content.value(key), alongCarrier);
+    private static Motion motion(Joint joint, SettingKey key, Freedom freedom, Content content) {
+        return new Motion(key, Optional.of(joint.id()), freedom, freedom.range(), content.value(key), false);
     }
 }

@@ -96,7 +96,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                     Math.max(0, b.toleranceMm() - b.offMm().length() / 2),
                     b.carried().grams()));
         }
-        return Optional.of(new BalanceSheet(rows, slides(analysis, lenses, rows), swaps(analysis, lenses, rows)));
+        return Optional.of(new BalanceSheet(rows, slides(analysis, rows), swaps(analysis, rows)));
     }
 
     private static List<LensId> lenses(Build build) {
@@ -105,7 +105,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                 : build.lenses().stream().map(LensChoice::id).toList();
     }
 
-    private static List<Slide> slides(RigAnalysis analysis, List<LensId> lenses, List<WithLens> rows) {
+    private static List<Slide> slides(RigAnalysis analysis, List<WithLens> rows) {
         Rig rig = analysis.rig();
         List<Slide> all = new ArrayList<>();
         for (Motion motion : rig.motions()) {
@@ -116,7 +116,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                                     .dot(rig.world().forward()))
                             > ALONG;
             if (slides) {
-                List<Double> perMm = perMm(analysis, motion, lenses, rows);
+                List<Double> perMm = perMm(analysis, motion, rows);
                 if (perMm.stream().anyMatch(k -> Math.abs(k) > 0.01)) {
                     all.add(new Slide(
                             motion.key(),
@@ -125,7 +125,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                             motion.value(),
                             motion.range(),
                             perMm,
-                            serves(analysis, motion, lenses, perMm, rows)));
+                            serves(analysis, motion, perMm, rows)));
                 }
             }
         }
@@ -134,10 +134,10 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return List.copyOf(all.subList(0, Math.min(MOST_SLIDES, all.size())));
     }
 
-    private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<LensId> lenses, List<WithLens> rows) {
+    private static List<Double> perMm(RigAnalysis analysis, Motion motion, List<WithLens> rows) {
         List<Double> all = new ArrayList<>();
-        for (int i = 0; i < lenses.size(); i++) {
-            if (analysis.withLens(lenses.get(i)).rig().motion(motion.key()).isEmpty()) {
+        for (WithLens row : rows) {
+            if (analysis.withLens(row.lens()).rig().motion(motion.key()).isEmpty()) {
                 // It came with the lens in the slot: with another there is nothing to slide.
                 all.add(0.0);
                 continue;
@@ -145,18 +145,18 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
             Scoped set = new Scoped(
                     analysis.build()
                             .scopeOf(
-                                    motion.key(), analysis.rig().configuration().id(), lenses.get(i)),
-                    new Command.Set(motion.key(), valueWith(analysis, motion.key(), lenses.get(i)) + STEP, false));
+                                    motion.key(), analysis.rig().configuration().id(), row.lens()),
+                    new Command.Set(motion.key(), valueWith(analysis, motion.key(), row.lens()) + STEP, false));
             Build moved = analysis.job()
                     .gear()
                     .apply(analysis.build().id(), List.of(set), analysis.catalogue())
                     .after()
                     .build(analysis.build().id());
-            double then = SlideBalance.of(Rig.resolve(
-                            moved, analysis.rig().configuration().id(), lenses.get(i), analysis.catalogue()))
+            double then = SlideBalance.of(
+                            Rig.resolve(moved, analysis.rig().configuration().id(), row.lens(), analysis.catalogue()))
                     .map(SlideBalance::middleMm)
-                    .orElse(rows.get(i).offMm());
-            all.add((then - rows.get(i).offMm()) / STEP);
+                    .orElse(row.offMm());
+            all.add((then - row.offMm()) / STEP);
         }
         return all;
     }
@@ -168,13 +168,12 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                 .value(key);
     }
 
-    private static Optional<Span> serves(
-            RigAnalysis analysis, Motion motion, List<LensId> lenses, List<Double> perMm, List<WithLens> rows) {
+    private static Optional<Span> serves(RigAnalysis analysis, Motion motion, List<Double> perMm, List<WithLens> rows) {
         List<SlideForSet.WithLens> all = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
             WithLens row = rows.get(i);
             all.add(new SlideForSet.WithLens(
-                    valueWith(analysis, motion.key(), lenses.get(i)),
+                    valueWith(analysis, motion.key(), row.lens()),
                     row.offMm(),
                     row.toleranceMm() - row.range().length() / 2,
                     perMm.get(i)));
@@ -182,7 +181,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         return SlideForSet.of(motion.range(), all);
     }
 
-    private static List<OtherBattery> swaps(RigAnalysis analysis, List<LensId> lenses, List<WithLens> rows) {
+    private static List<OtherBattery> swaps(RigAnalysis analysis, List<WithLens> rows) {
         List<OtherBattery> all = new ArrayList<>();
         for (Placed placed : analysis.rig().attached()) {
             Optional<PowerFacet.Battery> battery = placed.type().facet(PowerFacet.Battery.class);
@@ -193,7 +192,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                 if (all.size() < MOST_SWAPS
                         && !other.equals(placed.type())
                         && fits(placed.type(), battery.get(), other)) {
-                    swap(analysis, placed, other, lenses, rows).ifPresent(all::add);
+                    swap(analysis, placed, other, rows).ifPresent(all::add);
                 }
             }
         }
@@ -209,14 +208,15 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     }
 
     private static Optional<OtherBattery> swap(
-            RigAnalysis analysis, Placed placed, ItemType other, List<LensId> lenses, List<WithLens> rows) {
+            RigAnalysis analysis, Placed placed, ItemType other, List<WithLens> rows) {
         try {
             Build with = analysis.job()
                     .gear()
                     .apply(analysis.build().id(), Parts.swap(analysis, placed.id(), other), analysis.catalogue())
                     .after()
                     .build(analysis.build().id());
-            List<Optional<SlideBalance>> then = lenses.stream()
+            List<Optional<SlideBalance>> then = rows.stream()
+                    .map(WithLens::lens)
                     .map(lens -> SlideBalance.of(
                             Rig.resolve(with, analysis.rig().configuration().id(), lens, analysis.catalogue())))
                     .toList();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.EditRefused;
@@ -51,7 +52,7 @@ public final class Effects {
         Report before = engine.check(analysis);
         List<Tried> tried = new ArrayList<>();
         for (Fit.Offer offer : offers) {
-            tried.add(new Tried(offer, effect(engine, analysis, on, offer, before)));
+            tried.add(new Tried(offer, effect(engine, analysis, () -> PartEdits.add(analysis, on, offer), before)));
         }
         tried.sort(Comparator.comparingInt((Tried t) -> t.effect().refused().isEmpty() ? 0 : 1)
                 .thenComparingInt(t -> t.effect().stops())
@@ -60,9 +61,9 @@ public final class Effects {
         return tried;
     }
 
-    private static Effect effect(CheckEngine engine, RigAnalysis analysis, PortRef on, Fit.Offer offer, Report before) {
+    private static Effect effect(CheckEngine engine, RigAnalysis analysis, Supplier<List<Scoped>> add, Report before) {
         try {
-            List<Scoped> edit = PartEdits.add(analysis, on, offer);
+            List<Scoped> edit = add.get();
             Job changed = analysis.job()
                     .with(analysis.job()
                             .gear()

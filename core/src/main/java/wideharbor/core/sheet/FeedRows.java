@@ -55,15 +55,12 @@ final class FeedRows {
                 out.running().to(),
                 free,
                 free ? CheckState.FINE : out.state()));
-        outlet.link().ifPresent(link -> device(analysis, outlet, link, depth + 1, rows));
+        outlet.link().ifPresent(link -> device(analysis, outlet, depth + 1, rows));
     }
 
-    static void device(
-            RigAnalysis analysis,
-            FeedTree.Outlet outlet,
-            FeedTree.Link link,
-            int depth,
-            List<PowerSheet.FeedRow> rows) {
+    /** The device that hangs on an outlet. */
+    private static void device(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<PowerSheet.FeedRow> rows) {
+        FeedTree.Link link = outlet.link().orElseThrow();
         FeedTree feeds = analysis.feeds();
         FeedTree.Load load = feeds.loadOf(link.device(), link.input());
         InputVolts at = InputVolts.of(analysis, link.device(), link.input());

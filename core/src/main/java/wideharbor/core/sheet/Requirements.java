@@ -49,12 +49,10 @@ public final class Requirements {
         Coverage met = new Coverage(judged.analyses());
         brief.configurations().forEach(c -> all.add(configuration(job, report, c, met)));
         brief.lenses().forEach(l -> all.add(lens(job, report, l, met)));
-        all.add(byCheck("day", "hours and climate", onFor(brief), report, "power.runtime", met::batteries));
+        all.add(byCheck(new Asked("day", "hours and climate", onFor(brief)), report, "power.runtime", met::batteries));
         if (brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0) {
             all.add(byCheck(
-                    "mass",
-                    "mass window",
-                    "Carried mass " + window(brief),
+                    new Asked("mass", "mass window", "Carried mass " + window(brief)),
                     report,
                     "balance.mass-window",
                     met::masses));
@@ -81,18 +79,17 @@ public final class Requirements {
         }
         if (asks.room().depthMm() > 0 || asks.room().heightMm() > 0) {
             all.add(byCheck(
-                    "room",
-                    "room",
-                    "Fits a room " + room(asks.room()),
+                    new Asked("room", "room", "Fits a room " + room(asks.room())),
                     report,
                     "brief.room",
                     () -> met.rooms(asks.room())));
         }
         if (!asks.tapes().isEmpty()) {
             all.add(byCheck(
-                    "tapes",
-                    "taped distances",
-                    "Focuses on " + asks.tapes().size() + " taped distances",
+                    new Asked(
+                            "tapes",
+                            "taped distances",
+                            "Focuses on " + asks.tapes().size() + " taped distances"),
                     report,
                     "brief.close-focus",
                     () -> met.parts(t -> t.category() == Category.LENS)));
@@ -104,10 +101,13 @@ public final class Requirements {
     private static void spares(Asks asks, Report report, Coverage met, List<Requirement> all) {
         for (Asks.Spare s : asks.spares()) {
             all.add(byCheck(
-                    "spare-" + s.category(),
-                    "spares",
-                    s.pieces() + " to spare of each "
-                            + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    new Asked(
+                            "spare-" + s.category(),
+                            "spares",
+                            s.pieces() + " to spare of each "
+                                    + s.category()
+                                            .toLowerCase(java.util.Locale.ROOT)
+                                            .replace('_', ' ')),
                     report,
                     "package.spares",
                     () -> met.parts(t -> t.category().name().equals(s.category()))));
@@ -127,29 +127,32 @@ public final class Requirements {
         Shoot shoot = job.brief().asks().shoot();
         if (shoot.orientation() != Shoot.Orientation.ANY) {
             String picture = pictureInWords(shoot.orientation());
-            all.add(byCheck("orientation", "picture", picture, report, "brief.orientation", met::orientations));
+            all.add(byCheck(
+                    new Asked("orientation", "picture", picture), report, "brief.orientation", met::orientations));
         }
         if (shoot.longestStretchHours() > 0) {
             all.add(byCheck(
-                    "stretch",
-                    "hours and climate",
-                    Words.hours(shoot.longestStretchHours()) + " without power-down",
+                    new Asked(
+                            "stretch",
+                            "hours and climate",
+                            Words.hours(shoot.longestStretchHours()) + " without power-down"),
                     report,
                     "power.stretch",
                     met::batteries));
         }
         if (!shoot.viewers().isEmpty()) {
             all.add(byCheck(
-                    "viewers",
-                    "viewers",
-                    shoot.viewers().size() + " viewers, a display each",
+                    new Asked("viewers", "viewers", shoot.viewers().size() + " viewers, a display each"),
                     report,
                     "brief.viewers",
                     () -> met.able(Capability.SHOWS_PICTURE)));
         }
         if (shoot.sound() != Shoot.Sound.NONE || shoot.timecode()) {
             all.add(byCheck(
-                    "sound", "sound and time", soundInWords(shoot), report, "brief.sound", () -> met.sound(shoot)));
+                    new Asked("sound", "sound and time", soundInWords(shoot)),
+                    report,
+                    "brief.sound",
+                    () -> met.sound(shoot)));
         }
         for (Shoot.Recording r : shoot.recordings()) {
             all.add(new Requirement(
@@ -247,11 +250,14 @@ public final class Requirements {
                 "lens-" + id, "lenses", text, status(stops), stops.isEmpty() ? met.lens(id) : titles(stops));
     }
 
-    private static Requirement byCheck(
-            String id, String from, String text, Report report, String check, Supplier<List<String>> metBy) {
+    /** What is asked, before anything says whether it is met. */
+    private record Asked(String id, String from, String text) {}
+
+    private static Requirement byCheck(Asked asked, Report report, String check, Supplier<List<String>> metBy) {
         List<Finding> findings = report.of(check);
         Status status = report.stateOf(check) == CheckState.NOT_CHECKED ? Status.UNDECIDED : status(findings);
-        return new Requirement(id, from, text, status, status == Status.MET ? metBy.get() : titles(findings));
+        return new Requirement(
+                asked.id(), asked.from(), asked.text(), status, status == Status.MET ? metBy.get() : titles(findings));
     }
 
     private static Status status(List<Finding> findings) {

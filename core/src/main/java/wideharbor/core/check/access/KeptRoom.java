@@ -29,7 +29,8 @@ final class KeptRoom implements Check {
     private final String room;
     private final CheckCard card;
 
-    private KeptRoom(Shape.Use use, String id, String room, String because, Severity severity) {
+    private KeptRoom(Shape.Use use, String room, String because, Severity severity) {
+        String id = use.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
         this.use = use;
         this.room = room;
         this.card = CheckCardBuilder.builder()
@@ -55,14 +56,9 @@ final class KeptRoom implements Check {
     private static List<Check> mustBeReached() {
         return List.of(
                 new KeptRoom(
-                        Shape.Use.CARD_DOOR,
-                        "card-door",
-                        "card door",
-                        "a card that cannot be changed stops the day",
-                        Severity.STOP),
+                        Shape.Use.CARD_DOOR, "card door", "a card that cannot be changed stops the day", Severity.STOP),
                 new KeptRoom(
                         Shape.Use.BATTERY_PATH,
-                        "battery-path",
                         "battery's way off",
                         "a battery that cannot be changed stops the day",
                         Severity.STOP));
@@ -71,26 +67,19 @@ final class KeptRoom implements Check {
     private static List<Check> shouldBeFree() {
         return List.of(
                 new KeptRoom(
-                        Shape.Use.VENT,
-                        "vent",
-                        "vent",
-                        "a covered fan runs loud, then the body shuts down",
-                        Severity.CAUTION),
+                        Shape.Use.VENT, "vent", "a covered fan runs loud, then the body shuts down", Severity.CAUTION),
                 new KeptRoom(
                         Shape.Use.PORT_PANEL,
-                        "port-panel",
                         "port panel",
                         "a socket that cannot be reached is a socket less",
                         Severity.CAUTION),
                 new KeptRoom(
                         Shape.Use.LENS_RELEASE,
-                        "lens-release",
                         "lens release",
                         "every lens change then begins with taking something off",
                         Severity.CAUTION),
                 new KeptRoom(
                         Shape.Use.CONTROLS,
-                        "controls",
                         "controls",
                         "buttons behind a part are pressed by feel, or not at all",
                         Severity.CAUTION));
@@ -100,28 +89,21 @@ final class KeptRoom implements Check {
         return List.of(
                 new KeptRoom(
                         Shape.Use.DISPLAY_SWING,
-                        "display-swing",
                         "swing of the display",
                         "a screen that meets metal breaks, or stays where nobody sees it",
                         Severity.CAUTION),
                 new KeptRoom(
                         Shape.Use.ANTENNA,
                         "antenna",
-                        "antenna",
                         "metal or a hand at the antenna shortens the link",
                         Severity.CAUTION),
                 new KeptRoom(
                         Shape.Use.HAND,
-                        "hand",
                         "hand in the handle",
                         "fingers that do not fit hold something that gives way",
                         Severity.CAUTION),
                 new KeptRoom(
-                        Shape.Use.EYE,
-                        "eye",
-                        "eye at the finder",
-                        "the operator's head must get there",
-                        Severity.CAUTION));
+                        Shape.Use.EYE, "eye at the finder", "the operator's head must get there", Severity.CAUTION));
     }
 
     @Override

@@ -28,9 +28,9 @@ final class SetDown implements Check {
             .family("access")
             .title("It can be put down")
             .subjects("every rig that is not on legs")
-            .expectation(
-                    "on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and a knock "
-                            + "does not tip it")
+            .expectation("on a table it stands on plates, rods, cage or handles, not on glass, screens or cells, and "
+                    + "a knock "
+                    + "does not tip it")
             .because("somebody puts it down within the first minute")
             .formula("the plane under all corners that is highest below the centre of mass; margin = least distance "
                     + "inside what touches")

@@ -27,8 +27,8 @@ final class HangTilt implements Check {
             .subjects("what hangs below its support, per lens")
             .expectation(
                     "it noses up or down by no more than the house allows, and the hook is above the centre of mass")
-            .because(
-                    "a rig that hangs askew is held straight by the wrist; one that is hooked below its centre turns over")
+            .because("a rig that hangs askew is held straight by the wrist; one that is hooked below its centre "
+                    + "turns over")
             .formula("tilt = atan((z_cm − z_hook) / (y_hook − y_cm))")
             .source("statics")
             .severity(Severity.CAUTION)

@@ -48,27 +48,26 @@ final class LensSupport implements Check {
         } else if (lens.support().isPresent()) {
             braced(lens, title, results);
         } else if (lens.momentNm() > lens.limitNm()) {
-            needs(results, lens, "moment", title, Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
+            needs(results, lens, "moment", Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
         } else if (lens.lengthMm() > analysis.rule(Rule.MOUNT_LENGTH)) {
             needs(
                     results,
                     lens,
                     "length",
-                    title,
                     Evidence.Amount.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), "mm"));
         } else if (lens.carried().grams() > analysis.rule(Rule.MOUNT_MASS)) {
             needs(
                     results,
                     lens,
                     "mass",
-                    title,
                     Evidence.Amount.atMost(lens.carried().grams(), analysis.rule(Rule.MOUNT_MASS), "g"));
         } else {
             results.fine();
         }
     }
 
-    private static void needs(Results results, LensMoment lens, String limit, String title, Evidence evidence) {
+    private static void needs(Results results, LensMoment lens, String limit, Evidence evidence) {
+        String title = results.analysis().rig().title(lens.lens());
         results.found(
                 About.of(limit, part(lens.lens())),
                 title + " needs a lens support",

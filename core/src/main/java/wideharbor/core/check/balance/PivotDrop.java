@@ -25,8 +25,8 @@ final class PivotDrop implements Check {
             .family("balance")
             .title("Hangs a little below the pivot")
             .subjects("what a stabiliser’s post carries, per lens")
-            .expectation(
-                    "the centre of mass is below the pivot by what the post is made for, and neither ahead nor aside of it")
+            .expectation("the centre of mass is below the pivot by what the post is made for, and neither ahead nor "
+                    + "aside of it")
             .because("above the pivot it topples; too far below it swings like a bell at every step")
             .formula("drop = y_pivot − y_cm; tilt = atan(Δz / drop)")
             .source("statics; the maker’s range")

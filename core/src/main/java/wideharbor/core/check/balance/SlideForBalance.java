@@ -128,19 +128,19 @@ final class SlideForBalance implements Check {
                 analysis.build().scopeOf(key, analysis.rig().configuration().id(), LensId.NONE);
         if (severalLenses) {
             forAll(analysis, key)
-                    .ifPresent(v -> all.add(candidate(slide.get(), key, v, shared, ", one setting for every lens")));
+                    .ifPresent(v -> all.add(candidate(slide.get(), v, shared, ", one setting for every lens")));
         }
         // A part of this configuration alone has one setting: the lens's own changes hold in the others, too.
         boolean perLens = severalLenses
                 && analysis.build().base().placement(key.placement()).isPresent();
         Scope scope = perLens ? new Scope.InLens(analysis.rig().lens()) : shared;
         String suffix = perLens ? " for this lens" : "";
-        all.add(candidate(slide.get(), key, slide.get().balancedValue(), scope, suffix));
+        all.add(candidate(slide.get(), slide.get().balancedValue(), scope, suffix));
         return all;
     }
 
-    private static Candidate candidate(
-            SlideBalance.Slide slide, SettingKey key, double value, Scope scope, String suffix) {
+    private static Candidate candidate(SlideBalance.Slide slide, double value, Scope scope, String suffix) {
+        SettingKey key = slide.motion().key();
         double rounded = Math.round(value * 2) / 2.0;
         double shift = slide.sense() * (rounded - slide.motion().value());
         List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, rounded, false))));

@@ -31,8 +31,8 @@ final class PortLoad implements Check {
             .family("mount")
             .title("Ports within their rating")
             .subjects("every joint whose port or standard has a rating")
-            .expectation(
-                    "the weight on the side away from the support, and its moment about the port, stay within the rating")
+            .expectation("the weight on the side away from the support, and its moment about the port, stay within "
+                    + "the rating")
             .because("a shoe or screw over its rating creeps first and gives way later")
             .formula("load = Σ m; moment = |(c − p) × m·g|, N·m")
             .source("statics; ratings by the makers, light loads by the mounting standard")

@@ -27,6 +27,9 @@ final class FeedRemedies {
     private FeedRemedies() {}
 
     /** One of the part's outputs, and the input on the rig that it is to feed. */
+    /** What goes between, near which part, and at how many places it is tried. */
+    private record Goes(ItemType type, PlacementId near, int most) {}
+
     private record Fed(PowerFacet.PowerOutput by, SocketRef input) {}
 
     /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
@@ -42,10 +45,8 @@ final class FeedRemedies {
                     between(
                                     analysis,
                                     outlet,
-                                    type,
-                                    List.of(new Fed(outs.get(0), fed), new Fed(outs.get(1), ref)),
-                                    outlet.placed().id(),
-                                    1)
+                                    new Goes(type, outlet.placed().id(), 1),
+                                    List.of(new Fed(outs.get(0), fed), new Fed(outs.get(1), ref)))
                             .forEach(p -> all.add(new Candidate(
                                     "breakout",
                                     type.name() + " for " + old.device().title() + " and " + device.title(),
@@ -63,7 +64,7 @@ final class FeedRemedies {
         for (ItemType type : Parts.byNearness(analysis)) {
             for (PowerFacet.PowerOutput out : type.facets(PowerFacet.PowerOutput.class)) {
                 if (out.regulatedVolts() >= wants.minVolts() && out.regulatedVolts() <= wants.maxVolts()) {
-                    between(analysis, outlet, type, List.of(new Fed(out, ref)), device.id(), MOST_PLACES)
+                    between(analysis, outlet, new Goes(type, device.id(), MOST_PLACES), List.of(new Fed(out, ref)))
                             .forEach(p -> all.add(new Candidate(
                                     "regulator",
                                     type.name() + " before " + device.title() + ", on "
@@ -78,8 +79,8 @@ final class FeedRemedies {
     /**
      * The outlet's cable is unplugged; another leads to the part, and from it one to each input. Bodies go in no feed.
      */
-    private static List<Placing> between(
-            RigAnalysis analysis, FeedTree.Outlet outlet, ItemType type, List<Fed> fed, PlacementId near, int most) {
+    private static List<Placing> between(RigAnalysis analysis, FeedTree.Outlet outlet, Goes goes, List<Fed> fed) {
+        ItemType type = goes.type();
         Optional<Socket> in = type.facet(PowerFacet.PowerInput.class).flatMap(i -> type.socket(i.socket()));
         Optional<ItemType> first = in.flatMap(i -> Wiring.cable(analysis, Wiring.socket(analysis, outlet.ref()), i));
         List<Optional<ItemType>> others = fed.stream()
@@ -93,23 +94,23 @@ final class FeedRemedies {
         }
         CableId old = outlet.link().orElseThrow().cable().id();
         List<Placing> all = new ArrayList<>();
-        for (Placing placing : Placing.near(analysis, near, type, most)) {
+        for (Placing placing : Placing.near(analysis, goes.near(), type, goes.most())) {
             Placing done = placing.with(List.of(new Scoped(analysis.scopeOfCable(old), new Command.Disconnect(old))))
                     .with(Wiring.lay(
                             analysis,
                             placing.scope(),
-                            first.get(),
-                            outlet.ref(),
-                            new SocketRef(placing.id(), in.orElseThrow().id()),
+                            new Wiring.Run(
+                                    first.get(),
+                                    outlet.ref(),
+                                    new SocketRef(placing.id(), in.orElseThrow().id())),
                             placing.taken()));
             for (int i = 0; i < fed.size(); i++) {
                 SocketRef from = new SocketRef(placing.id(), fed.get(i).by().socket());
                 done = done.with(Wiring.lay(
                         analysis,
                         placing.scope(),
-                        others.get(i).orElseThrow(),
-                        from,
-                        fed.get(i).input(),
+                        new Wiring.Run(
+                                others.get(i).orElseThrow(), from, fed.get(i).input()),
                         placing.taken()));
             }
             all.add(done);

@@ -58,7 +58,7 @@ final class PackedForPlates implements Check {
         all.addAll(standards(analysis, false));
         for (Map.Entry<TypeRef, Integer> packed : analysis.kit().counts().entrySet()) {
             ItemType type = analysis.catalogue().require(packed.getKey());
-            standard(type).ifPresent(s -> judge(type, packed.getValue(), s, all, results));
+            standard(type).ifPresent(s -> judge(type, s, all, results));
         }
         if (plates.size() > 1) {
             results.found(
@@ -70,12 +70,13 @@ final class PackedForPlates implements Check {
         }
     }
 
-    private static void judge(ItemType type, int count, String standard, Set<String> all, Results results) {
+    private static void judge(ItemType type, String standard, Set<String> all, Results results) {
         RigAnalysis analysis = results.analysis();
         if (all.contains(standard)) {
             results.fine();
             return;
         }
+        int count = analysis.kit().count(type.ref());
         results.found(
                 About.of("packed", type(type.ref())),
                 type.name() + " fits no plate of the job",

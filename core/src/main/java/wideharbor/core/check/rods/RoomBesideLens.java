@@ -37,8 +37,8 @@ final class RoomBesideLens implements Check {
             .title("Room between lens and rods")
             .subjects("every lens over rods that run along the axis")
             .expectation("the barrel clears each rod by the house's figure")
-            .because(
-                    "on a small body the barrel hangs below the base; rings cannot be turned and nothing clamps beside it")
+            .because("on a small body the barrel hangs below the base; rings cannot be turned and nothing clamps "
+                    + "beside it")
             .formula("clearance = √(x² + y²) − rod radius − barrel radius")
             .source("geometry; the barrel as the catalogue draws it")
             .severity(Severity.STOP)

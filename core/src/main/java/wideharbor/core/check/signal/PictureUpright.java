@@ -36,8 +36,8 @@ final class PictureUpright implements Check {
             .expectation(
                     "displays away from a body that lies on its side get a picture turned by a quarter, all others one "
                             + "that is not")
-            .because(
-                    "a village of people with their heads on one side frames badly, and a picture turned twice is worse")
+            .because("a village of people with their heads on one side frames badly, and a picture turned twice "
+                    + "is worse")
             .formula("quarter turns along the way, against how body and display stand to each other")
             .source("switches as set in this build")
             .severity(Severity.CAUTION)

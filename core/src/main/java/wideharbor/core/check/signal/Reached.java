@@ -37,56 +37,49 @@ final class Reached implements Check {
     /** Displays and transmitters get a picture. */
     public static Reached pictures() {
         return new Reached(
-                card(
-                        "signal.displays",
-                        "A picture at every display",
-                        "every display and transmitter on the rig",
-                        "a picture reaches one of its inputs",
-                        "a dark screen is found out when the first slate is up",
-                        Severity.STOP),
+                begun().id("signal.displays")
+                        .title("A picture at every display")
+                        .subjects("every display and transmitter on the rig")
+                        .expectation("a picture reaches one of its inputs")
+                        .because("a dark screen is found out when the first slate is up")
+                        .severity(Severity.STOP)
+                        .build(),
                 Set.of(Carried.PICTURE, Carried.FINDER));
     }
 
     /** Motors are driven. */
     public static Reached drives() {
         return new Reached(
-                card(
-                        "signal.lens",
-                        "Lens motors are driven",
-                        "every input for lens control",
-                        "a control reaches it",
-                        "a motor without its control is weight at the lens",
-                        Severity.CAUTION),
+                begun().id("signal.lens")
+                        .title("Lens motors are driven")
+                        .subjects("every input for lens control")
+                        .expectation("a control reaches it")
+                        .because("a motor without its control is weight at the lens")
+                        .severity(Severity.CAUTION)
+                        .build(),
                 Set.of(Carried.LENS));
     }
 
     /** What is steered over the network is on it. */
     public static Reached networks() {
         return new Reached(
-                card(
-                        "signal.network",
-                        "On the network",
-                        "every part that takes commands over the network",
-                        "a way leads to it from a part that gives them",
-                        "a panel that steers nothing is found out when the light changes",
-                        Severity.CAUTION),
+                begun().id("signal.network")
+                        .title("On the network")
+                        .subjects("every part that takes commands over the network")
+                        .expectation("a way leads to it from a part that gives them")
+                        .because("a panel that steers nothing is found out when the light changes")
+                        .severity(Severity.CAUTION)
+                        .build(),
                 Set.of(Carried.NETWORK));
     }
 
-    private static CheckCard card(
-            String id, String title, String subjects, String expectation, String because, Severity severity) {
+    /** What the cards of all three share. */
+    private static CheckCardBuilder begun() {
         return CheckCardBuilder.builder()
-                .id(id)
                 .family("signal")
-                .title(title)
-                .subjects(subjects)
-                .expectation(expectation)
-                .because(because)
                 .formula("the way walked back from the input")
                 .source("sockets on file")
-                .severity(severity)
-                .build()
-                .restingOn(Basis.WIRING);
+                .basis(Basis.WIRING);
     }
 
     @Override

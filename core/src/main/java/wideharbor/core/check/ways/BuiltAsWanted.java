@@ -23,8 +23,8 @@ final class BuiltAsWanted implements Check {
             .title("Built as it is wanted")
             .subjects("every chosen way of working that wants a rig built in some way")
             .expectation("the rig is built so; the house’s wish is mentioned, the operator’s or the job’s is read")
-            .because(
-                    "people reach for things where they are used to find them; it is never a reason against what is safe")
+            .because("people reach for things where they are used to find them; it is never a reason against "
+                    + "what is safe")
             .source("ways of working of the house, the operator and the job")
             .severity(Severity.CAUTION)
             .build();
