@@ -94,7 +94,7 @@ public final class CheckCommand implements Callable<Integer> {
         if (json) {
             out.println(HarborCodec.mapper().writeValueAsString(asJson(job, report, fixes, verdict)));
         } else {
-            print(out, job, report, fixes, verdict);
+            print(out, judged, fixes);
         }
         boolean held = verdict.stops() + verdict.open() > 0 || strict && verdict.unreadCautions() > 0;
         return held ? HELD : CLEAR;
@@ -115,13 +115,13 @@ public final class CheckCommand implements Callable<Integer> {
         return UNREADABLE;
     }
 
-    private static void print(
-            PrintWriter out, Job job, Report report, Map<FindingKey, List<Remedies.Fix>> fixes, Verdict verdict) {
-        out.println(job.title() + ": " + verdict.inWords());
+    private static void print(PrintWriter out, Judged judged, Map<FindingKey, List<Remedies.Fix>> fixes) {
+        Verdict verdict = judged.verdict();
+        out.println(judged.job().title() + ": " + verdict.inWords());
         out.println("stops " + verdict.stops() + ", undecided " + verdict.open() + ", cautions unread "
                 + verdict.unreadCautions() + ", read " + verdict.readCautions() + ", notes " + verdict.notes()
                 + ", waived " + verdict.waived());
-        for (Finding finding : report.findings()) {
+        for (Finding finding : judged.report().findings()) {
             out.println();
             out.println(word(finding) + "  " + finding.title());
             out.println("      " + inWords(finding.evidence()));

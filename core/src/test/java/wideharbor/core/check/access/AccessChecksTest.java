@@ -37,7 +37,7 @@ class AccessChecksTest {
     }
 
     /** A body 200 wide with two holes on top, 160 apart; parts of the given half-width stand on them. */
-    private static Rigs two(double half, Shape... more) {
+    static Rigs two(double half, Shape... more) {
         Parts body = part("body")
                 .shaped(box(-100, -50, -50, 100, 0, 50, Use.SOLID))
                 .face("left", Role.B, new Vec3(80, 0, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
