@@ -7,7 +7,10 @@ import static wideharbor.core.testkit.Parts.RIGHT;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
@@ -19,6 +22,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.JointId;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 class JointsCloseTest {
@@ -32,6 +36,51 @@ class JointsCloseTest {
     @Test
     void aShortSidePlateDoesNotClose() {
         verify(new JointsClose()).given(cage(138)).finds(Severity.STOP, 2, Double.NEGATIVE_INFINITY, 0.5, "mm");
+    }
+
+    /** A millimetre in ten is within half a millimetre; a face that stands off, in and beside say so, each by name. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, 0, 0.5, 0, ''",
+        "0, 0, 0.6, 0, 'plate 0.6 mm apart from body'",
+        "0, 0, -0.6, 0, 'plate 0.6 mm into body'",
+        "0.6, 0, 0.5, 0, 'plate 0.6 mm off from body'",
+        "3, 4, 0, 0, 'plate 5.0 mm off from body'",
+        "-3, -4, -4.9, 0, 'plate 5.0 mm off from body'",
+        "3, 4, 5.1, 0, 'plate 5.1 mm apart from body'",
+        "0, 0, 0, 5, 'plate meets body at 5.0°'"
+    })
+    void howFarAFaceMisses(double aside, double along, double apart, double degrees, String says) {
+        double turn = Math.toRadians(degrees);
+        ItemType body = Parts.part("body")
+                .face("hold", Port.Role.B, new Vec3(0, 300, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .face("top", Port.Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .make();
+        ItemType plate = Parts.part("plate")
+                .face("held", Port.Role.A, new Vec3(0, 300, 0), Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                .face(
+                        "foot",
+                        Port.Role.A,
+                        new Vec3(aside, apart, along),
+                        new Vec3(Math.sin(turn), -Math.cos(turn), 0),
+                        Vec3.FORWARD,
+                        0,
+                        Port.Pins.NONE)
+                .make();
+        Rigs rigs = Rigs.rig()
+                .with("body", body)
+                .with("plate", plate)
+                .join("j", "body:hold", "plate:held")
+                .close("k", "body:top", "plate:foot")
+                .on("none");
+        List<Finding> findings = verify(new JointsClose()).given(rigs).report().findings();
+        assertEquals(
+                says.isEmpty() ? List.of() : List.of(says),
+                findings.stream().map(Finding::title).toList());
+        if (!findings.isEmpty()) {
+            String aspect = says.contains(" off ") ? "offset" : says.contains("meets") ? "angle" : "gap";
+            assertEquals(aspect, findings.get(0).key().aspect());
+        }
     }
 
     /** Lens bottom at −45, rods at −83, cradle 20 over them at −63: it must rise by 18. Set to 15 it stands 3 off. */
