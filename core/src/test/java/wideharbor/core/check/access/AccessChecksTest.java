@@ -359,5 +359,39 @@ class AccessChecksTest {
                             .isMendedBy("rods")
                             .title());
         }
+
+        /** The body ends at −150, rods behind it may stand out 120: at −270 they do, at −271 they are too long. */
+        private Rigs behind(int rearEnd) {
+            ItemType body = part("body")
+                    .is(Category.BODY)
+                    .clamp("rods", "rod-15-lw", Role.B, new Vec3(0, -83, 0), DOWN, 40)
+                    .shaped(box(-50, -60, -150, 50, 60, 0, Use.SOLID))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("rods", Bag.rods(400))
+                    .join("j", "body:rods", "rods:rods")
+                    .set("rods:rods:0", rearEnd)
+                    .knows(Bag.rods(300))
+                    .knows(Bag.rods(350))
+                    .knows(Bag.rods(450))
+                    .knows(Bag.rods("rods-19", "rod-19-studio", 19, 300))
+                    .on("none");
+        }
+
+        @Test
+        void rodsThatStandOutFarBehindAreACaution() {
+            Check check = CheckEngine.standard().require("rods.ends");
+            verify(check).given(behind(-270)).holds();
+            Finding finding =
+                    verify(check).given(behind(-290)).finds(Severity.CAUTION, 140, Double.NEGATIVE_INFINITY, 120, "mm");
+            assertEquals("rods-400 stand out 140 mm behind the rig", finding.title());
+            assertEquals("rear", finding.key().aspect());
+            assertEquals(
+                    List.of("rods-350 in place of rods-400", "rods-300 in place of rods-400"),
+                    check.candidates(finding, behind(-290).analysis()).stream()
+                            .map(c -> c.title())
+                            .toList());
+        }
     }
 }

@@ -8,8 +8,11 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Brief.Crew.Side;
 import wideharbor.core.brief.Profile;
@@ -20,6 +23,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -205,6 +209,29 @@ class PeopleChecksTest {
             verify(new GripsAsked())
                     .given(with(Profile.Grips.LEFT, new Vec3(30, 0, 120)))
                     .holds();
+        }
+
+        /** The left face is at 50: to 40 off the middle one grip serves both hands; ahead is more than 60. */
+        @ParameterizedTest
+        @CsvSource({
+            "BOTH, 30, 120, 'No grip on the right'",
+            "BOTH, -9, 120, 'No grip on the right'",
+            "BOTH, -10, 120, ''",
+            "BOTH, -90, 120, ''",
+            "BOTH, -91, 120, 'No grip on the left'",
+            "BOTH, 30, 60, 'No grip on the left, No grip on the right'",
+            "BOTH, 30, 61, 'No grip on the right'",
+            "LEFT, 30, 120, ''",
+            "LEFT, -91, 120, 'No grip on the left'",
+            "RIGHT, 30, 120, 'No grip on the right'",
+            "RIGHT, -91, 120, ''",
+            "ANY, -91, 30, ''"
+        })
+        void whichHandHasAGrip(Profile.Grips asked, double aside, double ahead, String says) {
+            Report report = verify(new GripsAsked())
+                    .given(with(asked, new Vec3(aside, 0, ahead)))
+                    .report();
+            assertEquals(says, report.findings().stream().map(Finding::title).collect(Collectors.joining(", ")));
         }
 
         /** 80 left, 60 up, 700 ahead of the shoulder: √(80² + 60² + 700²) = 707.1. */

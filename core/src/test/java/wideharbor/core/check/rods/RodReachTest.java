@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.check.Severity;
 import wideharbor.core.testkit.Bag;
@@ -36,7 +37,28 @@ class RodReachTest {
                 .set("rods:rods:0", -30)
                 .on("none");
         var finding = verify(new RodReach()).given(rigs).finds(Severity.STOP, 200, 220, Double.POSITIVE_INFINITY, "mm");
-        assertTrue(finding.title().contains("at the rear"));
+        assertEquals("Rods 20 mm short at the rear", finding.title());
+        assertEquals("rear", finding.key().aspect());
+        assertEquals("The rearmost clamp leaves the rods.", finding.why());
+    }
+
+    /** The shortest that reach come first, of the same rods; each end says what it misses. */
+    @Test
+    void whatIsOfferedAndSaid() {
+        Rigs rigs = Bag.onRods(200)
+                .knows(Bag.rods(229))
+                .knows(Bag.rods(230))
+                .knows(Bag.rods(300))
+                .knows(Bag.rods("rods-19", "rod-19-studio", 19, 300));
+        var finding = verify(new RodReach()).given(rigs).finds(Severity.STOP, 200, 230, Double.POSITIVE_INFINITY, "mm");
+        assertEquals("front", finding.key().aspect());
+        assertEquals("box needs the rods to end 20 mm beyond its clamp.", finding.why());
+        assertEquals(
+                List.of("rods-230 in place of rods-200", "rods-300 in place of rods-200"),
+                new RodReach()
+                        .candidates(finding, rigs.analysis()).stream()
+                                .map(c -> c.title())
+                                .toList());
     }
 
     @Test
