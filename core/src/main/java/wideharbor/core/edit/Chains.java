@@ -49,7 +49,7 @@ public final class Chains {
             TypeRef type = link.type().ref();
             PlacementId id = PlacementId.of(freeId(analysis, type.id(), taken));
             if (first.isEmpty()) {
-                first = link.type().port(link.in()).map(p -> new Clamp(id, p));
+                first = Optional.of(new Clamp(id, link.type().port(link.in()).orElseThrow()));
             }
             edit.add(new Scoped(scope, new Command.Place(id, type, "")));
             edit.add(new Scoped(

@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.clearance.Clearances;
@@ -78,6 +79,12 @@ public record Holds(List<Side> sides, List<Grip> grips) {
                 outermost = Math.max(outermost, far);
             }
         }
+        Predicate<Placed> isFree = part -> {
+            Set<PlacementId> own = withItsHolder(rig, part);
+            return clearances.matterOf(part.id()).stream()
+                    .map(piece -> piece.bounds().middle())
+                    .anyMatch(middle -> clearances.isFree(middle, out, deep, own));
+        };
         List<Placed> safe = new ArrayList<>();
         List<Placed> near = new ArrayList<>();
         for (Placed part : rig.attached()) {
@@ -88,11 +95,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
             if (at < outermost - deep && !part.type().can(Capability.IS_HANDHOLD)) {
                 continue;
             }
-            Set<PlacementId> own = withItsHolder(rig, part);
-            if (isFirm(part)
-                    && clearances.matterOf(part.id()).stream()
-                            .map(piece -> piece.bounds().middle())
-                            .anyMatch(middle -> clearances.isFree(middle, out, deep, own))) {
+            if (isFirm(part) && isFree.test(part)) {
                 safe.add(part);
             } else if (at >= outermost - deep) {
                 near.add(part);

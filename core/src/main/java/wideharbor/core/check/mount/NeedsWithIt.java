@@ -119,7 +119,7 @@ final class NeedsWithIt implements Check {
         for (PortRef on : free) {
             for (Port own : type.ports()) {
                 if (all.size() < MOST_TRIED && Mating.mates(analysis.rig().port(on), own, analysis.standards())) {
-                    all.add(candidate(analysis, on, List.of(end(type, own))));
+                    all.add(candidate(analysis, on, List.of(), end(type, own)));
                 }
             }
         }
@@ -133,7 +133,7 @@ final class NeedsWithIt implements Check {
                     analysis.catalogue().adapters().from(analysis.rig().port(on));
             for (Port own : type.ports()) {
                 if (all.size() < MOST_TRIED) {
-                    reach.to(own).ifPresent(c -> all.add(candidate(analysis, on, longer(c.links(), end(type, own)))));
+                    reach.to(own).ifPresent(c -> all.add(candidate(analysis, on, c.links(), end(type, own))));
                 }
             }
         }
@@ -144,17 +144,13 @@ final class NeedsWithIt implements Check {
         return new AdapterFinder.Link(type, own.id(), own.id());
     }
 
-    private static List<AdapterFinder.Link> longer(List<AdapterFinder.Link> links, AdapterFinder.Link end) {
-        List<AdapterFinder.Link> all = new ArrayList<>(links);
-        all.add(end);
-        return all;
-    }
-
-    /** Hangs the last of these on a port, by way of those before it. */
-    private static Candidate candidate(RigAnalysis analysis, PortRef on, List<AdapterFinder.Link> links) {
+    /** Hangs a part on a port, by way of those between. */
+    private static Candidate candidate(
+            RigAnalysis analysis, PortRef on, List<AdapterFinder.Link> between, AdapterFinder.Link end) {
         var scope = analysis.scopeOf(on.placement());
-        List<AdapterFinder.Link> between = links.subList(0, links.size() - 1);
-        ItemType type = links.get(links.size() - 1).type();
+        List<AdapterFinder.Link> links = new ArrayList<>(between);
+        links.add(end);
+        ItemType type = end.type();
         String by = between.isEmpty()
                 ? ""
                 : " by "

@@ -15,6 +15,7 @@ import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Ids;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 /** Which settings are tried to bring two parts apart, in which order and by how much. */
@@ -71,15 +72,7 @@ class NudgesTest {
                 .with("body", body())
                 .with(
                         "arm",
-                        part("arm")
-                                .moving(
-                                        "foot",
-                                        "thread-3-8",
-                                        Role.A,
-                                        Vec3.ZERO,
-                                        DOWN,
-                                        Vec3.FORWARD,
-                                        new Freedom.Rotate("swing", Freedom.Axis.N, -100, 100, step))
+                        foot(part("arm"), new Freedom.Rotate("swing", Freedom.Axis.N, -100, 100, step))
                                 .make())
                 .join("j", "body:top", "arm:foot")
                 .on("none");
@@ -107,15 +100,17 @@ class NudgesTest {
                 titles(turning(40), 10, "arm"));
     }
 
+    /** Stands on a foot that slides so far either way. */
+    private static Parts sliding(Parts part, double most) {
+        return foot(part, new Freedom.Slide("slide", Freedom.Axis.R, -most, most, 0));
+    }
+
+    private static Parts foot(Parts part, Freedom freedom) {
+        return part.moving("foot", "thread-3-8", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, freedom);
+    }
+
     private static ItemType link(String id) {
-        return part(id).moving(
-                        "foot",
-                        "thread-3-8",
-                        Role.A,
-                        Vec3.ZERO,
-                        DOWN,
-                        Vec3.FORWARD,
-                        new Freedom.Slide("slide", Freedom.Axis.R, -5, 5, 0))
+        return sliding(part(id), 5)
                 .face("top", Role.B, new Vec3(0, 20, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
                 .make();
     }
@@ -135,18 +130,17 @@ class NudgesTest {
                         .map(t -> t.split(" ")[1])
                         .distinct()
                         .toList());
-        ItemType hinged = part("flap")
-                .link("main", 100, Vec3.ZERO)
-                .link("wing", 100, Vec3.ZERO)
-                .hinge("fold", "main", "wing", Vec3.ZERO, new Freedom.Rotate("fold", Freedom.Axis.N, -20, 20, 0))
-                .moving(
-                        "foot",
-                        "thread-3-8",
-                        Role.A,
-                        Vec3.ZERO,
-                        DOWN,
-                        Vec3.FORWARD,
-                        new Freedom.Slide("slide", Freedom.Axis.R, -2, 2, 0))
+        ItemType hinged = sliding(
+                        part("flap")
+                                .link("main", 100, Vec3.ZERO)
+                                .link("wing", 100, Vec3.ZERO)
+                                .hinge(
+                                        "fold",
+                                        "main",
+                                        "wing",
+                                        Vec3.ZERO,
+                                        new Freedom.Rotate("fold", Freedom.Axis.N, -20, 20, 0)),
+                        2)
                 .make();
         assertEquals(
                 List.of(
