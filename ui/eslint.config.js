@@ -1,24 +1,57 @@
+import boundaries from 'eslint-plugin-boundaries';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const features = ['signin', 'jobs', 'brief', 'bench', 'dispatch'];
+/** Elements that people work with come from the component kit; what the kit draws in the end is its own affair. */
+const RAW = ['button', 'input', 'select', 'textarea', 'dialog'];
+
+const on = (...types) => types.map((type) => ({ element: { type } }));
 
 export default tseslint.config(
-  { ignores: ['dist', 'src/api/schema.d.ts'] },
+  { ignores: ['dist', 'src/shared/api/schema.d.ts'] },
   ...tseslint.configs.strict,
   { plugins: { 'react-hooks': hooks }, rules: { ...hooks.configs.recommended.rules } },
   {
-    // Screens meet only at their index.
+    // The shell knows the features, the features know what is shared; features meet only at their index.
+    files: ['src/**'],
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': { node: { extensions: ['.ts', '.tsx', '.css'] } },
+      'boundaries/elements': [
+        { type: 'shell', pattern: 'src/shell' },
+        { type: 'feature', pattern: 'src/features/*', capture: ['name'] },
+        { type: 'shared', pattern: 'src/shared/*', capture: ['name'] },
+      ],
+    },
     rules: {
-      'no-restricted-imports': [
+      'boundaries/dependencies': [
         'error',
-        { patterns: features.map((f) => ({ group: [`**/screens/${f}/*`], message: `Import from screens/${f}.` })) },
+        {
+          default: 'allow',
+          policies: [
+            {
+              from: { element: { type: 'shared' } },
+              disallow: { to: on('shell', 'feature') },
+              message: 'What is shared knows no feature.',
+            },
+            {
+              from: { element: { type: ['shell', 'feature'] } },
+              disallow: { to: { element: { type: 'feature', fileInternalPath: '!index.ts' } } },
+              message: 'Features meet only at their index.',
+            },
+            {
+              from: { element: { type: 'feature' } },
+              disallow: { to: on('shell') },
+              message: 'A feature knows no shell.',
+            },
+          ],
+        },
       ],
     },
   },
   {
     // Pure logic stays free of React.
-    files: ['src/format/**', 'src/drawing/paper.ts', 'src/screens/bench/logic.ts'],
+    files: ['src/shared/format/**', 'src/shared/drawing/paper.ts', 'src/features/*/logic.ts'],
     rules: { 'no-restricted-imports': ['error', { paths: ['react', 'antd'] }] },
   },
 );

@@ -1,13 +1,14 @@
 import '@fontsource-variable/archivo';
 import '@fontsource-variable/spline-sans-mono';
-import './theme/tokens.css';
-import './app/app.css';
+import './shared/theme/tokens.css';
+import './shell/shell.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
-import { App } from './app/App';
-import { Problem } from './api/client';
+import { App } from './shell/App';
+import { Kit } from './shared/kit/Kit';
+import { Problem } from './shared/api/client';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -20,9 +21,11 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={client}>
-        <BrowserRouter>
-          <App />
-        </BrowserRouter>
+        <Kit>
+          <BrowserRouter>
+            <App />
+          </BrowserRouter>
+        </Kit>
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -338,7 +338,7 @@ class JobEndpointTest {
     @Test
     void theDescriptionOfTheEndpointsIsTheCommittedOne() throws IOException {
         JsonMapper mapper = new JsonMapper();
-        Path file = Path.of("..", "ui", "src", "api", "openapi.json");
+        Path file = Path.of("..", "ui", "src", "shared", "api", "openapi.json");
         JsonNode served = tech.get("/v3/api-docs").json();
         if (Boolean.getBoolean("harbor.write-docs")) {
             Files.writeString(file, sorted(mapper, served));

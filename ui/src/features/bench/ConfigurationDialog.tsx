@@ -1,0 +1,128 @@
+import { Input, Modal, Select } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../../shared/api/client';
+
+type Request = Schemas['EditRequest'];
+type Titled = 'DERIVE' | 'COPY' | 'OTHER_SHOULDER' | 'TIGHT' | 'RENAME';
+type Kind = Titled | 'PORTRAIT' | 'CARRY' | 'UNCONFIGURE';
+
+function requested(kind: Kind, title: string, side: 'LEFT' | 'RIGHT', placement: string): Request {
+  switch (kind) {
+    case 'PORTRAIT':
+      return { kind, title, side };
+    case 'CARRY':
+      return { kind, placement };
+    case 'UNCONFIGURE':
+      return { kind };
+    default:
+      return { kind, title };
+  }
+}
+
+interface Props {
+  bench: Schemas['Bench'];
+  onClose: () => void;
+  onRequest: (request: Request) => void;
+}
+
+const TITLED: readonly Kind[] = ['DERIVE', 'COPY', 'PORTRAIT', 'OTHER_SHOULDER', 'TIGHT', 'RENAME'];
+
+/** What can be made of the configuration someone looks at. */
+export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
+  const here = bench.configurations.find((c) => c.id === bench.configuration);
+  const [kind, setKind] = useState<Kind>('DERIVE');
+  const [title, setTitle] = useState('');
+  const [side, setSide] = useState<'LEFT' | 'RIGHT'>('RIGHT');
+  const [carrier, setCarrier] = useState('');
+  const name = here?.title ?? '';
+  const carriers = bench.stack.filter((r) => r.canCarry && r.placement !== here?.support);
+  const followed = bench.configurations.some((c) => c.basedOn === bench.configuration);
+  const choices: [Kind, string, string][] = [
+    ['DERIVE', `Derive from ${name}`, 'starts the same and goes on following it; only what differs is kept'],
+    ['COPY', `Copy ${name}`, 'starts the same and goes its own way'],
+    [
+      'PORTRAIT',
+      'Turn to portrait',
+      'the support goes under a side of the body; plates, doors and faces are judged anew',
+    ],
+    [
+      'OTHER_SHOULDER',
+      'For the other shoulder',
+      'parts on one side go to the facing port of the other, where one takes them',
+    ],
+    ['TIGHT', 'For a tight room', 'the battery goes from behind to the face on top that makes the rig the shortest'],
+    ['RENAME', `Rename ${name}`, ''],
+    ['CARRY', 'Carried by another part', 'hook, pad, head or gimbal that is on the rig'],
+    [
+      'UNCONFIGURE',
+      `Take ${name} out`,
+      followed ? 'another configuration follows it' : 'its changes are dropped; undo brings them back',
+    ],
+  ];
+  const ready = TITLED.includes(kind)
+    ? title.trim() !== ''
+    : kind === 'CARRY'
+      ? carrier !== ''
+      : bench.configurations.length > 1 && !followed;
+  const submit = () => onRequest(requested(kind, title.trim(), side, carrier));
+  return (
+    <Modal
+      open
+      title="Configurations"
+      okText="Do it"
+      okButtonProps={{ disabled: !ready }}
+      onOk={submit}
+      onCancel={onClose}
+      width={620}
+    >
+      <fieldset className="config-kinds">
+        <legend className="hush">What to do</legend>
+        {choices.map(([k, words, why]) => (
+          <label key={k}>
+            <input type="radio" name="kind" checked={kind === k} onChange={() => setKind(k)} />
+            <span>
+              {words} <span className="soft">{why}</span>
+            </span>
+          </label>
+        ))}
+      </fieldset>
+      {TITLED.includes(kind) && (
+        <label className="field">
+          <span>Title</span>
+          <Input
+            autoFocus
+            maxLength={40}
+            value={title}
+            placeholder={kind === 'RENAME' ? name : ''}
+            onChange={(e) => setTitle(e.target.value)}
+            onPressEnter={() => ready && submit()}
+          />
+        </label>
+      )}
+      {kind === 'PORTRAIT' && (
+        <label className="field">
+          <span>The body’s side that looks down</span>
+          <Select
+            value={side}
+            onChange={setSide}
+            options={[
+              { value: 'RIGHT', label: 'its right' },
+              { value: 'LEFT', label: 'its left' },
+            ]}
+          />
+        </label>
+      )}
+      {kind === 'CARRY' && (
+        <label className="field">
+          <span>Part that carries</span>
+          <Select
+            value={carrier || undefined}
+            placeholder={carriers.length === 0 ? 'No other part of this rig says where it carries' : 'Choose'}
+            onChange={setCarrier}
+            options={carriers.map((c) => ({ value: c.placement, label: c.title }))}
+          />
+        </label>
+      )}
+    </Modal>
+  );
+}

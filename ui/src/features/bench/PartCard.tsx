@@ -1,0 +1,199 @@
+import { Input, InputNumber } from 'antd';
+import { useState } from 'react';
+import type { Schemas } from '../../shared/api/client';
+import { fixed, words } from '../../shared/format/units';
+import type { DoAct } from './useBench';
+import type { BenchActions } from './useBenchKeys';
+
+/** What can be set and done on the chosen part. */
+export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: BenchActions; act: DoAct }) {
+  const [grams, setGrams] = useState<number | null>(null);
+  return (
+    <div className="part-card">
+      {row.settings.map((s) => (
+        <SettingField key={s.key} setting={s} actions={actions} />
+      ))}
+      {row.settings.length > 0 && row.carries.length > 0 && <div className="soft tried">{movesWords(row.carries)}</div>}
+      {row.confidence && (
+        <div className="soft tried">
+          joint {words(row.confidence)}
+          {actions.canEdit && (row.confidence === 'PLAUSIBLE' || row.confidence === 'CLAIMED') && (
+            <button
+              className="btn plain"
+              type="button"
+              onClick={() => act({ kind: 'edit', request: { kind: 'TRIED', placement: row.placement } })}
+            >
+              Tried, fits
+            </button>
+          )}
+        </div>
+      )}
+      {row.marks && <div className="soft tried">goes on one way: {row.marks}</div>}
+      {row.note && <div className="mark caution">{row.note}</div>}
+      {actions.canEdit && row.tip && (
+        <TipFields key={row.tip.join()} placement={row.placement} tip={row.tip} act={act} />
+      )}
+      {actions.canEdit && (
+        <>
+          <form
+            className="weigh"
+            onSubmit={(e) => {
+              e.preventDefault();
+              if (grams !== null) act({ kind: 'edit', request: { kind: 'WEIGH', placement: row.placement, grams } });
+            }}
+          >
+            <label>
+              <span>weighed</span>
+              <InputNumber
+                size="small"
+                min={0}
+                max={200000}
+                value={grams}
+                onChange={setGrams}
+                suffix="g"
+                placeholder="scale"
+              />
+            </label>
+            <button className="btn plain" type="submit" disabled={grams === null}>
+              Enter
+            </button>
+          </form>
+          {!row.root && <ImproviseForm row={row} act={act} />}
+          <div className="part-acts">
+            <button className="btn" type="button" onClick={() => actions.openFit(row.placement)}>
+              Add a part here
+            </button>
+            {!row.root && (
+              <button className="btn" type="button" onClick={() => actions.askRemove(row.placement)}>
+                Take off
+              </button>
+            )}
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+const TIP = [
+  ['left', 'right'],
+  ['up', 'down'],
+  ['ahead', 'behind'],
+] as const;
+
+/** Where an arm's tip shall stand; the angles of its joints are worked out. A direction turns round when it is pressed. */
+function TipFields({ placement, tip, act }: { placement: string; tip: number[]; act: DoAct }) {
+  const [at, setAt] = useState(tip.map((v) => Math.round(v)));
+  const put = (i: number, v: number) => setAt(at.map((old, k) => (k === i ? v : old)));
+  return (
+    <form
+      className="tip"
+      onSubmit={(e) => {
+        e.preventDefault();
+        act({ kind: 'edit', request: { kind: 'TIP', placement, at } });
+      }}
+    >
+      <span>tip, mm from the mount</span>
+      {TIP.map(([plus, minus], i) => {
+        const value = at[i] ?? 0;
+        const word = value < 0 ? minus : plus;
+        return (
+          <span key={plus} className="tip-axis">
+            <button
+              className="btn plain"
+              type="button"
+              title={`to the other side: ${value < 0 ? plus : minus}`}
+              onClick={() => put(i, -value)}
+            >
+              {word}
+            </button>
+            <InputNumber
+              size="small"
+              aria-label={`Tip ${word}`}
+              controls={false}
+              min={0}
+              max={2000}
+              value={Math.abs(value)}
+              onChange={(v) => put(i, value < 0 ? -(v ?? 0) : (v ?? 0))}
+            />
+          </span>
+        );
+      })}
+      <button className="btn plain" type="submit">
+        Bring it there
+      </button>
+    </form>
+  );
+}
+
+/** Records that a part does here what it was not made for, with the limit everybody must know. */
+function ImproviseForm({ row, act }: { row: Schemas['Row']; act: DoAct }) {
+  const [open, setOpen] = useState(false);
+  const [limit, setLimit] = useState(row.note);
+  if (!open) {
+    return (
+      <button className="btn plain improvise" type="button" onClick={() => setOpen(true)}>
+        {row.note ? 'Change the note on its use' : 'Serves outside its purpose'}
+      </button>
+    );
+  }
+  return (
+    <form
+      className="improvise"
+      onSubmit={(e) => {
+        e.preventDefault();
+        act({ kind: 'edit', request: { kind: 'IMPROVISE', placement: row.placement, limit } });
+        setOpen(false);
+      }}
+    >
+      <Input
+        size="small"
+        autoFocus
+        maxLength={160}
+        value={limit}
+        onChange={(e) => setLimit(e.target.value)}
+        placeholder="What it is made for, and its limit here"
+        aria-label="What it is made for, and its limit here"
+      />
+      <button className="btn plain" type="submit" disabled={limit.trim() === ''}>
+        Record
+      </button>
+    </form>
+  );
+}
+
+/** What goes along when a setting of a part is changed; a long list is cut. */
+function movesWords(carried: readonly string[]): string {
+  const shown = carried.slice(0, 4).join(', ');
+  return carried.length > 4 ? `moves with it: ${shown} and ${carried.length - 4} more` : `moves with it: ${shown}`;
+}
+
+/** A number that is sent when it is left or Enter is pressed; arrows step it. */
+function SettingField({ setting, actions }: { setting: Schemas['SettingView']; actions: BenchActions }) {
+  const [typed, setTyped] = useState<{ base: number; value: number | null }>({
+    base: setting.value,
+    value: setting.value,
+  });
+  const value = typed.base === setting.value ? typed.value : setting.value;
+  const send = () => {
+    if (value !== null && value !== setting.value) actions.set(setting.key, value);
+  };
+  return (
+    <label className="setting">
+      <span>{setting.title}</span>
+      <InputNumber
+        size="small"
+        disabled={!actions.canEdit}
+        value={value}
+        step={setting.step || 1}
+        suffix={setting.unit}
+        onChange={(v) => setTyped({ base: setting.value, value: v })}
+        onBlur={send}
+        onPressEnter={send}
+      />
+      <span className="num soft">
+        {fixed(setting.from, 0)} to {fixed(setting.to, 0)}
+      </span>
+    </label>
+  );
+}

@@ -1,0 +1,120 @@
+import { memo, useEffect, useRef } from 'react';
+import type { Schemas } from '../../shared/api/client';
+import { fixed, grams, words } from '../../shared/format/units';
+import { settingText } from './logic';
+import { PartCard } from './PartCard';
+import type { BenchActions } from './useBenchKeys';
+import type { DoAct } from './useBench';
+
+interface Props {
+  bench: Schemas['Bench'];
+  chosen: string;
+  actions: BenchActions;
+  act: DoAct;
+}
+
+const LEVELS = ['ABOVE', 'BODY', 'BELOW'] as const;
+
+export function massText(m: Schemas['Figure']): string {
+  if (m.kind === 'UNKNOWN') return 'not weighed';
+  const off = Math.max(m.high - m.value, m.value - m.low);
+  return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
+}
+
+/** The build in physical order: top of the rig first, ground last. */
+export function StackPanel({ bench, chosen, actions, act }: Props) {
+  return (
+    <section className="stack" aria-label="Stack, top to ground">
+      <div className="panel-head">
+        <h2>Stack, top to ground</h2>
+        <span className="num soft">{bench.stack.length} parts</span>
+      </div>
+      <div className="stack-scroll">
+        {bench.loose.length > 0 && (
+          <div className="loose">
+            <h3 className="mark stop">Held by nothing</h3>
+            {bench.loose.map((l) => (
+              <p key={l.placement}>
+                <strong>{l.title}</strong> <span className="soft">{l.why}</span>
+              </p>
+            ))}
+          </div>
+        )}
+        {bench.removed.length > 0 && (
+          <details className="loose" open={bench.removed.length < 3}>
+            <summary>
+              {bench.removed.length} {bench.removed.length === 1 ? 'part is' : 'parts are'} taken off here
+            </summary>
+            {bench.removed.map((r) => (
+              <p key={r.placement}>
+                {r.title}
+                {actions.canEdit && (
+                  <button
+                    className="btn plain"
+                    type="button"
+                    onClick={() => act({ kind: 'edit', request: { kind: 'RESTORE', placement: r.placement } })}
+                  >
+                    Put back
+                  </button>
+                )}
+              </p>
+            ))}
+          </details>
+        )}
+        {LEVELS.map((level) => (
+          <div key={level}>
+            <h3 className="level">{words(level)}</h3>
+            {bench.stack
+              .filter((r) => r.level === level)
+              .map((row) => (
+                <StackRow key={row.placement} row={row} chosen={row.placement === chosen} actions={actions} act={act} />
+              ))}
+          </div>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** A row that is not chosen is drawn anew only when something on it changes. */
+const StackRow = memo(RowFace, (a, b) => a.row === b.row && !a.chosen && !b.chosen);
+
+function RowFace({
+  row,
+  chosen,
+  actions,
+  act,
+}: {
+  row: Schemas['Row'];
+  chosen: boolean;
+  actions: BenchActions;
+  act: DoAct;
+}) {
+  const ref = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
+  const worst = row.worst ? words(row.worst) : '';
+  return (
+    <div className={`stack-row ${chosen ? 'chosen' : ''} ${worst}`}>
+      <button
+        ref={ref}
+        type="button"
+        className="row-face"
+        aria-expanded={chosen}
+        onClick={() => actions.choose(chosen ? '' : row.placement)}
+      >
+        {worst && (
+          <span className={`mark ${worst}`}>
+            <span className="hush">{worst}</span>
+          </span>
+        )}
+        <span className="row-title">{row.title}</span>
+        <span className="num">{massText(row.mass)}</span>
+        <span className="row-on soft">{row.on}</span>
+        <span className="num soft">{row.settings[0] ? settingText(row.settings[0]) : ''}</span>
+      </button>
+      {chosen && <PartCard key={row.placement} row={row} actions={actions} act={act} />}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import './brief.css';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useParams } from 'react-router';
+import type { Schemas } from '../../shared/api/client';
+import { jobQuery } from '../../shared/api/queries';
+import { BriefForm } from './BriefForm';
+import { BriefSheet } from './BriefSheet';
+import { RequirementList } from './RequirementList';
+
+export function BriefScreen({ session }: { session: Schemas['Session'] }) {
+  const { job = '' } = useParams();
+  const query = useQuery(jobQuery(job));
+  const client = useQueryClient();
+  const [editing, setEditing] = useState(false);
+  if (!query.data) return null;
+  const data = query.data;
+  return (
+    <main className="brief">
+      <section className="brief-left" aria-labelledby="brief-title">
+        <div className="head">
+          <h2 id="brief-title">Brief</h2>
+          {session.editsBriefs && !editing && data.stage !== 'DISPATCHED' && (
+            <button className="btn" type="button" onClick={() => setEditing(true)}>
+              Edit the brief
+            </button>
+          )}
+          <button className="btn plain noprint" type="button" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        {editing ? (
+          <BriefForm
+            job={data}
+            onDone={(next) => {
+              if (next) {
+                client.setQueryData(jobQuery(job).queryKey, next);
+                void client.invalidateQueries({ queryKey: ['job', job] });
+                void client.invalidateQueries({ queryKey: ['jobs'] });
+              }
+              setEditing(false);
+            }}
+          />
+        ) : (
+          <BriefSheet job={data} />
+        )}
+      </section>
+      <RequirementList job={data} />
+    </main>
+  );
+}

@@ -1,0 +1,243 @@
+import { useState } from 'react';
+import { api, unwrap } from '../../shared/api/client';
+import { fixed, hours } from '../../shared/format/units';
+import { NumberField } from './Numbers';
+import { useAnswer } from './useAnswer';
+
+const number = (text: string) => (text.trim() === '' ? NaN : Number(text));
+const all = (...texts: string[]) => texts.every((t) => Number.isFinite(number(t)));
+
+/** How long a battery lasts, how many the day takes, and what a claimed run time would draw. */
+export function Lasting() {
+  const [wattHours, setWattHours] = useState('150');
+  const [health, setHealth] = useState('1.00');
+  const [celsius, setCelsius] = useState('-4');
+  const [watts, setWatts] = useState('62');
+  const [on, setOn] = useState('6');
+  const [claimed, setClaimed] = useState('0');
+  const answer = useAnswer(
+    ['lasting', wattHours, health, celsius, watts, on, claimed],
+    async () =>
+      unwrap(
+        await api.GET('/api/calculators/power/lasting', {
+          params: {
+            query: {
+              wattHours: number(wattHours),
+              health: number(health),
+              celsius: number(celsius),
+              watts: number(watts),
+              hours: number(on),
+              claimedHours: number(claimed),
+            },
+          },
+        }),
+      ),
+    all(wattHours, health, celsius, watts, on, claimed),
+  );
+  const a = answer.data;
+  return (
+    <div className="calc">
+      <div>
+        <NumberField title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
+        <NumberField title="What age has left of it, 0 to 1" unit="" value={health} onChange={setHealth} />
+        <NumberField title="Where it hangs, it is" unit="°C" value={celsius} onChange={setCelsius} />
+        <NumberField title="Load, running" unit="W" value={watts} onChange={setWatts} />
+        <NumberField title="On for, in the day" unit="h" value={on} onChange={setOn} />
+        <NumberField
+          title="Somebody claims that one lasts; 0 for nobody"
+          unit="h"
+          value={claimed}
+          onChange={setClaimed}
+        />
+      </div>
+      <output className="calc-answer">
+        {answer.isError && <p className="error">{answer.error.message}</p>}
+        {a && (
+          <>
+            <p className="big num">
+              {hours(a.hoursEach)} each, {a.batteries} {a.batteries === 1 ? 'battery' : 'batteries'} for the day
+            </p>
+            <p className="num soft">
+              {fixed(a.usableWattHours, 1)} Wh of it: factor {fixed(a.factor, 3)} for the temperature,{' '}
+              {fixed(a.usable, 2)} usable
+            </p>
+            {a.impliedWatts > 0 && (
+              <p className={`mark ${a.credible ? 'met' : 'caution'}`}>
+                The claim would be a draw of {fixed(a.impliedWatts, 0)} W
+                {a.credible ? '' : `: too little beside the ${watts} W of the nameplates`}
+              </p>
+            )}
+          </>
+        )}
+        <p className="soft">Time counts while on, not while rolling. Without charging in between.</p>
+      </output>
+    </div>
+  );
+}
+
+/** The devices on one output, against its watts and amperes. */
+export function OutputLoad() {
+  const [devices, setDevices] = useState('18 9 4');
+  const [volts, setVolts] = useState('12.0');
+  const [limitWatts, setLimitWatts] = useState('50');
+  const [limitAmps, setLimitAmps] = useState('5');
+  const watts = devices
+    .split(/[\s,+]+/)
+    .filter(Boolean)
+    .map(Number);
+  const answer = useAnswer(
+    ['output', devices, volts, limitWatts, limitAmps],
+    async () =>
+      unwrap(
+        await api.GET('/api/calculators/power/output', {
+          params: {
+            query: { watts, endVolts: number(volts), limitWatts: number(limitWatts), limitAmps: number(limitAmps) },
+          },
+        }),
+      ),
+    watts.length > 0 && watts.every(Number.isFinite) && all(volts, limitWatts, limitAmps),
+  );
+  const a = answer.data;
+  return (
+    <div className="calc">
+      <div>
+        <label className="calc-field">
+          <span>Draws of the devices on it, W</span>
+          <input className="input num" value={devices} onChange={(e) => setDevices(e.target.value)} />
+        </label>
+        <NumberField title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
+        <NumberField title="The output gives, for good" unit="W" value={limitWatts} onChange={setLimitWatts} />
+        <NumberField title="and" unit="A" value={limitAmps} onChange={setLimitAmps} />
+      </div>
+      <output className="calc-answer">
+        {answer.isError && <p className="error">{answer.error.message}</p>}
+        {a && (
+          <>
+            <p className="big num">
+              {fixed(a.watts, 1)} W, {fixed(a.amps, 2)} A
+            </p>
+            <p className={`mark ${a.met ? 'met' : 'stop'}`}>
+              {a.met ? 'within both limits' : 'more than the output gives'}
+            </p>
+          </>
+        )}
+        <p className="soft">
+          Amperes are most when volts are least: a battery that is nearly empty trips what a full one carries.
+        </p>
+      </output>
+    </div>
+  );
+}
+
+/** The thinnest wire that still leaves a device its volts. */
+export function CablePick() {
+  const [watts, setWatts] = useState('60');
+  const [volts, setVolts] = useState('12.0');
+  const [least, setLeast] = useState('11.0');
+  const [length, setLength] = useState('3000');
+  const answer = useAnswer(
+    ['cable', watts, volts, least, length],
+    async () =>
+      unwrap(
+        await api.GET('/api/calculators/power/cable', {
+          params: {
+            query: {
+              watts: number(watts),
+              endVolts: number(volts),
+              leastVolts: number(least),
+              lengthMm: number(length),
+            },
+          },
+        }),
+      ),
+    all(watts, volts, least, length),
+  );
+  const first = answer.data?.find((w) => w.met);
+  return (
+    <div className="calc">
+      <div>
+        <NumberField title="Load" unit="W" value={watts} onChange={setWatts} />
+        <NumberField title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
+        <NumberField title="The device needs at least" unit="V" value={least} onChange={setLeast} />
+        <NumberField title="Cable, one way" unit="mm" value={length} onChange={setLength} />
+      </div>
+      <output className="calc-answer">
+        {answer.isError && <p className="error">{answer.error.message}</p>}
+        {answer.data && (
+          <>
+            <p className="big num">{first ? `${fixed(first.sectionMm2, 2)} mm² or more` : 'none that is made'}</p>
+            <table className="sheet">
+              <thead>
+                <tr>
+                  <th className="right">Copper</th>
+                  <th className="right">Lost</th>
+                  <th className="right">There</th>
+                  <th />
+                </tr>
+              </thead>
+              <tbody>
+                {answer.data.map((w) => (
+                  <tr key={w.sectionMm2}>
+                    <td className="num right">{fixed(w.sectionMm2, 2)} mm²</td>
+                    <td className="num right">{fixed(w.dropVolts, 2)} V</td>
+                    <td className="num right">{fixed(w.voltsThere, 2)} V</td>
+                    <td>
+                      {w.met ? <span className="mark met">enough</span> : <span className="mark stop">too little</span>}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </>
+        )}
+        <p className="soft">
+          There and back, copper at 20 °C, without the contacts. A fuse and the plug’s own limit decide too.
+        </p>
+      </output>
+    </div>
+  );
+}
+
+/** What the usual rule says of a battery in an aeroplane. */
+export function Cabin() {
+  const [wattHours, setWattHours] = useState('98');
+  const [spares, setSpares] = useState('6');
+  const answer = useAnswer(
+    ['cabin', wattHours, spares],
+    async () =>
+      unwrap(
+        await api.GET('/api/calculators/power/cabin', {
+          params: { query: { wattHours: number(wattHours), spares: Math.round(number(spares)) } },
+        }),
+      ),
+    all(wattHours, spares),
+  );
+  const a = answer.data;
+  return (
+    <div className="calc">
+      <div>
+        <NumberField title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
+        <NumberField title="Spares of it" unit="pieces" value={spares} onChange={setSpares} />
+      </div>
+      <output className="calc-answer">
+        {answer.isError && <p className="error">{answer.error.message}</p>}
+        {a && (
+          <>
+            <p className={`mark ${a.rule === 'FREE' ? 'met' : a.rule === 'APPROVAL' ? 'caution' : 'stop'}`}>
+              {a.words}
+            </p>
+            {a.people > 0 && (
+              <p className="num">
+                {a.people} {a.people === 1 ? 'person carries' : 'people carry'} them
+              </p>
+            )}
+          </>
+        )}
+        <p className="soft">
+          The usual rule, as of November 2026. Terminals covered, none damaged, spares never in the hold. The carrier
+          and local law decide.
+        </p>
+      </output>
+    </div>
+  );
+}

@@ -1,0 +1,179 @@
+import './changeover.css';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { changeoversQuery, jobQuery } from '../../shared/api/queries';
+import type { Schemas } from '../../shared/api/client';
+import { Waiting } from '../../shared/kit/Waiting';
+import { fixed, kilograms } from '../../shared/format/units';
+import { CompareTable } from './CompareTable';
+import { Matrix } from './Matrix';
+
+/** What it takes to make one configuration into another, against what the brief asks; and how the two differ. */
+export function ChangeoverScreen() {
+  const { job = '' } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const jobData = useQuery(jobQuery(job));
+  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
+  const lens = search.get('lens') ?? build?.lenses[0]?.id ?? '';
+  const query = useQuery({ ...changeoversQuery(job, build?.id ?? '', lens), enabled: build !== undefined });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!build || query.isPending) return <Waiting />;
+  const d = query.data;
+  if (d.configurations.length < 2) {
+    return (
+      <main className="page">
+        <p>
+          This build has one configuration. Derive another on the <Link to={`/jobs/${job}/bench`}>Bench</Link>, and what
+          the change takes is told here.
+        </p>
+      </main>
+    );
+  }
+  const asked = d.ways.find((w) => !w.met) ?? d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
+  const from = search.get('from') ?? asked?.from ?? '';
+  const to = search.get('to') ?? asked?.to ?? '';
+  const way = d.ways.find((w) => w.from === from && w.to === to);
+  const choose = (a: string, b: string) => setSearch({ build: build.id, lens, from: a, to: b }, { replace: true });
+  const title = (id: string) => d.configurations.find((c) => c.id === id)?.title ?? id;
+  return (
+    <main className="changeover">
+      <section aria-labelledby="matrix-title">
+        <div className="change-head">
+          <h2 id="matrix-title">Minutes from one to another</h2>
+          <label>
+            with{' '}
+            <select
+              className="input"
+              value={lens}
+              aria-label="Lens in the slot"
+              onChange={(e) => setSearch({ build: build.id, lens: e.target.value, from, to }, { replace: true })}
+            >
+              {build.lenses.map((l) => (
+                <option key={l.id} value={l.id}>
+                  {l.title}
+                </option>
+              ))}
+            </select>
+          </label>
+          <button className="btn plain" type="button" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        <Matrix data={d} from={from} to={to} onChoose={choose} />
+      </section>
+      {way && (
+        <div className="change-columns">
+          <section aria-labelledby="steps-title">
+            <h2 id="steps-title">
+              {title(way.from)} to {title(way.to)}
+            </h2>
+            <Summary way={way} />
+            <Steps way={way} />
+            <Twin way={way} to={title(way.to)} />
+          </section>
+          <section aria-labelledby="compare-title">
+            <h2 id="compare-title">Side by side</h2>
+            <CompareTable spot={{ job, build: build.id, configuration: way.from, lens }} other={way.to} />
+          </section>
+        </div>
+      )}
+    </main>
+  );
+}
+
+function Summary({ way }: { way: Schemas['Way'] }) {
+  return (
+    <p className="change-summary">
+      <b className="num">{fixed(way.minutes, 1)} min</b>{' '}
+      {way.toolFree ? 'by hand alone' : <>with {way.keys.join(', ')}</>}
+      {way.askedMinutes > 0 && (
+        <span className={`mark ${way.met ? 'met' : 'stop'}`}>
+          asked: {fixed(way.askedMinutes, 0)} min{way.askedToolFree && ', no tools'}
+        </span>
+      )}
+    </p>
+  );
+}
+
+/** A second body left ready, against the change. */
+function Twin({ way, to }: { way: Schemas['Way']; to: string }) {
+  const t = way.twin;
+  if (t.pieces === 0) return null;
+  return (
+    <details className="twin">
+      <summary>
+        <b>Or a second body left ready</b> in {to}: <span className="num">{t.pieces}</span> pieces more,{' '}
+        <span className="num">{kilograms(t.extraGrams)}</span>;{' '}
+        {t.savedMinutes > 0 ? (
+          <>
+            saves <span className="num">{fixed(t.savedMinutes, 1)} min</span>
+          </>
+        ) : (
+          'saves nothing'
+        )}{' '}
+        <span className={`mark ${t.worthIt ? 'met' : ''}`}>
+          {t.worthIt ? 'worth it here' : 'the change is quick enough here'}
+        </span>
+      </summary>
+      <p className="soft">
+        What both wear is doubled; the lens goes over in <span className="num">{fixed(t.handOverMinutes, 1)} min</span>.
+        Of the pieces <span className="num">{t.inKit}</span> are in the kit. Settings and cards of the two bodies are
+        kept alike.
+      </p>
+      <ul className="compare-list">
+        {t.parts.map((p) => (
+          <li key={p.title}>
+            <span className="num">{p.pieces}</span> {p.title}{' '}
+            {p.inKit > 0 && <span className="soft">{p.inKit} in the kit</span>}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+const ACTS = { UNPLUG: 'unplug', OFF: 'take off', OVER: 'move over', ON: 'put on', SET: 'set', PLUG: 'plug' } as const;
+
+function Steps({ way }: { way: Schemas['Way'] }) {
+  if (way.steps.length === 0) return <p className="soft">Nothing has to be done.</p>;
+  return (
+    <>
+      <ol className="change-steps">
+        {way.steps.map((s, i) => (
+          <li key={i}>
+            <span className="act">{ACTS[s.act]}</span>
+            <span>
+              {s.part} <span className="soft">{s.where}</span>
+              {s.along.length > 0 && <span className="soft along">in one piece with {s.along.join(', ')}</span>}
+              {s.keys.length > 0 && <span className="along num">{s.keys.join(', ')}</span>}
+            </span>
+            <span className="num right">{fixed(s.minutes, 1)}</span>
+          </li>
+        ))}
+        {way.keys.length > 0 && (
+          <li>
+            <span className="act">fetch</span>
+            <span>
+              and put back <span className="num">{way.keys.join(', ')}</span>
+            </span>
+            <span className="num right">{fixed(way.toolMinutes, 1)}</span>
+          </li>
+        )}
+      </ol>
+      {way.leftBehind.length > 0 && (
+        <p>
+          <b>Left behind</b> <span className="soft">into its case, or by the rig:</span> {way.leftBehind.join(', ')}
+        </p>
+      )}
+      {way.recheck.length > 0 && (
+        <p>
+          <b>Look at again</b> {way.recheck.join('; ')}
+        </p>
+      )}
+      <p className="soft">
+        One pair of hands, at the house’s times. Heavy rigs are lifted by two; antennas, lens and battery come off
+        before a rig is turned over.
+      </p>
+    </>
+  );
+}

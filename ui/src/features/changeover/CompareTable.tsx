@@ -1,0 +1,87 @@
+import { useQuery } from '@tanstack/react-query';
+import { compareQuery } from '../../shared/api/queries';
+import type { Spot } from '../../shared/api/queries';
+import type { Schemas } from '../../shared/api/client';
+import { Waiting } from '../../shared/kit/Waiting';
+import { fixed, kilograms } from '../../shared/format/units';
+
+/** Two configurations in two columns: figures, parts, places, settings, and what is found in one alone. */
+export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
+  const query = useQuery(compareQuery(spot, other));
+  if (query.isPending) return <Waiting />;
+  if (query.isError) return <p className="error">{query.error.message}</p>;
+  const c = query.data;
+  const row = (name: string, of: (s: Schemas['Compared']) => string) => (
+    <tr>
+      <th scope="row">{name}</th>
+      <td className="num">{of(c.one)}</td>
+      <td className="num">{of(c.other)}</td>
+    </tr>
+  );
+  return (
+    <>
+      <table className="sheet compare-sides">
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">{c.one.title}</th>
+            <th scope="col">{c.other.title}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">carried by</th>
+            <td>{c.one.support}</td>
+            <td>{c.other.support}</td>
+          </tr>
+          {row('parts', (s) => fixed(s.parts, 0))}
+          {row(
+            'carried mass',
+            (s) => kilograms(s.grams) + (s.unweighed.length > 0 ? ` and ${s.unweighed.length} unweighed` : ''),
+          )}
+          {row('balance', (s) =>
+            s.offMm === null ? 'no support' : `${fixed(Math.abs(s.offMm), 1)} mm ${s.offMm >= 0 ? 'nose' : 'tail'}`,
+          )}
+          {row('from rear to front', (s) => `${fixed(s.deepMm, 0)} mm`)}
+          {row('from bottom to top', (s) => `${fixed(s.highMm, 0)} mm`)}
+          {row('stops', (s) => fixed(s.stops, 0))}
+          {row('cautions', (s) => fixed(s.cautions, 0))}
+        </tbody>
+      </table>
+      <List title={`Only in ${c.one.title}`} items={c.onlyOne} />
+      <List title={`Only in ${c.other.title}`} items={c.onlyOther} />
+      {c.differs.length > 0 && (
+        <table className="sheet">
+          <caption>Placed or set otherwise</caption>
+          <tbody>
+            {c.differs.map((d, i) => (
+              <tr key={i}>
+                <td>
+                  {d.part} <span className="soft">{d.what}</span>
+                </td>
+                <td>{d.one}</td>
+                <td>{d.other}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <List title={`Found only in ${c.other.title}`} items={c.raisedInOther} />
+      <List title={`Found only in ${c.one.title}`} items={c.clearedInOther} />
+    </>
+  );
+}
+
+function List({ title, items }: { title: string; items: string[] }) {
+  if (items.length === 0) return null;
+  return (
+    <>
+      <h3>{title}</h3>
+      <ul className="compare-list">
+        {items.map((t) => (
+          <li key={t}>{t}</li>
+        ))}
+      </ul>
+    </>
+  );
+}

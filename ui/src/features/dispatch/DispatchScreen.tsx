@@ -1,0 +1,157 @@
+import './dispatch.css';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { api, unwrap } from '../../shared/api/client';
+import type { Schemas } from '../../shared/api/client';
+import { dispatchQuery, keys } from '../../shared/api/queries';
+import { Waiting } from '../../shared/kit/Waiting';
+import { kilograms } from '../../shared/format/units';
+import { BroughtPanel } from './BroughtPanel';
+import { PullTable } from './PullTable';
+
+type Act = 'built' | 'sign' | 'dispatch' | 'recall';
+
+const STAGES = ['DRAFT', 'BUILT', 'SIGNED', 'DISPATCHED'] as const;
+
+async function act(job: string, what: Act): Promise<Schemas['Dispatch']> {
+  const params = { params: { path: { job } } };
+  switch (what) {
+    case 'built':
+      return unwrap(await api.POST('/api/jobs/{job}/built', params));
+    case 'sign':
+      return unwrap(await api.POST('/api/jobs/{job}/sign', params));
+    case 'dispatch':
+      return unwrap(await api.POST('/api/jobs/{job}/dispatch', params));
+    case 'recall':
+      return unwrap(await api.POST('/api/jobs/{job}/recall', params));
+  }
+}
+
+export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
+  const { job = '' } = useParams();
+  const client = useQueryClient();
+  const query = useQuery(dispatchQuery(job));
+  const [error, setError] = useState('');
+  const step = useMutation({
+    mutationFn: (what: Act) => act(job, what),
+    onMutate: () => setError(''),
+    onError: (e) => setError(e.message),
+    onSettled: async () => {
+      await client.invalidateQueries({ queryKey: keys.job(job) });
+      await client.invalidateQueries({ queryKey: keys.jobs });
+    },
+  });
+  if (query.isPending) return <Waiting />;
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  const d = query.data;
+
+  return (
+    <main className="dispatch">
+      <section className="gate" aria-labelledby="gate-title">
+        <h2 id="gate-title">The gate</h2>
+        <ol className="stages">
+          {STAGES.map((s) => (
+            <li key={s} aria-current={s === d.stage ? 'step' : undefined}>
+              {s.toLowerCase()}
+            </li>
+          ))}
+        </ol>
+        <Step d={d} session={session} busy={step.isPending} onAct={(what) => step.mutate(what)} />
+        {error && (
+          <p className="error" role="alert">
+            {error}
+          </p>
+        )}
+        {d.heldBy.length > 0 && d.stage !== 'DISPATCHED' && (
+          <div className="held-by">
+            <h3>{d.verdict}</h3>
+            <ul>
+              {d.heldBy.map((t) => (
+                <li key={t}>{t}</li>
+              ))}
+            </ul>
+            <Link to={`/jobs/${job}/bench`}>Mend on the Bench</Link>
+          </div>
+        )}
+        <BroughtPanel job={job} session={session} />
+        <div className="signatures">
+          <h3>Signatures, revision {d.revision}</h3>
+          {d.signatures.length === 0 && (
+            <p className="soft">None yet. Two different people sign; any later edit reopens the job.</p>
+          )}
+          {d.signatures.map((s) => (
+            <p key={s.who}>
+              {s.who} <span className="num soft">{s.when.slice(0, 16).replace('T', ' ')} UTC</span>
+            </p>
+          ))}
+        </div>
+        <div className="safety">
+          <h3>Usual cautions</h3>
+          {d.teamLift && (
+            <p>
+              {kilograms(d.totalGrams)} in all: split it into cases, and lift anything over {kilograms(d.teamLiftGrams)}{' '}
+              with two people.
+            </p>
+          )}
+          <p>
+            Lithium batteries: terminals covered, none damaged, spares in the cabin when flying. The carrier and local
+            law decide.
+          </p>
+          <p className="soft">Wide Harbor computes and reminds; local codes, insurers and licensed practice decide.</p>
+        </div>
+      </section>
+      <PullTable d={d} />
+    </main>
+  );
+}
+
+function Step({
+  d,
+  session,
+  busy,
+  onAct,
+}: {
+  d: Schemas['Dispatch'];
+  session: Schemas['Session'];
+  busy: boolean;
+  onAct: (what: Act) => void;
+}) {
+  if (!session.editsBuilds)
+    return <p className="soft">Technicians and leads move a job along; you can read it here.</p>;
+  if (d.stage === 'DRAFT') {
+    return (
+      <button className="btn first" type="button" disabled={busy} onClick={() => onAct('built')}>
+        Mark built
+      </button>
+    );
+  }
+  if (d.stage === 'BUILT') {
+    return d.whyNotSign === '' ? (
+      <button className="btn first" type="button" disabled={busy} onClick={() => onAct('sign')}>
+        Sign revision {d.revision}
+      </button>
+    ) : (
+      <p>Not to be signed by you now: {d.whyNotSign}</p>
+    );
+  }
+  if (d.stage === 'SIGNED') {
+    return (
+      <button
+        className="btn first"
+        type="button"
+        disabled={busy || d.whyNotDispatch !== ''}
+        onClick={() => onAct('dispatch')}
+      >
+        Dispatch
+      </button>
+    );
+  }
+  return session.waives ? (
+    <button className="btn" type="button" disabled={busy} onClick={() => onAct('recall')}>
+      Recall to draft
+    </button>
+  ) : (
+    <p className="soft">It has left. A lead can recall it.</p>
+  );
+}

@@ -1,0 +1,89 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { csrfHeader, problemOf } from '../../shared/api/client';
+import type { Schemas } from '../../shared/api/client';
+import { keys } from '../../shared/api/queries';
+import { MergePanel } from './MergePanel';
+
+/** Sends a file's bytes and takes the answer or its problem. */
+async function send<T>(path: string, file: File): Promise<T> {
+  const answer = await fetch(path, {
+    method: 'POST',
+    body: file,
+    headers: { ...csrfHeader(), 'Content-Type': 'application/octet-stream' },
+  });
+  const body: unknown = await answer.json().catch(() => null);
+  if (!answer.ok) throw problemOf(answer.status, body);
+  return body as T;
+}
+
+/** Takes a package file: as a new job, or, when its job is here, shows what differs and takes the file's side when asked. */
+export function OpenPackage({ canMerge }: { canMerge: boolean }) {
+  const input = useRef<HTMLInputElement>(null);
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [error, setError] = useState('');
+  const [known, setKnown] = useState<{ file: File; comparison: Schemas['PackageDifferences'] } | null>(null);
+
+  const attempt = async (work: () => Promise<void>) => {
+    setError('');
+    try {
+      await work();
+    } catch (e) {
+      setError(e instanceof Error ? e.message : 'The file could not be sent.');
+    }
+  };
+  const done = async (job: string, screen: string) => {
+    await client.invalidateQueries({ queryKey: keys.jobs });
+    await client.invalidateQueries({ queryKey: keys.job(job) });
+    await navigate(`/jobs/${job}/${screen}`);
+  };
+  const take = (file: File) =>
+    attempt(async () => {
+      const comparison = await send<Schemas['PackageDifferences']>('/api/packages/compare', file);
+      if (!comparison.isNew) return setKnown({ file, comparison });
+      const stored = await send<{ job: string }>('/api/packages', file);
+      await done(stored.job, 'brief');
+    });
+  const merge = (withBrief: boolean) =>
+    attempt(async () => {
+      if (!known) return;
+      await send(`/api/packages/merge?revision=${known.comparison.revision}&withBrief=${withBrief}`, known.file);
+      setKnown(null);
+      await done(known.comparison.job, 'bench');
+    });
+
+  return (
+    <span className="open-package">
+      <button className="btn" type="button" onClick={() => input.current?.click()}>
+        Open a package file
+      </button>
+      <input
+        ref={input}
+        hidden
+        type="file"
+        accept=".json"
+        aria-label="Package file"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) void take(file);
+          e.target.value = '';
+        }}
+      />
+      {error && (
+        <span className="error" role="alert">
+          {error}
+        </span>
+      )}
+      {known && (
+        <MergePanel
+          comparison={known.comparison}
+          canMerge={canMerge}
+          onMerge={(b) => void merge(b)}
+          onClose={() => setKnown(null)}
+        />
+      )}
+    </span>
+  );
+}

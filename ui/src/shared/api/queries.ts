@@ -1,0 +1,302 @@
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { api, unwrap } from './client';
+import type { Schemas } from './client';
+
+export interface Spot {
+  job: string;
+  build: string;
+  configuration: string;
+  lens: string;
+}
+
+export type ViewName = 'LEFT' | 'RIGHT' | 'FRONT' | 'ABOVE';
+
+/** One factory for every key, so that what changes together is found together. */
+export const keys = {
+  session: ['session'] as const,
+  jobs: ['jobs'] as const,
+  job: (job: string) => ['job', job] as const,
+  bench: (s: Spot) => ['job', s.job, 'bench', s.build, s.configuration, s.lens] as const,
+  drawing: (s: Spot, view: ViewName, revision: number) =>
+    ['job', s.job, 'drawing', s.build, s.configuration, s.lens, view, revision] as const,
+  dispatch: (job: string) => ['job', job, 'dispatch'] as const,
+};
+
+const place = (s: Spot) => ({ path: { job: s.job, build: s.build } });
+const look = (s: Spot) => ({ configuration: s.configuration, lens: s.lens });
+
+export const sessionQuery = queryOptions({
+  queryKey: keys.session,
+  queryFn: async () => unwrap(await api.GET('/api/session')),
+  staleTime: 60_000,
+});
+
+/** The list of jobs a page at a time, newest load-out first; the search is the server's, so that no job hides on a later page. */
+export const jobsQuery = (search: string) =>
+  infiniteQueryOptions({
+    queryKey: [...keys.jobs, search] as const,
+    queryFn: async ({ pageParam }) =>
+      unwrap(await api.GET('/api/jobs', { params: { query: { search, page: pageParam } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
+    placeholderData: keepPreviousData,
+    refetchInterval: 15_000,
+  });
+
+export const jobQuery = (job: string) =>
+  queryOptions({
+    queryKey: keys.job(job),
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}', { params: { path: { job } } })),
+  });
+
+/** What a file brought to a job and nobody has taken yet. */
+export const broughtQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'brought'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/brought', { params: { path: { job } } })),
+  });
+
+export const benchQuery = (s: Spot) =>
+  queryOptions({
+    queryKey: keys.bench(s),
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/bench', { params: { ...place(s), query: look(s) } })),
+    refetchInterval: 10_000,
+  });
+
+/** What mends a finding, tried when asked for; nobody waits for it once the build is another. */
+export const remediesQuery = (job: string, finding: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', job, 'remedies', finding, revision] as const,
+    queryFn: async ({ signal }) =>
+      unwrap(await api.GET('/api/jobs/{job}/remedies', { params: { path: { job }, query: { finding } }, signal })),
+    staleTime: Infinity,
+    // Refused when the job moves on meanwhile: then the next question is about what stands now.
+    retry: 2,
+  });
+
+export const drawingQuery = (s: Spot, view: ViewName, revision: number) =>
+  queryOptions({
+    queryKey: keys.drawing(s, view, revision),
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/drawing', {
+          params: { ...place(s), query: { ...look(s), view } },
+        }),
+      ),
+    staleTime: 300_000,
+  });
+
+export const portsQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'ports', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/ports', { params: { ...place(s), query: look(s) } })),
+  });
+
+/** What fits a port, forty at a time; each page comes with what its parts would do. */
+export const fitQuery = (s: Spot, port: string, search: string, revision: number) =>
+  infiniteQueryOptions({
+    queryKey: ['job', s.job, 'fit', s.build, s.configuration, s.lens, port, search, revision] as const,
+    queryFn: async ({ pageParam }) =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/fit', {
+          params: { ...place(s), query: { ...look(s), port, search, from: pageParam } },
+        }),
+      ),
+    initialPageParam: 0,
+    getNextPageParam: (last) => (last.from + 40 < last.total ? last.from + 40 : undefined),
+    enabled: port !== '',
+  });
+
+export const budgetQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'budget', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/budget', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const balanceQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'balance', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/balance', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const changeoversQuery = (job: string, build: string, lens: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'changeovers', build, lens] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/changeovers', {
+          params: { path: { job, build }, query: { lens } },
+        }),
+      ),
+  });
+
+export const compareQuery = (s: Spot, other: string) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'compare', s.build, s.configuration, s.lens, other] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/compare', {
+          params: { ...place(s), query: { ...look(s), with: other } },
+        }),
+      ),
+    enabled: other !== '' && other !== s.configuration,
+  });
+
+export const ownPartsQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'own-parts', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/own-parts', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const handsQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'hands', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/hands', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const leftQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'left', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/left', { params: { ...place(s), query: look(s) } })),
+  });
+
+export const leftDrawingQuery = (s: Spot, id: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'left-drawing', s.build, id] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/left/{id}/drawing', {
+          params: { path: { job: s.job, build: s.build, id }, query: look(s) },
+        }),
+      ),
+    staleTime: Infinity,
+  });
+
+/** What someone tries on the Power screen. */
+export interface PowerTry {
+  battery: string;
+  moreBatteries: number;
+  moreBays: number;
+}
+
+export const powerQuery = (s: Spot, tried: PowerTry) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'power', s.build, s.configuration, tried] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/power', {
+          params: { ...place(s), query: { configuration: s.configuration, lens: s.lens, ...tried } },
+        }),
+      ),
+  });
+
+/** What may be plugged into an open socket. */
+export const plugOffersQuery = (s: Spot, from: string) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'plug-offers', s.build, s.configuration, from] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/signals/offers', {
+          params: { ...place(s), query: { ...look(s), from } },
+        }),
+      ),
+  });
+
+export const signalQuery = (s: Spot) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'signals', s.build, s.configuration] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/signals', {
+          params: { ...place(s), query: { configuration: s.configuration, lens: s.lens } },
+        }),
+      ),
+  });
+
+export interface CatalogueQuestion {
+  search: string;
+  look: string;
+  category: Schemas['PartSheet']['category'] | '';
+  standard: string;
+  sort: string;
+  down: boolean;
+  from: number;
+}
+
+export const catalogueQuery = (q: CatalogueQuestion) =>
+  queryOptions({
+    queryKey: ['catalogue', 'list', q] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/catalogue', { params: { query: { ...q, category: q.category || undefined } } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const partQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'part', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}', { params: { path: { ref } } })),
+  });
+
+export const crossFitQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'cross-fit', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/cross-fit', { params: { path: { ref } } })),
+  });
+
+export const partDrawingQuery = (ref: string, view: ViewName) =>
+  queryOptions({
+    queryKey: ['catalogue', 'drawing', ref, view] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/catalogue/parts/{ref}/drawing', { params: { path: { ref }, query: { view } } })),
+    staleTime: Infinity,
+  });
+
+export const partTextQuery = (ref: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'text', ref] as const,
+    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/text', { params: { path: { ref } } })),
+    staleTime: Infinity,
+  });
+
+export const standardsQuery = queryOptions({
+  queryKey: ['house', 'standards'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/standards')),
+});
+
+export const rulesQuery = queryOptions({
+  queryKey: ['house', 'rules'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/rules')),
+});
+
+/** The house's answers, or those of a person who works otherwise. */
+export const waysOf = (person: string) =>
+  queryOptions({
+    queryKey: ['house', 'ways', person] as const,
+    queryFn: async () => unwrap(await api.GET('/api/house/ways', { params: { query: { person } } })),
+  });
+
+export const waysQuery = waysOf('');
+
+export const operatorsQuery = queryOptions({
+  queryKey: ['house', 'operators'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/house/operators')),
+});
+
+export const journalQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'journal', s.build, revision] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/builds/{build}/journal', { params: place(s) })),
+  });
+
+export const dispatchQuery = (job: string) =>
+  queryOptions({
+    queryKey: keys.dispatch(job),
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/dispatch', { params: { path: { job } } })),
+  });

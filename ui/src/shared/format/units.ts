@@ -1,0 +1,78 @@
+/** The one place where numbers become text. Minus is a true minus, thousands are thin-spaced. */
+
+const THIN = '\u2009';
+
+export function fixed(value: number, decimals: number): string {
+  const rounded = Number(value.toFixed(decimals));
+  const text = Math.abs(rounded).toFixed(decimals);
+  const [whole = '0', part] = text.split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+  return (rounded < 0 ? '−' : '') + grouped + (part === undefined ? '' : `.${part}`);
+}
+
+/** A name of the server's as people read it. */
+export const words = (name: string): string => name.toLowerCase().replaceAll('_', ' ');
+
+/** "axisHeightMm" as "axis height, mm". */
+export function figureName(name: string): string {
+  const spaced = name.replace(/([A-Z])/g, ' $1').toLowerCase();
+  return spaced.replace(/ (mm|grams|watts|volts|amps|degrees|nm)$/, ', $1').replace(', nm', ', N·m');
+}
+
+export const mm = (value: number): string => `${fixed(value, 1)} mm`;
+export const grams = (value: number): string => `${fixed(value, 0)} g`;
+export const kilograms = (value: number): string => `${fixed(value / 1000, 2)} kg`;
+export const amperes = (value: number): string => `${fixed(value, 1)} A`;
+export const degreesCelsius = (value: number): string => `${fixed(value, Number.isInteger(value) ? 0 : 1)} °C`;
+
+/** Hours as "7 h 16"; never rounded up, so that a charge is not promised longer than it lasts. */
+export function hours(value: number): string {
+  if (value >= 999) return 'no load';
+  const minutes = Math.floor(value * 60 + 1e-6);
+  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** A figure with the unit of its evidence. */
+export function amount(value: number, unit: string): string {
+  switch (unit) {
+    case 'h':
+      return hours(value);
+    case 'g':
+      return kilograms(value);
+    case 'N·m':
+      return `${fixed(value, 2)} N·m`;
+    case 'parts':
+    case 'plugs':
+      return `${fixed(value, 0)} ${unit}`;
+    case '°':
+      return `${fixed(value, 1)}°`;
+    default:
+      return `${fixed(value, 1)} ${unit}`;
+  }
+}
+
+/** What is needed, open on the side that has no bound. */
+export function needed(from: number | null, to: number | null, unit: string): string {
+  if (from === null && to === null) return '';
+  if (from === null) return `at most ${amount(to ?? 0, unit)}`;
+  if (to === null) return `at least ${amount(from, unit)}`;
+  const middle = (from + to) / 2;
+  const half = (to - from) / 2;
+  if (unit === 'mm' && half <= 10) return `${fixed(middle, 1)} ± ${fixed(half, 1)} mm`;
+  return `${amount(from, unit)} to ${amount(to, unit)}`;
+}
+
+const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** "Thu 3 Dec 06:30" from a local date and time as the desk wrote it. */
+export function dayAndTime(local: string): string {
+  const [date = '', time = ''] = local.split('T');
+  return `${day(date)} ${time.slice(0, 5)}`.trim();
+}
+
+export function day(date: string): string {
+  const [y, m, d] = date.split('-').map(Number);
+  const when = new Date(Date.UTC(y ?? 1970, (m ?? 1) - 1, d ?? 1));
+  return `${DAYS[when.getUTCDay()] ?? ''} ${when.getUTCDate()} ${MONTHS[when.getUTCMonth()] ?? ''}`;
+}

@@ -1,0 +1,74 @@
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
+import { sessionQuery } from '../shared/api/queries';
+import { JobsScreen } from '../features/jobs';
+import { SignInScreen } from '../features/signin';
+import { JobFrame } from './JobFrame';
+import { Shell } from './Shell';
+import { Waiting } from '../shared/kit/Waiting';
+
+const BriefScreen = lazy(async () => ({ default: (await import('../features/brief')).BriefScreen }));
+const BenchScreen = lazy(async () => ({ default: (await import('../features/bench')).BenchScreen }));
+const DispatchScreen = lazy(async () => ({ default: (await import('../features/dispatch')).DispatchScreen }));
+const PowerScreen = lazy(async () => ({ default: (await import('../features/power')).PowerScreen }));
+const SignalScreen = lazy(async () => ({ default: (await import('../features/signal')).SignalScreen }));
+const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
+const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
+const PartScreen = lazy(async () => ({ default: (await import('../features/catalogue')).PartScreen }));
+const CompareScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CompareScreen }));
+const EditScreen = lazy(async () => ({ default: (await import('../features/catalogue')).EditScreen }));
+const ImportScreen = lazy(async () => ({ default: (await import('../features/catalogue')).ImportScreen }));
+const HouseScreen = lazy(async () => ({ default: (await import('../features/house')).HouseScreen }));
+const CalculatorsScreen = lazy(async () => ({ default: (await import('../features/calculators')).CalculatorsScreen }));
+
+/** Where someone was going when they were asked to sign in. */
+function cameFrom(state: unknown): string {
+  const from = typeof state === 'object' && state !== null && 'from' in state ? String(state.from) : '';
+  return from.startsWith('/') && !from.startsWith('//') ? from : '/jobs';
+}
+
+export function App() {
+  const session = useQuery(sessionQuery);
+  const location = useLocation();
+  if (session.isPending) return <Waiting />;
+  if (session.isError) return <p className="page error">The server cannot be reached. Reload in a moment.</p>;
+  if (!session.data.signedIn) {
+    return (
+      <Routes>
+        <Route path="/sign-in" element={<SignInScreen />} />
+        <Route
+          path="*"
+          element={<Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />}
+        />
+      </Routes>
+    );
+  }
+  return (
+    <Suspense fallback={<Waiting />}>
+      <Routes>
+        <Route element={<Shell session={session.data} />}>
+          <Route path="/jobs" element={<JobsScreen session={session.data} />} />
+          <Route path="/catalogue" element={<CatalogueScreen session={session.data} />} />
+          <Route path="/catalogue/compare" element={<CompareScreen />} />
+          <Route path="/catalogue/import" element={<ImportScreen session={session.data} />} />
+          <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
+          <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
+          <Route path="/house" element={<HouseScreen session={session.data} />} />
+          <Route path="/calculators" element={<CalculatorsScreen />} />
+          <Route path="/jobs/:job" element={<JobFrame />}>
+            <Route path="brief" element={<BriefScreen session={session.data} />} />
+            <Route path="bench" element={<BenchScreen session={session.data} />} />
+            <Route path="power" element={<PowerScreen session={session.data} />} />
+            <Route path="signal" element={<SignalScreen session={session.data} />} />
+            <Route path="changeover" element={<ChangeoverScreen />} />
+            <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
+            <Route index element={<Navigate to="brief" replace />} />
+          </Route>
+        </Route>
+        <Route path="/sign-in" element={<Navigate to={cameFrom(location.state)} replace />} />
+        <Route path="*" element={<Navigate to="/jobs" replace />} />
+      </Routes>
+    </Suspense>
+  );
+}
