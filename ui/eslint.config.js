@@ -50,6 +50,18 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...RAW.map((name) => ({
+          selector: `JSXOpeningElement[name.name='${name}']`,
+          message: `A ${name} comes from the component kit.`,
+        })),
+      ],
+    },
+  },
+  {
     // Pure logic stays free of React.
     files: ['src/shared/format/**', 'src/shared/drawing/paper.ts', 'src/features/*/logic.ts'],
     rules: { 'no-restricted-imports': ['error', { paths: ['react', 'antd'] }] },

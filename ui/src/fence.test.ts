@@ -24,3 +24,9 @@ test('what is shared knows no feature, and a feature knows no shell', async () =
     'A feature knows no shell.',
   ]);
 });
+
+test('controls come from the kit', async () => {
+  expect(await said('src/features/jobs/Wrong.tsx', 'export const wrong = <button>Go</button>;\n')).toEqual([
+    'A button comes from the component kit.',
+  ]);
+});

@@ -1,4 +1,4 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 
 // jsdom has no media queries and no layout; the component kit asks for both.
@@ -16,4 +16,6 @@ window.ResizeObserver = class {
   unobserve() {}
   disconnect() {}
 };
+// Whether an element is hidden is asked of its computed style, which jsdom works out anew each time: seconds a test.
+configure({ defaultHidden: true });
 afterEach(cleanup);

@@ -1,14 +1,25 @@
+import { Link, NavLink, Outlet, useParams, useSearchParams } from 'react-router';
 import { useQuery } from '@tanstack/react-query';
-import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { jobQuery } from '../shared/api/queries';
 import { dayAndTime } from '../shared/format/units';
+import { addressOf } from '../shared/job/standpoint';
 import { VerdictBadge } from '../shared/kit/VerdictBadge';
 import { Waiting } from '../shared/kit/Waiting';
+
+/** The screens of a job, in the order of work; one stands in the same place on each. */
+const SCREENS = [
+  ['brief', 'Brief'],
+  ['bench', 'Bench'],
+  ['power', 'Power'],
+  ['signal', 'Signal'],
+  ['changeover', 'Changeover'],
+  ['dispatch', 'Dispatch'],
+] as const;
 
 /** The line under the top bar that all screens of a job share. */
 export function JobFrame() {
   const { job = '' } = useParams();
-  const location = useLocation();
+  const [asked] = useSearchParams();
   const query = useQuery(jobQuery(job));
   if (query.isPending) return <Waiting />;
   if (query.isError) {
@@ -20,19 +31,17 @@ export function JobFrame() {
     );
   }
   const data = query.data;
-  const keep = location.pathname.endsWith('/bench') ? location.search : '';
   return (
     <div className="jobframe">
       <div className="jobbar">
         <h1>{data.title}</h1>
         <span className="soft">loads out {dayAndTime(data.brief.load)}</span>
         <nav aria-label="Job">
-          <NavLink to={`/jobs/${job}/brief`}>Brief</NavLink>
-          <NavLink to={`/jobs/${job}/bench${keep}`}>Bench</NavLink>
-          <NavLink to={`/jobs/${job}/power`}>Power</NavLink>
-          <NavLink to={`/jobs/${job}/signal`}>Signal</NavLink>
-          <NavLink to={`/jobs/${job}/changeover`}>Changeover</NavLink>
-          <NavLink to={`/jobs/${job}/dispatch`}>Dispatch</NavLink>
+          {SCREENS.map(([screen, title]) => (
+            <NavLink key={screen} to={addressOf(job, screen, asked)}>
+              {title}
+            </NavLink>
+          ))}
         </nav>
         <span className="stage soft">{data.stage.toLowerCase()}</span>
         <VerdictBadge clear={data.clear} text={data.verdict} />

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { words } from '../shared/format/units';
 import { useQueryClient } from '@tanstack/react-query';
 import { NavLink, Outlet, useNavigate } from 'react-router';
@@ -29,15 +30,13 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <NavLink to="/house">House</NavLink>
         </nav>
         <span className="who">
-          <button type="button" onClick={() => setTheme(theme === 'day' ? 'night' : 'day')}>
+          <Button onClick={() => setTheme(theme === 'day' ? 'night' : 'day')}>
             {theme === 'day' ? 'Night theme' : 'Day theme'}
-          </button>
+          </Button>
           <span>
             {session.displayName}, {session.role && words(session.role)}
           </span>
-          <button type="button" onClick={() => void signOut()}>
-            Sign out
-          </button>
+          <Button onClick={() => void signOut()}>Sign out</Button>
         </span>
       </header>
       <Outlet />

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Modal } from 'antd';
+import { Button, Modal, Radio, Slider } from 'antd';
 import { useState } from 'react';
 import { balanceQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
@@ -35,9 +35,9 @@ export function BalanceDialog({ spot, revision, canEdit, onClose, onSet }: Props
 function Serves({ span, onPut }: { span: Schemas['Span'] | null; onPut: (value: number) => void }) {
   if (!span) return 'no one setting serves every lens';
   return (
-    <button className="btn plain" type="button" onClick={() => onPut(Math.round((span.from + span.to) * 2) / 4)}>
+    <Button type="text" onClick={() => onPut(Math.round((span.from + span.to) * 2) / 4)}>
       {fixed(span.from, 1)} to {fixed(span.to, 1)} serves every lens
-    </button>
+    </Button>
   );
 }
 
@@ -65,46 +65,40 @@ function Sheet({ sheet, canEdit, onSet }: { sheet: Schemas['BalanceSheet']; canE
             <span>
               {s.part} <span className="soft">{s.title}</span>
             </span>
-            <input
-              type="range"
-              aria-label={`${s.part}, ${s.title}, mm`}
+            <Slider
+              ariaLabelForHandle={`${s.part}, ${s.title}, mm`}
               min={s.range.from}
               max={s.range.to}
               step={0.5}
               value={value}
-              onChange={(e) => put(Number(e.target.value))}
+              onChange={put}
+              tooltip={{ open: false }}
             />
             <span className="num">{fixed(value, 1)} mm</span>
             <span className="soft">
               <Serves span={s.serves} onPut={put} />
             </span>
-            <button
-              className="btn"
-              type="button"
-              disabled={!canEdit || value === s.value}
-              onClick={() => onSet(s.key, value)}
-            >
+            <Button disabled={!canEdit || value === s.value} onClick={() => onSet(s.key, value)}>
               Set it
-            </button>
+            </Button>
           </div>
         );
       })}
       {sheet.swaps.length > 0 && (
         <fieldset className="balance-swaps">
           <legend>Try another battery</legend>
-          <label>
-            <input type="radio" name="swap" checked={swap < 0} onChange={() => setSwap(-1)} /> as it is
-          </label>
-          {sheet.swaps.map((x, i) => (
-            <label key={i}>
-              <input type="radio" name="swap" checked={swap === i} onChange={() => setSwap(i)} /> {x.other.title}{' '}
-              <span className="soft">for {x.part}</span>{' '}
-              <span className="num">
-                {x.addsGrams >= 0 ? '+' : ''}
-                {grams(x.addsGrams)}
-              </span>
-            </label>
-          ))}
+          <Radio.Group vertical value={swap} onChange={(e) => setSwap(e.target.value as number)}>
+            <Radio value={-1}>as it is</Radio>
+            {sheet.swaps.map((x, i) => (
+              <Radio key={i} value={i}>
+                {x.other.title} <span className="soft">for {x.part}</span>{' '}
+                <span className="num">
+                  {x.addsGrams >= 0 ? '+' : ''}
+                  {grams(x.addsGrams)}
+                </span>
+              </Radio>
+            ))}
+          </Radio.Group>
         </fieldset>
       )}
       <table className="sheet">

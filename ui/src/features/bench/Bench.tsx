@@ -1,222 +1,126 @@
-import { App } from 'antd';
-import { useMemo, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import type { Spot } from '../../shared/api/queries';
-import { useAddress } from '../../shared/kit/useAddress';
+import type { Sheet } from '../../shared/drawing/Elevation';
+import { Panels } from '../../shared/kit/Panels';
 import { Waiting } from '../../shared/kit/Waiting';
-import { BalanceDialog } from './BalanceDialog';
+import type { Standpoint } from '../../shared/job/useStandpoint';
 import { BenchBar } from './BenchBar';
-import { BudgetDialog } from './BudgetDialog';
-import { ConfigurationDialog } from './ConfigurationDialog';
+import { BenchDialogs } from './BenchDialogs';
+import type { Opened } from './BenchDialogs';
 import { ElevationPanel } from './ElevationPanel';
 import { FindingsPanel } from './FindingsPanel';
-import { FitDialog } from './FitDialog';
-import { HandsDialog } from './HandsDialog';
-import { KeysDialog } from './KeysDialog';
-import { LeftDialog } from './LeftDialog';
 import { scoped } from './logic';
-import type { Finding } from './logic';
 import { MetersBar } from './MetersBar';
 import { StackPanel } from './StackPanel';
 import { useBench } from './useBench';
 import type { DoAct } from './useBench';
+import { useBenchActions } from './useBenchActions';
 import { useBenchKeys } from './useBenchKeys';
-import type { BenchActions } from './useBenchKeys';
 
 interface Props {
-  spot: Spot;
+  at: Standpoint;
   canEdit: boolean;
   session: Schemas['Session'];
 }
 
-export function Bench({ spot, canEdit, session }: Props) {
-  const { modal } = App.useApp();
-  const [search, change] = useAddress();
-  const [lit, setLit] = useState<Finding | null>(null);
-  const [fitting, setFitting] = useState<string | null>(null);
-  const [open, setOpen] = useState<'help' | 'budget' | 'configuring' | 'balancing' | 'hands' | 'left' | null>(null);
-  const close = () => setOpen(null);
-  const chosen = search.get('part') ?? '';
+/** What is lit on the drawing and where else it stands: parts of a finding, or the part pointed at. */
+interface Light {
+  placements: readonly string[];
+  as: string;
+}
 
-  const go = (name: string, value: string) => change({ [name]: value });
+const DARK: Light = { placements: [], as: '' };
 
-  const { query, busy, act, foresee, drop } = useBench(spot, (configuration) => go('config', configuration));
-  const bench = query.data;
-  const only = search.get('only') === '1';
+/** The build in its order, as it looks, and what is found: three panels that show the same parts. */
+export function Bench({ at, canEdit, session }: Props) {
+  const { spot } = at;
+  const [light, setLight] = useState(DARK);
+  const [measuring, setMeasuring] = useState(false);
+  const [opened, setOpened] = useState<Opened | null>(null);
+  const sheet = useRef<Sheet>(null);
+  const go = (name: string, value: string) => at.go({ [name]: value });
+  const { query, bench, pending, act, foresee, drop } = useBench(spot, session.displayName, (c) => go('config', c));
+  const only = at.asked.get('only') === '1';
+  // Cards that have not changed are not drawn anew: what they call must know the box as it stands when it is called.
+  const here = useRef(only);
+  useEffect(() => {
+    here.current = only;
+  });
   const run: DoAct = (a) =>
-    void act(a.kind === 'edit' ? { kind: 'edit', ...scoped(a.request, only) } : a).catch(() => undefined);
-
-  const undo = () => {
-    if (!bench?.undo) return;
-    if (bench.undoBy === session.displayName) return run({ kind: 'undo', anyway: false });
-    modal.confirm({
-      title: `Undo ${bench.undoBy}'s edit?`,
-      content: bench.undo,
-      okText: 'Undo it',
-      onOk: () => run({ kind: 'undo', anyway: true }),
-    });
+    void act(a.kind === 'edit' ? { kind: 'edit', ...scoped(a.request, here.current) } : a).catch(() => undefined);
+  const actions = {
+    ...useBenchActions({ bench, me: session.displayName, canEdit, run, go, open: setOpened }),
+    measure: () => setMeasuring((on) => !on),
+    zoom: (by: number) => sheet.current?.by(by),
+    fit: () => sheet.current?.fit(),
   };
-
-  const remove = (placement: string, withDependants: boolean) =>
-    run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants } });
-
-  const actions: BenchActions = {
-    canEdit,
-    choose: (id) => go('part', id),
-    set: (key, value) => run({ kind: 'edit', request: { kind: 'SET', key, value } }),
-    askRemove: (placement) => {
-      const row = bench?.stack.find((r) => r.placement === placement);
-      if (!row || row.root || !canEdit) return;
-      if (row.dependants === 0) return remove(placement, false);
-      const dialog = modal.confirm({
-        title: `Take off ${row.title}?`,
-        content: `${row.dependants} ${row.dependants === 1 ? 'part hangs' : 'parts hang'} on it. Alone, they stay in the build and are held by nothing.`,
-        okText: 'Take off alone',
-        onOk: () => remove(placement, false),
-        footer: (_, { OkBtn, CancelBtn }) => (
-          <>
-            <CancelBtn />
-            <button
-              type="button"
-              className="btn"
-              onClick={() => {
-                dialog.destroy();
-                remove(placement, true);
-              }}
-            >
-              With dependants
-            </button>
-            <OkBtn />
-          </>
-        ),
-      });
-    },
-    undo,
-    redo: () => bench?.redo && run({ kind: 'redo' }),
-    openFit: (placement) => canEdit && setFitting(placement),
-    view: (v) => go('view', v),
-    lens: (id) => go('lens', id),
-    help: () => setOpen('help'),
-    budget: () => setOpen('budget'),
-    balance: () => setOpen('balancing'),
-    hands: () => setOpen('hands'),
-    left: () => setOpen('left'),
-  };
-  useBenchKeys(bench, chosen, actions, fitting !== null || open !== null);
-
+  useBenchKeys(bench, at.part, actions, opened !== null);
   const sliding = (key: string, value: number) => scoped({ kind: 'SET', key, value }, only);
   const slide = {
     onDrop: (key: string, value: number) => drop(sliding(key, value)),
     onRest: (key: string, value: number) => foresee(sliding(key, value)),
   };
-
-  const more = [
-    { label: 'Mounting points (m)', onClick: actions.budget },
-    { label: 'Hands, shoulder, eye (h)', onClick: actions.hands },
-    { label: 'As it was left (r)', onClick: actions.left },
-  ];
-  const litPlacements = useMemo(() => lit?.placements ?? [], [lit]);
+  const fixing = pending.flatMap((a) => (a.kind === 'edit' && a.request.kind === 'FIX' ? [a.request.finding] : []));
+  const point = (placement: string) => setLight(placement ? { placements: [placement], as: 'pointed' } : DARK);
   if (query.isPending) return <Waiting />;
   if (query.isError || !bench) return <p className="page error">{query.error?.message}</p>;
-
   return (
-    <div className="bench" aria-busy={busy}>
-      <BenchBar
-        bench={bench}
-        go={go}
-        onUndo={actions.undo}
-        onRedo={actions.redo}
-        canEdit={canEdit}
-        onHelp={actions.help}
-        more={more}
-        onBalance={actions.balance}
-        onConfigure={() => setOpen('configuring')}
-        only={only}
-      />
-      <div className="bench-middle">
-        <StackPanel bench={bench} chosen={chosen} actions={actions} act={run} />
+    <div className="bench" aria-busy={pending.length > 0}>
+      <BenchBar bench={bench} go={go} actions={actions} only={only} />
+      <Panels
+        name="bench"
+        left={
+          <StackPanel
+            bench={bench}
+            chosen={at.part}
+            lit={light.placements}
+            actions={actions}
+            act={run}
+            onPoint={point}
+          />
+        }
+        right={
+          <FindingsPanel
+            bench={bench}
+            canEdit={canEdit}
+            waives={session.waives}
+            waiting={query.isPlaceholderData}
+            fixing={fixing}
+            pointed={light.as === 'pointed' ? light.placements : DARK.placements}
+            chosen={at.part}
+            act={run}
+            onLight={(f) => setLight(f ? { placements: f.placements, as: f.severity.toLowerCase() } : DARK)}
+            onLens={actions.lens}
+          />
+        }
+      >
         <ElevationPanel
           spot={spot}
           revision={bench.revision}
-          view={search.get('view') ?? 'RIGHT'}
-          chosen={chosen}
-          lit={litPlacements}
-          litAs={lit?.severity.toLowerCase() ?? ''}
+          view={at.asked.get('view') ?? 'RIGHT'}
+          chosen={at.part}
+          lit={light.placements}
+          litAs={light.as}
+          measuring={measuring}
+          onMeasure={actions.measure}
           onChoose={actions.choose}
+          onHover={point}
           onView={actions.view}
           slide={canEdit ? slide : undefined}
+          sheet={sheet}
         />
-        {/* While another configuration or lens is on its way, these findings are still of the one before: nobody acts on them. */}
-        <FindingsPanel
+      </Panels>
+      <MetersBar meters={bench.meters} onBalance={actions.balance} />
+      {opened && (
+        <BenchDialogs
+          opened={opened}
           bench={bench}
+          spot={spot}
           canEdit={canEdit}
-          waives={session.waives}
-          busy={busy || query.isPlaceholderData}
-          act={run}
-          onLight={setLit}
-          onLens={actions.lens}
-        />
-      </div>
-      <MetersBar meters={bench.meters} />
-      {fitting !== null && (
-        <FitDialog
-          spot={spot}
-          revision={bench.revision}
-          placement={fitting}
-          onClose={() => setFitting(null)}
-          onAdd={(port, offer) => {
-            setFitting(null);
-            run({ kind: 'edit', request: { kind: 'ADD', port, item: offer.item, itemPort: offer.port } });
-          }}
+          onOpen={setOpened}
+          onRequest={(request) => run({ kind: 'edit', request })}
         />
       )}
-      {open === 'budget' && (
-        <BudgetDialog
-          spot={spot}
-          revision={bench.revision}
-          onClose={close}
-          onFit={(placement) => {
-            close();
-            actions.openFit(placement);
-          }}
-        />
-      )}
-      {open === 'configuring' && (
-        <ConfigurationDialog
-          bench={bench}
-          onClose={close}
-          onRequest={(request) => {
-            close();
-            run({ kind: 'edit', request });
-          }}
-        />
-      )}
-      {open === 'balancing' && (
-        <BalanceDialog
-          spot={spot}
-          revision={bench.revision}
-          canEdit={canEdit}
-          onClose={close}
-          onSet={(key, value) => {
-            close();
-            actions.set(key, value);
-          }}
-        />
-      )}
-      {open === 'hands' && <HandsDialog spot={spot} revision={bench.revision} onClose={close} />}
-      {open === 'left' && (
-        <LeftDialog
-          spot={spot}
-          revision={bench.revision}
-          canEdit={canEdit}
-          onClose={close}
-          onComeBack={(id) => {
-            close();
-            run({ kind: 'edit', request: { kind: 'COME_BACK', state: id } });
-          }}
-        />
-      )}
-      {open === 'help' && <KeysDialog onClose={close} />}
     </div>
   );
 }

@@ -1,17 +1,13 @@
-import { Dropdown, Select } from 'antd';
+import { Button, Checkbox, Dropdown, Select, Tabs, Tooltip } from 'antd';
 import type { Schemas } from '../../shared/api/client';
+import { counted } from '../../shared/format/units';
+import type { BenchActions } from './useBenchKeys';
 
 interface Props {
   bench: Schemas['Bench'];
   go: (name: string, value: string) => void;
-  onUndo: () => void;
-  onRedo: () => void;
-  onHelp: () => void;
-  more: { label: string; onClick: () => void }[];
-  onBalance: () => void;
-  onConfigure: () => void;
+  actions: BenchActions;
   only: boolean;
-  canEdit: boolean;
 }
 
 interface Standing {
@@ -22,110 +18,108 @@ interface Standing {
 
 function standing(tab: Standing): string {
   if (tab.clear) return 'clear';
-  if (tab.stops > 0) return `${tab.stops} stop${tab.stops === 1 ? '' : 's'}`;
-  return `${tab.cautions} caution${tab.cautions === 1 ? '' : 's'}`;
-}
-
-/** With many tabs the figure alone is shown; its word is read out. */
-function Short({ tab }: { tab: Standing }) {
-  return (
-    <>
-      {tab.stops > 0 ? tab.stops : tab.cautions}
-      <span className="hush"> {tab.stops > 0 ? 'stops' : 'cautions'}</span>
-    </>
-  );
+  return tab.stops > 0 ? counted(tab.stops, 'stop') : counted(tab.cautions, 'caution');
 }
 
 const colour = (tab: Standing) => (tab.clear ? 'met' : tab.stops > 0 ? 'stop' : 'caution');
 
+/** How a configuration stands; with many tabs the figure alone is shown and its word read out. */
+function Stand({ tab, short }: { tab: Standing; short: boolean }) {
+  if (!short || tab.clear) return <span className={`mark ${colour(tab)}`}>{standing(tab)}</span>;
+  return (
+    <span className={`mark ${colour(tab)}`}>
+      {tab.stops > 0 ? tab.stops : tab.cautions}
+      <span className="hush"> {tab.stops > 0 ? 'stops' : 'cautions'}</span>
+    </span>
+  );
+}
+
 /** Configuration, where changes go, lens, revision, undo and redo. */
-export function BenchBar({ bench, go, onUndo, onRedo, onHelp, more, onBalance, onConfigure, only, canEdit }: Props) {
+export function BenchBar({ bench, go, actions, only }: Props) {
+  const { canEdit } = actions;
   const titleOf = (id: string) => bench.configurations.find((c) => c.id === id)?.title ?? id;
+  const follows = (c: Schemas['Bench']['configurations'][number]) => {
+    const own = `${counted(c.changes, 'change')} of its own`;
+    return c.basedOn ? `follows ${titleOf(c.basedOn)}, ${own}` : own;
+  };
+  const more = [
+    { key: 'm', label: 'Mounting points (m)', onClick: actions.budget },
+    { key: 'b', label: 'Balance with each lens (b)', onClick: actions.balance },
+    { key: 'h', label: 'Hands, shoulder, eye (h)', onClick: actions.hands },
+    { key: 'r', label: 'As it was left (r)', onClick: actions.left },
+    { key: '?', label: 'Keys (?)', onClick: actions.help },
+  ];
   return (
     <div className="bench-bar">
-      <div className="bench-tabs" role="tablist" aria-label="Configurations">
-        {bench.configurations.map((c) => (
-          <button
-            key={c.id}
-            type="button"
-            role="tab"
-            aria-selected={c.id === bench.configuration}
-            title={
-              c.basedOn
-                ? `follows ${titleOf(c.basedOn)}, ${c.changes} changes of its own`
-                : `${c.changes} changes of its own`
-            }
-            onClick={() => go('config', c.id)}
-          >
-            <span className="tab-title">{c.title}</span>{' '}
-            <span className={`mark ${colour(c)}`}>
-              {bench.configurations.length > 2 && !c.clear ? <Short tab={c} /> : standing(c)}
+      <Tabs
+        className="bench-tabs"
+        aria-label="Configurations"
+        size="small"
+        activeKey={bench.configuration}
+        onChange={(c) => go('config', c)}
+        items={bench.configurations.map((c) => ({
+          key: c.id,
+          label: (
+            <span title={follows(c)}>
+              <span className="tab-title">{c.title}</span> <Stand tab={c} short={bench.configurations.length > 2} />
             </span>
-          </button>
-        ))}
-      </div>
+          ),
+        }))}
+      />
       {canEdit && (
-        <button
-          className="btn plain tab-add"
-          type="button"
-          onClick={onConfigure}
-          aria-label="Configurations: derive, copy, turn"
-        >
-          +
-        </button>
+        <Tooltip title="Configurations: derive, copy, rename, turn">
+          <Button
+            type="text"
+            className="tab-add"
+            onClick={actions.configure}
+            aria-label="Configurations: derive, copy, turn"
+          >
+            +
+          </Button>
+        </Tooltip>
       )}
       <span className="push" />
       {canEdit && bench.configurations.length > 1 && (
-        <label
+        <Checkbox
           className="bench-only"
           title="What you change goes into this configuration alone; the others stay as they are"
+          checked={only}
+          onChange={(e) => go('only', e.target.checked ? '1' : '')}
         >
-          <input type="checkbox" checked={only} onChange={(e) => go('only', e.target.checked ? '1' : '')} /> change here
-          only
-        </label>
+          change here only
+        </Checkbox>
       )}
-      <label className="bench-lens">
-        <Select
-          value={bench.lens}
-          popupMatchSelectWidth={false}
-          onChange={(v: string) => go('lens', v)}
-          aria-label="Lens in the slot"
-          options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
-        />
-      </label>
-      <button className="btn plain" type="button" onClick={onBalance}>
-        Balance
-      </button>
-      <Dropdown
-        trigger={['click']}
-        menu={{ items: more.map((m) => ({ key: m.label, label: m.label, onClick: m.onClick })) }}
-      >
-        <button className="btn plain" type="button" aria-haspopup="menu">
+      <Select
+        className="bench-lens"
+        value={bench.lens}
+        popupMatchSelectWidth={false}
+        onChange={(v: string) => go('lens', v)}
+        aria-label="Lens in the slot"
+        options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
+      />
+      <Dropdown trigger={['click']} menu={{ items: more }}>
+        <Button type="text" aria-haspopup="menu">
           More
-        </button>
+        </Button>
       </Dropdown>
-      <span className="soft">
-        Revision <span className="num">{bench.revision}</span>
-      </span>
       {canEdit && (
         <>
-          <button
-            className="btn plain"
-            type="button"
+          <Button
+            type="text"
             disabled={!bench.undo}
-            onClick={onUndo}
+            onClick={actions.undo}
             title={bench.undo && `${bench.undo}, by ${bench.undoBy}`}
           >
             Undo
-          </button>
-          <button className="btn plain" type="button" disabled={!bench.redo} onClick={onRedo} title={bench.redo}>
+          </Button>
+          <Button type="text" disabled={!bench.redo} onClick={actions.redo} title={bench.redo}>
             Redo
-          </button>
+          </Button>
         </>
       )}
-      <button className="btn plain" type="button" onClick={onHelp} aria-label="Keys">
-        ?
-      </button>
+      <span className="soft revision">
+        Revision <span className="num">{bench.revision}</span>
+      </span>
     </div>
   );
 }

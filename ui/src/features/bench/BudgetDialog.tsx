@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Modal } from 'antd';
+import { Button, Modal } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { budgetQuery, ownPartsQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
@@ -45,9 +45,9 @@ export function BudgetDialog({ spot, revision, onClose, onFit }: Props) {
                     <span className={`mark ${p.state === 'FREE' ? 'met' : 'caution'}`}>
                       {p.state === 'FREE' ? 'free' : 'covered'}
                     </span>
-                    <button className="btn plain" type="button" onClick={() => onFit(p.ref.split(':')[0] ?? '')}>
+                    <Button type="text" onClick={() => onFit(p.ref.split(':')[0] ?? '')}>
                       {p.part}: {p.title}
-                    </button>
+                    </Button>
                     <span className="soft">{p.by ? `by ${p.by}` : p.standard}</span>
                   </li>
                 ))}

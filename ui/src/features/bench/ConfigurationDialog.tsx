@@ -1,4 +1,4 @@
-import { Input, Modal, Select } from 'antd';
+import { Input, Modal, Radio, Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 
@@ -77,14 +77,13 @@ export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
     >
       <fieldset className="config-kinds">
         <legend className="hush">What to do</legend>
-        {choices.map(([k, words, why]) => (
-          <label key={k}>
-            <input type="radio" name="kind" checked={kind === k} onChange={() => setKind(k)} />
-            <span>
+        <Radio.Group vertical value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
+          {choices.map(([k, words, why]) => (
+            <Radio key={k} value={k}>
               {words} <span className="soft">{why}</span>
-            </span>
-          </label>
-        ))}
+            </Radio>
+          ))}
+        </Radio.Group>
       </fieldset>
       {TITLED.includes(kind) && (
         <label className="field">

@@ -1,11 +1,15 @@
+import { Button, Dropdown, Segmented, Tooltip } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import type { Ref } from 'react';
 import { drawingQuery } from '../../shared/api/queries';
-import type { Spot, ViewName } from '../../shared/api/queries';
+import type { Spot } from '../../shared/api/queries';
 import { Elevation } from '../../shared/drawing/Elevation';
-import { saveText, svgText } from '../../shared/drawing/exportSvg';
+import type { Sheet } from '../../shared/drawing/Elevation';
+import { printFullSize, saveText, svgText } from '../../shared/drawing/exportSvg';
 import type { LayerSet } from '../../shared/drawing/Layers';
 import type { Slide } from '../../shared/drawing/useTrackDrag';
+import { VIEWS } from './views';
 
 interface Props {
   spot: Spot;
@@ -14,88 +18,88 @@ interface Props {
   chosen: string;
   lit: readonly string[];
   litAs: string;
+  measuring: boolean;
+  onMeasure: () => void;
   onChoose: (placement: string) => void;
+  onHover: (placement: string) => void;
   onView: (view: string) => void;
   slide?: Slide;
+  sheet: Ref<Sheet>;
 }
 
-export const VIEWS: { id: ViewName; title: string }[] = [
-  { id: 'RIGHT', title: 'right' },
-  { id: 'LEFT', title: 'left' },
-  { id: 'FRONT', title: 'front' },
-  { id: 'ABOVE', title: 'above' },
+const LAYERS: [keyof LayerSet, string][] = [
+  ['rooms', 'keep clear'],
+  ['ports', 'ports'],
+  ['cables', 'cables'],
 ];
 
-export function ElevationPanel({ spot, revision, view, chosen, lit, litAs, onChoose, onView, slide }: Props) {
-  const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
-  const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
+/** The room a drawing has on the screen, in pixels. */
+function useSize() {
   const box = useRef<HTMLDivElement>(null);
-  const [aspect, setAspect] = useState(1.1);
-  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false });
-  const save = () => {
-    const svg = box.current?.querySelector('svg');
-    if (svg) saveText(`${spot.job}-${spot.build}-${name.toLowerCase()}.svg`, 'image/svg+xml', svgText(svg));
-  };
+  const [size, setSize] = useState({ width: 660, height: 600 });
   useEffect(() => {
     const element = box.current;
     if (!element) return;
-    const observer = new ResizeObserver(() => setAspect(element.clientWidth / Math.max(1, element.clientHeight)));
+    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
+  return [box, size] as const;
+}
+
+/** The rig drawn to scale from one side, with what is laid over it. */
+export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onView, ...drawn }: Props) {
+  const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
+  const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
+  const [box, size] = useSize();
+  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false });
+  const svg = () => box.current?.querySelector('svg') ?? undefined;
+  const save = () => {
+    const drawing = svg();
+    if (drawing) saveText(`${spot.job}-${spot.build}-${name.toLowerCase()}.svg`, 'image/svg+xml', svgText(drawing));
+  };
+  const paper = [
+    { key: 'svg', label: 'Save as SVG', onClick: save },
+    { key: 'full', label: 'Print at full size, 1:1', onClick: () => printFullSize(svg()) },
+  ];
   return (
     <section className="drawing" aria-label="Elevation">
       <div className="panel-head">
-        <h2>Elevation, from</h2>
-        <div className="views" role="group" aria-label="View from">
-          {VIEWS.map((v) => (
-            <button key={v.id} type="button" aria-pressed={v.id === name} onClick={() => onView(v.id)}>
-              {v.title}
-            </button>
+        <h2>From</h2>
+        <Segmented
+          aria-label="View from"
+          className="quiet-choice"
+          value={name}
+          options={VIEWS.map((v) => ({ value: v.id, label: v.title }))}
+          onChange={onView}
+        />
+        <div className="layers" role="group" aria-label="Layers">
+          {LAYERS.map(([layer, title]) => (
+            <Button
+              key={layer}
+              type="text"
+              size="small"
+              aria-pressed={layers[layer]}
+              onClick={() => setLayers({ ...layers, [layer]: !layers[layer] })}
+            >
+              {title}
+            </Button>
           ))}
+          <Tooltip title="Distance, angle and height over the rods, between two points (d)">
+            <Button type="text" size="small" aria-pressed={measuring} onClick={onMeasure}>
+              measure
+            </Button>
+          </Tooltip>
+          <Dropdown trigger={['click']} menu={{ items: paper }}>
+            <Button type="text" size="small" aria-haspopup="menu">
+              paper
+            </Button>
+          </Dropdown>
         </div>
-        <div className="views layers" role="group" aria-label="Layers">
-          <button
-            type="button"
-            aria-pressed={layers.rooms}
-            onClick={() => setLayers({ ...layers, rooms: !layers.rooms })}
-          >
-            keep clear
-          </button>
-          <button
-            type="button"
-            aria-pressed={layers.ports}
-            onClick={() => setLayers({ ...layers, ports: !layers.ports })}
-          >
-            ports
-          </button>
-          <button
-            type="button"
-            aria-pressed={layers.cables}
-            onClick={() => setLayers({ ...layers, cables: !layers.cables })}
-          >
-            cables
-          </button>
-          <button type="button" onClick={save}>
-            save SVG
-          </button>
-        </div>
-        <span className="num soft grid-note">grid 50 mm</span>
       </div>
       <div className="drawing-box" ref={box}>
         {query.isError && <p className="error">{query.error.message}</p>}
-        {query.data && (
-          <Elevation
-            drawing={query.data}
-            aspect={aspect}
-            chosen={chosen}
-            lit={lit}
-            litAs={litAs}
-            layers={layers}
-            onChoose={onChoose}
-            slide={slide}
-          />
-        )}
+        {query.data && <Elevation drawing={query.data} size={size} layers={layers} measuring={measuring} {...drawn} />}
       </div>
     </section>
   );

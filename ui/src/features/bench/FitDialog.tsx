@@ -1,5 +1,5 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import { Input, Modal, Select } from 'antd';
+import { Button, Input, Modal, Select } from 'antd';
 import { useDeferredValue, useState } from 'react';
 import type { UIEvent } from 'react';
 import type { Schemas } from '../../shared/api/client';
@@ -109,9 +109,9 @@ function OfferLine({ offer: o, onAdd }: { offer: Schemas['OfferView']; onAdd: ()
       </span>
       <span className="num soft">{o.inKit > 0 ? `${o.inKit} in kit` : 'from stock'}</span>
       <span className="num">{adds}</span>
-      <button className="btn" type="button" disabled={o.refused !== ''} onClick={onAdd}>
+      <Button disabled={o.refused !== ''} onClick={onAdd}>
         Add
-      </button>
+      </Button>
     </li>
   );
 }

@@ -8,6 +8,8 @@ const KEYS: [string, string][] = [
   ['b', 'balance with each lens'],
   ['h', 'hands, shoulder, eye: what there is to hold'],
   ['r', 'remember how it stands; how it was left'],
+  ['d', 'measure on the drawing: distance, angle, height over the rods'],
+  ['+ − 0', 'nearer, farther, all of it (also wheel, pinch, double-click)'],
   ['Delete', 'take it off'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
   ['1 2 3 4', 'from right, left, front, above'],

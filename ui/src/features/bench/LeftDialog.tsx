@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Input, Modal } from 'antd';
+import { Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { leftDrawingQuery, leftQuery } from '../../shared/api/queries';
@@ -8,6 +8,7 @@ import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Elevation } from '../../shared/drawing/Elevation';
 import { dayAndTime, fixed } from '../../shared/format/units';
+import { Pick } from '../../shared/kit/Pick';
 
 interface Props {
   spot: Spot;
@@ -16,6 +17,9 @@ interface Props {
   onClose: () => void;
   onComeBack: (id: number) => void;
 }
+
+/** The drawing beside the numbers, pixels. */
+const SHEET = { width: 440, height: 326 };
 
 const NO_LAYERS = { rooms: false, ports: false, cables: false };
 
@@ -59,9 +63,9 @@ export function LeftDialog({ spot, revision, canEdit, onClose, onComeBack }: Pro
             aria-label="Note"
             onChange={(e) => setNote(e.target.value)}
           />
-          <button className={`btn ${shown?.strayed.length ? '' : 'first'}`} type="submit" disabled={remember.isPending}>
+          <Button type={shown?.strayed.length ? 'default' : 'primary'} htmlType="submit" disabled={remember.isPending}>
             Remember it as it stands
-          </button>
+          </Button>
         </form>
       )}
       {remember.isError && <p className="error">{remember.error.message}</p>}
@@ -76,14 +80,15 @@ export function LeftDialog({ spot, revision, canEdit, onClose, onComeBack }: Pro
       {all.length > 1 && (
         <label className="field">
           <span>Left</span>
-          <select className="input" value={shown?.id} onChange={(e) => setChosen(Number(e.target.value))}>
-            {all.map((l) => (
-              <option key={l.id} value={l.id}>
-                {dayAndTime(l.when)}, {l.who}
-                {l.note && `: ${l.note}`}
-              </option>
-            ))}
-          </select>
+          <Pick
+            label="Left"
+            value={shown?.id ?? 0}
+            onChange={setChosen}
+            options={all.map((l) => ({
+              value: l.id,
+              label: `${dayAndTime(l.when)}, ${l.who}${l.note && `: ${l.note}`}`,
+            }))}
+          />
         </label>
       )}
       {shown && <LeftState spot={spot} left={shown} canEdit={canEdit} onComeBack={() => onComeBack(shown.id)} />}
@@ -112,7 +117,7 @@ function LeftState({
         {drawing.data && (
           <Elevation
             drawing={drawing.data}
-            aspect={1.35}
+            size={SHEET}
             chosen=""
             lit={[]}
             litAs=""
@@ -156,9 +161,9 @@ function LeftState({
           </tbody>
         </table>
         {canEdit && (
-          <button className="btn first" type="button" disabled={back === 0} onClick={onComeBack}>
+          <Button type="primary" disabled={back === 0} onClick={onComeBack}>
             {back === 0 ? 'Every number is as it was left' : `Set ${back} ${back === 1 ? 'number' : 'numbers'} back`}
-          </button>
+          </Button>
         )}
       </div>
     </div>

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { amperes, degreesCelsius, fixed, hours, kilograms } from '../../shared/format/units';
 import { along } from './logic';
@@ -15,12 +16,20 @@ interface MeterProps {
   state: State;
   fill: number;
   mark?: number;
+  /** Opens what is behind the figure. */
+  onMore?: () => void;
 }
 
-function Meter({ title, value, note, state, fill, mark }: MeterProps) {
+function Meter({ title, value, note, state, fill, mark, onMore }: MeterProps) {
   return (
     <div className={`meter ${state}`}>
-      <span className="soft">{title}</span>
+      {onMore ? (
+        <Button type="link" size="small" className="meter-more" onClick={onMore}>
+          {title}
+        </Button>
+      ) : (
+        <span className="soft">{title}</span>
+      )}
       <b className="num">
         {value}
         {state !== 'met' && (
@@ -104,10 +113,10 @@ function outputMeter(o: Schemas['OutputMeter']): MeterProps {
 }
 
 /** The figures that decide, always in sight. */
-export function MetersBar({ meters }: { meters: Schemas['Meters'] }) {
+export function MetersBar({ meters, onBalance }: { meters: Schemas['Meters']; onBalance: () => void }) {
   const all = [
     massMeter(meters.mass),
-    ...(meters.balance ? [balanceMeter(meters.balance)] : []),
+    ...(meters.balance ? [{ ...balanceMeter(meters.balance), onMore: onBalance }] : []),
     ...(meters.rods ? [rodMeter(meters.rods)] : []),
     ...(meters.charge ? [chargeMeter(meters.charge)] : []),
     outputMeter(meters.outputs),

@@ -1,4 +1,4 @@
-import { Input, InputNumber } from 'antd';
+import { Button, Input, InputNumber } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
@@ -18,13 +18,12 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
         <div className="soft tried">
           joint {words(row.confidence)}
           {actions.canEdit && (row.confidence === 'PLAUSIBLE' || row.confidence === 'CLAIMED') && (
-            <button
-              className="btn plain"
-              type="button"
+            <Button
+              type="text"
               onClick={() => act({ kind: 'edit', request: { kind: 'TRIED', placement: row.placement } })}
             >
               Tried, fits
-            </button>
+            </Button>
           )}
         </div>
       )}
@@ -54,20 +53,14 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
                 placeholder="scale"
               />
             </label>
-            <button className="btn plain" type="submit" disabled={grams === null}>
+            <Button type="text" htmlType="submit" disabled={grams === null}>
               Enter
-            </button>
+            </Button>
           </form>
           {!row.root && <ImproviseForm row={row} act={act} />}
           <div className="part-acts">
-            <button className="btn" type="button" onClick={() => actions.openFit(row.placement)}>
-              Add a part here
-            </button>
-            {!row.root && (
-              <button className="btn" type="button" onClick={() => actions.askRemove(row.placement)}>
-                Take off
-              </button>
-            )}
+            <Button onClick={() => actions.openFit(row.placement)}>Add a part here</Button>
+            {!row.root && <Button onClick={() => actions.askRemove(row.placement)}>Take off</Button>}
           </div>
         </>
       )}
@@ -99,14 +92,9 @@ function TipFields({ placement, tip, act }: { placement: string; tip: number[]; 
         const word = value < 0 ? minus : plus;
         return (
           <span key={plus} className="tip-axis">
-            <button
-              className="btn plain"
-              type="button"
-              title={`to the other side: ${value < 0 ? plus : minus}`}
-              onClick={() => put(i, -value)}
-            >
+            <Button type="text" title={`to the other side: ${value < 0 ? plus : minus}`} onClick={() => put(i, -value)}>
               {word}
-            </button>
+            </Button>
             <InputNumber
               size="small"
               aria-label={`Tip ${word}`}
@@ -119,9 +107,9 @@ function TipFields({ placement, tip, act }: { placement: string; tip: number[]; 
           </span>
         );
       })}
-      <button className="btn plain" type="submit">
+      <Button type="text" htmlType="submit">
         Bring it there
-      </button>
+      </Button>
     </form>
   );
 }
@@ -132,9 +120,9 @@ function ImproviseForm({ row, act }: { row: Schemas['Row']; act: DoAct }) {
   const [limit, setLimit] = useState(row.note);
   if (!open) {
     return (
-      <button className="btn plain improvise" type="button" onClick={() => setOpen(true)}>
+      <Button type="text" className="improvise" onClick={() => setOpen(true)}>
         {row.note ? 'Change the note on its use' : 'Serves outside its purpose'}
-      </button>
+      </Button>
     );
   }
   return (
@@ -155,9 +143,9 @@ function ImproviseForm({ row, act }: { row: Schemas['Row']; act: DoAct }) {
         placeholder="What it is made for, and its limit here"
         aria-label="What it is made for, and its limit here"
       />
-      <button className="btn plain" type="submit" disabled={limit.trim() === ''}>
+      <Button type="text" htmlType="submit" disabled={limit.trim() === ''}>
         Record
-      </button>
+      </Button>
     </form>
   );
 }

@@ -1,6 +1,7 @@
+import { Button } from 'antd';
 import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { fixed, grams, words } from '../../shared/format/units';
+import { counted, fixed, grams, words } from '../../shared/format/units';
 import { settingText } from './logic';
 import { PartCard } from './PartCard';
 import type { BenchActions } from './useBenchKeys';
@@ -9,8 +10,11 @@ import type { DoAct } from './useBench';
 interface Props {
   bench: Schemas['Bench'];
   chosen: string;
+  /** Parts lit by a finding or pointed at on the drawing. */
+  lit: readonly string[];
   actions: BenchActions;
   act: DoAct;
+  onPoint: (placement: string) => void;
 }
 
 const LEVELS = ['ABOVE', 'BODY', 'BELOW'] as const;
@@ -22,12 +26,12 @@ export function massText(m: Schemas['Figure']): string {
 }
 
 /** The build in physical order: top of the rig first, ground last. */
-export function StackPanel({ bench, chosen, actions, act }: Props) {
+export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props) {
   return (
     <section className="stack" aria-label="Stack, top to ground">
       <div className="panel-head">
         <h2>Stack, top to ground</h2>
-        <span className="num soft">{bench.stack.length} parts</span>
+        <span className="num soft">{counted(bench.stack.length, 'part')}</span>
       </div>
       <div className="stack-scroll">
         {bench.loose.length > 0 && (
@@ -42,20 +46,17 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
         )}
         {bench.removed.length > 0 && (
           <details className="loose" open={bench.removed.length < 3}>
-            <summary>
-              {bench.removed.length} {bench.removed.length === 1 ? 'part is' : 'parts are'} taken off here
-            </summary>
+            <summary>{counted(bench.removed.length, 'part is', 'parts are')} taken off here</summary>
             {bench.removed.map((r) => (
               <p key={r.placement}>
                 {r.title}
                 {actions.canEdit && (
-                  <button
-                    className="btn plain"
-                    type="button"
+                  <Button
+                    type="text"
                     onClick={() => act({ kind: 'edit', request: { kind: 'RESTORE', placement: r.placement } })}
                   >
                     Put back
-                  </button>
+                  </Button>
                 )}
               </p>
             ))}
@@ -67,7 +68,15 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
             {bench.stack
               .filter((r) => r.level === level)
               .map((row) => (
-                <StackRow key={row.placement} row={row} chosen={row.placement === chosen} actions={actions} act={act} />
+                <StackRow
+                  key={row.placement}
+                  row={row}
+                  chosen={row.placement === chosen}
+                  lit={lit.includes(row.placement)}
+                  actions={actions}
+                  act={act}
+                  onPoint={onPoint}
+                />
               ))}
           </div>
         ))}
@@ -77,29 +86,32 @@ export function StackPanel({ bench, chosen, actions, act }: Props) {
 }
 
 /** A row that is not chosen is drawn anew only when something on it changes. */
-const StackRow = memo(RowFace, (a, b) => a.row === b.row && !a.chosen && !b.chosen);
+const StackRow = memo(RowFace, (a, b) => a.row === b.row && a.lit === b.lit && !a.chosen && !b.chosen);
 
-function RowFace({
-  row,
-  chosen,
-  actions,
-  act,
-}: {
+interface RowProps {
   row: Schemas['Row'];
   chosen: boolean;
+  lit: boolean;
   actions: BenchActions;
   act: DoAct;
-}) {
+  onPoint: (placement: string) => void;
+}
+
+function RowFace({ row, chosen, lit, actions, act, onPoint }: RowProps) {
   const ref = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   const worst = row.worst ? words(row.worst) : '';
   return (
-    <div className={`stack-row ${chosen ? 'chosen' : ''} ${worst}`}>
-      <button
+    <div
+      className={['stack-row', chosen ? 'chosen' : '', lit ? 'pointed' : '', worst].filter(Boolean).join(' ')}
+      onMouseEnter={() => onPoint(row.placement)}
+      onMouseLeave={() => onPoint('')}
+    >
+      <Button
         ref={ref}
-        type="button"
+        type="text"
         className="row-face"
         aria-expanded={chosen}
         onClick={() => actions.choose(chosen ? '' : row.placement)}
@@ -113,7 +125,7 @@ function RowFace({
         <span className="num">{massText(row.mass)}</span>
         <span className="row-on soft">{row.on}</span>
         <span className="num soft">{row.settings[0] ? settingText(row.settings[0]) : ''}</span>
-      </button>
+      </Button>
       {chosen && <PartCard key={row.placement} row={row} actions={actions} act={act} />}
     </div>
   );

@@ -1,15 +1,10 @@
+import type { Edit } from '../../shared/job/acts';
 import type { Schemas } from '../../shared/api/client';
-import { amount, fixed, needed } from '../../shared/format/units';
+import { amount, counted, fixed, needed } from '../../shared/format/units';
 
 export type Finding = Schemas['FindingView'];
 export type Row = Schemas['Row'];
 export type Setting = Schemas['SettingView'];
-
-/** What somebody wants done; `only`: in the configuration looked at alone. */
-export interface Edit {
-  request: Schemas['EditRequest'];
-  only: boolean;
-}
 
 const OF_CONFIGURATIONS: readonly Schemas['EditRequest']['kind'][] = [
   'DERIVE',
@@ -50,8 +45,7 @@ export function forLens(findings: readonly Finding[], lens: string): { here: Fin
 
 export function counts(findings: readonly Finding[]): string {
   const n = (s: string) => findings.filter((f) => f.severity === s && !f.waived).length;
-  const word = (k: number, w: string) => `${k} ${w}${k === 1 ? '' : 's'}`;
-  return [word(n('STOP'), 'stop'), word(n('CAUTION'), 'caution'), word(n('NOTE'), 'note')]
+  return [counted(n('STOP'), 'stop'), counted(n('CAUTION'), 'caution'), counted(n('NOTE'), 'note')]
     .filter((t) => !t.startsWith('0'))
     .join(' · ');
 }

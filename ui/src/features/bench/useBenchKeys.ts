@@ -17,6 +17,11 @@ export interface BenchActions {
   balance: () => void;
   hands: () => void;
   left: () => void;
+  configure: () => void;
+  measure: () => void;
+  /** The drawing nearer by a factor, or all of it. */
+  zoom: (by: number) => void;
+  fit: () => void;
 }
 
 const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
@@ -109,6 +114,19 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
             return true;
           case 'b':
             a.balance();
+            return true;
+          case 'd':
+            a.measure();
+            return true;
+          case '+':
+          case '=':
+            a.zoom(1.3);
+            return true;
+          case '-':
+            a.zoom(1 / 1.3);
+            return true;
+          case '0':
+            a.fit();
             return true;
           case '?':
             a.help();

@@ -1,4 +1,4 @@
-import { Input, InputNumber, Select } from 'antd';
+import { Checkbox, Input, InputNumber, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { JobWays } from './JobWays';
 import { Drop, Lines } from './Lines';
@@ -74,14 +74,9 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
               suffix="min"
               onChange={(v) => edit('changes', i, { minutes: Number(v ?? 5) })}
             />
-            <label>
-              <input
-                type="checkbox"
-                checked={c.toolFree}
-                onChange={(e) => edit('changes', i, { toolFree: e.target.checked })}
-              />{' '}
+            <Checkbox checked={c.toolFree} onChange={(e) => edit('changes', i, { toolFree: e.target.checked })}>
               no tools
-            </label>
+            </Checkbox>
             <Drop onClick={() => drop('changes', i)} />
           </div>
         ))}

@@ -1,8 +1,9 @@
-import { Input, InputNumber, Select } from 'antd';
+import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import type { FormEvent, ReactNode } from 'react';
 import { api, Problem, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
+import { WhenPicker } from '../../shared/kit/WhenPicker';
 import { AsksForm } from './AsksForm';
 import { ProfileForm } from './ProfileForm';
 import { onBodies } from './worn';
@@ -46,9 +47,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
       onChange={(v) => put(key, Number(v ?? 0))}
     />
   );
-  const date = (key: 'prep' | 'shoot' | 'back') => (
-    <input className="input" type="date" required value={draft[key]} onChange={(e) => put(key, e.target.value)} />
-  );
+  const date = (key: 'prep' | 'shoot' | 'back') => <WhenPicker value={draft[key]} onChange={(v) => put(key, v)} />;
 
   const written = draft.asks.shoot.day.length > 0;
   const worn = onBodies(job.builds, 'configurations');
@@ -82,13 +81,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
         <legend>Dates and place</legend>
         <Field label="Prep">{date('prep')}</Field>
         <Field label="Loads out">
-          <input
-            className="input"
-            type="datetime-local"
-            required
-            value={draft.load.slice(0, 16)}
-            onChange={(e) => put('load', e.target.value)}
-          />
+          <WhenPicker withTime value={draft.load} onChange={(v) => put('load', v)} />
         </Field>
         <Field label="Shoots from">{date('shoot')}</Field>
         <Field label="Returns">{date('back')}</Field>
@@ -166,12 +159,10 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
         </p>
       )}
       <div className="brief-actions">
-        <button className="btn first" type="submit" disabled={busy}>
+        <Button type="primary" htmlType="submit" disabled={busy}>
           Save the brief
-        </button>
-        <button className="btn" type="button" onClick={() => onDone()}>
-          Cancel
-        </button>
+        </Button>
+        <Button onClick={() => onDone()}>Cancel</Button>
         {job.stage !== 'DRAFT' && (
           <span className="soft">Saving reopens this job: signatures will not count for it.</span>
         )}

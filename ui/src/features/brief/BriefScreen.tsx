@@ -1,4 +1,5 @@
 import './brief.css';
+import { Button } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
@@ -21,13 +22,11 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
         <div className="head">
           <h2 id="brief-title">Brief</h2>
           {session.editsBriefs && !editing && data.stage !== 'DISPATCHED' && (
-            <button className="btn" type="button" onClick={() => setEditing(true)}>
-              Edit the brief
-            </button>
+            <Button onClick={() => setEditing(true)}>Edit the brief</Button>
           )}
-          <button className="btn plain noprint" type="button" onClick={() => window.print()}>
+          <Button type="text" className="noprint" onClick={() => window.print()}>
             Print
-          </button>
+          </Button>
         </div>
         {editing ? (
           <BriefForm

@@ -1,11 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
+import type { Schemas } from '../../shared/api/client';
 import { waysQuery } from '../../shared/api/queries';
 import { Drop, Lines } from './Lines';
+import { Pick } from '../../shared/kit/Pick';
 
 interface Props {
   ways: Record<string, string>;
   onChange: (ways: Record<string, string>) => void;
 }
+
+/** An answer to begin with: another than the house's, since nobody asks otherwise. */
+const otherThanHere = (way: Schemas['WayLine']) =>
+  (way.options.find((o) => o.id !== way.chosen) ?? way.options[0])?.id ?? '';
 
 /** Where this job works otherwise than its operator and the house: only those questions are listed. */
 export function JobWays({ ways, onChange }: Props) {
@@ -21,49 +27,30 @@ export function JobWays({ ways, onChange }: Props) {
         ...own.map((w) => (
           <div key={w.id} className="ask-line ask-way">
             <span>{w.question}</span>
-            <select
-              className="input"
-              aria-label={w.question}
-              value={ways[w.id]}
-              onChange={(e) => onChange({ ...ways, [w.id]: e.target.value })}
-            >
-              {w.options.map((o) => (
-                <option key={o.id} value={o.id}>
-                  {o.title}
-                </option>
-              ))}
-            </select>
+            <Pick
+              label={w.question}
+              value={ways[w.id] ?? ''}
+              onChange={(option) => onChange({ ...ways, [w.id]: option })}
+              options={w.options.map((o) => ({ value: o.id, label: o.title }))}
+            />
             <span className="soft">the house: {w.options.find((o) => o.id === w.chosen)?.title}</span>
             <Drop onClick={() => drop(w.id)} />
           </div>
         )),
-        <select
+        <Pick
           key="another"
-          className="input"
-          aria-label="Another question"
+          label="Another question"
+          placeholder="Another question …"
           value=""
-          onChange={(e) => {
-            const way = others.find((w) => w.id === e.target.value);
-            if (way)
-              onChange({
-                ...ways,
-                [way.id]: (way.options.find((o) => o.id !== way.chosen) ?? way.options[0])?.id ?? '',
-              });
+          onChange={(id) => {
+            const way = others.find((w) => w.id === id);
+            if (way) onChange({ ...ways, [way.id]: otherThanHere(way) });
           }}
-        >
-          <option value="">Another question …</option>
-          {groups.map((group) => (
-            <optgroup key={group} label={group}>
-              {others
-                .filter((w) => w.group === group)
-                .map((w) => (
-                  <option key={w.id} value={w.id}>
-                    {w.question}
-                  </option>
-                ))}
-            </optgroup>
-          ))}
-        </select>,
+          options={groups.map((group) => ({
+            label: group,
+            options: others.filter((w) => w.group === group).map((w) => ({ value: w.id, label: w.question })),
+          }))}
+        />,
       ]}
     </Lines>
   );

@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { ReactNode } from 'react';
 
 interface Props {
@@ -16,9 +17,9 @@ export function Lines({ title, add, empty, children }: Props) {
         {children.length === 0 && <p className="soft">{empty}</p>}
         {children}
         {add && (
-          <button className="btn plain" type="button" onClick={add}>
+          <Button type="text" onClick={add}>
             Add a line
-          </button>
+          </Button>
         )}
       </div>
     </fieldset>
@@ -27,8 +28,8 @@ export function Lines({ title, add, empty, children }: Props) {
 
 export function Drop({ onClick }: { onClick: () => void }) {
   return (
-    <button className="btn plain" type="button" aria-label="Drop this line" onClick={onClick}>
+    <Button type="text" aria-label="Drop this line" onClick={onClick}>
       ×
-    </button>
+    </Button>
   );
 }

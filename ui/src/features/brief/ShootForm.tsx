@@ -1,4 +1,4 @@
-import { Input, InputNumber, Select } from 'antd';
+import { Checkbox, Input, InputNumber, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { Drop, Lines } from './Lines';
 
@@ -108,14 +108,13 @@ export function ShootForm({
             onChange={(v) => onChange({ ...shoot, insuredValue: v === null ? null : Number(v) })}
           />
         </label>
-        <label className="wide">
-          <input
-            type="checkbox"
-            checked={shoot.timecode}
-            onChange={(e) => onChange({ ...shoot, timecode: e.target.checked })}
-          />{' '}
+        <Checkbox
+          className="wide"
+          checked={shoot.timecode}
+          onChange={(e) => onChange({ ...shoot, timecode: e.target.checked })}
+        >
           one time for all recorders
-        </label>
+        </Checkbox>
       </fieldset>
       <Lines
         title="The day in blocks"
@@ -175,9 +174,9 @@ export function ShootForm({
               suffix="°C"
               onChange={(v) => block(i, { celsius: Number(v ?? 20) })}
             />
-            <label>
-              <input type="checkbox" checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })} /> mains
-            </label>
+            <Checkbox checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })}>
+              mains
+            </Checkbox>
             <Drop onClick={() => onChange({ ...shoot, day: shoot.day.filter((_, k) => k !== i) })} />
           </div>
         ))}
@@ -210,10 +209,9 @@ export function ShootForm({
                 onChange={(build) => viewer(i, { build })}
               />
             )}
-            <label>
-              <input type="checkbox" checked={v.byRadio} onChange={(e) => viewer(i, { byRadio: e.target.checked })} />{' '}
+            <Checkbox checked={v.byRadio} onChange={(e) => viewer(i, { byRadio: e.target.checked })}>
               by radio
-            </label>
+            </Checkbox>
             <Drop onClick={() => onChange({ ...shoot, viewers: shoot.viewers.filter((_, k) => k !== i) })} />
           </div>
         ))}

@@ -1,4 +1,5 @@
 import './calculators.css';
+import { Button, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
@@ -31,15 +32,14 @@ export function CalculatorsScreen() {
       <h1>Calculators</h1>
       <div className="calc-tabs" role="tablist" aria-label="Calculators">
         {TABS.map(([id, title]) => (
-          <button
+          <Button
             key={id}
-            type="button"
             role="tab"
             aria-selected={tab === id}
             onClick={() => setParams({ tab: id }, { replace: true })}
           >
             {title}
-          </button>
+          </Button>
         ))}
       </div>
       {tab === 'shims' && <Shims />}
@@ -82,7 +82,7 @@ function Shims() {
         <NumberField title="May miss by" unit="mm" value={tolerance} onChange={setTolerance} />
         <label className="calc-field">
           <span>At hand: thickness x count</span>
-          <input className="input num" value={hand} onChange={(e) => setHand(e.target.value)} />
+          <Input className="num" value={hand} onChange={(e) => setHand(e.target.value)} />
         </label>
         {typeof shims === 'string' && <p className="error">{shims}</p>}
       </div>

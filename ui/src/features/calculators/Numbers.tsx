@@ -11,7 +11,7 @@ export function NumberField({ title, unit, value, onChange }: Props) {
     <label className="calc-field">
       <span>{title}</span>
       <span className="calc-input">
-        <input className="input num" inputMode="decimal" value={value} onChange={(e) => onChange(e.target.value)} />
+        <Input className="num" inputMode="decimal" value={value} onChange={(e) => onChange(e.target.value)} />
         <span className="soft">{unit}</span>
       </span>
     </label>
@@ -28,3 +28,4 @@ export function shimsOf(text: string): { thicknessMm: number; count: number }[] 
   }
   return all;
 }
+import { Input } from 'antd';

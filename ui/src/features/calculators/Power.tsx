@@ -1,3 +1,4 @@
+import { Input } from 'antd';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { fixed, hours } from '../../shared/format/units';
@@ -103,7 +104,7 @@ export function OutputLoad() {
       <div>
         <label className="calc-field">
           <span>Draws of the devices on it, W</span>
-          <input className="input num" value={devices} onChange={(e) => setDevices(e.target.value)} />
+          <Input className="num" value={devices} onChange={(e) => setDevices(e.target.value)} />
         </label>
         <NumberField title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
         <NumberField title="The output gives, for good" unit="W" value={limitWatts} onChange={setLimitWatts} />

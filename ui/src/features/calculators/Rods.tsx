@@ -1,3 +1,4 @@
+import { Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
@@ -5,6 +6,7 @@ import { standardsQuery } from '../../shared/api/queries';
 import { fixed } from '../../shared/format/units';
 import { NumberField } from './Numbers';
 import { useAnswer } from './useAnswer';
+import { Pick } from '../../shared/kit/Pick';
 
 const numbers = (text: string) =>
   text
@@ -43,23 +45,22 @@ export function Rods() {
         />
         <label className="calc-field">
           <span>Plates between, from the body outwards</span>
-          <input className="input num" value={plates} onChange={(e) => setPlates(e.target.value)} />
+          <Input className="num" value={plates} onChange={(e) => setPlates(e.target.value)} />
         </label>
         <label className="calc-field">
           <span>Rod centres beyond the bracket’s near face; a value for each row of holes</span>
-          <input className="input num" value={drops} onChange={(e) => setDrops(e.target.value)} />
+          <Input className="num" value={drops} onChange={(e) => setDrops(e.target.value)} />
         </label>
         <label className="calc-field">
           <span>Rods</span>
-          <select className="input" value={standard} onChange={(e) => setStandard(e.target.value)}>
-            {standards.data
-              ?.filter((s) => s.facts.some((f) => f.name === 'axisHeightMm'))
-              .map((s) => (
-                <option key={s.id} value={s.id}>
-                  {s.title}
-                </option>
-              ))}
-          </select>
+          <Pick
+            label="Rods"
+            value={standard}
+            onChange={setStandard}
+            options={(standards.data ?? [])
+              .filter((s) => s.facts.some((f) => f.name === 'axisHeightMm'))
+              .map((s) => ({ value: s.id, label: s.title }))}
+          />
         </label>
       </div>
       <output className="calc-answer">

@@ -4,6 +4,7 @@ import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
 import { fixed, grams } from '../../shared/format/units';
+import { Pick } from '../../shared/kit/Pick';
 
 type Named = Schemas['Named'];
 
@@ -93,13 +94,12 @@ function End({
   return (
     <label className="calc-field">
       <span>{title}</span>
-      <select className="input" value={value} onChange={(e) => onChange(e.target.value)}>
-        {options.map((o) => (
-          <option key={o.id} value={o.id}>
-            {o.title}
-          </option>
-        ))}
-      </select>
+      <Pick
+        label={title}
+        value={value}
+        onChange={onChange}
+        options={options.map((o) => ({ value: o.id, label: o.title }))}
+      />
     </label>
   );
 }

@@ -1,3 +1,4 @@
+import { Button, Checkbox, Input } from 'antd';
 import { words } from '../../shared/format/units';
 import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
@@ -8,6 +9,7 @@ import { catalogueQuery } from '../../shared/api/queries';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
 import { massWords, size } from './text';
+import { Pick } from '../../shared/kit/Pick';
 
 const SORTS = [
   ['name', 'Part'],
@@ -49,13 +51,9 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
         <span className="num soft">{page ? `${page.total} parts` : ''}</span>
         <span className="push" />
         {picked.length === 2 && (
-          <button
-            className="btn first"
-            type="button"
-            onClick={() => void navigate(`/catalogue/compare?a=${picked[0]}&b=${picked[1]}`)}
-          >
+          <Button type="primary" onClick={() => void navigate(`/catalogue/compare?a=${picked[0]}&b=${picked[1]}`)}>
             Compare two
-          </button>
+          </Button>
         )}
         {session.waives && (
           <Link className="btn" to="/catalogue/import">
@@ -67,18 +65,14 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
             New part
           </Link>
         )}
-        <a className="btn" href="/api/catalogue.csv">
-          CSV
-        </a>
-        <a className="btn" href="/api/catalogue.harbor.json">
-          JSON
-        </a>
+        <Button href="/api/catalogue.csv">CSV</Button>
+        <Button href="/api/catalogue.harbor.json">JSON</Button>
       </div>
       <div className="filters">
         <label>
           <span>Name, maker or another name for it</span>
-          <input
-            className="input"
+          <Input
+            allowClear
             type="search"
             value={get('search')}
             onChange={(e) => set('search', e.target.value)}
@@ -87,8 +81,8 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
         </label>
         <label className="wide">
           <span>Or what you hold in the hand</span>
-          <input
-            className="input"
+          <Input
+            allowClear
             type="search"
             value={get('look')}
             onChange={(e) => set('look', e.target.value)}
@@ -97,25 +91,27 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
         </label>
         <label>
           <span>Category</span>
-          <select className="input" value={get('category')} onChange={(e) => set('category', e.target.value)}>
-            <option value="">all</option>
-            {page?.categories.map((c) => (
-              <option key={c} value={c}>
-                {words(c)}
-              </option>
-            ))}
-          </select>
+          <Pick
+            label="Category"
+            value={get('category')}
+            onChange={(c) => set('category', c)}
+            options={[
+              { value: '', label: 'all' },
+              ...(page?.categories ?? []).map((c) => ({ value: c as string, label: words(c) })),
+            ]}
+          />
         </label>
         <label>
           <span>Mounting standard</span>
-          <select className="input" value={get('standard')} onChange={(e) => set('standard', e.target.value)}>
-            <option value="">all</option>
-            {page?.standards.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.title}
-              </option>
-            ))}
-          </select>
+          <Pick
+            label="Mounting standard"
+            value={get('standard')}
+            onChange={(s) => set('standard', s)}
+            options={[
+              { value: '', label: 'all' },
+              ...(page?.standards ?? []).map((s) => ({ value: s.id, label: s.title })),
+            ]}
+          />
         </label>
       </div>
       {query.isPending && <Waiting />}
@@ -135,14 +131,12 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
         <p className="soft">No part answers this. Loosen the search, or describe less of it.</p>
       )}
       {page && page.total > page.from + 100 && (
-        <button className="btn" type="button" onClick={() => set('from', String(page.from + 100))}>
-          Next 100
-        </button>
+        <Button onClick={() => set('from', String(page.from + 100))}>Next 100</Button>
       )}
       {page && page.from > 0 && (
-        <button className="btn plain" type="button" onClick={() => set('from', String(Math.max(0, page.from - 100)))}>
+        <Button type="text" onClick={() => set('from', String(Math.max(0, page.from - 100)))}>
           Back
-        </button>
+        </Button>
       )}
     </main>
   );
@@ -175,10 +169,10 @@ function Lines({ page, picked, onPick, sort, down, onSort, byLook }: LinesProps)
               {byLook ? (
                 title
               ) : (
-                <button className="sorter" type="button" onClick={() => onSort(name)}>
+                <Button type="text" className="sorter" onClick={() => onSort(name)}>
                   {title}
                   {sort === name ? (down ? ' ↓' : ' ↑') : ''}
-                </button>
+                </Button>
               )}
             </th>
           ))}
@@ -190,8 +184,7 @@ function Lines({ page, picked, onPick, sort, down, onSort, byLook }: LinesProps)
         {page.lines.map((l) => (
           <tr key={l.ref}>
             <td>
-              <input
-                type="checkbox"
+              <Checkbox
                 aria-label={`Compare ${l.name}`}
                 checked={picked.includes(l.ref)}
                 onChange={() => onPick(l.ref)}

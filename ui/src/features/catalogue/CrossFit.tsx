@@ -1,3 +1,4 @@
+import { Checkbox, Input } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { words } from '../../shared/format/units';
 import { useQuery } from '@tanstack/react-query';
@@ -30,16 +31,15 @@ export function CrossFit({ part }: { part: string }) {
     <section className="cross-fit">
       <div className="cross-head">
         <h2>What goes on it, and on the others</h2>
-        <input
-          className="input"
+        <Input
           placeholder="Search"
           aria-label="Search parts"
           value={search}
           onChange={(e) => setSearch(e.target.value)}
         />
-        <label>
-          <input type="checkbox" checked={own} onChange={(e) => setOwn(e.target.checked)} /> only what is made for it
-        </label>
+        <Checkbox checked={own} onChange={(e) => setOwn(e.target.checked)}>
+          only what is made for it
+        </Checkbox>
         <span className="num soft">{lines.length} parts</span>
       </div>
       {lines.length === 0 && (

@@ -1,4 +1,5 @@
 import './catalogue.css';
+import { Button, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -55,8 +56,7 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
           {FIELDS.map(([name, title]) => (
             <label key={name}>
               <span>{title}</span>
-              <input
-                className="input"
+              <Input
                 value={fields[name]}
                 onChange={(e) => setText(withFields(text, { ...fields, [name]: e.target.value }))}
               />
@@ -68,8 +68,8 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
       )}
       <label className="part-text">
         <span>All of it: shapes in mm, ports, sockets and facets, as in package files</span>
-        <textarea
-          className="input num"
+        <Input.TextArea
+          className="num"
           spellCheck={false}
           rows={22}
           value={text}
@@ -81,9 +81,9 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
           {error}
         </p>
       )}
-      <button className="btn first" type="button" onClick={() => void save()}>
+      <Button type="primary" onClick={() => void save()}>
         Store the part
-      </button>
+      </Button>
     </main>
   );
 }

@@ -1,4 +1,5 @@
 import './catalogue.css';
+import { Button, Upload } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -61,18 +62,16 @@ export function ImportScreen({ session }: { session: Schemas['Session'] }) {
         A CSV with at least id, maker, name and category, or a harbor.json file. The{' '}
         <a href="/api/catalogue.csv">CSV of the catalogue</a> shows every column.
       </p>
-      <label className="btn file-pick">
-        Choose a file
-        <input
-          type="file"
-          accept=".csv,.json"
-          onChange={(e) => {
-            const file = e.target.files?.[0];
-            if (file) void begin(file);
-            e.target.value = '';
-          }}
-        />
-      </label>
+      <Upload
+        accept=".csv,.json"
+        showUploadList={false}
+        beforeUpload={(file) => {
+          void begin(file);
+          return false;
+        }}
+      >
+        <Button>Choose a file</Button>
+      </Upload>
       {error && (
         <p className="error" role="alert">
           {error}
@@ -107,19 +106,15 @@ function Progress({ state, onStore, onCancel }: { state: State; onStore: () => v
             value={state.done}
             aria-label="Progress"
           />
-          <button className="btn" type="button" onClick={onCancel}>
-            Cancel
-          </button>
+          <Button onClick={onCancel}>Cancel</Button>
         </>
       )}
       {good && (
         <div className="finding-acts">
-          <button className="btn first" type="button" disabled={state.fresh === 0} onClick={onStore}>
+          <Button type="primary" disabled={state.fresh === 0} onClick={onStore}>
             Store {state.fresh} new parts
-          </button>
-          <button className="btn" type="button" onClick={onCancel}>
-            Leave it
-          </button>
+          </Button>
+          <Button onClick={onCancel}>Leave it</Button>
         </div>
       )}
       {state.problems.length > 0 && (

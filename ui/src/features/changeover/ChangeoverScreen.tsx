@@ -1,21 +1,22 @@
 import './changeover.css';
+import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams, useSearchParams } from 'react-router';
-import { changeoversQuery, jobQuery } from '../../shared/api/queries';
+import { Link } from 'react-router';
+import { changeoversQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
+import { useStandpoint } from '../../shared/job/useStandpoint';
 import { Waiting } from '../../shared/kit/Waiting';
 import { fixed, kilograms } from '../../shared/format/units';
 import { CompareTable } from './CompareTable';
 import { Matrix } from './Matrix';
+import { Pick } from '../../shared/kit/Pick';
 
 /** What it takes to make one configuration into another, against what the brief asks; and how the two differ. */
 export function ChangeoverScreen() {
-  const { job = '' } = useParams();
-  const [search, setSearch] = useSearchParams();
-  const jobData = useQuery(jobQuery(job));
-  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
-  const lens = search.get('lens') ?? build?.lenses[0]?.id ?? '';
-  const query = useQuery({ ...changeoversQuery(job, build?.id ?? '', lens), enabled: build !== undefined });
+  const at = useStandpoint();
+  const { job, build, asked: search } = at;
+  const { lens } = at.spot;
+  const query = useQuery({ ...changeoversQuery(job, at.spot.build, lens), enabled: build !== undefined });
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const d = query.data;
@@ -23,17 +24,17 @@ export function ChangeoverScreen() {
     return (
       <main className="page">
         <p>
-          This build has one configuration. Derive another on the <Link to={`/jobs/${job}/bench`}>Bench</Link>, and what
-          the change takes is told here.
+          This build has one configuration. Derive another on the <Link to={at.at('bench')}>Bench</Link>, and what the
+          change takes is told here.
         </p>
       </main>
     );
   }
-  const asked = d.ways.find((w) => !w.met) ?? d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
-  const from = search.get('from') ?? asked?.from ?? '';
-  const to = search.get('to') ?? asked?.to ?? '';
+  const first = d.ways.find((w) => !w.met) ?? d.ways.find((w) => w.askedMinutes > 0) ?? d.ways[0];
+  const from = search.get('from') ?? first?.from ?? '';
+  const to = search.get('to') ?? first?.to ?? '';
   const way = d.ways.find((w) => w.from === from && w.to === to);
-  const choose = (a: string, b: string) => setSearch({ build: build.id, lens, from: a, to: b }, { replace: true });
+  const choose = (a: string, b: string) => at.go({ from: a, to: b });
   const title = (id: string) => d.configurations.find((c) => c.id === id)?.title ?? id;
   return (
     <main className="changeover">
@@ -42,22 +43,16 @@ export function ChangeoverScreen() {
           <h2 id="matrix-title">Minutes from one to another</h2>
           <label>
             with{' '}
-            <select
-              className="input"
+            <Pick
+              label="Lens in the slot"
               value={lens}
-              aria-label="Lens in the slot"
-              onChange={(e) => setSearch({ build: build.id, lens: e.target.value, from, to }, { replace: true })}
-            >
-              {build.lenses.map((l) => (
-                <option key={l.id} value={l.id}>
-                  {l.title}
-                </option>
-              ))}
-            </select>
+              onChange={(next) => at.go({ lens: next })}
+              options={build.lenses.map((l) => ({ value: l.id, label: l.title }))}
+            />
           </label>
-          <button className="btn plain" type="button" onClick={() => window.print()}>
+          <Button type="text" onClick={() => window.print()}>
             Print
-          </button>
+          </Button>
         </div>
         <Matrix data={d} from={from} to={to} onChoose={choose} />
       </section>

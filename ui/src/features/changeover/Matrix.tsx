@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { fixed } from '../../shared/format/units';
 
@@ -32,9 +33,8 @@ export function Matrix({ data, from, to, onChoose }: Props) {
               const chosen = row.id === from && col.id === to;
               return (
                 <td key={col.id}>
-                  <button
+                  <Button
                     className={`matrix-cell ${chosen ? 'chosen' : ''}`}
-                    type="button"
                     aria-pressed={chosen}
                     onClick={() => onChoose(row.id, col.id)}
                   >
@@ -47,7 +47,7 @@ export function Matrix({ data, from, to, onChoose }: Props) {
                         {fixed(way.askedMinutes, 0)} min{way.askedToolFree && ', no tools'}
                       </span>
                     )}
-                  </button>
+                  </Button>
                 </td>
               );
             })}

@@ -1,4 +1,5 @@
 import './dispatch.css';
+import { Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -121,36 +122,31 @@ function Step({
     return <p className="soft">Technicians and leads move a job along; you can read it here.</p>;
   if (d.stage === 'DRAFT') {
     return (
-      <button className="btn first" type="button" disabled={busy} onClick={() => onAct('built')}>
+      <Button type="primary" disabled={busy} onClick={() => onAct('built')}>
         Mark built
-      </button>
+      </Button>
     );
   }
   if (d.stage === 'BUILT') {
     return d.whyNotSign === '' ? (
-      <button className="btn first" type="button" disabled={busy} onClick={() => onAct('sign')}>
+      <Button type="primary" disabled={busy} onClick={() => onAct('sign')}>
         Sign revision {d.revision}
-      </button>
+      </Button>
     ) : (
       <p>Not to be signed by you now: {d.whyNotSign}</p>
     );
   }
   if (d.stage === 'SIGNED') {
     return (
-      <button
-        className="btn first"
-        type="button"
-        disabled={busy || d.whyNotDispatch !== ''}
-        onClick={() => onAct('dispatch')}
-      >
+      <Button type="primary" disabled={busy || d.whyNotDispatch !== ''} onClick={() => onAct('dispatch')}>
         Dispatch
-      </button>
+      </Button>
     );
   }
   return session.waives ? (
-    <button className="btn" type="button" disabled={busy} onClick={() => onAct('recall')}>
+    <Button disabled={busy} onClick={() => onAct('recall')}>
       Recall to draft
-    </button>
+    </Button>
   ) : (
     <p className="soft">It has left. A lead can recall it.</p>
   );

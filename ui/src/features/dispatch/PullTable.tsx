@@ -1,3 +1,4 @@
+import { Button, Segmented } from 'antd';
 import { Fragment, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { grams, kilograms } from '../../shared/format/units';
@@ -5,6 +6,11 @@ import { CaseTable } from './CaseTable';
 import { ScrewTable } from './ScrewTable';
 
 const words = (category: string) => category.toLowerCase().replaceAll('_', ' ');
+
+const SORTS = [
+  { value: false, label: 'by category' },
+  { value: true, label: 'by case' },
+];
 
 /** What to pull, by category: on the rig and spare, with mass. */
 export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
@@ -19,14 +25,13 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
           {pieces} pieces, {kilograms(d.totalGrams)}
           {d.unweighed > 0 && ` and ${d.unweighed} unweighed`}
         </span>
-        <span className="views noprint" role="group" aria-label="Sorted">
-          <button type="button" aria-pressed={!byCase} onClick={() => setByCase(false)}>
-            by category
-          </button>
-          <button type="button" aria-pressed={byCase} onClick={() => setByCase(true)}>
-            by case
-          </button>
-        </span>
+        <Segmented
+          className="quiet-choice noprint"
+          aria-label="Sorted"
+          value={byCase}
+          options={SORTS}
+          onChange={setByCase}
+        />
         <a className="noprint" href={`/api/jobs/${d.job}/pull-list.pdf`}>
           PDF
         </a>
@@ -36,9 +41,9 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
         <a className="noprint" href={`/api/jobs/${d.job}/package.harbor.json`}>
           Package file
         </a>
-        <button className="btn plain noprint" type="button" onClick={() => window.print()}>
+        <Button type="text" className="noprint" onClick={() => window.print()}>
           Print
-        </button>
+        </Button>
       </div>
       <div className="pull-scroll" tabIndex={0} role="region" aria-label="Pull list table">
         {byCase ? <CaseTable d={d} /> : <CategoryTable groups={groups} />}

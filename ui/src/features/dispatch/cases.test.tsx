@@ -71,7 +71,7 @@ describe('the pull list', () => {
 
   it('is by case on request: mass, how full, who lifts, and what fits none', () => {
     render(<PullTable d={dispatch} />);
-    fireEvent.click(screen.getByRole('button', { name: 'by case' }));
+    fireEvent.click(screen.getByText('by case'));
     const head = screen.getByRole('row', { name: /Case, camera/ }).textContent;
     expect(head).toContain('lift by two');
     expect(head).toContain('not in the kit');

@@ -1,4 +1,5 @@
 import './house.css';
+import { Button, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -122,9 +123,9 @@ function StandardRow({ standard: s, edits, open, onOpen, onDone }: RowProps) {
         <td className="num right">{s.revision}</td>
         <td className="right">
           {edits && (
-            <button className="btn plain" type="button" aria-expanded={open} onClick={onOpen}>
+            <Button type="text" aria-expanded={open} onClick={onOpen}>
               Change
-            </button>
+            </Button>
           )}
         </td>
       </tr>
@@ -180,13 +181,13 @@ function StandardForm({ standard: s, onDone }: { standard: Standard; onDone: (wo
     >
       <label>
         <span>Title</span>
-        <input className="input" value={title} onChange={(e) => setTitle(e.target.value)} />
+        <Input value={title} onChange={(e) => setTitle(e.target.value)} />
       </label>
       {facts.map((f, i) => (
         <label key={f.name}>
           <span>{`${figureName(f.name)}${f.unit === '°' ? ', °' : ''}`}</span>
-          <input
-            className="input num"
+          <Input
+            className="num"
             inputMode="decimal"
             value={f.text}
             onChange={(e) => setFacts(facts.map((o, k) => (k === i ? { ...o, text: e.target.value } : o)))}
@@ -195,15 +196,15 @@ function StandardForm({ standard: s, onDone }: { standard: Standard; onDone: (wo
       ))}
       <label>
         <span>Light load, g (0: none)</span>
-        <input className="input num" inputMode="decimal" value={load} onChange={(e) => setLoad(e.target.value)} />
+        <Input className="num" inputMode="decimal" value={load} onChange={(e) => setLoad(e.target.value)} />
       </label>
       <label className="wide">
         <span>Note</span>
-        <input className="input" value={note} onChange={(e) => setNote(e.target.value)} />
+        <Input value={note} onChange={(e) => setNote(e.target.value)} />
       </label>
-      <button className="btn first" type="submit">
+      <Button type="primary" htmlType="submit">
         Store as revision {s.revision + 1}
-      </button>
+      </Button>
       {error && (
         <p className="error" role="alert">
           {error}

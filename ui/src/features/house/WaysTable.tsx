@@ -1,9 +1,11 @@
+import { Input } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Fragment, useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { operatorsQuery, waysOf } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
+import { Pick } from '../../shared/kit/Pick';
 
 /** Questions on which good houses differ; a lead answers for the house or for a person, and the open jobs are judged anew. */
 export function WaysTable({ edits, onDone }: { edits: boolean; onDone: (words: string) => void }) {
@@ -35,19 +37,20 @@ export function WaysTable({ edits, onDone }: { edits: boolean; onDone: (words: s
       <div className="ways-head">
         <label>
           For{' '}
-          <select className="input" value={person} onChange={(e) => setPerson(e.target.value)}>
-            <option value="">the house</option>
-            {operators.data?.map((name) => (
-              <option key={name} value={name}>
-                {name}, operator
-              </option>
-            ))}
-          </select>
+          <Pick
+            label="For"
+            value={person}
+            onChange={setPerson}
+            options={[
+              { value: '', label: 'the house' },
+              ...(operators.data ?? []).map((name) => ({ value: name, label: `${name}, operator` })),
+            ]}
+          />
         </label>
         <label>
           Find{' '}
-          <input
-            className="input"
+          <Input
+            allowClear
             type="search"
             value={search}
             placeholder="rods, battery, grip"
@@ -108,20 +111,16 @@ function WayRow({ way, ofPerson, edits, onAnswer }: RowProps) {
     <tr>
       <td>{way.question}</td>
       <td>
-        <select
-          className="input"
-          aria-label={way.question}
+        <Pick
+          label={way.question}
           disabled={!edits}
           value={way.chosen}
-          onChange={(e) => onAnswer(e.target.value)}
-        >
-          {ofPerson && <option value="">as the house</option>}
-          {way.options.map((o) => (
-            <option key={o.id} value={o.id}>
-              {o.title}
-            </option>
-          ))}
-        </select>
+          onChange={onAnswer}
+          options={[
+            ...(ofPerson ? [{ value: '', label: 'as the house' }] : []),
+            ...way.options.map((o) => ({ value: o.id, label: o.title })),
+          ]}
+        />
         {way.by && <span className="soft">{way.by}</span>}
       </td>
       <td className="soft">{chosen?.reason}</td>

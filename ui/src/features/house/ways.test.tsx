@@ -3,6 +3,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { operatorsQuery, waysOf } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
+import { pick, picked } from '../../testKit';
 import { WaysTable } from './WaysTable';
 
 const way = (id: string, group: string, question: string, chosen = 'open'): Schemas['WayLine'] => ({
@@ -53,9 +54,8 @@ describe('ways of working', () => {
 
   it('are an operator’s own or left to the house', () => {
     table();
-    fireEvent.change(screen.getByLabelText('For'), { target: { value: 'Pia Lindqvane' } });
-    const rods = screen.getByLabelText('Are rods fitted at all?') as HTMLSelectElement;
-    expect(rods.selectedOptions[0]?.textContent).toBe('as the house');
-    expect((screen.getByLabelText('Large batteries or small?') as HTMLSelectElement).value).toBe('none');
+    pick('For', 'Pia Lindqvane, operator');
+    expect(picked('Are rods fitted at all?')).toBe('as the house');
+    expect(picked('Large batteries or small?')).toBe('None');
   });
 });

@@ -1,4 +1,5 @@
 import './jobs.css';
+import { Button, Input } from 'antd';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -20,10 +21,10 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
 
   const head = (by: Order['by'], title: string) => (
     <th aria-sort={order.by === by ? (order.up ? 'ascending' : 'descending') : 'none'}>
-      <button className="sorter" type="button" onClick={() => setOrder({ by, up: order.by === by ? !order.up : true })}>
+      <Button type="text" className="sorter" onClick={() => setOrder({ by, up: order.by === by ? !order.up : true })}>
         {title}
         {order.by === by ? (order.up ? ' ↑' : ' ↓') : ''}
-      </button>
+      </Button>
     </th>
   );
 
@@ -33,8 +34,8 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
         <h1>Jobs by load-out</h1>
         <label>
           <span className="hush">Search jobs</span>
-          <input
-            className="input"
+          <Input
+            allowClear
             type="search"
             placeholder="Search title or place"
             value={search}
@@ -91,14 +92,9 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
       )}
       {jobs.hasNextPage && (
         <p>
-          <button
-            className="btn"
-            type="button"
-            disabled={jobs.isFetchingNextPage}
-            onClick={() => void jobs.fetchNextPage()}
-          >
+          <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>
             Show older jobs
-          </button>{' '}
+          </Button>{' '}
           <span className="soft">
             {loaded.length} of {jobs.data?.pages[0]?.total} shown
           </span>

@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState } from 'react';
+import { Button, Checkbox, Modal } from 'antd';
+import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { words } from '../../shared/format/units';
 
@@ -11,16 +12,27 @@ interface Props {
 
 /** What a file would change in the job that is here, line by line. What is only here stays. */
 export function MergePanel({ comparison: c, canMerge, onMerge, onClose }: Props) {
-  const dialog = useRef<HTMLDialogElement>(null);
   const [brief, setBrief] = useState(false);
-  useEffect(() => {
-    const box = dialog.current;
-    if (box && !box.open && typeof box.showModal === 'function') box.showModal();
-  }, []);
   const taken = c.lines.filter((l) => l.kind !== 'ONLY_HERE').length;
   return (
-    <dialog ref={dialog} className="merge" onClose={onClose} aria-label={`${c.title} and the file`}>
-      <h2>{c.title} is here already</h2>
+    <Modal
+      open
+      className="merge"
+      width={760}
+      title={`${c.title} is here already`}
+      onCancel={onClose}
+      footer={
+        <>
+          {!canMerge && <span className="soft">A lead takes the file’s side.</span>}
+          <Button onClick={onClose}>Leave the job as it is</Button>
+          {canMerge && (taken > 0 || brief) && (
+            <Button type="primary" onClick={() => onMerge(brief)}>
+              Take the file’s side, {taken} {taken === 1 ? 'change' : 'changes'}
+            </Button>
+          )}
+        </>
+      }
+    >
       {c.lines.length === 0 && !c.briefDiffers && <p>The file says the same as the job. There is nothing to take.</p>}
       {c.lines.length > 0 && (
         <div className="merge-lines">
@@ -52,22 +64,10 @@ export function MergePanel({ comparison: c, canMerge, onMerge, onClose }: Props)
       )}
       {c.more > 0 && <p className="soft">and {c.more} more</p>}
       {c.briefDiffers && (
-        <label className="merge-brief">
-          <input type="checkbox" checked={brief} onChange={(e) => setBrief(e.target.checked)} /> The brief differs too:
-          take the file’s brief
-        </label>
+        <Checkbox checked={brief} onChange={(e) => setBrief(e.target.checked)}>
+          The brief differs too: take the file’s brief
+        </Checkbox>
       )}
-      <div className="merge-acts">
-        <button className="btn" type="button" onClick={onClose}>
-          Leave the job as it is
-        </button>
-        {canMerge && (taken > 0 || brief) && (
-          <button className="btn first" type="button" onClick={() => onMerge(brief)}>
-            Take the file’s side, {taken} {taken === 1 ? 'change' : 'changes'}
-          </button>
-        )}
-        {!canMerge && <span className="soft">A lead takes the file’s side.</span>}
-      </div>
-    </dialog>
+    </Modal>
   );
 }

@@ -1,5 +1,6 @@
+import { Button, Upload } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { csrfHeader, problemOf } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
@@ -20,7 +21,6 @@ async function send<T>(path: string, file: File): Promise<T> {
 
 /** Takes a package file: as a new job, or, when its job is here, shows what differs and takes the file's side when asked. */
 export function OpenPackage({ canMerge }: { canMerge: boolean }) {
-  const input = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
   const navigate = useNavigate();
   const [error, setError] = useState('');
@@ -56,21 +56,16 @@ export function OpenPackage({ canMerge }: { canMerge: boolean }) {
 
   return (
     <span className="open-package">
-      <button className="btn" type="button" onClick={() => input.current?.click()}>
-        Open a package file
-      </button>
-      <input
-        ref={input}
-        hidden
-        type="file"
+      <Upload
         accept=".json"
-        aria-label="Package file"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) void take(file);
-          e.target.value = '';
+        showUploadList={false}
+        beforeUpload={(file) => {
+          void take(file);
+          return false;
         }}
-      />
+      >
+        <Button>Open a package file</Button>
+      </Upload>
       {error && (
         <span className="error" role="alert">
           {error}

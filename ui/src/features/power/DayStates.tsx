@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { fixed } from '../../shared/format/units';
+import { Pick } from '../../shared/kit/Pick';
 
 type State = Schemas['DayBlock']['state'];
 
@@ -9,15 +10,16 @@ interface Props {
   devices: Schemas['DeviceDay'][];
   bench: (placement: string) => string;
   canEdit: boolean;
-  busy: boolean;
   /** {@code null}: it does as the rig again. */
   onState: (block: number, placement: string, state: State | null) => void;
 }
 
 const WORDS: Record<State, string> = { ON: 'on', STANDBY: 'standby', OFF: 'off' };
 
+const OWN = (Object.keys(WORDS) as State[]).map((s) => ({ value: s, label: WORDS[s] }));
+
 /** What every device does in each block, and what it takes in the day; one that does other than the rig is marked. */
-export function DayStates({ day, devices, canEdit, busy, onState, bench }: Props) {
+export function DayStates({ day, devices, canEdit, onState, bench }: Props) {
   return (
     <table className="sheet day-states">
       <thead>
@@ -42,20 +44,14 @@ export function DayStates({ day, devices, canEdit, busy, onState, bench }: Props
             </th>
             {d.states.map((state, i) => (
               <td key={i} className={d.own[i] ? 'own' : ''}>
-                <select
-                  className={`input state ${state.toLowerCase()}`}
-                  aria-label={`${d.title} in ${day[i]?.what ?? ''}`}
+                <Pick<State | ''>
+                  className={`state ${state.toLowerCase()}`}
+                  label={`${d.title} in ${day[i]?.what ?? ''}`}
                   value={d.own[i] ? state : ''}
-                  disabled={!canEdit || busy}
-                  onChange={(e) => onState(i, d.placement, (e.target.value || null) as State | null)}
-                >
-                  <option value="">as the rig, {WORDS[day[i]?.state ?? 'OFF']}</option>
-                  {(Object.keys(WORDS) as State[]).map((s) => (
-                    <option key={s} value={s}>
-                      {WORDS[s]}
-                    </option>
-                  ))}
-                </select>
+                  disabled={!canEdit}
+                  onChange={(next) => onState(i, d.placement, next || null)}
+                  options={[{ value: '', label: `as the rig, ${WORDS[day[i]?.state ?? 'OFF']}` }, ...OWN]}
+                />
               </td>
             ))}
             <td className="num right">

@@ -1,75 +1,49 @@
 import './power.css';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Button, InputNumber } from 'antd';
 import { useState } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
-import { api, unwrap } from '../../shared/api/client';
-import { jobQuery, keys, powerQuery } from '../../shared/api/queries';
+import { Link } from 'react-router';
+import { powerQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
-import { WornAs } from '../../shared/kit/WornAs';
+import { useStandpoint } from '../../shared/job/useStandpoint';
+import { WornAs } from '../../shared/job/WornAs';
 import { fixed } from '../../shared/format/units';
 import { BatteryPlan } from './BatteryPlan';
 import { atHour, DayChart, inWords } from './DayChart';
 import { DayStates } from './DayStates';
 import { FeedDrawing } from './FeedDrawing';
 import { FeedTable } from './FeedTable';
-import { withState } from './states';
+import { useDayStates } from './useDayStates';
+import { Pick } from '../../shared/kit/Pick';
 
 /** Will it run the day: where power goes, how the day draws it down, and what another battery or charger would do. */
 export function PowerScreen({ session }: { session: Schemas['Session'] }) {
-  const client = useQueryClient();
-  const { message } = App.useApp();
-  const { job = '' } = useParams();
-  const [search, setSearch] = useSearchParams();
+  const at = useStandpoint();
+  const { spot, build, data } = at;
   const [battery, setBattery] = useState('');
   const [moreBatteries, setMoreBatteries] = useState(0);
   const [moreBays, setMoreBays] = useState(0);
-  const jobData = useQuery(jobQuery(job));
-  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
-  const configuration =
-    build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
-  const spot = { job, build: build?.id ?? '', configuration, lens: '' };
   const query = useQuery({
     ...powerQuery(spot, { battery, moreBatteries, moreBays }),
     enabled: build !== undefined,
     placeholderData: keepPreviousData,
   });
-  const states = useMutation({
-    mutationFn: async (day: Schemas['DayBlock'][]) => {
-      const before = jobData.data;
-      if (!before) throw new Error('The job is not loaded yet.');
-      const asks = { ...before.brief.asks, shoot: { ...before.brief.asks.shoot, day } };
-      return unwrap(
-        await api.PUT('/api/jobs/{job}/brief', {
-          params: { path: { job } },
-          body: { revision: before.revision, brief: { ...before.brief, asks } },
-        }),
-      );
-    },
-    onSuccess: (next) => client.setQueryData(jobQuery(job).queryKey, next),
-    onError: (e) => void message.error(e.message, 6),
-    onSettled: () => client.invalidateQueries({ queryKey: keys.job(job) }),
-  });
+  const states = useDayStates(spot);
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const p = query.data;
-  const bench = (placement: string) => `/jobs/${job}/bench?build=${build.id}&config=${configuration}&part=${placement}`;
+  const bench = (part: string) => at.at('bench', { part });
   const others = [...new Map(p.plates.flatMap((x) => x.others).map((o) => [o.item, o])).values()];
   return (
     <main className="power">
       <section className="wide" aria-labelledby="feed-title">
         <div className="power-head">
           <h2 id="feed-title">Feed</h2>
-          <WornAs
-            builds={jobData.data?.builds ?? []}
-            build={build.id}
-            configuration={configuration}
-            onGo={(to) => setSearch(to, { replace: true })}
-          />
-          <button className="btn plain" type="button" onClick={() => window.print()}>
+          <WornAs at={at} />
+          <Button type="text" onClick={() => window.print()}>
             Print
-          </button>
+          </Button>
         </div>
         <FeedDrawing rows={p.tree} bench={bench} />
       </section>
@@ -122,21 +96,22 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
             <h2 id="day-title">The day</h2>
             {!p.dayWritten && (
               <span className="soft">
-                on end to end: write the day in blocks in the <Link to={`/jobs/${job}/brief`}>brief</Link>
+                on end to end: write the day in blocks in the <Link to={at.at('brief')}>brief</Link>
               </span>
             )}
           </div>
           <div className="power-try" role="group" aria-label="Try">
             <label>
               Try{' '}
-              <select className="input" value={battery} onChange={(e) => setBattery(e.target.value)}>
-                <option value="">the batteries there are</option>
-                {others.map((o) => (
-                  <option key={o.item} value={o.item}>
-                    {o.title}, all of them
-                  </option>
-                ))}
-              </select>
+              <Pick
+                label="Try"
+                value={battery}
+                onChange={setBattery}
+                options={[
+                  { value: '', label: 'the batteries there are' },
+                  ...others.map((o) => ({ value: o.item, label: `${o.title}, all of them` })),
+                ]}
+              />
             </label>
             <Count label="more batteries" value={moreBatteries} onChange={setMoreBatteries} />
             <Count label="more charger bays" value={moreBays} onChange={setMoreBays} />
@@ -160,13 +135,10 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
           </div>
           <DayStates
             day={p.day}
-            devices={p.devices}
+            devices={states.shown(p.devices, p.day)}
             bench={bench}
-            canEdit={session.editsBriefs && jobData.data?.stage !== 'DISPATCHED'}
-            busy={states.isPending}
-            onState={(block, placement, state) =>
-              states.mutate(withState(jobData.data?.brief.asks.shoot.day ?? [], block, build.id, placement, state))
-            }
+            canEdit={session.editsBriefs && data?.stage !== 'DISPATCHED'}
+            onState={states.put}
           />
         </section>
       )}
@@ -177,15 +149,7 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
 function Count({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
   return (
     <label>
-      <input
-        className="input"
-        type="number"
-        min={0}
-        max={40}
-        value={value}
-        onChange={(e) => onChange(Math.max(0, Math.min(40, Number(e.target.value) || 0)))}
-      />{' '}
-      {label}
+      <InputNumber min={0} max={40} value={value} onChange={(v) => onChange(v ?? 0)} aria-label={label} /> {label}
     </label>
   );
 }

@@ -5,8 +5,9 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { jobQuery, powerQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
+import { offered, picked } from '../../testKit';
 import { PowerScreen } from './PowerScreen';
-import { withState } from './states';
+import { devicesWith, withState } from './states';
 
 const spot = { job: 'kiln', build: 'a', configuration: 'vest', lens: '' };
 const session = {
@@ -98,7 +99,7 @@ describe('the Power screen', () => {
     expect(screen.getByText(/of it lost in converters/).textContent).toContain('60 W running, 4 W of it lost');
     expect(screen.getByText(/in a night of 10 h it takes 3 bays; none is there for this plate/)).toBeTruthy();
     expect(screen.getByText(/write the day in blocks/)).toBeTruthy();
-    expect(screen.getByRole('option', { name: 'Battery 150 Wh, all of them' })).toBeTruthy();
+    expect(offered('Try')).toContain('Battery 150 Wh, all of them');
   });
 
   it('says what every device does in each block, and which do other than the rig', () => {
@@ -138,8 +139,8 @@ describe('the Power screen', () => {
         },
       ],
     });
-    expect((screen.getByLabelText('Transmitter in Deck') as HTMLSelectElement).value).toBe('OFF');
-    expect((screen.getByLabelText('Transmitter in Meal') as HTMLSelectElement).value).toBe('');
+    expect(picked('Transmitter in Deck')).toBe('off');
+    expect(picked('Transmitter in Meal')).toBe('as the rig, off');
     expect(screen.getByRole('row', { name: /Transmitter/ }).textContent).toContain('8, 12, 14 W');
     expect(screen.getByRole('row', { name: /Transmitter/ }).textContent).toContain('9 s');
     expect(screen.getByRole('row', { name: /Prompter/ }).textContent).toContain('4, ?, ? W');
@@ -177,6 +178,19 @@ describe('the Power screen', () => {
     });
     expect(screen.getByText(/carries it through a change, for up to 0 h 30/)).toBeTruthy();
     expect(screen.queryByText(/Each change costs/)).toBeNull();
+  });
+
+  it('shows a state that is on its way as if it stood, and leaves the other devices alone', () => {
+    const device = (placement: string) =>
+      ({ placement, states: ['ON', 'OFF'], own: [false, false] }) as unknown as Schemas['DeviceDay'];
+    const day = [{ state: 'ON' }, { state: 'OFF' }] as Schemas['DayBlock'][];
+    const shown = devicesWith([device('tx'), device('mon')], day, [
+      { block: 1, part: 'tx', state: 'STANDBY' },
+      { block: 0, part: 'tx', state: 'OFF' },
+      { block: 0, part: 'tx', state: null },
+    ]);
+    expect(shown[0]).toMatchObject({ states: ['ON', 'STANDBY'], own: [false, true] });
+    expect(shown[1]).toMatchObject({ states: ['ON', 'OFF'], own: [false, false] });
   });
 
   it('draws what is tried in a line of its own', () => {

@@ -21,3 +21,29 @@ export function withState(
 export function stateInWords(state: Schemas['FeedRow']['state']): string {
   return { FINE: '', FOUND: 'out of range', UNDECIDED: 'undecided', NOT_CHECKED: 'not known' }[state];
 }
+
+/** A state chosen for a part in a block of the day, counted from 0. */
+export interface StatePut {
+  block: number;
+  part: string;
+  state: State | null;
+}
+
+/** The devices as if what is on its way stood; what they draw follows from the server. */
+export function devicesWith(
+  devices: readonly Schemas['DeviceDay'][],
+  day: readonly Schemas['DayBlock'][],
+  puts: readonly StatePut[],
+): Schemas['DeviceDay'][] {
+  return devices.map((d) => {
+    const mine = puts.filter((p) => p.part === d.placement);
+    return mine.reduce(
+      (shown, { block, state }) => ({
+        ...shown,
+        states: shown.states.map((s, i) => (i === block ? (state ?? day[i]?.state ?? s) : s)),
+        own: shown.own.map((o, i) => (i === block ? state !== null : o)),
+      }),
+      d,
+    );
+  });
+}

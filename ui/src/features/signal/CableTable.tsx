@@ -1,3 +1,4 @@
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
@@ -10,7 +11,8 @@ interface Props {
   signals: Schemas['Signals'];
   spot: Spot;
   canEdit: boolean;
-  busy: boolean;
+  /** The address of the Bench from here. */
+  bench: string;
   onRequest: (request: Schemas['EditRequest']) => void;
 }
 
@@ -27,7 +29,7 @@ export function laid(cable: Schemas['CableView'], parts: readonly Schemas['PartV
 }
 
 /** Every cable with its ends, what it needs in length and has, how it is laid, and what looks like it. */
-export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
+export function CableTable({ signals, spot, bench, canEdit, onRequest }: Props) {
   const [laying, setLaying] = useState('');
   const [plugging, setPlugging] = useState(false);
   const { cables, parts } = signals;
@@ -38,13 +40,13 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
       <div className="signal-head">
         <h2 id="cables-title">Cables</h2>
         {canEdit && (
-          <button className="btn noprint" type="button" disabled={busy} onClick={() => setPlugging(true)}>
+          <Button className="noprint" onClick={() => setPlugging(true)}>
             Plug a cable
-          </button>
+          </Button>
         )}
-        <a className="btn plain noprint" href={labels} download>
+        <Button type="text" className="noprint" href={labels} download>
           Labels with codes, PDF
-        </a>
+        </Button>
         <span className="soft">
           lengths from point to point along the rig’s axes, with plugs and a tenth to spare: estimated
         </span>
@@ -86,7 +88,7 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
                 {(c.tooShort || c.tautWhenTurned) && (
                   <div>
                     <Link
-                      to={`/jobs/${spot.job}/bench?build=${spot.build}&config=${spot.configuration}`}
+                      to={bench}
                       className={`mark ${c.tooShort ? 'caution' : 'note'}`}
                       title={c.tooShort ? undefined : `when ${c.turned} is turned`}
                     >
@@ -99,24 +101,17 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
               <td className="soft">{c.twins.join(', ')}</td>
               {canEdit && (
                 <td className="noprint acts">
-                  <button
-                    className="btn plain"
-                    type="button"
-                    disabled={busy}
-                    aria-label={`Lay ${c.label}`}
-                    onClick={() => setLaying(c.id)}
-                  >
+                  <Button type="text" aria-label={`Lay ${c.label}`} onClick={() => setLaying(c.id)}>
                     Lay
-                  </button>
-                  <button
-                    className="btn plain"
-                    type="button"
-                    disabled={busy}
+                  </Button>
+                  <Button
+                    type="text"
+
                     aria-label={`Unplug ${c.label}`}
                     onClick={() => onRequest({ kind: 'UNPLUG', cable: c.id })}
                   >
                     Unplug
-                  </button>
+                  </Button>
                 </td>
               )}
             </tr>
@@ -129,7 +124,6 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
           key={lying.id}
           cable={lying}
           parts={parts}
-          busy={busy}
           onClose={() => setLaying('')}
           onLay={(along, bay) => {
             setLaying('');
@@ -141,7 +135,6 @@ export function CableTable({ signals, spot, canEdit, busy, onRequest }: Props) {
         <PlugDialog
           spot={spot}
           open={signals.open}
-          busy={busy}
           onClose={() => setPlugging(false)}
           onPlug={(from, to, item) => {
             setPlugging(false);

@@ -6,13 +6,12 @@ import { fixed } from '../../shared/format/units';
 interface Props {
   cable: Schemas['CableView'];
   parts: Schemas['PartView'][];
-  busy: boolean;
   onLay: (along: string[], stowedIn: string) => void;
   onClose: () => void;
 }
 
 /** How a cable is laid: along which parts, in order, and where the rest of it lies. */
-export function LayDialog({ cable, parts, busy, onLay, onClose }: Props) {
+export function LayDialog({ cable, parts, onLay, onClose }: Props) {
   const [along, setAlong] = useState<string[]>(cable.along);
   const [stowedIn, setStowedIn] = useState(cable.stowedIn);
   const bays = parts.filter((p) => p.bay);
@@ -21,7 +20,6 @@ export function LayDialog({ cable, parts, busy, onLay, onClose }: Props) {
       open
       title={`Lay ${cable.name}`}
       okText="Lay it so"
-      confirmLoading={busy}
       onOk={() => onLay(along, stowedIn)}
       onCancel={onClose}
       width={560}

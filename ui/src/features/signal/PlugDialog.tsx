@@ -9,7 +9,6 @@ import { fixed, words } from '../../shared/format/units';
 interface Props {
   spot: Spot;
   open: Schemas['Open'][];
-  busy: boolean;
   onPlug: (from: string, to: string, item: string) => void;
   onClose: () => void;
 }
@@ -18,7 +17,7 @@ const choice = (c: Schemas['Choice']) =>
   `${c.type.title}: ${fixed(c.lengthMm, 0)} mm of ${fixed(c.neededMm, 0)} needed${!c.reaches ? ', too short' : ''}, ${c.inKit > 0 ? `${c.inKit} in the kit` : 'to be booked'}`;
 
 /** A cable by hand: from an open socket to one that it fits, by a cable that joins the two. */
-export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
+export function PlugDialog({ spot, open, onPlug, onClose }: Props) {
   const [from, setFrom] = useState('');
   const [to, setTo] = useState('');
   const [item, setItem] = useState('');
@@ -32,7 +31,6 @@ export function PlugDialog({ spot, open, busy, onPlug, onClose }: Props) {
       title="Plug a cable"
       okText="Plug it"
       okButtonProps={{ disabled: offer === undefined || cable === '' }}
-      confirmLoading={busy}
       onOk={() => onPlug(from, to, cable)}
       onCancel={onClose}
       width={600}

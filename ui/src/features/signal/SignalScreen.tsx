@@ -1,64 +1,46 @@
 import './signal.css';
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { App } from 'antd';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useState } from 'react';
-import { useParams, useSearchParams } from 'react-router';
-import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
-import { jobQuery, keys, signalQuery } from '../../shared/api/queries';
+import { signalQuery } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
-import { WornAs } from '../../shared/kit/WornAs';
+import { useActs, usePending } from '../../shared/job/useActs';
+import { useStandpoint } from '../../shared/job/useStandpoint';
+import { WornAs } from '../../shared/job/WornAs';
 import { CableTable } from './CableTable';
 import { OrderCards } from './OrderCards';
 import { SignalMap } from './SignalMap';
 import { SoundAndTime } from './SoundAndTime';
 import { SwitchTable } from './SwitchTable';
+import { withPending } from './pending';
 import { ViewerTable } from './ViewerTable';
 
 /** Who sees, hears and controls what; a box is clicked to see what breaks without it. */
 export function SignalScreen({ session }: { session: Schemas['Session'] }) {
-  const client = useQueryClient();
-  const { message } = App.useApp();
-  const { job = '' } = useParams();
-  const [search, setSearch] = useSearchParams();
+  const at = useStandpoint();
+  const { spot, job, build, data } = at;
   const [failed, setFailed] = useState('');
-  const jobData = useQuery(jobQuery(job));
-  const build = jobData.data?.builds.find((b) => b.id === search.get('build')) ?? jobData.data?.builds[0];
-  const configuration =
-    build?.configurations.find((c) => c.id === search.get('config'))?.id ?? build?.configurations[0]?.id ?? '';
-  const spot = { job, build: build?.id ?? '', configuration, lens: '' };
-  const query = useQuery({ ...signalQuery(spot), enabled: build !== undefined, placeholderData: keepPreviousData });
-  const editing = useMutation({
-    mutationFn: async (request: Schemas['EditRequest']) =>
-      unwrap(
-        await api.POST('/api/jobs/{job}/builds/{build}/edits', {
-          params: { path: { job, build: spot.build } },
-          body: { revision: query.data?.revision ?? 0, configuration, lens: '', only: false, request },
-        }),
-      ),
-    onError: (e) => void message.error(e.message, 6),
-    onSettled: () => client.invalidateQueries({ queryKey: keys.job(job) }),
-  });
+  const asked = signalQuery(spot);
+  const query = useQuery({ ...asked, enabled: build !== undefined, placeholderData: keepPreviousData });
+  const acts = useActs(spot, { revision: query.data?.revision ?? 0, shown: asked.queryKey });
+  const pending = usePending(job);
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
-  const s = query.data;
-  const canEdit = session.editsBuilds && jobData.data?.stage !== 'DISPATCHED';
-  const set = (key: string, value: number) => editing.mutate({ kind: 'SET', key, value });
-  const pending = editing.isPending && editing.variables.kind === 'SET' ? editing.variables : undefined;
+  const s = withPending(query.data, pending);
+  const canEdit = session.editsBuilds && data?.stage !== 'DISPATCHED';
+  const request = (asked: Schemas['EditRequest']) => acts.mutate({ kind: 'edit', only: false, request: asked });
+  const set = (key: string, value: number) => request({ kind: 'SET', key, value });
   const out = s.boxes.find((b) => b.id === failed);
-  const go = (next: { build: string; config: string }) => {
-    setFailed('');
-    setSearch(next, { replace: true });
-  };
   return (
     <main className="signal">
       <section aria-labelledby="map-title">
         <div className="signal-head">
           <h2 id="map-title">Picture, sound, time, control</h2>
-          <WornAs builds={jobData.data?.builds ?? []} build={build.id} configuration={configuration} onGo={go} />
-          <button className="btn plain" type="button" onClick={() => window.print()}>
+          <WornAs at={at} />
+          <Button type="text" onClick={() => window.print()}>
             Print
-          </button>
+          </Button>
         </div>
         <SignalMap
           boxes={s.boxes}
@@ -88,17 +70,11 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
           )}
         </p>
       </section>
-      <ViewerTable seats={s.seats} blind={out?.blind ?? []} job={job} />
-      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} busy={editing.isPending} onSet={set} />
+      <ViewerTable seats={s.seats} blind={out?.blind ?? []} brief={at.at('brief')} />
+      <SoundAndTime sound={s.sound} time={s.time} canEdit={canEdit} onSet={set} />
       <OrderCards orders={s.orders} />
-      <SwitchTable switches={s.switches} canEdit={canEdit} busy={editing.isPending} pending={pending} onSet={set} />
-      <CableTable
-        signals={s}
-        spot={spot}
-        canEdit={canEdit}
-        busy={editing.isPending}
-        onRequest={(request) => editing.mutate(request)}
-      />
+      <SwitchTable switches={s.switches} canEdit={canEdit} onSet={set} />
+      <CableTable signals={s} spot={spot} bench={at.at('bench')} canEdit={canEdit} onRequest={request} />
     </main>
   );
 }

@@ -1,18 +1,23 @@
 import type { Schemas } from '../../shared/api/client';
 import { fixed } from '../../shared/format/units';
+import { Pick } from '../../shared/kit/Pick';
 
 interface Props {
   sound: Schemas['SoundRow'][];
   time: Schemas['TimeRow'][];
   canEdit: boolean;
-  busy: boolean;
   onSet: (key: string, value: number) => void;
 }
 
 const SAFETY = [0, 6, 10, 12, 15, 20];
 
+const safeties = (now: number) =>
+  [...new Set([...SAFETY, now])]
+    .sort((a, b) => a - b)
+    .map((db) => ({ value: db, label: db === 0 ? 'kept once' : `and a safety track, ${db} dB lower` }));
+
 /** Which microphone goes where, with channels, power on the line and a safety track; and who gives the time. */
-export function SoundAndTime({ sound, time, canEdit, busy, onSet }: Props) {
+export function SoundAndTime({ sound, time, canEdit, onSet }: Props) {
   return (
     <section aria-labelledby="sound-title">
       <h2 id="sound-title">Sound and time</h2>
@@ -45,21 +50,13 @@ export function SoundAndTime({ sound, time, canEdit, busy, onSet }: Props) {
                 {s.into && s.powered && !s.full && <span className="mark met">arrives</span>}
                 {s.safetyKey[0] !== undefined && (
                   <div>
-                    <select
-                      className="input"
-                      aria-label={`Safety track of ${s.source}`}
+                    <Pick
+                      label={`Safety track of ${s.source}`}
                       value={s.safetyDb}
-                      disabled={!canEdit || busy}
-                      onChange={(e) => onSet(s.safetyKey[0] ?? '', Number(e.target.value))}
-                    >
-                      {[...new Set([...SAFETY, s.safetyDb])]
-                        .sort((a, b) => a - b)
-                        .map((db) => (
-                          <option key={db} value={db}>
-                            {db === 0 ? 'kept once' : `and a safety track, ${db} dB lower`}
-                          </option>
-                        ))}
-                    </select>
+                      disabled={!canEdit}
+                      onChange={(db) => onSet(s.safetyKey[0] ?? '', db)}
+                      options={safeties(s.safetyDb)}
+                    />
                   </div>
                 )}
               </td>

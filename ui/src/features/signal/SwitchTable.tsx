@@ -1,19 +1,17 @@
+import { Checkbox } from 'antd';
 import type { Schemas } from '../../shared/api/client';
+import { Pick } from '../../shared/kit/Pick';
 
 interface Props {
   switches: Schemas['SwitchRow'][];
   canEdit: boolean;
-  busy: boolean;
-  /** What is on its way to the server: shown as if it stood. */
-  pending?: { key: string; value: number };
   onSet: (key: string, value: number) => void;
 }
 
-const TURNS = [0, 1, 2, 3];
+const TURNS = [0, 1, 2, 3].map((t) => ({ value: t, label: t === 0 ? 'as it is' : `turned by ${t * 90}°` }));
 
 /** Where the look is put on the picture, and where the picture is turned: once on each way is right. */
-export function SwitchTable({ switches, canEdit, busy, pending, onSet }: Props) {
-  const shown = (key: string, value: number) => (pending?.key === key ? pending.value : value);
+export function SwitchTable({ switches, canEdit, onSet }: Props) {
   return (
     <section aria-labelledby="switches-title">
       <h2 id="switches-title">Look and turn</h2>
@@ -39,32 +37,24 @@ export function SwitchTable({ switches, canEdit, busy, pending, onSet }: Props) 
                     {look === undefined ? (
                       <span className="soft">not here</span>
                     ) : (
-                      <label>
-                        <input
-                          type="checkbox"
-                          aria-label={`Look on at ${at}`}
-                          checked={shown(look, s.look ? 1 : 0) === 1}
-                          disabled={!canEdit || busy}
-                          onChange={(e) => onSet(look, e.target.checked ? 1 : 0)}
-                        />{' '}
+                      <Checkbox
+                        aria-label={`Look on at ${at}`}
+                        checked={s.look}
+                        disabled={!canEdit}
+                        onChange={(e) => onSet(look, e.target.checked ? 1 : 0)}
+                      >
                         on
-                      </label>
+                      </Checkbox>
                     )}
                   </td>
                   <td>
-                    <select
-                      className="input"
-                      aria-label={`Picture turned at ${at}`}
-                      value={shown(s.turnKey, s.quarterTurns)}
-                      disabled={!canEdit || busy}
-                      onChange={(e) => onSet(s.turnKey, Number(e.target.value))}
-                    >
-                      {TURNS.map((t) => (
-                        <option key={t} value={t}>
-                          {t === 0 ? 'as it is' : `turned by ${t * 90}°`}
-                        </option>
-                      ))}
-                    </select>
+                    <Pick
+                      label={`Picture turned at ${at}`}
+                      value={s.quarterTurns}
+                      disabled={!canEdit}
+                      onChange={(turns) => onSet(s.turnKey, turns)}
+                      options={TURNS}
+                    />
                   </td>
                 </tr>
               );

@@ -5,13 +5,13 @@ import { fixed } from '../../shared/format/units';
 const turned = (quarters: number) => (quarters === 0 ? 'as it is' : `turned by ${quarters * 90}°`);
 
 /** The brief's viewers: what they look at, how the picture gets there, or where its way breaks. */
-export function ViewerTable({ seats, blind, job }: { seats: Schemas['SeatRow'][]; blind: string[]; job: string }) {
+export function ViewerTable({ seats, blind, brief }: { seats: Schemas['SeatRow'][]; blind: string[]; brief: string }) {
   return (
     <section aria-labelledby="viewers-title">
       <h2 id="viewers-title">Viewers</h2>
       {seats.length === 0 ? (
         <p className="soft">
-          The <Link to={`/jobs/${job}/brief`}>brief</Link> names nobody who looks at this build.
+          The <Link to={brief}>brief</Link> names nobody who looks at this build.
         </p>
       ) : (
         <table className="sheet">

@@ -4,6 +4,7 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
 import { plugOffersQuery } from '../../shared/api/queries';
+import { pick } from '../../testKit';
 import { CableTable, laid } from './CableTable';
 import { curve, layout, lines } from './layout';
 import { OrderCards } from './OrderCards';
@@ -99,7 +100,7 @@ describe('viewers', () => {
     render(
       <MemoryRouter>
         <ViewerTable
-          job="j"
+          brief="/jobs/j/brief"
           blind={['Director']}
           seats={[
             seat({}),
@@ -126,7 +127,7 @@ describe('viewers', () => {
   it('leads to the brief when nobody is named', () => {
     render(
       <MemoryRouter>
-        <ViewerTable job="j" blind={[]} seats={[]} />
+        <ViewerTable brief="/jobs/j/brief" blind={[]} seats={[]} />
       </MemoryRouter>,
     );
     expect(screen.getByRole('link', { name: 'brief' }).getAttribute('href')).toBe('/jobs/j/brief');
@@ -139,7 +140,6 @@ describe('sound, time, order and switches', () => {
     render(
       <SoundAndTime
         canEdit
-        busy={false}
         onSet={onSet}
         sound={[
           {
@@ -163,7 +163,7 @@ describe('sound, time, order and switches', () => {
     expect(screen.getByText('2 of 4 channels kept')).toBeTruthy();
     expect(screen.getByText('in step')).toBeTruthy();
     expect(screen.getByText('no timecode box plugged')).toBeTruthy();
-    fireEvent.change(screen.getByLabelText('Safety track of Mic'), { target: { value: '12' } });
+    pick('Safety track of Mic', 'and a safety track, 12 dB lower');
     expect(onSet).toHaveBeenCalledWith('body:audio:2', 12);
   });
 
@@ -186,12 +186,12 @@ describe('sound, time, order and switches', () => {
         quarterTurns: 0,
       },
     ];
-    const { rerender } = render(<SwitchTable switches={rows} canEdit busy={false} onSet={onSet} />);
+    const { rerender } = render(<SwitchTable switches={rows} canEdit onSet={onSet} />);
     fireEvent.click(screen.getByLabelText('Look on at Body, SDI 1'));
     expect(onSet).toHaveBeenLastCalledWith('body:sdi-1:0', 1);
-    fireEvent.change(screen.getByLabelText('Picture turned at Body, SDI 1'), { target: { value: '1' } });
+    pick('Picture turned at Body, SDI 1', 'turned by 90°');
     expect(onSet).toHaveBeenLastCalledWith('body:sdi-1:1', 1);
-    rerender(<SwitchTable switches={rows} canEdit={false} busy={false} onSet={onSet} />);
+    rerender(<SwitchTable switches={rows} canEdit={false} onSet={onSet} />);
     expect((screen.getByLabelText('Look on at Body, SDI 1') as HTMLInputElement).disabled).toBe(true);
   });
 });
@@ -247,7 +247,13 @@ describe('cables', () => {
     render(
       <QueryClientProvider client={client}>
         <MemoryRouter>
-          <CableTable signals={s} spot={spot} canEdit={canEdit} busy={false} onRequest={onRequest} />
+          <CableTable
+            signals={s}
+            spot={spot}
+            bench="/jobs/j/bench?build=a&config=studio"
+            canEdit={canEdit}
+            onRequest={onRequest}
+          />
         </MemoryRouter>
       </QueryClientProvider>,
     );

@@ -1,4 +1,5 @@
 import './signin.css';
+import { Button, Input } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
@@ -49,25 +50,18 @@ export function SignInScreen() {
         </p>
         <label className="field">
           <span>Name</span>
-          <input className="input" name="username" autoComplete="username" autoFocus required maxLength={40} />
+          <Input name="username" autoComplete="username" autoFocus required maxLength={40} />
         </label>
         <label className="field">
           <span>Password</span>
-          <input
-            className="input"
-            name="password"
-            type="password"
-            autoComplete="current-password"
-            required
-            maxLength={100}
-          />
+          <Input.Password name="password" autoComplete="current-password" required maxLength={100} />
         </label>
         <p className="error" role="alert">
           {error}
         </p>
-        <button className="btn first" type="submit" disabled={busy}>
+        <Button type="primary" htmlType="submit" disabled={busy}>
           Sign in
-        </button>
+        </Button>
         <p className="soft small">The accounts of this installation are printed by ./harbor up.</p>
       </form>
     </main>

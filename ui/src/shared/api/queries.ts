@@ -188,7 +188,7 @@ export interface PowerTry {
 
 export const powerQuery = (s: Spot, tried: PowerTry) =>
   queryOptions({
-    queryKey: ['job', s.job, 'power', s.build, s.configuration, tried] as const,
+    queryKey: ['job', s.job, 'power', s.build, s.configuration, s.lens, tried] as const,
     queryFn: async () =>
       unwrap(
         await api.GET('/api/jobs/{job}/builds/{build}/power', {
@@ -200,7 +200,7 @@ export const powerQuery = (s: Spot, tried: PowerTry) =>
 /** What may be plugged into an open socket. */
 export const plugOffersQuery = (s: Spot, from: string) =>
   queryOptions({
-    queryKey: ['job', s.job, 'plug-offers', s.build, s.configuration, from] as const,
+    queryKey: ['job', s.job, 'plug-offers', s.build, s.configuration, s.lens, from] as const,
     queryFn: async () =>
       unwrap(
         await api.GET('/api/jobs/{job}/builds/{build}/signals/offers', {
@@ -211,7 +211,7 @@ export const plugOffersQuery = (s: Spot, from: string) =>
 
 export const signalQuery = (s: Spot) =>
   queryOptions({
-    queryKey: ['job', s.job, 'signals', s.build, s.configuration] as const,
+    queryKey: ['job', s.job, 'signals', s.build, s.configuration, s.lens] as const,
     queryFn: async () =>
       unwrap(
         await api.GET('/api/jobs/{job}/builds/{build}/signals', {

@@ -1,203 +1,145 @@
 import './drawing.css';
-import { useMemo, useState } from 'react';
+import { useEffect, useImperativeHandle, useMemo, useRef, useState } from 'react';
+import type { Ref } from 'react';
 import type { Schemas } from '../api/client';
 import { fixed } from '../format/units';
 import { Hatches } from './Hatches';
+import { place } from './labels';
 import { Cables, Clashes, Ports, Rooms } from './Layers';
 import type { LayerSet } from './Layers';
-import { frameOf, gridLines, hatchOf, path } from './paper';
+import { Marks } from './Marks';
+import { Measure } from './Measure';
+import { frameOf, gridLines } from './paper';
+import type { Frame } from './paper';
+import { Parts } from './Parts';
+import type { PartHandlers } from './Parts';
+import { gridStep } from './ruler';
+import { LETTER_PX, ScaleBar, scaleBarRoom } from './ScaleBar';
 import { useTrackDrag } from './useTrackDrag';
-import type { Slide, Track } from './useTrackDrag';
+import type { Drag, Slide, Track } from './useTrackDrag';
+import { useZoom } from './useZoom';
+import { wantsOf } from './wants';
+import { Words } from './Words';
 
 const NO_TRACKS: readonly Track[] = [];
 const NO_SLIDE: Slide = { onDrop: () => Promise.resolve() };
 
+/** What the keys do to the sheet. */
+export interface Sheet {
+  by: (factor: number) => void;
+  fit: () => void;
+}
+
 interface Props {
   drawing: Schemas['DrawingView'];
-  aspect: number;
+  /** Of the sheet on the screen, pixels. */
+  size: { width: number; height: number };
   chosen: string;
   lit: readonly string[];
   litAs: string;
   layers: LayerSet;
+  measuring?: boolean;
   onChoose: (placement: string) => void;
+  /** The part pointed at, or none. */
+  onHover?: (placement: string) => void;
   slide?: Slide;
+  sheet?: Ref<Sheet>;
 }
 
-/** One elevation to scale, drawn from the computed outlines; the farthest part first. */
-export function Elevation({ drawing, aspect, chosen, lit, litAs, layers, onChoose, slide }: Props) {
+/** One elevation to scale, drawn from the computed outlines; it can be zoomed, moved and measured on. */
+export function Elevation({ drawing, size, layers, measuring = false, slide, sheet, ...props }: Props) {
   const [hovered, setHovered] = useState('');
   const { drag, shown, down, move, up } = useTrackDrag(slide ? drawing.tracks : NO_TRACKS, slide ?? NO_SLIDE);
-  const shift = shown ? shown.value - shown.track.value : 0;
-  const moved = (placement: string): string | undefined =>
-    shown?.track.moves.includes(placement)
-      ? `translate(${(shown.track.perMm[0] ?? 0) * shift} ${-(shown.track.perMm[1] ?? 0) * shift})`
-      : undefined;
-  const frame = useMemo(() => frameOf(drawing, aspect), [drawing, aspect]);
-  const grid = useMemo(() => gridLines(frame), [frame]);
-  const text = frame.width / 64;
+  const fitted = useMemo(() => frameOf(drawing, size.width / Math.max(1, size.height)), [drawing, size]);
+  const { svg, frame, by, fit } = useZoom(fitted, size.width, drawing.view);
+  useImperativeHandle(sheet, () => ({ by, fit }));
+  const mmPerPx = frame.width / Math.max(1, size.width);
+  const text = LETTER_PX * mmPerPx;
+  const of = hovered || props.chosen || '-';
+  const hover = (placement: string) => {
+    setHovered(placement);
+    props.onHover?.(placement);
+  };
+  const handlers: PartHandlers = {
+    choose: props.onChoose,
+    hover,
+    down: (placement, e) => down(placement)(e),
+    move,
+    up,
+  };
+  const does = useRef(handlers);
+  useEffect(() => {
+    does.current = handlers;
+  });
   return (
     <svg
-      className="elevation"
+      ref={svg}
+      className={measuring ? 'elevation measuring' : 'elevation'}
       viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
       role="img"
       aria-label={`Elevation from ${drawing.view.toLowerCase()}, ${drawing.parts.length} parts`}
     >
-      <Hatches />
-      <g className="grid">
-        {grid.across.map((x) => (
-          <path key={`a${x}`} d={`M${x} ${frame.top}v${frame.height}`} />
-        ))}
-        {grid.down.map((y) => (
-          <path key={`d${y}`} d={`M${frame.left} ${y}h${frame.width}`} />
-        ))}
-      </g>
-      {drawing.parts.map((part) => (
-        <g
-          key={part.placement}
-          className={[
-            'part',
-            part.placement === chosen ? 'chosen' : '',
-            lit.includes(part.placement) ? `lit-${litAs}` : '',
-            part.category === 'LEGS' ? 'faint' : '',
-          ].join(' ')}
-          transform={moved(part.placement)}
-          onClick={() => onChoose(part.placement)}
-          onPointerEnter={() => setHovered(part.placement)}
-          onPointerLeave={() => setHovered('')}
-          onPointerDown={part.placement === chosen && slide ? down(part.placement) : undefined}
-          onPointerMove={drag ? move : undefined}
-          onPointerUp={drag ? up : undefined}
-        >
-          <title>{part.title}</title>
-          {part.shapes.map((shape, i) => {
-            const d = path(shape.border) + path(shape.bore);
-            return (
-              <g key={i} fillRule="evenodd">
-                <path className="body" d={d} />
-                {hatchOf(part.category) !== 'none' && (
-                  <path
-                    className="hatch"
-                    d={d}
-                    fill={
-                      hatchOf(part.category) === 'solid' ? 'var(--caution-mark)' : `url(#h-${hatchOf(part.category)})`
-                    }
-                  />
-                )}
-              </g>
-            );
-          })}
-        </g>
-      ))}
-      <Rooms drawing={drawing} all={layers.rooms} text={text} />
+      <Hatches scale={mmPerPx} />
+      <Grid frame={frame} step={gridStep(mmPerPx)} />
+      <Parts
+        drawing={drawing}
+        chosen={props.chosen}
+        lit={props.lit}
+        litAs={props.litAs}
+        drag={shown}
+        slides={slide !== undefined}
+        does={does}
+      />
+      <Rooms drawing={drawing} all={layers.rooms} />
       {!shown && <Clashes drawing={drawing} />}
       <Marks drawing={drawing} text={text} />
-      {layers.cables && <Cables drawing={drawing} of={hovered || chosen || '-'} text={text} />}
-      {layers.ports ? (
-        <Ports drawing={drawing} of={null} text={text} />
-      ) : (
-        !shown && <Ports drawing={drawing} of={hovered || chosen || '-'} text={text} />
-      )}
-      {drag && (
-        <text className="dragging" x={frame.left + text} y={frame.top + text * 2} fontSize={text * 1.2}>
-          {`${fixed(drag.value, 1)} mm, ${shift >= 0 ? '+' : '−'}${fixed(Math.abs(shift), 1)}`}
-        </text>
-      )}
+      {layers.cables && <Cables drawing={drawing} />}
+      {(layers.ports || !shown) && <Ports drawing={drawing} of={layers.ports ? null : of} text={text} />}
+      {!shown && <Labels drawing={drawing} layers={layers} of={of} frame={frame} text={text} />}
+      <ScaleBar frame={frame} text={text} step={gridStep(mmPerPx)} />
+      {drag && <Dragged drag={drag} frame={frame} text={text} />}
+      {measuring && <Measure drawing={drawing} frame={frame} text={text} />}
     </svg>
   );
 }
 
-function Marks({ drawing, text }: { drawing: Schemas['DrawingView']; text: number }) {
-  const [ax = 0, ay = 0, bx = 0, by = 0] = drawing.axis;
-  const plumb = drawing.plumb[0];
-  const front = drawing.view === 'FRONT';
+function Grid({ frame, step }: { frame: Frame; step: number }) {
+  const grid = gridLines(frame, step);
   return (
-    <g className="marks" fontSize={text}>
-      {!front && <path className="axis" d={`M${ax} ${-ay}L${bx} ${-by}`} />}
-      {drawing.view !== 'ABOVE' &&
-        drawing.rodHeights.map((r) => <RodHeight key={r.rods} rod={r} view={drawing.view} text={text} />)}
-      {drawing.slideBar[0] && !front && <SlideBar bar={drawing.slideBar[0]} text={text} view={drawing.view} />}
-      {!front &&
-        drawing.view !== 'ABOVE' &&
-        drawing.bearings.map((b) => <Bearing key={b.words} bearing={b} text={text} />)}
-      {plumb && <Plumb plumb={plumb} text={text} view={drawing.view} />}
+    <g className="grid">
+      {grid.across.map((x) => (
+        <path key={`a${x}`} d={`M${x} ${frame.top}v${frame.height}`} />
+      ))}
+      {grid.down.map((y) => (
+        <path key={`d${y}`} d={`M${frame.left} ${y}h${frame.width}`} />
+      ))}
     </g>
   );
 }
 
-function Plumb({ plumb, text, view }: { plumb: Schemas['Plumb']; text: number; view: string }) {
-  const [cx = 0, cy = 0] = plumb.centre;
-  const [fx = 0, fy = 0] = plumb.foot;
-  const [dx = 0, dy = 0] = plumb.datum;
-  const r = text * 0.55;
-  return (
-    <g className={`plumb ${plumb.balanced ? 'balanced' : 'off'}`}>
-      {view !== 'ABOVE' && <path className="thread" d={`M${cx} ${-cy}L${fx} ${-fy}`} />}
-      <path className="ground" d={`M${dx} ${-dy}l${-r} ${r * 1.5}h${2 * r}z`} />
-      <circle cx={cx} cy={-cy} r={r} />
-      <path d={`M${cx - r * 1.5} ${-cy}h${r * 3}M${cx} ${-cy - r * 1.5}v${r * 3}`} />
-    </g>
-  );
+interface LabelProps {
+  drawing: Schemas['DrawingView'];
+  layers: LayerSet;
+  of: string;
+  frame: Frame;
+  text: number;
 }
 
-/** A worn rig: from the pad to the hands, or from the hook to the centre of mass, with what that means. */
-function Bearing({ bearing, text }: { bearing: Schemas['Bearing']; text: number }) {
-  const [ax = 0, ay = 0] = bearing.from;
-  const [bx = 0, by = 0] = bearing.to;
-  const r = text * 0.4;
-  return (
-    <g className={`bearing ${bearing.met ? 'met' : 'missed'}`}>
-      <path d={`M${ax} ${-ay}L${bx} ${-by}`} />
-      <circle cx={ax} cy={-ay} r={r} />
-      <circle cx={bx} cy={-by} r={r} />
-      <text x={bx} y={-by + text * 3.2} textAnchor="middle">
-        {bearing.words}
-      </text>
-    </g>
-  );
+/** Words find their places on the sheet that is seen; while one moves it, they go along. */
+function Labels({ drawing, layers, of, frame, text }: LabelProps) {
+  const { left, top, width, height } = frame;
+  const placed = useMemo(() => {
+    const seen = { left, top, width, height };
+    return place(wantsOf(drawing, layers, of, text), text, seen, [scaleBarRoom(seen, text)]);
+  }, [drawing, layers, of, text, left, top, width, height]);
+  return <Words placed={placed} text={text} />;
 }
 
-function SlideBar({ bar, text, view }: { bar: Schemas['SlideBar']; text: number; view: string }) {
-  const [bx = 0, by = 0] = bar.back;
-  const [fx = 0, fy = 0] = bar.front;
-  const [sx = 0, sy = 0] = bar.balanced;
-  const [nx = 0, ny = 0] = bar.now;
-  const tick = text * 0.55;
-  const upright = view === 'ABOVE';
-  const mark = (x: number, y: number, length: number) =>
-    upright ? `M${x - length} ${y}h${2 * length}` : `M${x} ${y - length}v${2 * length}`;
-  const shift = `${fixed(Math.abs(bar.shiftMm), 1)} ${bar.shiftMm < 0 ? 'back' : 'forward'}`;
-  const right = Math.max(bx, fx) + tick;
+function Dragged({ drag, frame, text }: { drag: Drag; frame: Frame; text: number }) {
+  const by = drag.value - drag.track.value;
   return (
-    <g className={`slidebar ${bar.inReach ? '' : 'out'}`}>
-      <path d={`M${bx} ${-by}L${fx} ${-fy}${mark(bx, -by, tick)}${mark(fx, -fy, tick)}${mark(nx, -ny, tick * 0.6)}`} />
-      <path
-        className="target"
-        d={
-          upright
-            ? `M${sx} ${-sy}l${-tick * 1.4} ${-tick * 0.8}v${tick * 1.6}z`
-            : `M${sx} ${-sy}l${-tick * 0.8} ${-tick * 1.4}h${tick * 1.6}z`
-        }
-      />
-      <text x={right + tick} y={-fy + text * 0.35}>
-        {Math.abs(bar.shiftMm) < 0.05 ? 'balanced' : `camera ${shift}`}
-      </text>
-    </g>
-  );
-}
-
-function RodHeight({ rod, view, text }: { rod: Schemas['RodHeight']; view: string; text: number }) {
-  const [, ay = 0] = rod.axis;
-  const [cx = 0, cy = 0] = rod.centres;
-  const away = view === 'LEFT' ? -1 : 1;
-  const x = cx + away * text * (view === 'FRONT' ? 14 : 3);
-  const tick = text * 0.4;
-  return (
-    <g className={`dimension ${rod.met ? 'met' : 'missed'}`}>
-      <path d={`M${x} ${-ay}V${-cy}M${x - tick} ${-ay}h${2 * tick}M${x - tick} ${-cy}h${2 * tick}`} />
-      <path className="lead" d={`M${cx} ${-cy}H${x}`} />
-      <text x={x} y={-cy + text * 1.5} textAnchor="middle">
-        {rod.met ? fixed(rod.hasMm, 1) : `${fixed(rod.hasMm, 1)}, needs ${fixed(rod.needsMm, 1)}`}
-      </text>
-    </g>
+    <text className="dragging" x={frame.left + text} y={frame.top + text * 2} fontSize={text * 1.2}>
+      {`${fixed(drag.value, 1)} mm, ${by >= 0 ? '+' : '−'}${fixed(Math.abs(by), 1)}`}
+    </text>
   );
 }

@@ -1,5 +1,6 @@
-/** Hatching by category: what a part is shows without colour, on paper too. */
-export function Hatches() {
+/** Hatching by category: what a part is shows without colour, on paper too. `scale`: millimetres a pixel, so that it is as fine at any zoom. */
+export function Hatches({ scale = 1 }: { scale?: number }) {
+  const patternTransform = `scale(${scale})`;
   const line = { stroke: 'var(--line)', strokeWidth: 0.35, opacity: 0.5 };
   const rows: [string, number, string][] = [
     ['slant', 7, 'M-1 8L8 -1'],
@@ -13,11 +14,18 @@ export function Hatches() {
   return (
     <defs>
       {rows.map(([id, size, d]) => (
-        <pattern key={id} id={`h-${id}`} width={size} height={size} patternUnits="userSpaceOnUse">
+        <pattern
+          key={id}
+          id={`h-${id}`}
+          width={size}
+          height={size}
+          patternUnits="userSpaceOnUse"
+          patternTransform={patternTransform}
+        >
           <path d={d} fill="none" {...line} />
         </pattern>
       ))}
-      <pattern id="h-dots" width={7} height={7} patternUnits="userSpaceOnUse">
+      <pattern id="h-dots" width={7} height={7} patternUnits="userSpaceOnUse" patternTransform={patternTransform}>
         <circle cx={2} cy={2} r={0.7} fill="var(--line)" opacity={0.6} />
       </pattern>
     </defs>

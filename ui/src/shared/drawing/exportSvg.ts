@@ -12,7 +12,7 @@ const STYLES = [
 ];
 
 /** The drawing as a file of its own: what the style sheet gives is written into each element, so that it looks the same elsewhere. */
-export function svgText(svg: SVGSVGElement): string {
+export function svgText(svg: SVGSVGElement, asFile = true): string {
   const copy = svg.cloneNode(true) as SVGSVGElement;
   const from = [svg, ...svg.querySelectorAll<SVGElement>('*')];
   const to = [copy, ...copy.querySelectorAll<SVGElement>('*')];
@@ -26,7 +26,8 @@ export function svgText(svg: SVGSVGElement): string {
     }
   });
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${new XMLSerializer().serializeToString(copy)}`;
+  const text = new XMLSerializer().serializeToString(copy);
+  return asFile ? `<?xml version="1.0" encoding="UTF-8"?>\n${text}` : text;
 }
 
 export function saveText(name: string, type: string, text: string): void {
@@ -36,4 +37,23 @@ export function saveText(name: string, type: string, text: string): void {
   link.download = name;
   link.click();
   URL.revokeObjectURL(url);
+}
+
+/**
+ * Prints a drawing so that a millimetre is a millimetre, on one sheet as large as the drawing; its scale bar says
+ * whether the printer kept to it.
+ */
+export function printFullSize(svg: SVGSVGElement | undefined): void {
+  if (!svg) return;
+  const { width, height } = svg.viewBox.baseVal;
+  const frame = document.createElement('iframe');
+  frame.className = 'hush';
+  frame.title = 'The drawing at full size';
+  const size = `width:${width}mm;height:${height}mm`;
+  frame.srcdoc = `<style>@page{size:${width}mm ${height}mm;margin:0}body{margin:0}svg{display:block;${size}}</style>${svgText(svg, false)}`;
+  frame.onload = () => {
+    frame.contentWindow?.addEventListener('afterprint', () => frame.remove());
+    frame.contentWindow?.print();
+  };
+  document.body.append(frame);
 }

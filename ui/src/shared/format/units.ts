@@ -10,6 +10,13 @@ export function fixed(value: number, decimals: number): string {
   return (rounded < 0 ? '−' : '') + grouped + (part === undefined ? '' : `.${part}`);
 }
 
+const PLURALS = new Intl.PluralRules('en');
+
+/** "1 stop", "4 stops", "2 batteries": the word for several is made by an s unless it is given. */
+export function counted(n: number, one: string, several = `${one}s`): string {
+  return `${fixed(n, 0)} ${PLURALS.select(n) === 'one' ? one : several}`;
+}
+
 /** A name of the server's as people read it. */
 export const words = (name: string): string => name.toLowerCase().replaceAll('_', ' ');
 

@@ -5,9 +5,9 @@ import type { ThemeName } from './palette';
 
 /**
  * The component kit in our own look: hairlines for shadows, small corners, the type and the colours of everything else.
- * It gets colours by value, since it works out further ones from them, and gives them out as variables of its own.
+ * Where people work with fingers, what they press is 44 pixels high. It gets colours by value, since it works out further ones from them, and gives them out as variables of its own.
  */
-export function kitTheme(name: ThemeName): ThemeConfig {
+export function kitTheme(name: ThemeName, finger = false): ThemeConfig {
   const p = PALETTES[name];
   const ring = `0 0 0 1px ${p.ink}`;
   return {
@@ -24,8 +24,8 @@ export function kitTheme(name: ThemeName): ThemeConfig {
       borderRadiusLG: 3,
       borderRadiusSM: 2,
       borderRadiusXS: 2,
-      controlHeight: 28,
-      controlHeightSM: 24,
+      controlHeight: finger ? 44 : 28,
+      controlHeightSM: finger ? 44 : 24,
       controlHeightLG: 44,
       colorPrimary: p.chosen,
       colorPrimaryHover: p.chosen,
@@ -114,6 +114,10 @@ export function kitTheme(name: ThemeName): ThemeConfig {
         trackPadding: 0,
       },
       Modal: { titleFontSize: 15 },
+      Tabs: { horizontalItemGutter: 4, titleFontSizeSM: 13, itemColor: p.ink, inkBarColor: p.chosen },
+      Splitter: { splitBarSize: 1, splitTriggerSize: 8 },
+      Slider: { railBg: p.rule, railHoverBg: p.rule, trackBg: p.chosen, trackHoverBg: p.chosen },
+      Dropdown: { paddingBlock: 5 },
       Tooltip: { colorBgSpotlight: PALETTES.day.bar, colorTextLightSolid: PALETTES.day['on-bar'] },
     },
   };

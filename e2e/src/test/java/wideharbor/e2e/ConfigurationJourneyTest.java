@@ -72,7 +72,7 @@ class ConfigurationJourneyTest extends Journey {
         String job = RunningApp.copyOf("slack-water");
         browser.signIn("tech");
         browser.bench(job, "?config=shoulder");
-        browser.button("Balance").click();
+        page.keyboard().press("b");
         Locator first = page.locator(".balance-slide").first();
         assertThat(first).containsText("Shoulder pad");
         first.getByText("serves every lens").click();

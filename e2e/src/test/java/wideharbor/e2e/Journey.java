@@ -28,6 +28,19 @@ abstract class Journey {
         return page.locator(".finding", new Page.LocatorOptions().setHasText(title));
     }
 
+    /** The select of that name. */
+    Locator select(String label) {
+        return page.locator(".ant-select", new Page.LocatorOptions().setHas(page.getByLabel(label)));
+    }
+
+    /** Chooses an option of a select by its words. */
+    void choose(String label, String option) {
+        select(label).click();
+        page.locator(".ant-select-item-option:visible", new Page.LocatorOptions().setHasText(option))
+                .first()
+                .click();
+    }
+
     Locator verdict() {
         return page.locator(".jobbar .verdict");
     }

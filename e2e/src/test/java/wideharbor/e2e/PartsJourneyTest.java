@@ -130,7 +130,7 @@ class PartsJourneyTest extends Journey {
         RunningApp.as("lead").edit(job, "SET", Map.of("key", "rods:rods:0", "value", -58));
         browser.signIn("lead");
         browser.open("/jobs");
-        page.getByLabel("Package file")
+        page.locator(".open-package input[type=file]")
                 .setInputFiles(file("theirs.harbor.json", RunningApp.packageFile("slack-water", job)));
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("is here already");
@@ -167,7 +167,7 @@ class PartsJourneyTest extends Journey {
         page.locator(".calc-field input").first().fill("2");
         assertThat(page.locator(".calc-answer .big")).hasText("2.0");
         page.getByText("Plate stacks").click();
-        page.getByLabel("Carried by").selectOption("gimbal-3@1");
+        choose("Carried by", "Gimbal GB-3");
         assertThat(page.locator(".stacks-table tbody tr").first()).containsText("Gimbal plate");
         browser.isAccessible();
         page.getByText("Keys", new Page.GetByTextOptions().setExact(true)).click();

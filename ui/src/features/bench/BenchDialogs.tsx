@@ -1,0 +1,54 @@
+import type { Schemas } from '../../shared/api/client';
+import type { Spot } from '../../shared/api/queries';
+import { BalanceDialog } from './BalanceDialog';
+import { BudgetDialog } from './BudgetDialog';
+import { ConfigurationDialog } from './ConfigurationDialog';
+import { FitDialog } from './FitDialog';
+import { HandsDialog } from './HandsDialog';
+import { KeysDialog } from './KeysDialog';
+import { LeftDialog } from './LeftDialog';
+
+/** Which dialog is open over the Bench. */
+export type Opened =
+  { kind: 'fit'; placement: string } | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'configure' };
+
+interface Props {
+  opened: Opened;
+  bench: Schemas['Bench'];
+  spot: Spot;
+  canEdit: boolean;
+  onOpen: (next: Opened | null) => void;
+  onRequest: (request: Schemas['EditRequest']) => void;
+}
+
+/** The one dialog that is open; what is decided in it closes it. */
+export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest }: Props) {
+  const onClose = () => onOpen(null);
+  const decide = (request: Schemas['EditRequest']) => {
+    onClose();
+    onRequest(request);
+  };
+  const at = { spot, revision: bench.revision, onClose };
+  switch (opened.kind) {
+    case 'fit':
+      return (
+        <FitDialog
+          {...at}
+          placement={opened.placement}
+          onAdd={(port, offer) => decide({ kind: 'ADD', port, item: offer.item, itemPort: offer.port })}
+        />
+      );
+    case 'budget':
+      return <BudgetDialog {...at} onFit={(placement) => canEdit && onOpen({ kind: 'fit', placement })} />;
+    case 'configure':
+      return <ConfigurationDialog bench={bench} onClose={onClose} onRequest={decide} />;
+    case 'balance':
+      return <BalanceDialog {...at} canEdit={canEdit} onSet={(key, value) => decide({ kind: 'SET', key, value })} />;
+    case 'hands':
+      return <HandsDialog {...at} />;
+    case 'left':
+      return <LeftDialog {...at} canEdit={canEdit} onComeBack={(id) => decide({ kind: 'COME_BACK', state: id })} />;
+    case 'help':
+      return <KeysDialog onClose={onClose} />;
+  }
+}

@@ -1,0 +1,86 @@
+import { App, Button } from 'antd';
+import type { Schemas } from '../../shared/api/client';
+import type { Opened } from './BenchDialogs';
+import type { DoAct } from './useBench';
+import type { BenchActions } from './useBenchKeys';
+
+interface Asked {
+  bench: Schemas['Bench'] | undefined;
+  me: string;
+  canEdit: boolean;
+  run: DoAct;
+  go: (name: string, value: string) => void;
+  open: (what: Opened) => void;
+}
+
+/** What one may do on the Bench, by mouse and by key alike; what cannot be taken back lightly is asked about first. */
+export function useBenchActions({
+  bench,
+  me,
+  canEdit,
+  run,
+  go,
+  open,
+}: Asked): Omit<BenchActions, 'measure' | 'zoom' | 'fit'> {
+  const { modal, message } = App.useApp();
+  const remove = (placement: string, withDependants: boolean) =>
+    run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants } });
+
+  const askAboutDependants = (row: Schemas['Row']) => {
+    const dialog = modal.confirm({
+      title: `Take off ${row.title}?`,
+      content: `${row.dependants} ${row.dependants === 1 ? 'part hangs' : 'parts hang'} on it. Alone, they stay in the build and are held by nothing.`,
+      okText: 'Take off alone',
+      onOk: () => remove(row.placement, false),
+      footer: (_, { OkBtn, CancelBtn }) => (
+        <>
+          <CancelBtn />
+          <Button
+            onClick={() => {
+              dialog.destroy();
+              remove(row.placement, true);
+            }}
+          >
+            With dependants
+          </Button>
+          <OkBtn />
+        </>
+      ),
+    });
+  };
+
+  return {
+    canEdit,
+    choose: (id) => go('part', id),
+    set: (key, value) => run({ kind: 'edit', request: { kind: 'SET', key, value } }),
+    askRemove: (placement) => {
+      const row = bench?.stack.find((r) => r.placement === placement);
+      if (!row || row.root || !canEdit) return;
+      if (row.dependants === 0) remove(placement, false);
+      else askAboutDependants(row);
+    },
+    undo: () => {
+      if (!bench?.undo) return;
+      if (bench.undoBy === me) return run({ kind: 'undo', anyway: false });
+      modal.confirm({
+        title: `Undo ${bench.undoBy}'s edit?`,
+        content: bench.undo,
+        okText: 'Undo it',
+        onOk: () => run({ kind: 'undo', anyway: true }),
+      });
+    },
+    redo: () => bench?.redo && run({ kind: 'redo' }),
+    openFit: (placement) => {
+      if (canEdit) open({ kind: 'fit', placement });
+      else void message.info('Only who edits builds adds a part.');
+    },
+    view: (v) => go('view', v),
+    lens: (id) => go('lens', id),
+    help: () => open({ kind: 'help' }),
+    budget: () => open({ kind: 'budget' }),
+    balance: () => open({ kind: 'balance' }),
+    hands: () => open({ kind: 'hands' }),
+    left: () => open({ kind: 'left' }),
+    configure: () => open({ kind: 'configure' }),
+  };
+}
