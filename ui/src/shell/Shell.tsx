@@ -1,16 +1,40 @@
-import { Button } from 'antd';
-import { words } from '../shared/format/units';
 import { useQueryClient } from '@tanstack/react-query';
+import { Button, Tooltip } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { csrfHeader } from '../shared/api/client';
 import type { Schemas } from '../shared/api/client';
 import { keys } from '../shared/api/queries';
+import { useCommands } from '../shared/commands/commands';
+import { isTyping } from '../shared/kit/typing';
+import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
+import { FindAnything } from './FindAnything';
 
+/** Ctrl K from anywhere, or a slash where nobody is typing. */
+function useFindKeys(open: () => void) {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const slash = e.key === '/' && !e.ctrlKey && !e.metaKey && !isTyping(e.target);
+      if (!slash && !((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k')) return;
+      e.preventDefault();
+      open();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [open]);
+}
+
+/** The bar over every screen. */
 export function Shell({ session }: { session: Schemas['Session'] }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [theme, setTheme] = useTheme();
+  const [finding, setFinding] = useState(false);
+  const other = theme === 'day' ? 'night' : 'day';
+  const title = other === 'night' ? 'Night theme' : 'Day theme';
+  useFindKeys(useMemo(() => () => setFinding(true), []));
+  useCommands(() => [{ title, run: () => setTheme(other) }]);
 
   const signOut = async () => {
     await fetch('/api/logout', { method: 'POST', headers: csrfHeader() });
@@ -30,16 +54,24 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <NavLink to="/house">House</NavLink>
         </nav>
         <span className="who">
-          <Button onClick={() => setTheme(theme === 'day' ? 'night' : 'day')}>
-            {theme === 'day' ? 'Night theme' : 'Day theme'}
+          <Tooltip title="A job, part, finding, screen or command (/ or Ctrl K)">
+            <Button type="text" className="find" onClick={() => setFinding(true)}>
+              Find <kbd>/</kbd>
+            </Button>
+          </Tooltip>
+          <Button type="text" onClick={() => setTheme(other)}>
+            {title}
           </Button>
-          <span>
+          <span className="person">
             {session.displayName}, {session.role && words(session.role)}
           </span>
-          <Button onClick={() => void signOut()}>Sign out</Button>
+          <Button type="text" onClick={() => void signOut()}>
+            Sign out
+          </Button>
         </span>
       </header>
       <Outlet />
+      {finding && <FindAnything onClose={() => setFinding(false)} />}
     </div>
   );
 }

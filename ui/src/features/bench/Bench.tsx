@@ -4,6 +4,8 @@ import type { Sheet } from '../../shared/drawing/Elevation';
 import { Panels } from '../../shared/kit/Panels';
 import { Waiting } from '../../shared/kit/Waiting';
 import type { Standpoint } from '../../shared/job/useStandpoint';
+import { useCommands } from '../../shared/commands/commands';
+import { benchCommands } from './benchCommands';
 import { BenchBar } from './BenchBar';
 import { BenchDialogs } from './BenchDialogs';
 import type { Opened } from './BenchDialogs';
@@ -50,11 +52,13 @@ export function Bench({ at, canEdit, session }: Props) {
     void act(a.kind === 'edit' ? { kind: 'edit', ...scoped(a.request, here.current) } : a).catch(() => undefined);
   const actions = {
     ...useBenchActions({ bench, me: session.displayName, canEdit, run, go, open: setOpened }),
+    measuring,
     measure: () => setMeasuring((on) => !on),
     zoom: (by: number) => sheet.current?.by(by),
     fit: () => sheet.current?.fit(),
   };
   useBenchKeys(bench, at.part, actions, opened !== null);
+  useCommands(() => benchCommands(bench, at.part, actions));
   const sliding = (key: string, value: number) => scoped({ kind: 'SET', key, value }, only);
   const slide = {
     onDrop: (key: string, value: number) => drop(sliding(key, value)),

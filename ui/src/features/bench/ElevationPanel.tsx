@@ -58,6 +58,13 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
     const drawing = svg();
     if (drawing) saveText(`${spot.job}-${spot.build}-${name.toLowerCase()}.svg`, 'image/svg+xml', svgText(drawing));
   };
+  const toggle = (layer: keyof LayerSet) => setLayers({ ...layers, [layer]: !layers[layer] });
+  const on = LAYERS.filter(([layer]) => layers[layer]);
+  const layerItems = LAYERS.map(([layer, title]) => ({
+    key: layer,
+    label: layers[layer] ? `${title}: shown` : title,
+    onClick: () => toggle(layer),
+  }));
   const paper = [
     { key: 'svg', label: 'Save as SVG', onClick: save },
     { key: 'full', label: 'Print at full size, 1:1', onClick: () => printFullSize(svg()) },
@@ -74,17 +81,18 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
           onChange={onView}
         />
         <div className="layers" role="group" aria-label="Layers">
-          {LAYERS.map(([layer, title]) => (
-            <Button
-              key={layer}
-              type="text"
-              size="small"
-              aria-pressed={layers[layer]}
-              onClick={() => setLayers({ ...layers, [layer]: !layers[layer] })}
-            >
-              {title}
+          <span className="each">
+            {LAYERS.map(([layer, title]) => (
+              <Button key={layer} type="text" size="small" aria-pressed={layers[layer]} onClick={() => toggle(layer)}>
+                {title}
+              </Button>
+            ))}
+          </span>
+          <Dropdown trigger={['click']} menu={{ items: layerItems }}>
+            <Button type="text" size="small" className="together" aria-haspopup="menu" aria-pressed={on.length > 0}>
+              layers
             </Button>
-          ))}
+          </Dropdown>
           <Tooltip title="Distance, angle and height over the rods, between two points (d)">
             <Button type="text" size="small" aria-pressed={measuring} onClick={onMeasure}>
               measure

@@ -51,7 +51,7 @@ export function FindingsPanel({ bench, waiting, fixing, pointed, chosen, onLens,
     <section className="findings" aria-label="Findings">
       <div className="panel-head">
         <h2>Findings</h2>
-        <span className="num soft">{counts(bench.findings) || 'none'}</span>
+        <span className="soft counts">{counts(bench.findings) || 'none'}</span>
       </div>
       {bench.findings.length > 0 && <Tools asked={asked} onAsk={setAsked} />}
       <fieldset className="findings-scroll" aria-live="polite" disabled={waiting}>

@@ -1,28 +1,21 @@
 import { Modal } from 'antd';
+import { useOffered } from '../../shared/commands/commands';
 
-const KEYS: [string, string][] = [
+/** What only a key does, and keys that belong to the whole. */
+const MOVES: [string, string][] = [
   ['↑ ↓', 'choose the part above or below'],
   ['← →', 'nudge its first setting by 1 (Shift 10, Alt 0.1)'],
-  ['f', 'add a part to a port of it'],
-  ['m', 'mounting points: used, free, covered'],
-  ['b', 'balance with each lens'],
-  ['h', 'hands, shoulder, eye: what there is to hold'],
-  ['r', 'remember how it stands; how it was left'],
-  ['d', 'measure on the drawing: distance, angle, height over the rods'],
-  ['+ − 0', 'nearer, farther, all of it (also wheel, pinch, double-click)'],
-  ['Delete', 'take it off'],
-  ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-  ['1 2 3 4', 'from right, left, front, above'],
   ['[ ]', 'lens before, lens after'],
-  ['Esc', 'choose nothing'],
-  ['?', 'this list'],
+  ['Esc', 'choose nothing; stop measuring'],
+  ['/ or Ctrl K', 'find a job, part, finding, screen or command'],
 ];
 
 export function KeysDialog({ onClose }: { onClose: () => void }) {
+  const commands = useOffered().flatMap((c): [string, string][] => (c.key ? [[c.key, c.title]] : []));
   return (
     <Modal open title="Keys" footer={null} onCancel={onClose}>
       <dl className="keys">
-        {KEYS.map(([key, what]) => (
+        {[...MOVES, ...commands].map(([key, what]) => (
           <div key={key}>
             <dt className="num">{key}</dt>
             <dd>{what}</dd>

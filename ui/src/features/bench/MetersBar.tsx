@@ -95,7 +95,7 @@ function chargeMeter(c: Schemas['ChargeMeter']): MeterProps {
     value: hours(c.fittedHours),
     note: unknown
       ? `${c.unknown.length} draws unknown`
-      : `${c.written ? 'of the day' : 'all packed'} ${hours(c.allHours)} of ${hours(c.neededHours)}`,
+      : `${c.written ? 'day' : 'all packed'} ${hours(c.allHours)} of ${hours(c.neededHours)}`,
     state: STATES[c.standing],
     fill: along(c.allHours, 0, top),
     mark: along(c.neededHours, 0, top),

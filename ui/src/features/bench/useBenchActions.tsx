@@ -21,7 +21,7 @@ export function useBenchActions({
   run,
   go,
   open,
-}: Asked): Omit<BenchActions, 'measure' | 'zoom' | 'fit'> {
+}: Asked): Omit<BenchActions, 'measuring' | 'measure' | 'zoom' | 'fit'> {
   const { modal, message } = App.useApp();
   const remove = (placement: string, withDependants: boolean) =>
     run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants } });
@@ -82,5 +82,6 @@ export function useBenchActions({
     hands: () => open({ kind: 'hands' }),
     left: () => open({ kind: 'left' }),
     configure: () => open({ kind: 'configure' }),
+    tell: (words) => void message.info(words),
   };
 }

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
+import { isTyping } from '../../shared/kit/typing';
 import { nudged } from './logic';
 
 export interface BenchActions {
@@ -18,6 +19,8 @@ export interface BenchActions {
   hands: () => void;
   left: () => void;
   configure: () => void;
+  tell: (words: string) => void;
+  measuring: boolean;
   measure: () => void;
   /** The drawing nearer by a factor, or all of it. */
   zoom: (by: number) => void;
@@ -26,13 +29,6 @@ export interface BenchActions {
 
 const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
 const SETTLE_MS = 350;
-
-function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    target.closest('input, textarea, select, [contenteditable], .ant-select, .ant-modal') !== null
-  );
-}
 
 function step<T>(all: readonly T[], at: number, by: number): T | undefined {
   return all[Math.min(all.length - 1, Math.max(0, at + by))];
@@ -90,7 +86,8 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
           }
           case 'f':
             if (row) a.openFit(row.placement);
-            return row !== undefined;
+            else a.tell('Choose a part first: f adds one to it.');
+            return true;
           case 'Delete':
             if (row) a.askRemove(row.placement);
             return row !== undefined;
@@ -101,7 +98,8 @@ export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string
             return true;
           }
           case 'Escape':
-            a.choose('');
+            if (a.measuring) a.measure();
+            else a.choose('');
             return true;
           case 'm':
             a.budget();

@@ -1,30 +1,55 @@
+import { Button } from 'antd';
+import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { day } from '../../shared/format/units';
+import { counted, day } from '../../shared/format/units';
+import { daysFrom, stateOf } from './arrange';
 
-/** Ten days from the first load-out on: what leaves on which. */
-export function WeekStrip({ jobs }: { jobs: Schemas['JobLine'][] }) {
-  const open = jobs.filter((j) => j.stage !== 'DISPATCHED');
-  const first = open.map((j) => j.loadAt.slice(0, 10)).sort()[0];
-  if (!first) return null;
-  const days = Array.from({ length: 10 }, (_, i) => {
-    const date = new Date(`${first}T00:00:00Z`);
-    date.setUTCDate(date.getUTCDate() + i);
-    return date.toISOString().slice(0, 10);
-  });
+const SHOWN = 10;
+const WEEK = 7;
+
+const MARK = { Clear: 'met', Held: 'stop', Out: 'note' } as const;
+
+/** Ten days from today on, or weeks before and after: what leaves on which. */
+export function WeekStrip({ jobs, today }: { jobs: Schemas['JobLine'][]; today: string }) {
+  const [weeks, setWeeks] = useState(0);
+  const days = daysFrom(today, weeks * WEEK, SHOWN);
+  const later = jobs.filter((j) => j.loadAt.slice(0, 10) > (days.at(-1) ?? '')).length;
   return (
-    <ol className="week" aria-label="Load-outs by day">
-      {days.map((d) => (
-        <li key={d}>
-          <span className="num soft">{day(d)}</span>
-          {open
-            .filter((j) => j.loadAt.startsWith(d))
-            .map((j) => (
-              <span key={j.id} className={`week-job mark ${j.clear ? 'met' : 'stop'}`}>
-                {j.title}
-              </span>
-            ))}
-        </li>
-      ))}
-    </ol>
+    <div className="week-strip">
+      <div className="week-head">
+        <Button type="text" size="small" onClick={() => setWeeks(weeks - 1)}>
+          ‹ a week before
+        </Button>
+        {weeks !== 0 && (
+          <Button type="text" size="small" onClick={() => setWeeks(0)}>
+            Today
+          </Button>
+        )}
+        <Button type="text" size="small" onClick={() => setWeeks(weeks + 1)}>
+          a week on ›
+        </Button>
+        {later > 0 && <span className="soft">{counted(later, 'load-out')} later</span>}
+      </div>
+      <ol className="week" aria-label="Load-outs by day">
+        {days.map((d) => (
+          <li key={d} className={d === today ? 'today' : ''} aria-current={d === today ? 'date' : undefined}>
+            <span className="num soft">{d === today ? `today, ${day(d)}` : day(d)}</span>
+            {jobs
+              .filter((j) => j.loadAt.startsWith(d))
+              .map((j) => (
+                <Link
+                  key={j.id}
+                  className={`week-job mark ${MARK[stateOf(j) as keyof typeof MARK]}`}
+                  to={`/jobs/${j.id}/brief`}
+                >
+                  {j.title}
+                  <span className="hush">, {stateOf(j).toLowerCase()}</span>
+                </Link>
+              ))}
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }

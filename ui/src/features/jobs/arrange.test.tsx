@@ -1,7 +1,9 @@
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
-import { arrange } from './arrange';
+import { MemoryRouter } from 'react-router';
+import { matching, stateOf } from './arrange';
+import { JobTable } from './JobTable';
 import { WeekStrip } from './WeekStrip';
 
 const job = (id: string, loadAt: string, over: Partial<Schemas['JobLine']> = {}): Schemas['JobLine'] => ({
@@ -9,6 +11,7 @@ const job = (id: string, loadAt: string, over: Partial<Schemas['JobLine']> = {})
   title: id,
   loadAt,
   place: 'Skerrow',
+  operator: '',
   stage: 'DRAFT',
   clear: true,
   verdict: 'Clear',
@@ -25,29 +28,60 @@ const job = (id: string, loadAt: string, over: Partial<Schemas['JobLine']> = {})
 const all = [
   job('Kiln', '2026-12-04T07:00:00', { clear: false, stops: 1, place: 'brick kiln' }),
   job('Bell', '2026-11-28T09:00:00'),
-  job('Water', '2026-12-03T06:30:00', { clear: false, stops: 3 }),
+  job('Water', '2026-12-03T06:30:00', { clear: false, stops: 3, operator: 'Ines Varga' }),
 ];
 
+const titles = () =>
+  screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) => r.querySelector('strong')?.textContent);
+
+function table() {
+  render(
+    <MemoryRouter>
+      <JobTable jobs={all} empty="none" />
+    </MemoryRouter>,
+  );
+}
+
 describe('jobs', () => {
-  it('come by load-out', () => {
-    expect(arrange(all, '', { by: 'load', up: true }).map((j) => j.id)).toEqual(['Bell', 'Water', 'Kiln']);
+  it('come by load-out, and by what holds them when that is asked for', () => {
+    table();
+    expect(titles()).toEqual(['Bell', 'Water', 'Kiln']);
+    fireEvent.click(screen.getByText('State'));
+    expect(titles()).toEqual(['Water', 'Kiln', 'Bell']);
+    fireEvent.click(screen.getByText('Job'));
+    expect(titles()).toEqual(['Bell', 'Kiln', 'Water']);
   });
 
-  it('come by title backwards, and by what holds them', () => {
-    expect(arrange(all, '', { by: 'title', up: false }).map((j) => j.id)).toEqual(['Water', 'Kiln', 'Bell']);
-    expect(arrange(all, '', { by: 'state', up: true }).map((j) => j.id)).toEqual(['Water', 'Kiln', 'Bell']);
+  it('are found by every word of title, place and operator', () => {
+    const found = (search: string) => matching(all, search).map((j) => j.id);
+    expect(found('BRICK kiln')).toEqual(['Kiln']);
+    expect(found('varga')).toEqual(['Water']);
+    expect(found('nowhere')).toEqual([]);
   });
 
-  it('are found by every word of title and place', () => {
-    expect(arrange(all, 'BRICK kiln', { by: 'load', up: true }).map((j) => j.id)).toEqual(['Kiln']);
-    expect(arrange(all, 'nowhere', { by: 'load', up: true })).toEqual([]);
+  it('stand in the strip on their day from today on, told by word too; the strip turns by weeks', () => {
+    render(
+      <MemoryRouter>
+        <WeekStrip jobs={all} today="2026-11-28" />
+      </MemoryRouter>,
+    );
+    const days = () => screen.getAllByRole('listitem').map((d) => d.textContent);
+    expect(days()).toHaveLength(10);
+    expect(days()[0]).toBe('today, Sat 28 NovBell, clear');
+    expect(days()[5]).toBe('Thu 3 DecWater, held');
+    fireEvent.click(screen.getByText(/a week on/));
+    expect(days()[0]).toBe('Sat 5 Dec');
+    fireEvent.click(screen.getByText('Today'));
+    fireEvent.click(screen.getByText(/a week before/));
+    expect(days()[7]).toBe('today, Sat 28 NovBell, clear');
+    expect(screen.getByText('2 load-outs later')).toBeTruthy();
   });
 
-  it('stand in the week strip on their day, told by word too', () => {
-    render(<WeekStrip jobs={all} />);
-    const days = screen.getAllByRole('listitem');
-    expect(days).toHaveLength(10);
-    expect(days[0]?.textContent).toContain('Sat 28 NovBell');
-    expect(days[5]?.textContent).toContain('Thu 3 DecWater');
+  it('are out once they have left', () => {
+    expect(all.map(stateOf)).toEqual(['Held', 'Clear', 'Held']);
+    expect(stateOf(job('Gone', '2026-11-01T09:00:00', { stage: 'DISPATCHED' }))).toBe('Out');
   });
 });

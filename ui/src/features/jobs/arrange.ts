@@ -1,28 +1,30 @@
 import type { Schemas } from '../../shared/api/client';
 
-export interface Order {
-  by: 'load' | 'title' | 'state';
-  up: boolean;
-}
-
 type Job = Schemas['JobLine'];
 
-function weight(job: Job): number {
+/** The more stands in a job's way, the less; what has left comes last. */
+export function weight(job: Job): number {
   return job.stage === 'DISPATCHED' ? 1000 : job.clear ? 500 : 100 - job.stops - job.undecided;
 }
 
-/** Search by words in title and place, then sort; ties go by load-out. */
-export function arrange(jobs: readonly Job[], search: string, order: Order): Job[] {
+/** How a job stands, in a word. */
+export function stateOf(job: Job): string {
+  return job.stage === 'DISPATCHED' ? 'Out' : job.clear ? 'Clear' : 'Held';
+}
+
+/** Those that have every word in title, place or operator, by load-out: the server's search, for words typed since. */
+export function matching(jobs: readonly Job[], search: string): Job[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const kept = jobs.filter((job) => {
-    const text = `${job.title} ${job.place}`.toLowerCase();
+  return jobs.filter((job) => {
+    const text = `${job.title} ${job.place} ${job.operator}`.toLowerCase();
     return words.every((w) => text.includes(w));
   });
-  const compare = {
-    load: (a: Job, b: Job) => a.loadAt.localeCompare(b.loadAt),
-    title: (a: Job, b: Job) => a.title.localeCompare(b.title),
-    state: (a: Job, b: Job) => weight(a) - weight(b),
-  }[order.by];
-  const sign = order.up ? 1 : -1;
-  return kept.sort((a, b) => sign * compare(a, b) || a.loadAt.localeCompare(b.loadAt));
+}
+
+const DAY_MS = 86_400_000;
+
+/** So many days, the first of them `offset` days after a date as 2026-12-03, before it when negative. */
+export function daysFrom(date: string, offset: number, count: number): string[] {
+  const start = Date.parse(`${date}T00:00:00Z`);
+  return Array.from({ length: count }, (_, i) => new Date(start + (offset + i) * DAY_MS).toISOString().slice(0, 10));
 }

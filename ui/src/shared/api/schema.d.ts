@@ -2042,6 +2042,7 @@ export interface components {
             /** Format: date-time */
             loadAt: string;
             nextAct: string;
+            operator: string;
             place: string;
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
@@ -2691,6 +2692,8 @@ export interface components {
             /** @enum {string|null} */
             role: "TECHNICIAN" | "LEAD" | "DESK" | null;
             signedIn: boolean;
+            /** Format: date */
+            today: string;
             username: string;
             waives: boolean;
         };

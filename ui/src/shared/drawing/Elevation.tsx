@@ -51,7 +51,7 @@ export function Elevation({ drawing, size, layers, measuring = false, slide, she
   const [hovered, setHovered] = useState('');
   const { drag, shown, down, move, up } = useTrackDrag(slide ? drawing.tracks : NO_TRACKS, slide ?? NO_SLIDE);
   const fitted = useMemo(() => frameOf(drawing, size.width / Math.max(1, size.height)), [drawing, size]);
-  const { svg, frame, by, fit } = useZoom(fitted, size.width, drawing.view);
+  const { box, frame, by, fit } = useZoom(fitted, size.width, drawing.view);
   useImperativeHandle(sheet, () => ({ by, fit }));
   const mmPerPx = frame.width / Math.max(1, size.width);
   const text = LETTER_PX * mmPerPx;
@@ -72,34 +72,35 @@ export function Elevation({ drawing, size, layers, measuring = false, slide, she
     does.current = handlers;
   });
   return (
-    <svg
-      ref={svg}
-      className={measuring ? 'elevation measuring' : 'elevation'}
-      viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
-      role="img"
-      aria-label={`Elevation from ${drawing.view.toLowerCase()}, ${drawing.parts.length} parts`}
-    >
-      <Hatches scale={mmPerPx} />
-      <Grid frame={frame} step={gridStep(mmPerPx)} />
-      <Parts
-        drawing={drawing}
-        chosen={props.chosen}
-        lit={props.lit}
-        litAs={props.litAs}
-        drag={shown}
-        slides={slide !== undefined}
-        does={does}
-      />
-      <Rooms drawing={drawing} all={layers.rooms} />
-      {!shown && <Clashes drawing={drawing} />}
-      <Marks drawing={drawing} text={text} />
-      {layers.cables && <Cables drawing={drawing} />}
-      {(layers.ports || !shown) && <Ports drawing={drawing} of={layers.ports ? null : of} text={text} />}
-      {!shown && <Labels drawing={drawing} layers={layers} of={of} frame={frame} text={text} />}
-      <ScaleBar frame={frame} text={text} step={gridStep(mmPerPx)} />
-      {drag && <Dragged drag={drag} frame={frame} text={text} />}
-      {measuring && <Measure drawing={drawing} frame={frame} text={text} />}
-    </svg>
+    <div ref={box} className="elevation-sheet">
+      <svg
+        className={measuring ? 'elevation measuring' : 'elevation'}
+        viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`}
+        role="img"
+        aria-label={`Elevation from ${drawing.view.toLowerCase()}, ${drawing.parts.length} parts`}
+      >
+        <Hatches scale={mmPerPx} />
+        <Grid frame={frame} step={gridStep(mmPerPx)} />
+        <Parts
+          drawing={drawing}
+          chosen={props.chosen}
+          lit={props.lit}
+          litAs={props.litAs}
+          drag={shown}
+          slides={slide !== undefined}
+          does={does}
+        />
+        <Rooms drawing={drawing} all={layers.rooms} />
+        {!shown && <Clashes drawing={drawing} />}
+        <Marks drawing={drawing} text={text} />
+        {layers.cables && <Cables drawing={drawing} />}
+        {(layers.ports || !shown) && <Ports drawing={drawing} of={layers.ports ? null : of} text={text} />}
+        {!shown && <Labels drawing={drawing} layers={layers} of={of} frame={frame} text={text} />}
+        <ScaleBar frame={frame} text={text} step={gridStep(mmPerPx)} />
+        {drag && <Dragged drag={drag} frame={frame} text={text} />}
+        {measuring && <Measure drawing={drawing} frame={frame} text={text} />}
+      </svg>
+    </div>
   );
 }
 

@@ -117,7 +117,7 @@ function leaderOf(want: Want, box: Box, em: number): Placed['leader'] {
  * Labels beside their points, none touching another: each takes the best of its candidate places that is free, in the
  * order given; then every label tries once more, since places have become free. The method is that of candidate
  * positions with greedy choice and local improvement (Christensen, Marks and Shieber, 1995). One that finds no place on
- * the sheet is left out: what it says stands in its part's hint as well.
+ * the sheet, or whose point is not on it, is left out: what it says stands in its part's hint as well.
  */
 export function place(wants: readonly Want[], em: number, sheet: Box, taken: readonly Box[] = []): Placed[] {
   const boxes = new Map<string, Box>();
@@ -128,13 +128,14 @@ export function place(wants: readonly Want[], em: number, sheet: Box, taken: rea
     }
     return undefined;
   };
+  const seen = wants.filter((w) => inside({ left: w.x, top: w.y, width: 0, height: 0 }, sheet));
   for (let round = 0; round < 2; round++) {
-    for (const want of wants) {
+    for (const want of seen) {
       const box = free(want);
       if (box) boxes.set(want.key, box);
     }
   }
-  return wants.flatMap((want) => {
+  return seen.flatMap((want) => {
     const box = boxes.get(want.key);
     return box ? [{ ...want, box, leader: leaderOf(want, box, em) }] : [];
   });

@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Frame } from './paper';
 import { seen } from './ruler';
 
-type Behaviour = ZoomBehavior<SVGSVGElement, unknown>;
+type Behaviour = ZoomBehavior<HTMLDivElement, unknown>;
 
 /** As near as a screw's head fills the view, as far as the whole tripod. */
 const REACH: [number, number] = [0.4, 24];
@@ -25,7 +25,8 @@ const held = (target: EventTarget | null) =>
  * sheet stays where it was, whatever an edit does to what would fit.
  */
 export function useZoom(fitted: Frame, width: number, view: string) {
-  const svg = useRef<SVGSVGElement>(null);
+  // Around the drawing, not the drawing: its own coordinates change as it is zoomed, pixels do not.
+  const box = useRef<HTMLDivElement>(null);
   const behaviour = useRef<Behaviour>(undefined);
   const [at, setAt] = useState<{ view: string; zoom: At; frame: Frame } | null>(null);
   const mine = at?.view === view ? at : null;
@@ -34,12 +35,12 @@ export function useZoom(fitted: Frame, width: number, view: string) {
     latest.current = { fitted, view };
   });
   useEffect(() => {
-    const element = svg.current;
+    const element = box.current;
     if (!element) return;
-    const zooms: Behaviour = zoom<SVGSVGElement, unknown>()
+    const zooms: Behaviour = zoom<HTMLDivElement, unknown>()
       .scaleExtent(REACH)
       .filter((e: MouseEvent) => !held(e.target) && e.button === 0)
-      .on('zoom', (e: D3ZoomEvent<SVGSVGElement, unknown>) => {
+      .on('zoom', (e: D3ZoomEvent<HTMLDivElement, unknown>) => {
         const { k, x, y } = e.transform;
         const { fitted: frame, view: of } = latest.current;
         const fits = k === 1 && x === 0 && y === 0;
@@ -55,9 +56,9 @@ export function useZoom(fitted: Frame, width: number, view: string) {
   }, []);
   // Another view is another sheet: it begins fitted.
   useEffect(() => {
-    if (svg.current) behaviour.current?.transform(select(svg.current), zoomIdentity);
+    if (box.current) behaviour.current?.transform(select(box.current), zoomIdentity);
   }, [view]);
-  const by = (factor: number) => svg.current && behaviour.current?.scaleBy(select(svg.current), factor);
-  const fit = () => svg.current && behaviour.current?.transform(select(svg.current), zoomIdentity);
-  return { svg, by, fit, zoomed: mine !== null, frame: mine ? seen(mine.frame, mine.zoom, width) : fitted };
+  const by = (factor: number) => box.current && behaviour.current?.scaleBy(select(box.current), factor);
+  const fit = () => box.current && behaviour.current?.transform(select(box.current), zoomIdentity);
+  return { box, by, fit, zoomed: mine !== null, frame: mine ? seen(mine.frame, mine.zoom, width) : fitted };
 }

@@ -69,8 +69,9 @@ export function needed(from: number | null, to: number | null, unit: string): st
   return `${amount(from, unit)} to ${amount(to, unit)}`;
 }
 
-const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const zone = { timeZone: 'UTC' } as const;
+const DAY = new Intl.DateTimeFormat('en-GB', { ...zone, weekday: 'short', day: 'numeric', month: 'short' });
+const MONTH = new Intl.DateTimeFormat('en-GB', { ...zone, month: 'long', year: 'numeric' });
 
 /** "Thu 3 Dec 06:30" from a local date and time as the desk wrote it. */
 export function dayAndTime(local: string): string {
@@ -78,8 +79,8 @@ export function dayAndTime(local: string): string {
   return `${day(date)} ${time.slice(0, 5)}`.trim();
 }
 
-export function day(date: string): string {
-  const [y, m, d] = date.split('-').map(Number);
-  const when = new Date(Date.UTC(y ?? 1970, (m ?? 1) - 1, d ?? 1));
-  return `${DAYS[when.getUTCDay()] ?? ''} ${when.getUTCDate()} ${MONTHS[when.getUTCMonth()] ?? ''}`;
-}
+/** "Thu 3 Dec". */
+export const day = (date: string): string => DAY.format(Date.parse(`${date}T00:00:00Z`)).replace(',', '');
+
+/** "December 2026". */
+export const monthOf = (local: string): string => MONTH.format(Date.parse(`${local.slice(0, 10)}T00:00:00Z`));

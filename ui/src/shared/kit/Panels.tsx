@@ -10,7 +10,8 @@ interface Props {
   right: ReactNode;
 }
 
-const USUAL = { left: 292, right: 322 };
+/** On a tablet the drawing would have too little left of the screen. */
+const USUAL = window.innerWidth < 1200 ? { left: 244, right: 276 } : { left: 292, right: 322 };
 
 function kept(key: string): typeof USUAL {
   try {

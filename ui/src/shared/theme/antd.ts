@@ -36,6 +36,8 @@ export function kitTheme(name: ThemeName, finger = false): ThemeConfig {
       colorLink: p.chosen,
       colorLinkHover: p.ink,
       colorLinkActive: p.ink,
+      linkDecoration: 'underline',
+      linkHoverDecoration: 'underline',
       colorError: p.stop,
       colorErrorBg: p['stop-wash'],
       colorErrorText: p.stop,

@@ -1,5 +1,10 @@
 package wideharbor.app;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
@@ -17,8 +22,14 @@ public class WideHarbor {
         return new HarborCodec();
     }
 
+    /** The system's clock, or, for tests and pictures, one that begins at the same time of another day. */
     @Bean
-    java.time.Clock clock() {
-        return java.time.Clock.systemUTC();
+    static Clock clock(@Value("${harbor.today}") String today) {
+        Clock clock = Clock.systemUTC();
+        if (today.isEmpty()) {
+            return clock;
+        }
+        long days = ChronoUnit.DAYS.between(LocalDate.now(clock), LocalDate.parse(today));
+        return Clock.offset(clock, Duration.ofDays(days));
     }
 }

@@ -36,9 +36,7 @@ abstract class Journey {
     /** Chooses an option of a select by its words. */
     void choose(String label, String option) {
         select(label).click();
-        page.locator(".ant-select-item-option:visible", new Page.LocatorOptions().setHasText(option))
-                .first()
-                .click();
+        page.locator(".ant-select-item-option[title='" + option + "']:visible").click();
     }
 
     Locator verdict() {

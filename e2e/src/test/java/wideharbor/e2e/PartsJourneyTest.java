@@ -167,7 +167,7 @@ class PartsJourneyTest extends Journey {
         page.locator(".calc-field input").first().fill("2");
         assertThat(page.locator(".calc-answer .big")).hasText("2.0");
         page.getByText("Plate stacks").click();
-        choose("Carried by", "Gimbal GB-3");
+        choose("Carried by", "Gimbal GB-3, three axis");
         assertThat(page.locator(".stacks-table tbody tr").first()).containsText("Gimbal plate");
         browser.isAccessible();
         page.getByText("Keys", new Page.GetByTextOptions().setExact(true)).click();

@@ -101,7 +101,7 @@ class SignalJourneyTest extends Journey {
         assertThat(select(standby)).hasText("on");
         page.reload();
         assertThat(select(standby)).hasText("on");
-        choose(standby, "as the rig");
+        choose(standby, "as the rig, standby");
         assertThat(select(standby)).containsText("as the rig");
     }
 
@@ -112,10 +112,10 @@ class SignalJourneyTest extends Journey {
         browser.open("/jobs/second-bell/signal");
         assertThat(page.locator(".order-card")).containsText("Power on Body Quellmar Petrel");
         assertThat(page.locator(".signal")).containsText("Operator A");
-        choose("Build", "B");
+        choose("Build", "B camera");
         assertThat(page.locator(".signal")).containsText("Operator B");
         assertThat(page.locator(".signal")).containsText("Body Quellmar Petrel and Monitor 9 in, M9");
-        choose("Build", "C");
+        choose("Build", "C camera");
         assertThat(page.locator(".signal")).containsText("Operator C");
         assertThat(page.locator(".signal")).not().containsText("Operator B");
     }

@@ -3,7 +3,13 @@ package wideharbor.app.files;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,6 +38,7 @@ class PackageFiles implements ApplicationRunner {
     private final CatalogueStore catalogue;
     private final HarborCodec codec;
     private final Accounts accounts;
+    private final Clock clock;
     private final String demo;
 
     PackageFiles(
@@ -40,24 +47,22 @@ class PackageFiles implements ApplicationRunner {
             CatalogueStore catalogue,
             HarborCodec codec,
             Accounts accounts,
+            Clock clock,
             @Value("${harbor.demo}") String demo) {
         this.store = store;
         this.changes = changes;
         this.catalogue = catalogue;
         this.codec = codec;
         this.accounts = accounts;
+        this.clock = clock;
         this.demo = demo;
     }
 
     /** The whole file or nothing. What it brings beyond the job is the package's own until somebody takes it. */
     @Transactional
     FilesController.Imported take(byte[] bytes) {
-        return store(bytes, JobChanges.From.FILE);
-    }
-
-    private FilesController.Imported store(byte[] bytes, JobChanges.From from) {
         Job job = codec.read(bytes);
-        changes.create(job, from);
+        changes.create(job, JobChanges.From.FILE);
         return new FilesController.Imported(job.id(), job.title());
     }
 
@@ -89,10 +94,23 @@ class PackageFiles implements ApplicationRunner {
         if (Files.exists(list)) {
             takeList(Files.readString(list));
         }
+        List<Job> jobs = new ArrayList<>();
         for (Path file : packages(Path.of(demo))) {
-            FilesController.Imported imported = store(Files.readAllBytes(file), JobChanges.From.HOUSE);
-            LOG.info("Loaded demo job {}", imported.title());
+            jobs.add(codec.read(Files.readAllBytes(file)));
         }
+        for (Job job : fromToday(jobs, LocalDate.now(clock))) {
+            changes.create(job, JobChanges.From.HOUSE);
+            LOG.info("Loaded demo job {}", job.title());
+        }
+    }
+
+    /** The demo's days moved together so that its first load-out is today: a house never begins with a past week. */
+    static List<Job> fromToday(List<Job> jobs, LocalDate today) {
+        Optional<LocalDate> first = jobs.stream()
+                .map(j -> j.brief().dates().load().toLocalDate())
+                .min(Comparator.naturalOrder());
+        long days = first.map(f -> ChronoUnit.DAYS.between(f, today)).orElse(0L);
+        return jobs.stream().map(j -> j.with(j.brief().moved(days))).toList();
     }
 
     /** The house's parts come in as any list of parts does. */

@@ -36,6 +36,7 @@ public class JobList {
             String title,
             LocalDateTime loadAt,
             String place,
+            String operator,
             Gate.Stage stage,
             Verdict verdict,
             int configurationsClear,
@@ -45,7 +46,7 @@ public class JobList {
     /** A page of the list, and how many jobs there are in all that answer the search. */
     record Found(List<Row> rows, long total) {}
 
-    /** Newest load-out first; every word of the search stands in title or place. */
+    /** Newest load-out first; every word of the search stands in title, place or operator. */
     @Transactional(readOnly = true)
     Found find(String search, int page) {
         Page<JobRow> found = jobs.page(pattern(search), PageRequest.of(Math.max(0, page), PAGE));
@@ -75,6 +76,7 @@ public class JobList {
                         r.title,
                         r.loadAt,
                         r.place,
+                        r.operator,
                         r.stage,
                         new Verdict(r.clear, r.stops, r.undecided, r.unreadCautions, 0, 0, 0),
                         r.configurationsClear,

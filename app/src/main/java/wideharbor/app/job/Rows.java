@@ -22,9 +22,9 @@ final class Rows {
         @Query("select j.stateNo from JobRow j where j.id = ?1")
         Optional<Long> stateNo(String id);
 
-        /** Newest load-out first; {@code like} is a pattern for title and place. */
-        @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 order by "
-                + "j.loadAt desc, j.id")
+        /** Newest load-out first; {@code like} is a pattern for title, place and operator. */
+        @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 "
+                + "or lower(j.operator) like ?1 order by j.loadAt desc, j.id")
         Page<JobRow> page(String like, Pageable page);
 
         /** Every job that has not left, the next load-out first. */

@@ -2,6 +2,8 @@ package wideharbor.app.security;
 
 import io.swagger.v3.oas.annotations.Parameter;
 import java.security.Principal;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
@@ -13,13 +15,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SessionController {
     private final Accounts accounts;
+    private final Clock clock;
 
-    SessionController(Accounts accounts) {
+    SessionController(Accounts accounts, Clock clock) {
         this.accounts = accounts;
+        this.clock = clock;
     }
 
     record Session(
             boolean signedIn,
+            LocalDate today,
             String username,
             String displayName,
             Optional<Role> role,
@@ -31,7 +36,7 @@ class SessionController {
     Session session(@Nullable Principal principal, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         if (!(principal instanceof Authentication who)) {
-            return new Session(false, "", "", Optional.empty(), false, false, false);
+            return new Session(false, LocalDate.now(clock), "", "", Optional.empty(), false, false, false);
         }
         Optional<Role> role = who.getAuthorities().stream()
                 .map(a -> String.valueOf(a.getAuthority()))
@@ -41,6 +46,7 @@ class SessionController {
                 .map(Role::valueOf);
         return new Session(
                 true,
+                LocalDate.now(clock),
                 accounts.username(who.getName()),
                 accounts.displayName(who.getName()),
                 role,

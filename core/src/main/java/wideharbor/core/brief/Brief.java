@@ -40,6 +40,11 @@ public record Brief(
         return BriefBuilder.builder(this).asks(other).build();
     }
 
+    /** The same job on other days. */
+    public Brief moved(long days) {
+        return BriefBuilder.builder(this).dates(dates.moved(days)).build();
+    }
+
     /** Calendar days as the desk wrote them; load is the day and time the gear leaves. */
     public record Dates(
             java.time.LocalDate prep,
@@ -51,6 +56,11 @@ public record Brief(
                 throw new IllegalArgumentException("Dates must run prep, load, shoot, return, but were " + prep + ", "
                         + load + ", " + shoot + ", " + back);
             }
+        }
+
+        /** All four by so many days, earlier when negative; what lies between them stays. */
+        public Dates moved(long days) {
+            return new Dates(prep.plusDays(days), load.plusDays(days), shoot.plusDays(days), back.plusDays(days));
         }
     }
 

@@ -1,0 +1,34 @@
+import type { Schemas } from '../../shared/api/client';
+import type { Command } from '../../shared/commands/commands';
+import type { BenchActions } from './useBenchKeys';
+import { VIEWS } from './views';
+
+/** What one can do on the Bench, each with its key: the list of keys and the search are both made of it. */
+export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: string, a: BenchActions): Command[] {
+  const row = bench?.stack.find((r) => r.placement === chosen);
+  const edits: Command[] = a.canEdit
+    ? [
+        ...(row ? [{ title: `Add a part to ${row.title}`, key: 'f', run: () => a.openFit(row.placement) }] : []),
+        ...(row && !row.root
+          ? [{ title: `Take off ${row.title}`, key: 'Delete', run: () => a.askRemove(row.placement) }]
+          : []),
+        ...(bench?.undo ? [{ title: `Undo: ${bench.undo}`, key: 'Ctrl Z', run: a.undo }] : []),
+        ...(bench?.redo ? [{ title: `Redo: ${bench.redo}`, key: 'Ctrl Shift Z', run: a.redo }] : []),
+        { title: 'Configurations: derive, copy, rename, turn', run: a.configure },
+      ]
+    : [];
+  return [
+    ...edits,
+    { title: 'Mounting points: used, free, covered', key: 'm', run: a.budget },
+    { title: 'Balance with each lens', key: 'b', run: a.balance },
+    { title: 'Hands, shoulder, eye: what there is to hold', key: 'h', run: a.hands },
+    { title: 'Remember how it stands; how it was left', key: 'r', run: a.left },
+    { title: 'Measure on the drawing: distance, angle, height over the rods', key: 'd', run: a.measure },
+    ...VIEWS.map((v, i) => ({ title: `Look from ${v.title}`, key: String(i + 1), run: () => a.view(v.id) })),
+    { title: 'Drawing nearer', key: '+', run: () => a.zoom(1.3) },
+    { title: 'Drawing farther', key: '−', run: () => a.zoom(1 / 1.3) },
+    { title: 'All of the drawing', key: '0', run: a.fit },
+    ...(bench?.lenses ?? []).map((l) => ({ title: `Lens: ${l.title}`, run: () => a.lens(l.id) })),
+    { title: 'Keys of this screen', key: '?', run: a.help },
+  ];
+}
