@@ -1,23 +1,16 @@
-import { Button, Checkbox, Input } from 'antd';
-import { words } from '../../shared/format/units';
+import { Button, Input } from 'antd';
+import { counted, words } from '../../shared/format/units';
 import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { catalogueQuery } from '../../shared/api/queries';
+import { LinkButton } from '../../shared/kit/LinkButton';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
-import { massWords, size } from './text';
+import { PartTable } from './PartTable';
 import { Pick } from '../../shared/kit/Pick';
-
-const SORTS = [
-  ['name', 'Part'],
-  ['maker', 'Maker'],
-  ['category', 'Category'],
-  ['mass', 'Mass'],
-  ['length', 'W × H × L, mm'],
-] as const;
 
 /** Every part of the house: searched by name or by look, filtered, sorted, two of them compared. */
 export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
@@ -38,33 +31,19 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
   const query = useQuery(catalogueQuery(question));
   const page = query.data;
   const picked = get('pick').split(',').filter(Boolean);
-  const pick = (ref: string) =>
-    set('pick', (picked.includes(ref) ? picked.filter((p) => p !== ref) : [...picked.slice(-1), ref]).join(','));
-  const sortBy = (name: string) => {
-    if (question.sort === name) set('down', question.down ? '' : '1');
-    else set('sort', name === 'name' ? '' : name);
-  };
   return (
     <main className="page catalogue">
       <div className="part-head">
         <h1>Catalogue</h1>
-        <span className="num soft">{page ? `${page.total} parts` : ''}</span>
+        <span className="num soft">{page ? counted(page.total, 'part') : ''}</span>
         <span className="push" />
         {picked.length === 2 && (
           <Button type="primary" onClick={() => void navigate(`/catalogue/compare?a=${picked[0]}&b=${picked[1]}`)}>
             Compare two
           </Button>
         )}
-        {session.waives && (
-          <Link className="btn" to="/catalogue/import">
-            Import a list
-          </Link>
-        )}
-        {session.editsBuilds && (
-          <Link className="btn" to="/catalogue/edit">
-            New part
-          </Link>
-        )}
+        {session.waives && <LinkButton to="/catalogue/import">Import a list</LinkButton>}
+        {session.editsBuilds && <LinkButton to="/catalogue/edit">New part</LinkButton>}
         <Button href="/api/catalogue.csv">CSV</Button>
         <Button href="/api/catalogue.harbor.json">JSON</Button>
       </div>
@@ -117,18 +96,15 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
       {query.isPending && <Waiting />}
       {query.isError && <p className="error">{query.error.message}</p>}
       {page && (
-        <Lines
-          page={page}
+        <PartTable
+          lines={page.lines}
           picked={picked}
-          onPick={pick}
+          onPick={(refs) => set('pick', refs.join(','))}
           sort={question.sort}
           down={question.down}
-          onSort={sortBy}
+          onSort={(name, down) => change({ from: '', sort: name === 'name' ? '' : name, down: down ? '1' : '' })}
           byLook={question.look !== ''}
         />
-      )}
-      {page && page.total === 0 && (
-        <p className="soft">No part answers this. Loosen the search, or describe less of it.</p>
       )}
       {page && page.total > page.from + 100 && (
         <Button onClick={() => set('from', String(page.from + 100))}>Next 100</Button>
@@ -139,71 +115,5 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
         </Button>
       )}
     </main>
-  );
-}
-
-interface LinesProps {
-  page: Schemas['PartPage'];
-  picked: string[];
-  onPick: (ref: string) => void;
-  sort: string;
-  down: boolean;
-  onSort: (name: string) => void;
-  byLook: boolean;
-}
-
-function Lines({ page, picked, onPick, sort, down, onSort, byLook }: LinesProps) {
-  return (
-    <table className="sheet">
-      <thead>
-        <tr>
-          <th>
-            <span className="hush">Compare</span>
-          </th>
-          {SORTS.map(([name, title]) => (
-            <th
-              key={name}
-              className={name === 'mass' || name === 'length' ? 'right' : ''}
-              aria-sort={!byLook && sort === name ? (down ? 'descending' : 'ascending') : 'none'}
-            >
-              {byLook ? (
-                title
-              ) : (
-                <Button type="text" className="sorter" onClick={() => onSort(name)}>
-                  {title}
-                  {sort === name ? (down ? ' ↓' : ' ↑') : ''}
-                </Button>
-              )}
-            </th>
-          ))}
-          <th className="right">Ports</th>
-          {byLook && <th>Found by</th>}
-        </tr>
-      </thead>
-      <tbody>
-        {page.lines.map((l) => (
-          <tr key={l.ref}>
-            <td>
-              <Checkbox
-                aria-label={`Compare ${l.name}`}
-                checked={picked.includes(l.ref)}
-                onChange={() => onPick(l.ref)}
-              />
-            </td>
-            <td>
-              <Link to={`/catalogue/parts/${encodeURIComponent(l.ref)}`}>
-                <strong>{l.name}</strong>
-              </Link>
-            </td>
-            <td className="soft">{l.maker}</td>
-            <td>{words(l.category)}</td>
-            <td className="num right nowrap">{l.mass.kind === 'UNKNOWN' ? 'not weighed' : massWords(l.mass)}</td>
-            <td className="num right nowrap">{size(l)}</td>
-            <td className="num right">{l.ports}</td>
-            {byLook && <td className="soft">{l.by.join(', ')}</td>}
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }

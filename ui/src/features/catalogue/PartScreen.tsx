@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { partQuery } from '../../shared/api/queries';
+import { LinkButton } from '../../shared/kit/LinkButton';
 import { Waiting } from '../../shared/kit/Waiting';
 import { CrossFit } from './CrossFit';
 import { PartViews } from './PartViews';
@@ -42,9 +43,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
           </span>
         )}
         {session.editsBuilds && (
-          <Link className="btn" to={`/catalogue/edit?from=${encodeURIComponent(p.ref)}`}>
-            Change it
-          </Link>
+          <LinkButton to={`/catalogue/edit?from=${encodeURIComponent(p.ref)}`}>Change it</LinkButton>
         )}
       </div>
       <PartViews part={p} />

@@ -1,4 +1,4 @@
-import { useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
+import { hashKey, useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
 import type { QueryKey } from '@tanstack/react-query';
 import { App } from 'antd';
 import { Problem } from '../api/client';
@@ -58,7 +58,8 @@ export function useActs(spot: Spot, { revision, shown, onAct, onDone }: Options)
       afterPaint(() => {
         void client.invalidateQueries({
           queryKey: keys.job(spot.job),
-          predicate: (q) => !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && q.queryKey !== shown,
+          predicate: (q) =>
+            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && (!shown || q.queryHash !== hashKey(shown)),
         });
         void client.invalidateQueries({ queryKey: keys.jobs });
       });

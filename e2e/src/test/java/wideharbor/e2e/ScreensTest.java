@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import java.util.ArrayList;
 import java.util.List;
@@ -93,7 +92,7 @@ class ScreensTest {
             browser.button("cables").click();
             browser.button("keep clear").click();
             for (String view : List.of("right", "front", "above")) {
-                browser.page().getByText(view, new Page.GetByTextOptions().setExact(true)).click();
+                browser.page().locator(".drawing .quiet-choice").getByText(view).click();
                 browser.page().locator(".elevation[aria-label*='from " + view + "']").waitFor();
                 for (int[] size : new int[][] {{1280, 800}, {1920, 1080}}) {
                     browser.page().setViewportSize(size[0], size[1]);

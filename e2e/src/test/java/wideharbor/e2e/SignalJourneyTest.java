@@ -67,6 +67,8 @@ class SignalJourneyTest extends Journey {
         assertThat(page.locator(".cables tbody tr")).hasCount(6);
         page.getByText("Plug a cable").first().click();
         page.getByLabel("From").fill("SDI 2");
+        // The socket is open once the cable has been unplugged, not when its line is gone from the list.
+        assertThat(page.locator(".ant-select-item-option-active:visible")).hasCount(1);
         page.keyboard().press("Enter");
         assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
                 .isEnabled();
