@@ -1,9 +1,10 @@
-import { Button, Input, InputNumber } from 'antd';
+import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
 import type { DoAct } from './useBench';
 import type { BenchActions } from './useBenchKeys';
+import { NumberField } from '../../shared/kit/NumberField';
 
 /** What can be set and done on the chosen part. */
 export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: BenchActions; act: DoAct }) {
@@ -43,7 +44,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
           >
             <label>
               <span>weighed</span>
-              <InputNumber
+              <NumberField
                 size="small"
                 min={0}
                 max={200000}
@@ -95,7 +96,7 @@ function TipFields({ placement, tip, act }: { placement: string; tip: number[]; 
             <Button type="text" title={`to the other side: ${value < 0 ? plus : minus}`} onClick={() => put(i, -value)}>
               {word}
             </Button>
-            <InputNumber
+            <NumberField
               size="small"
               aria-label={`Tip ${word}`}
               controls={false}
@@ -169,7 +170,7 @@ function SettingField({ setting, actions }: { setting: Schemas['SettingView']; a
   return (
     <label className="setting">
       <span>{setting.title}</span>
-      <InputNumber
+      <NumberField
         size="small"
         disabled={!actions.canEdit}
         value={value}

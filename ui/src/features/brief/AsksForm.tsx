@@ -1,8 +1,9 @@
-import { Checkbox, Input, InputNumber, Select } from 'antd';
+import { Checkbox, Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { JobWays } from './JobWays';
 import { Drop, Lines } from './Lines';
 import { ShootForm } from './ShootForm';
+import { NumberField } from '../../shared/kit/NumberField';
 
 type Asks = Schemas['Asks'];
 
@@ -65,7 +66,7 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
           <div key={i} className="ask-line">
             <Select aria-label="From" value={c.from} options={worn} onChange={(from) => edit('changes', i, { from })} />
             <Select aria-label="To" value={c.to} options={worn} onChange={(to) => edit('changes', i, { to })} />
-            <InputNumber
+            <NumberField
               aria-label="Minutes at most"
               value={c.minutes}
               min={0.5}
@@ -85,7 +86,7 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
         <legend>Room where it is worn</legend>
         <label className="field">
           <span>Depth along the lens, 0 for any</span>
-          <InputNumber
+          <NumberField
             value={asks.room.depthMm}
             min={0}
             max={100000}
@@ -96,7 +97,7 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
         </label>
         <label className="field">
           <span>Height, 0 for any</span>
-          <InputNumber
+          <NumberField
             value={asks.room.heightMm}
             min={0}
             max={100000}
@@ -128,7 +129,7 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
               options={SPARED}
               onChange={(category) => edit('spares', i, { category })}
             />
-            <InputNumber
+            <NumberField
               aria-label="Pieces"
               value={s.pieces}
               min={1}
@@ -155,7 +156,7 @@ export function AsksForm({ asks, worn, lenses, builds, onChange }: Props) {
               placeholder="what, or which mark"
               onChange={(e) => edit('tapes', i, { what: e.target.value })}
             />
-            <InputNumber
+            <NumberField
               aria-label="Distance"
               value={t.distanceMm}
               min={10}

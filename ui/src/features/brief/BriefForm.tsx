@@ -1,4 +1,4 @@
-import { Button, Input, InputNumber, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import { useState } from 'react';
 import type { FormEvent, ReactNode } from 'react';
 import { api, Problem, unwrap } from '../../shared/api/client';
@@ -7,6 +7,7 @@ import { WhenPicker } from '../../shared/kit/WhenPicker';
 import { AsksForm } from './AsksForm';
 import { ProfileForm } from './ProfileForm';
 import { onBodies } from './worn';
+import { NumberField } from '../../shared/kit/NumberField';
 
 type Brief = Schemas['BriefView'];
 
@@ -37,7 +38,7 @@ export function BriefForm({ job, onDone }: { job: Schemas['JobView']; onDone: (n
     max: number,
     unit: string,
   ) => (
-    <InputNumber
+    <NumberField
       value={draft[key]}
       min={min}
       max={max}

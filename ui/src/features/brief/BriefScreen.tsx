@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { jobQuery } from '../../shared/api/queries';
+import { Glance } from './Glance';
 import { BriefForm } from './BriefForm';
 import { BriefSheet } from './BriefSheet';
 import { RequirementList } from './RequirementList';
@@ -41,7 +42,10 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
             }}
           />
         ) : (
-          <BriefSheet job={data} />
+          <>
+            <Glance job={data} />
+            <BriefSheet job={data} />
+          </>
         )}
       </section>
       <RequirementList job={data} />

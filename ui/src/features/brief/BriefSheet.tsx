@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { day, dayAndTime, degreesCelsius, fixed, hours } from '../../shared/format/units';
+import { degreesCelsius, fixed, hours } from '../../shared/format/units';
 
 function Section({ title, children }: { title: string; children: ReactNode }) {
   return (
@@ -36,11 +36,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
     builds.flatMap((x) => x[kind]).find((x) => x.id === id)?.title ?? id;
   return (
     <div className="brief-sheet">
-      <Section title="Dates and place">
-        <Fact name="Prep">{day(b.prep)}</Fact>
-        <Fact name="Loads out">{dayAndTime(b.load)}</Fact>
-        <Fact name="Shoots from">{day(b.shoot)}</Fact>
-        <Fact name="Returns">{day(b.back)}</Fact>
+      <Section title="Place">
         <Fact name="Place">{b.place}</Fact>
       </Section>
       <Section title="Day and climate">

@@ -1,5 +1,6 @@
-import { Input, InputNumber, Select } from 'antd';
+import { Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
+import { NumberField } from '../../shared/kit/NumberField';
 
 type Profile = Schemas['Profile'];
 
@@ -27,7 +28,7 @@ export function ProfileForm({ profile, onChange }: { profile: Profile; onChange:
     <>
       <label className="field">
         <span>Height, empty while nobody asked</span>
-        <InputNumber
+        <NumberField
           value={profile.heightMm === null ? null : profile.heightMm / 10}
           min={120}
           max={230}

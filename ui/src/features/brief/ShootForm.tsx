@@ -1,6 +1,7 @@
-import { Checkbox, Input, InputNumber, Select } from 'antd';
+import { Checkbox, Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { Drop, Lines } from './Lines';
+import { NumberField } from '../../shared/kit/NumberField';
 
 type Shoot = Schemas['Shoot'];
 
@@ -60,7 +61,7 @@ export function ShootForm({
         </label>
         <label className="field">
           <span>Longest stretch without power-down, 0 for any</span>
-          <InputNumber
+          <NumberField
             value={shoot.longestStretchHours}
             min={0}
             max={24}
@@ -76,7 +77,7 @@ export function ShootForm({
         </label>
         <label className="field">
           <span>Somebody says one battery lasts, empty for nobody</span>
-          <InputNumber
+          <NumberField
             value={shoot.claimedHours}
             min={0.5}
             max={48}
@@ -88,7 +89,7 @@ export function ShootForm({
         </label>
         <label className="field">
           <span>People who fly with the batteries, 0 when nobody flies</span>
-          <InputNumber
+          <NumberField
             value={shoot.flyers}
             min={0}
             max={100}
@@ -99,7 +100,7 @@ export function ShootForm({
         </label>
         <label className="field">
           <span>Insured for, empty while nobody asked</span>
-          <InputNumber
+          <NumberField
             value={shoot.insuredValue}
             min={1}
             max={1e9}
@@ -157,7 +158,7 @@ export function ShootForm({
               options={STATES}
               onChange={(state) => block(i, { state })}
             />
-            <InputNumber
+            <NumberField
               aria-label={`Length of ${b.what}`}
               value={b.hours}
               min={0.05}
@@ -166,7 +167,7 @@ export function ShootForm({
               suffix="h"
               onChange={(v) => block(i, { hours: Number(v ?? 1) })}
             />
-            <InputNumber
+            <NumberField
               aria-label={`Climate of ${b.what}`}
               value={b.celsius}
               min={-60}
@@ -230,7 +231,7 @@ export function ShootForm({
               required
               onChange={(e) => recording(i, { mode: e.target.value })}
             />
-            <InputNumber
+            <NumberField
               aria-label="Rate"
               value={r.megabits}
               min={1}

@@ -5,11 +5,12 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { api, unwrap } from '../../shared/api/client';
 import { fixed } from '../../shared/format/units';
-import { NumberField, shimsOf } from './Numbers';
+import { Figure, shimsOf } from './Numbers';
 import { Cabin, CablePick, Lasting, OutputLoad } from './Power';
 import { Rods } from './Rods';
 import { Stacks } from './Stacks';
 import { useAnswer } from './useAnswer';
+import { plainNumber } from '../../shared/format/units';
 
 const TABS = [
   ['shims', 'Shims'],
@@ -67,8 +68,8 @@ function Shims() {
       unwrap(
         await api.POST('/api/calculators/shims', {
           body: {
-            targetMm: Number(target),
-            toleranceMm: Number(tolerance),
+            targetMm: Number(plainNumber(target)),
+            toleranceMm: Number(plainNumber(tolerance)),
             atHand: typeof shims === 'string' ? [] : shims,
           },
         }),
@@ -78,8 +79,8 @@ function Shims() {
   return (
     <div className="calc">
       <div>
-        <NumberField title="Height to make up" unit="mm" value={target} onChange={setTarget} />
-        <NumberField title="May miss by" unit="mm" value={tolerance} onChange={setTolerance} />
+        <Figure title="Height to make up" unit="mm" value={target} onChange={setTarget} />
+        <Figure title="May miss by" unit="mm" value={tolerance} onChange={setTolerance} />
         <label className="calc-field">
           <span>At hand: thickness x count</span>
           <Input className="num" value={hand} onChange={(e) => setHand(e.target.value)} />
@@ -105,7 +106,7 @@ function Shims() {
           </>
         )}
         {answer.data && !answer.data.found && (
-          <p>No stack of up to six pieces lands within {fixed(Number(tolerance), 2)} mm.</p>
+          <p>No stack of up to six pieces lands within {fixed(Number(plainNumber(tolerance)), 2)} mm.</p>
         )}
         <p className="soft">Fewest pieces first, then the least error. Sums in whole micrometres.</p>
       </output>
@@ -139,7 +140,7 @@ function Docking() {
     lever: '120',
     base: '110',
   });
-  const reading = Object.fromEntries(GAPS.map(([n]) => [n, Number(values[n])])) as Record<GapName, number>;
+  const reading = Object.fromEntries(GAPS.map(([n]) => [n, Number(plainNumber(values[n]))])) as Record<GapName, number>;
   const ready = Object.values(reading).every(Number.isFinite);
   const answer = useAnswer(
     ['docking', values],
@@ -150,7 +151,7 @@ function Docking() {
     <div className="calc">
       <div className="calc-two">
         {GAPS.map(([name, title]) => (
-          <NumberField
+          <Figure
             key={name}
             title={title}
             unit="mm"

@@ -6,7 +6,7 @@ interface Props {
 }
 
 /** A number with its unit; text until it is asked about, so that nothing is lost while it is typed. */
-export function NumberField({ title, unit, value, onChange }: Props) {
+export function Figure({ title, unit, value, onChange }: Props) {
   return (
     <label className="calc-field">
       <span>{title}</span>

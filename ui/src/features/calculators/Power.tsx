@@ -2,10 +2,11 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { fixed, hours } from '../../shared/format/units';
-import { NumberField } from './Numbers';
+import { Figure } from './Numbers';
 import { useAnswer } from './useAnswer';
+import { plainNumber } from '../../shared/format/units';
 
-const number = (text: string) => (text.trim() === '' ? NaN : Number(text));
+const number = (text: string) => (text.trim() === '' ? NaN : Number(plainNumber(text)));
 const all = (...texts: string[]) => texts.every((t) => Number.isFinite(number(t)));
 
 /** How long a battery lasts, how many the day takes, and what a claimed run time would draw. */
@@ -39,17 +40,12 @@ export function Lasting() {
   return (
     <div className="calc">
       <div>
-        <NumberField title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
-        <NumberField title="What age has left of it, 0 to 1" unit="" value={health} onChange={setHealth} />
-        <NumberField title="Where it hangs, it is" unit="°C" value={celsius} onChange={setCelsius} />
-        <NumberField title="Load, running" unit="W" value={watts} onChange={setWatts} />
-        <NumberField title="On for, in the day" unit="h" value={on} onChange={setOn} />
-        <NumberField
-          title="Somebody claims that one lasts; 0 for nobody"
-          unit="h"
-          value={claimed}
-          onChange={setClaimed}
-        />
+        <Figure title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
+        <Figure title="What age has left of it, 0 to 1" unit="" value={health} onChange={setHealth} />
+        <Figure title="Where it hangs, it is" unit="°C" value={celsius} onChange={setCelsius} />
+        <Figure title="Load, running" unit="W" value={watts} onChange={setWatts} />
+        <Figure title="On for, in the day" unit="h" value={on} onChange={setOn} />
+        <Figure title="Somebody claims that one lasts; 0 for nobody" unit="h" value={claimed} onChange={setClaimed} />
       </div>
       <output className="calc-answer">
         {answer.isError && <p className="error">{answer.error.message}</p>}
@@ -106,9 +102,9 @@ export function OutputLoad() {
           <span>Draws of the devices on it, W</span>
           <Input className="num" value={devices} onChange={(e) => setDevices(e.target.value)} />
         </label>
-        <NumberField title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
-        <NumberField title="The output gives, for good" unit="W" value={limitWatts} onChange={setLimitWatts} />
-        <NumberField title="and" unit="A" value={limitAmps} onChange={setLimitAmps} />
+        <Figure title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
+        <Figure title="The output gives, for good" unit="W" value={limitWatts} onChange={setLimitWatts} />
+        <Figure title="and" unit="A" value={limitAmps} onChange={setLimitAmps} />
       </div>
       <output className="calc-answer">
         {answer.isError && <p className="error">{answer.error.message}</p>}
@@ -157,10 +153,10 @@ export function CablePick() {
   return (
     <div className="calc">
       <div>
-        <NumberField title="Load" unit="W" value={watts} onChange={setWatts} />
-        <NumberField title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
-        <NumberField title="The device needs at least" unit="V" value={least} onChange={setLeast} />
-        <NumberField title="Cable, one way" unit="mm" value={length} onChange={setLength} />
+        <Figure title="Load" unit="W" value={watts} onChange={setWatts} />
+        <Figure title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
+        <Figure title="The device needs at least" unit="V" value={least} onChange={setLeast} />
+        <Figure title="Cable, one way" unit="mm" value={length} onChange={setLength} />
       </div>
       <output className="calc-answer">
         {answer.isError && <p className="error">{answer.error.message}</p>}
@@ -217,8 +213,8 @@ export function Cabin() {
   return (
     <div className="calc">
       <div>
-        <NumberField title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
-        <NumberField title="Spares of it" unit="pieces" value={spares} onChange={setSpares} />
+        <Figure title="Battery" unit="Wh" value={wattHours} onChange={setWattHours} />
+        <Figure title="Spares of it" unit="pieces" value={spares} onChange={setSpares} />
       </div>
       <output className="calc-answer">
         {answer.isError && <p className="error">{answer.error.message}</p>}

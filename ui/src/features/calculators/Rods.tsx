@@ -4,9 +4,10 @@ import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { standardsQuery } from '../../shared/api/queries';
 import { fixed } from '../../shared/format/units';
-import { NumberField } from './Numbers';
+import { Figure } from './Numbers';
 import { useAnswer } from './useAnswer';
 import { Pick } from '../../shared/kit/Pick';
+import { plainNumber } from '../../shared/format/units';
 
 const numbers = (text: string) =>
   text
@@ -29,7 +30,7 @@ export function Rods() {
     async () =>
       unwrap(
         await api.POST('/api/calculators/rods', {
-          body: { baseToAxisMm: Number(base), platesMm: between, bracketDropsMm: holes, standard },
+          body: { baseToAxisMm: Number(plainNumber(base)), platesMm: between, bracketDropsMm: holes, standard },
         }),
       ),
     ready,
@@ -37,12 +38,7 @@ export function Rods() {
   return (
     <div className="calc">
       <div>
-        <NumberField
-          title="Axis to the body’s base (or top, for rods above)"
-          unit="mm"
-          value={base}
-          onChange={setBase}
-        />
+        <Figure title="Axis to the body’s base (or top, for rods above)" unit="mm" value={base} onChange={setBase} />
         <label className="calc-field">
           <span>Plates between, from the body outwards</span>
           <Input className="num" value={plates} onChange={(e) => setPlates(e.target.value)} />

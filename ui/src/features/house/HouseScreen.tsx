@@ -9,6 +9,7 @@ import { rulesQuery, standardsQuery } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
 import { figureName, fixed, words } from '../../shared/format/units';
 import { WaysTable } from './WaysTable';
+import { plainNumber } from '../../shared/format/units';
 
 type Standard = Schemas['StandardLine'];
 
@@ -157,8 +158,8 @@ function StandardForm({ standard: s, onDone }: { standard: Standard; onDone: (wo
             revision: s.revision,
             title,
             note,
-            loadGrams: Number(load),
-            facts: facts.map((f) => ({ name: f.name, unit: f.unit, value: Number(f.text) })),
+            loadGrams: Number(plainNumber(load)),
+            facts: facts.map((f) => ({ name: f.name, unit: f.unit, value: Number(plainNumber(f.text)) })),
           },
         }),
       );

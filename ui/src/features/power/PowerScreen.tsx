@@ -1,6 +1,6 @@
 import './power.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { Button, InputNumber } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { powerQuery } from '../../shared/api/queries';
@@ -16,6 +16,7 @@ import { FeedDrawing } from './FeedDrawing';
 import { FeedTable } from './FeedTable';
 import { useDayStates } from './useDayStates';
 import { Pick } from '../../shared/kit/Pick';
+import { NumberField } from '../../shared/kit/NumberField';
 
 /** Will it run the day: where power goes, how the day draws it down, and what another battery or charger would do. */
 export function PowerScreen({ session }: { session: Schemas['Session'] }) {
@@ -149,7 +150,7 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
 function Count({ label, value, onChange }: { label: string; value: number; onChange: (value: number) => void }) {
   return (
     <label>
-      <InputNumber min={0} max={40} value={value} onChange={(v) => onChange(v ?? 0)} aria-label={label} /> {label}
+      <NumberField min={0} max={40} value={value} onChange={(v) => onChange(v ?? 0)} aria-label={label} /> {label}
     </label>
   );
 }

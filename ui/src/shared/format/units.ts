@@ -26,6 +26,14 @@ export function figureName(name: string): string {
   return spaced.replace(/ (mm|grams|watts|volts|amps|degrees|nm)$/, ', $1').replace(', nm', ', N·m');
 }
 
+/** A number as people type it: a comma or a point before its decimals, a true minus or a hyphen. */
+export function plainNumber(typed: string | undefined): string {
+  return (typed ?? '')
+    .replace(/[\s\u2009]/g, '')
+    .replace('−', '-')
+    .replace(',', '.');
+}
+
 export const mm = (value: number): string => `${fixed(value, 1)} mm`;
 export const grams = (value: number): string => `${fixed(value, 0)} g`;
 export const kilograms = (value: number): string => `${fixed(value / 1000, 2)} kg`;

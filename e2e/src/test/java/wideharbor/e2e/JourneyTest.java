@@ -30,7 +30,7 @@ class JourneyTest extends Journey {
     void fromBriefToDoor() {
         String job = RunningApp.copyOf("slack-water");
         browser.signIn("tech");
-        page.locator("a[href='/jobs/" + job + "/brief']").click();
+        page.locator(".jobs table a[href='/jobs/" + job + "/brief']").click();
         assertThat(page.getByText("Not met").first()).isVisible();
         assertThat(page.locator(".requirements")).containsText("On for 11 h 00 in 6 blocks, down to −6 °C");
         page.locator(".jobbar nav").getByText("Bench").click();
