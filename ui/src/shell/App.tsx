@@ -2,12 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes, useLocation } from 'react-router';
 import { sessionQuery } from '../shared/api/queries';
-import { JobsScreen } from '../features/jobs';
 import { SignInScreen } from '../features/signin';
-import { JobFrame } from './JobFrame';
-import { Shell } from './Shell';
 import { Waiting } from '../shared/kit/Waiting';
 
+// Who signs in waits for the sign-in alone.
+const Shell = lazy(async () => ({ default: (await import('./Shell')).Shell }));
+const JobFrame = lazy(async () => ({ default: (await import('./JobFrame')).JobFrame }));
+const JobsScreen = lazy(async () => ({ default: (await import('../features/jobs')).JobsScreen }));
 const BriefScreen = lazy(async () => ({ default: (await import('../features/brief')).BriefScreen }));
 const BenchScreen = lazy(async () => ({ default: (await import('../features/bench')).BenchScreen }));
 const DispatchScreen = lazy(async () => ({ default: (await import('../features/dispatch')).DispatchScreen }));

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Tooltip } from 'antd';
-import { useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { NavLink, Outlet, useNavigate } from 'react-router';
 import { csrfHeader } from '../shared/api/client';
 import type { Schemas } from '../shared/api/client';
@@ -9,7 +9,8 @@ import { useCommands } from '../shared/commands/commands';
 import { isTyping } from '../shared/kit/typing';
 import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
-import { FindAnything } from './FindAnything';
+
+const FindAnything = lazy(async () => ({ default: (await import('./FindAnything')).FindAnything }));
 
 /** Ctrl K from anywhere, or a slash where nobody is typing. */
 function useFindKeys(open: () => void) {
@@ -71,7 +72,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
         </span>
       </header>
       <Outlet />
-      {finding && <FindAnything onClose={() => setFinding(false)} />}
+      <Suspense>{finding && <FindAnything onClose={() => setFinding(false)} />}</Suspense>
     </div>
   );
 }

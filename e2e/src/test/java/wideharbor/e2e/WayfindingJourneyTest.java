@@ -50,8 +50,7 @@ class WayfindingJourneyTest extends Journey {
 
     private void find(String words) {
         page.keyboard().press("/");
-        page.getByLabel("Find anything", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
-                .fill(words);
+        page.locator(".find-anything").getByRole(AriaRole.COMBOBOX).fill(words);
         assertThat(page.locator(".find-anything .ant-select-item-option-active .hit"))
                 .containsText(Pattern.compile(words.split(" ")[0], Pattern.CASE_INSENSITIVE));
         page.keyboard().press("Enter");
@@ -63,9 +62,9 @@ class WayfindingJourneyTest extends Journey {
     void whatIsPointedAtIsShownEverywhere() {
         browser.signIn("tech");
         browser.bench("slack-water", "");
-        page.locator(".stack-row").getByText("Battery 150 Wh").hover();
+        page.locator(".stack-row").getByText("Rods 15 mm pair, 300").first().hover();
         assertThat(page.locator(".elevation .part.lit-pointed")).hasCount(1);
-        assertThat(page.locator(".finding.pointed").first()).containsText("Day outlasts the batteries");
+        assertThat(page.locator(".finding.pointed").first()).containsText("rods");
         finding("Axis 2.0 mm low").locator("h3").hover();
         assertThat(page.locator(".elevation .part.lit-stop").first()).isVisible();
         assertThat(page.locator(".stack-row.pointed").first()).isVisible();
