@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../shared/api/client';
-import { waysQuery } from '../../shared/api/queries';
+import { waysQuery } from '../../shared/api/houseQueries';
 import { Drop, Lines } from './Lines';
 import { Pick } from '../../shared/kit/Pick';
 

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { waysQuery } from '../../shared/api/queries';
+import { waysQuery } from '../../shared/api/houseQueries';
 import type { Schemas } from '../../shared/api/client';
 import { pick } from '../../testKit';
 import { AsksForm } from './AsksForm';

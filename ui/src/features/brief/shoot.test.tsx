@@ -1,4 +1,4 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
 import { BriefSheet } from './BriefSheet';
@@ -34,6 +34,15 @@ describe('what a shoot asks', () => {
       block,
       { what: 'Block', state: 'ON', hours: 2, celsius: -4, mains: false, parts: [] },
     ]);
+  });
+
+  it('says what an unwritten day means, and what a written one decides', () => {
+    shootForm(nothing);
+    expect(screen.getByText(/the day is the hours on, end to end/)).toBeTruthy();
+    cleanup();
+    shootForm({ ...nothing, day: [block] });
+    expect(screen.queryByText(/end to end/)).toBeNull();
+    expect(screen.getByText(/what the batteries must last/)).toBeTruthy();
   });
 
   it('starts the day with the call', () => {

@@ -2,7 +2,7 @@ import { Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
-import { standardsQuery } from '../../shared/api/queries';
+import { standardsQuery } from '../../shared/api/houseQueries';
 import { fixed } from '../../shared/format/units';
 import { Figure } from './Numbers';
 import { useAnswer } from './useAnswer';

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue } from 'react';
 import { useNavigate } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { catalogueQuery } from '../../shared/api/queries';
+import { catalogueQuery } from '../../shared/api/houseQueries';
 import { LinkButton } from '../../shared/kit/LinkButton';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';

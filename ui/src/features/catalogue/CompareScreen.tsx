@@ -3,7 +3,7 @@ import './catalogue.css';
 import { useQueries } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { partQuery } from '../../shared/api/queries';
+import { partQuery } from '../../shared/api/houseQueries';
 import { Waiting } from '../../shared/kit/Waiting';
 import { PartViews } from './PartViews';
 import { bothLengths, bothMasses } from './text';

@@ -4,7 +4,7 @@ import { words } from '../../shared/format/units';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { crossFitQuery } from '../../shared/api/queries';
+import { crossFitQuery } from '../../shared/api/houseQueries';
 import { Waiting } from '../../shared/kit/Waiting';
 
 const HOW: Record<Schemas['CrossFitCell']['how'], [string, string]> = {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
-import { partTextQuery } from '../../shared/api/queries';
+import { partTextQuery } from '../../shared/api/houseQueries';
 import { Waiting } from '../../shared/kit/Waiting';
 import { blankPart, nextRevision, readFields, withFields } from './editing';
 import type { Fields } from './editing';

@@ -3,7 +3,7 @@ import './catalogue.css';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { partQuery } from '../../shared/api/queries';
+import { partQuery } from '../../shared/api/houseQueries';
 import { LinkButton } from '../../shared/kit/LinkButton';
 import { Waiting } from '../../shared/kit/Waiting';
 import { CrossFit } from './CrossFit';

@@ -2,7 +2,7 @@ import { words } from '../../shared/format/units';
 import '../../shared/drawing/drawing.css';
 import { useQueries } from '@tanstack/react-query';
 import type { Schemas } from '../../shared/api/client';
-import { partDrawingQuery } from '../../shared/api/queries';
+import { partDrawingQuery } from '../../shared/api/houseQueries';
 import type { ViewName } from '../../shared/api/queries';
 import { Hatches } from '../../shared/drawing/Hatches';
 import { hatchOf, path } from '../../shared/drawing/paper';

@@ -3,7 +3,7 @@ import { act, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter, useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
-import { catalogueQuery } from '../../shared/api/queries';
+import { catalogueQuery } from '../../shared/api/houseQueries';
 import { CatalogueScreen } from './CatalogueScreen';
 
 const session = {

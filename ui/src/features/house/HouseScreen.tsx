@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
-import { rulesQuery, standardsQuery } from '../../shared/api/queries';
+import { rulesQuery, standardsQuery } from '../../shared/api/houseQueries';
 import { Waiting } from '../../shared/kit/Waiting';
 import { figureName, fixed, words } from '../../shared/format/units';
 import { WaysTable } from './WaysTable';

@@ -2,7 +2,7 @@ import { Input } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Fragment, useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
-import { operatorsQuery, waysOf } from '../../shared/api/queries';
+import { operatorsQuery, waysOf } from '../../shared/api/houseQueries';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Pick } from '../../shared/kit/Pick';

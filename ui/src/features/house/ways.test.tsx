@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { operatorsQuery, waysOf } from '../../shared/api/queries';
+import { operatorsQuery, waysOf } from '../../shared/api/houseQueries';
 import type { Schemas } from '../../shared/api/client';
 import { pick, picked } from '../../testKit';
 import { WaysTable } from './WaysTable';

@@ -1,6 +1,5 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { api, unwrap } from './client';
-import type { Schemas } from './client';
 
 export interface Spot {
   job: string;
@@ -219,75 +218,6 @@ export const signalQuery = (s: Spot) =>
         }),
       ),
   });
-
-export interface CatalogueQuestion {
-  search: string;
-  look: string;
-  category: Schemas['PartSheet']['category'] | '';
-  standard: string;
-  sort: string;
-  down: boolean;
-  from: number;
-}
-
-export const catalogueQuery = (q: CatalogueQuestion) =>
-  queryOptions({
-    queryKey: ['catalogue', 'list', q] as const,
-    queryFn: async () =>
-      unwrap(await api.GET('/api/catalogue', { params: { query: { ...q, category: q.category || undefined } } })),
-    placeholderData: keepPreviousData,
-  });
-
-export const partQuery = (ref: string) =>
-  queryOptions({
-    queryKey: ['catalogue', 'part', ref] as const,
-    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}', { params: { path: { ref } } })),
-  });
-
-export const crossFitQuery = (ref: string) =>
-  queryOptions({
-    queryKey: ['catalogue', 'cross-fit', ref] as const,
-    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/cross-fit', { params: { path: { ref } } })),
-  });
-
-export const partDrawingQuery = (ref: string, view: ViewName) =>
-  queryOptions({
-    queryKey: ['catalogue', 'drawing', ref, view] as const,
-    queryFn: async () =>
-      unwrap(await api.GET('/api/catalogue/parts/{ref}/drawing', { params: { path: { ref }, query: { view } } })),
-    staleTime: Infinity,
-  });
-
-export const partTextQuery = (ref: string) =>
-  queryOptions({
-    queryKey: ['catalogue', 'text', ref] as const,
-    queryFn: async () => unwrap(await api.GET('/api/catalogue/parts/{ref}/text', { params: { path: { ref } } })),
-    staleTime: Infinity,
-  });
-
-export const standardsQuery = queryOptions({
-  queryKey: ['house', 'standards'] as const,
-  queryFn: async () => unwrap(await api.GET('/api/house/standards')),
-});
-
-export const rulesQuery = queryOptions({
-  queryKey: ['house', 'rules'] as const,
-  queryFn: async () => unwrap(await api.GET('/api/house/rules')),
-});
-
-/** The house's answers, or those of a person who works otherwise. */
-export const waysOf = (person: string) =>
-  queryOptions({
-    queryKey: ['house', 'ways', person] as const,
-    queryFn: async () => unwrap(await api.GET('/api/house/ways', { params: { query: { person } } })),
-  });
-
-export const waysQuery = waysOf('');
-
-export const operatorsQuery = queryOptions({
-  queryKey: ['house', 'operators'] as const,
-  queryFn: async () => unwrap(await api.GET('/api/house/operators')),
-});
 
 export const journalQuery = (s: Spot, revision: number) =>
   queryOptions({

@@ -1,0 +1,78 @@
+import { Checkbox, Input, Select } from 'antd';
+import type { Schemas } from '../../shared/api/client';
+import { NumberField } from '../../shared/kit/NumberField';
+import { Drop, Lines } from './Lines';
+
+const STATES = [
+  { value: 'ON', label: 'on, rolling' },
+  { value: 'STANDBY', label: 'on, standby' },
+  { value: 'OFF', label: 'off' },
+] satisfies { value: Schemas['DayBlock']['state']; label: string }[];
+
+interface Props {
+  shoot: Schemas['Shoot'];
+  onChange: (shoot: Schemas['Shoot']) => void;
+}
+
+/** The day in blocks: what the rig does, for how long, how cold, and whether there is mains. */
+export function DayLines({ shoot, onChange }: Props) {
+  const block = (i: number, line: Partial<Schemas['DayBlock']>) =>
+    onChange({ ...shoot, day: shoot.day.map((b, k) => (k === i ? { ...b, ...line } : b)) });
+  return (
+    <Lines
+      title="The day in blocks"
+      note="These blocks decide what the batteries must last. What a single device does in a block is said on the Power screen."
+      empty="Not written: the day is the hours on, end to end."
+      add={() =>
+        onChange({
+          ...shoot,
+          day: [
+            ...shoot.day,
+            {
+              what: shoot.day.length === 0 ? 'Call' : 'Block',
+              state: 'ON',
+              hours: 2,
+              celsius: shoot.day.at(-1)?.celsius ?? 20,
+              mains: false,
+              parts: [],
+            },
+          ],
+        })
+      }
+    >
+      {shoot.day.map((b, i) => (
+        <div key={i} className="ask-line">
+          <Input
+            aria-label="Block"
+            value={b.what}
+            maxLength={40}
+            required
+            onChange={(e) => block(i, { what: e.target.value })}
+          />
+          <Select aria-label="The rig is" value={b.state} options={STATES} onChange={(state) => block(i, { state })} />
+          <NumberField
+            aria-label={`Length of ${b.what}`}
+            value={b.hours}
+            min={0.05}
+            max={24}
+            step={0.25}
+            suffix="h"
+            onChange={(v) => block(i, { hours: Number(v ?? 1) })}
+          />
+          <NumberField
+            aria-label={`Climate of ${b.what}`}
+            value={b.celsius}
+            min={-60}
+            max={60}
+            suffix="°C"
+            onChange={(v) => block(i, { celsius: Number(v ?? 20) })}
+          />
+          <Checkbox checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })}>
+            mains
+          </Checkbox>
+          <Drop onClick={() => onChange({ ...shoot, day: shoot.day.filter((_, k) => k !== i) })} />
+        </div>
+      ))}
+    </Lines>
+  );
+}
