@@ -2,13 +2,16 @@ import '@fontsource-variable/archivo';
 import '@fontsource-variable/spline-sans-mono';
 import './shared/theme/tokens.css';
 import './shell/shell.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './shell/App';
 import { Kit } from './shared/kit/Kit';
 import { Problem } from './shared/api/client';
+
+// What is on its way shows before the next frame: a switch that waits for a timer turns back under the hand.
+notifyManager.setScheduler(queueMicrotask);
 
 const client = new QueryClient({
   defaultOptions: {

@@ -26,6 +26,21 @@ describe('what is found', () => {
     expect(all[1]?.hits[0]?.to).toBe('/jobs/kiln/bench?build=a&config=vest&lens=l25&part=rods');
   });
 
+  it('is what bears the words in its name before what stands on it', () => {
+    const stack = [
+      { placement: 'box', title: 'Matte box', on: 'Rods 15 mm' },
+      { placement: 'rods', title: 'Rods 15 mm', on: 'Bridge plate' },
+    ];
+    const [parts] = sections(
+      'rods 15',
+      [],
+      { ...here, bench: { ...bench, stack, findings: [] } as unknown as Schemas['Bench'] },
+      [],
+      [],
+    );
+    expect(parts?.hits.map((h) => h.label)).toEqual(['Rods 15 mm', 'Matte box']);
+  });
+
   it('is commands by any of their words, in any order', () => {
     expect(told('lens bal')).toEqual([['Do', ['Balance with each lens']]]);
     expect(told('zeppelin')).toEqual([]);

@@ -33,10 +33,13 @@ const SCREENS: [string, string][] = [
 
 const OF_JOB = ['brief', 'bench', 'power', 'signal', 'changeover', 'dispatch'];
 
+/** What has all the words, in its name first, then in what stands beside it. */
 function narrowed(title: string, hits: Hit[], search: string): Section {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const fits = (h: Hit) => words.every((w) => `${h.label} ${h.note}`.toLowerCase().includes(w));
-  return { title, hits: hits.filter(fits).slice(0, MOST) };
+  const has = (text: string) => words.every((w) => text.toLowerCase().includes(w));
+  const named = hits.filter((h) => has(h.label));
+  const beside = hits.filter((h) => !has(h.label) && has(`${h.label} ${h.note}`));
+  return { title, hits: [...named, ...beside].slice(0, MOST) };
 }
 
 /** Where in a job somebody is, when in one. */

@@ -40,6 +40,11 @@ function FindingFace({ at, f, fixing, pointed, canEdit, waives, act, onLight, on
   const severity = f.severity.toLowerCase();
   const e = evidence(f.evidence);
   const quiet = f.read || f.waived;
+  const acts = (
+    <Acts f={f} canEdit={canEdit} waives={waives} act={act} onWaive={onWaive}>
+      {children}
+    </Acts>
+  );
   return (
     <article
       className={['finding', quiet ? 'quiet' : '', pointed ? 'pointed' : ''].filter(Boolean).join(' ')}
@@ -60,18 +65,19 @@ function FindingFace({ at, f, fixing, pointed, canEdit, waives, act, onLight, on
         <b className="num">{e.needs}</b>
       </p>
       <p>{f.why}</p>
-      {canEdit && f.state !== 'NOT_CHECKED' && (
+      {canEdit && f.state !== 'NOT_CHECKED' ? (
         <Remedies
           job={at.job}
           revision={at.revision}
           finding={f.key}
           applying={fixing}
           onApply={(fix) => act({ kind: 'edit', request: { kind: 'FIX', finding: f.key, fix } })}
-        />
+        >
+          {acts}
+        </Remedies>
+      ) : (
+        <div className="finding-acts">{acts}</div>
       )}
-      <Acts f={f} canEdit={canEdit} waives={waives} act={act} onWaive={onWaive}>
-        {children}
-      </Acts>
       <details>
         <summary>How it is judged</summary>
         <p>Expects that {f.expectation}.</p>
@@ -89,7 +95,7 @@ type ActsProps = Pick<CardProps, 'f' | 'canEdit' | 'waives' | 'act' | 'onWaive' 
 /** What one says to a finding: read, waived, withdrawn. */
 function Acts({ f, canEdit, waives, act, onWaive, children }: ActsProps) {
   return (
-    <div className="finding-acts">
+    <>
       {f.severity === 'CAUTION' &&
         (f.read ? (
           <span className="mark met">read by {f.readBy}</span>
@@ -110,6 +116,6 @@ function Acts({ f, canEdit, waives, act, onWaive, children }: ActsProps) {
           </Button>
         ))}
       {children}
-    </div>
+    </>
   );
 }

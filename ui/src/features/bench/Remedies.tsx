@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
 import { remediesQuery } from '../../shared/api/queries';
 import { useHeld } from '../../shared/kit/useHeld';
 import type { Schemas } from '../../shared/api/client';
@@ -14,13 +15,15 @@ interface Props {
   /** One of them is on its way. */
   applying?: boolean;
   onApply: (fix: string) => void;
+  /** What else is said to the finding, on the line below. */
+  children?: ReactNode;
 }
 
 /** Findings out of view wait for those in view, ms. */
 const LATER = 1500;
 
 /** What mends a finding. Trying takes long: those in view are asked for at once, the others after a while. */
-export function Remedies({ job, revision, finding, applying, onApply }: Props) {
+export function Remedies({ job, revision, finding, applying, onApply, children }: Props) {
   const [place, seen] = useSeen(revision);
   const query = useQuery({ ...remediesQuery(job, finding, revision), enabled: seen });
   const data = useHeld(query.data);
@@ -28,25 +31,32 @@ export function Remedies({ job, revision, finding, applying, onApply }: Props) {
   const [more, setMore] = useState(false);
   const shown = more ? data : data?.slice(0, 1);
   const others = (data?.length ?? 0) - 1;
+  // More than its two lines can say of the one way there is, or more ways.
+  const hasMore = others > 0 || (data?.[0]?.raised.length ?? 0) > 1;
   return (
-    <div ref={place} className="remedies" aria-busy={isFetching}>
-      {!data && <p className="soft tried-words">{isFetching ? 'trying what mends it' : ''}</p>}
-      {data?.length === 0 && <p className="soft tried-words">no single change mends it</p>}
-      {shown?.map((fix, i) => (
-        <FixLine
-          key={fix.id}
-          fix={fix}
-          first={i === 0}
-          whole={more}
-          disabled={applying}
-          onApply={() => onApply(fix.id)}
-        />
-      ))}
-      {others > 0 && (
-        <Button type="text" size="small" aria-expanded={more} onClick={() => setMore(!more)}>
-          {more ? 'Only the first' : counted(others, 'more way', 'more ways')}
-        </Button>
-      )}
+    <div ref={place} aria-busy={isFetching}>
+      <div className="remedies">
+        {!data && <p className="soft tried-words">{isFetching ? 'trying what mends it' : ''}</p>}
+        {data?.length === 0 && <p className="soft tried-words">no single change mends it</p>}
+        {shown?.map((fix, i) => (
+          <FixLine
+            key={fix.id}
+            fix={fix}
+            first={i === 0}
+            whole={more}
+            disabled={applying}
+            onApply={() => onApply(fix.id)}
+          />
+        ))}
+      </div>
+      <div className="finding-acts">
+        {hasMore && (
+          <Button type="text" aria-expanded={more} onClick={() => setMore(!more)}>
+            {more ? 'Only the first' : others > 0 ? counted(others, 'more way', 'more ways') : 'All it raises'}
+          </Button>
+        )}
+        {children}
+      </div>
     </div>
   );
 }
@@ -63,11 +73,12 @@ interface FixProps {
 function FixLine({ fix, first, whole, disabled, onApply }: FixProps) {
   const raised = raisedWords(fix.raised, fix.trialFits);
   return (
-    <div className="fix">
-      <span>
+    <div className={whole ? 'fix' : 'fix brief-fix'}>
+      <span title={whole ? undefined : [fix.title, ...raised].join('; ')}>
         {fix.title}
         {raised.length > 0 && (
-          <span className="soft raises" title={raised.join('; ')}>
+          <span className="soft raises">
+            {!whole && ' '}
             then: {whole ? raised.join('; ') : raised[0]}
             {!whole && raised.length > 1 && `, and ${raised.length - 1} more`}
           </span>

@@ -39,22 +39,20 @@ export function useBench(spot: Spot, me: string, onShow: (configuration: string)
   const client = useQueryClient();
   // With another lens or configuration the old picture stands until the new one is there: keys go on working.
   const query = useQuery({ ...benchQuery(spot), placeholderData: keepPreviousData });
-  const pending = usePending(spot.job);
+  const pending = usePending(spot);
   const foresight = useRef<Foresight>(undefined);
   const stands = () => client.getQueryData<Bench>(keys.bench(spot))?.revision ?? 0;
   const foreseen = (edit: Edit) => {
     const tried = foresight.current;
     return tried?.bench && tried.revision === stands() && same(tried.edit, edit) ? tried.bench : undefined;
   };
-  const acts = useActs(spot, {
+  const act = useActs(spot, {
     revision: query.data?.revision ?? 0,
-    onAct: (act) => {
-      const bench = act.kind === 'edit' && foreseen(act);
+    onAct: (asked) => {
+      const bench = asked.kind === 'edit' && foreseen(asked);
       if (bench) client.setQueryData(keys.bench(spot), bench);
     },
-    onDone: (next) => {
-      if (next.configuration !== spot.configuration) onShow(next.configuration);
-    },
+    onMade: onShow,
   });
   const ask = (edit: Edit) => {
     const mine: Foresight = { edit, revision: stands(), asking: true };
@@ -71,10 +69,10 @@ export function useBench(spot: Spot, me: string, onShow: (configuration: string)
   /** Something was let go: what it comes to here is shown first, then the whole job is judged and the edit stored. */
   const drop = async (edit: Edit) => {
     if (!foreseen(edit)) await ask(edit);
-    return acts.mutateAsync({ kind: 'edit', ...edit });
+    return act({ kind: 'edit', ...edit });
   };
   const bench = useMemo(() => query.data && withPending(query.data, pending, me), [query.data, pending, me]);
-  return { query, bench, pending, act: acts.mutateAsync, foresee, drop };
+  return { query, bench, pending, act, foresee, drop };
 }
 
 /** What a component of the Bench asks for; whether it goes for this configuration alone, the Bench adds. */

@@ -19,17 +19,18 @@ import { ViewerTable } from './ViewerTable';
 /** Who sees, hears and controls what; a box is clicked to see what breaks without it. */
 export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   const at = useStandpoint();
-  const { spot, job, build, data } = at;
+  const { spot, build, data } = at;
   const [failed, setFailed] = useState('');
   const asked = signalQuery(spot);
   const query = useQuery({ ...asked, enabled: build !== undefined, placeholderData: keepPreviousData });
-  const acts = useActs(spot, { revision: query.data?.revision ?? 0, shown: asked.queryKey });
-  const pending = usePending(job);
+  const act = useActs(spot, { revision: query.data?.revision ?? 0, shown: asked.queryKey });
+  const pending = usePending(spot);
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const s = withPending(query.data, pending);
   const canEdit = session.editsBuilds && data?.stage !== 'DISPATCHED';
-  const request = (asked: Schemas['EditRequest']) => acts.mutate({ kind: 'edit', only: false, request: asked });
+  const request = (asked: Schemas['EditRequest']) =>
+    void act({ kind: 'edit', only: false, request: asked }).catch(() => undefined);
   const set = (key: string, value: number) => request({ kind: 'SET', key, value });
   const out = s.boxes.find((b) => b.id === failed);
   return (

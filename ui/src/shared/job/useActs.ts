@@ -26,51 +26,71 @@ interface Options {
   shown?: QueryKey;
   /** Before an act is sent. */
   onAct?: (act: Act) => void;
-  onDone?: (next: Bench) => void;
+  /** The act made another configuration, which is to be shown; nobody is moved who has gone elsewhere meanwhile. */
+  onMade?: (configuration: string) => void;
+}
+
+/** An act with where its asker stood: by the time it is sent, or answered, they may stand elsewhere. */
+interface Asked {
+  act: Act;
+  spot: Spot;
+  shown?: QueryKey;
 }
 
 /** The queue through which Bench and Signal change a build. A refusal says why, and what stands now is shown. */
-export function useActs(spot: Spot, { revision, shown, onAct, onDone }: Options) {
+export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options) {
   const client = useQueryClient();
   const { message } = App.useApp();
   const made = ['made', spot.job, spot.build];
-  return useMutation({
+  const mutation = useMutation({
     ...queueOf(spot.job),
-    onMutate: (act: Act) => {
+    onMutate: (asked: Asked) => {
       // An answer still on its way from before the act must not overwrite what the act brings.
-      void client.cancelQueries({ queryKey: keys.bench(spot) });
-      onAct?.(act);
+      void client.cancelQueries({ queryKey: keys.bench(asked.spot) });
+      onAct?.(asked.act);
     },
-    mutationFn: (act: Act) => send(spot, Math.max(revision, client.getQueryData<number>(made) ?? 0), act),
-    onSuccess: (next) => {
+    mutationFn: ({ act, spot: at }: Asked) => send(at, Math.max(revision, client.getQueryData<number>(made) ?? 0), act),
+    onSuccess: (next, { spot: at }) => {
       if (!next) return;
       client.setQueryData(made, next.revision);
-      client.setQueryData(keys.bench({ ...spot, configuration: next.configuration }), next);
-      onDone?.(next);
+      client.setQueryData(keys.bench({ ...at, configuration: next.configuration }), next);
+      if (next.configuration !== at.configuration && spot.configuration === at.configuration) {
+        onMade?.(next.configuration);
+      }
     },
-    onError: (e) => {
-      if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(spot), e.newer as Bench);
+    onError: (e, { spot: at }) => {
+      if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(at), e.newer as Bench);
       void message.error(e.message, 6);
     },
-    onSettled: async () => {
-      if (shown) await client.invalidateQueries({ queryKey: shown });
+    onSettled: async (_, __, asked) => {
+      if (asked.shown) await client.invalidateQueries({ queryKey: asked.shown });
       // What follows elsewhere is asked for once what the act did here is on the screen.
       afterPaint(() => {
         void client.invalidateQueries({
           queryKey: keys.job(spot.job),
           predicate: (q) =>
-            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && (!shown || q.queryHash !== hashKey(shown)),
+            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) &&
+            (!asked.shown || q.queryHash !== hashKey(asked.shown)),
         });
         void client.invalidateQueries({ queryKey: keys.jobs });
       });
     },
   });
+  return (act: Act) => mutation.mutateAsync({ act, spot, shown });
+}
+
+/** Whether what an act changes is to be seen from a place. */
+export function concerns({ act, spot: at }: Asked, here: Spot): boolean {
+  if (at.build !== here.build) return false;
+  return act.kind !== 'edit' || !act.only || at.configuration === here.configuration;
 }
 
 /** What is on its way to the server, in the order it was asked for: a screen shows it as if it stood. */
-export function usePending<T = Act>(job: string): T[] {
+export function usePending(spot: Spot): Act[] {
   return useMutationState({
-    filters: { mutationKey: queueOf(job).mutationKey, status: 'pending' },
-    select: (m) => m.state.variables as T,
-  });
+    filters: { mutationKey: queueOf(spot.job).mutationKey, status: 'pending' },
+    select: (m) => m.state.variables as Asked,
+  })
+    .filter((asked) => concerns(asked, spot))
+    .map((asked) => asked.act);
 }

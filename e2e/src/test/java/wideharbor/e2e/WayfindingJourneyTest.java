@@ -62,7 +62,7 @@ class WayfindingJourneyTest extends Journey {
     void whatIsPointedAtIsShownEverywhere() {
         browser.signIn("tech");
         browser.bench("slack-water", "");
-        page.locator(".stack-row").getByText("Rods 15 mm pair, 300").first().hover();
+        page.locator(".row-title").getByText("Rods 15 mm pair, 300").hover();
         assertThat(page.locator(".elevation .part.lit-pointed")).hasCount(1);
         assertThat(page.locator(".finding.pointed").first()).containsText("rods");
         finding("Axis 2.0 mm low").locator("h3").hover();

@@ -1,0 +1,80 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook, waitFor } from '@testing-library/react';
+import { App } from 'antd';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { api } from '../api/client';
+import type { Spot } from '../api/queries';
+import type { Act } from './acts';
+import { concerns, useActs, usePending } from './useActs';
+
+const studio: Spot = { job: 'kiln', build: 'a', configuration: 'studio', lens: 'l' };
+const rain: Spot = { ...studio, configuration: 'rain' };
+const set = (value: number, only = false): Act => ({
+  kind: 'edit',
+  only,
+  request: { kind: 'SET', key: 'rods:0', value },
+});
+
+describe('the queue of acts', () => {
+  afterEach(() => vi.restoreAllMocks());
+
+  function queue() {
+    const sent: { configuration: string; revision: number; answer: () => void }[] = [];
+    vi.spyOn(api, 'POST').mockImplementation(
+      ((_: string, init: { body: { configuration: string; revision: number } }) =>
+        new Promise((resolve) => {
+          const { configuration, revision } = init.body;
+          const answer = () => resolve({ data: { configuration, revision: revision + 1 }, response: new Response() });
+          sent.push({ configuration, revision, answer });
+        })) as unknown as typeof api.POST,
+    );
+    const client = new QueryClient();
+    const wrapper = ({ children }: { children: ReactNode }) => (
+      <App>
+        <QueryClientProvider client={client}>{children}</QueryClientProvider>
+      </App>
+    );
+    const onMade = vi.fn();
+    const hook = renderHook(
+      ({ spot }) => ({ act: useActs(spot, { revision: 4, onMade }), pending: usePending(spot) }),
+      { wrapper, initialProps: { spot: rain } },
+    );
+    return { sent, hook, onMade };
+  }
+
+  it('sends each act for where its asker stood, though they have gone elsewhere, and moves nobody back', async () => {
+    const { sent, hook, onMade } = queue();
+    await act(async () => {
+      void hook.result.current.act(set(6, true));
+      void hook.result.current.act(set(7, true));
+    });
+    hook.rerender({ spot: studio });
+    expect(hook.result.current.pending).toEqual([]);
+    await waitFor(() => expect(sent).toHaveLength(1));
+    await act(async () => sent[0]?.answer());
+    await waitFor(() => expect(sent).toHaveLength(2));
+    await act(async () => sent[1]?.answer());
+    expect(sent.map((s) => [s.configuration, s.revision])).toEqual([
+      ['rain', 4],
+      ['rain', 5],
+    ]);
+    expect(onMade).not.toHaveBeenCalled();
+  });
+
+  it('shows what is on its way where it can be seen', async () => {
+    const { hook } = queue();
+    await act(async () => void hook.result.current.act(set(6)));
+    await waitFor(() => expect(hook.result.current.pending).toEqual([set(6)]));
+    hook.rerender({ spot: studio });
+    expect(hook.result.current.pending).toEqual([set(6)]);
+    hook.rerender({ spot: { ...studio, build: 'b' } });
+    expect(hook.result.current.pending).toEqual([]);
+  });
+
+  it('knows an act for one configuration alone from one for all', () => {
+    expect(concerns({ act: set(1, true), spot: rain }, studio)).toBe(false);
+    expect(concerns({ act: set(1), spot: rain }, studio)).toBe(true);
+    expect(concerns({ act: { kind: 'read', finding: 'k' }, spot: rain }, studio)).toBe(true);
+  });
+});
