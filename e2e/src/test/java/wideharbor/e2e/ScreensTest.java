@@ -75,9 +75,10 @@ class ScreensTest {
             browser.page().setViewportSize(width, height);
             browser.bench("kiln", "");
             Object cut = browser.page()
-                    .evaluate("[...document.querySelectorAll('.topbar, .jobbar, .bench-bar, .panel-head')]"
-                            + ".filter(e => e.scrollWidth > e.clientWidth + 1 || e.scrollHeight > e.clientHeight + 4)"
-                            + ".map(e => e.className + ' ' + e.scrollWidth + ' of ' + e.clientWidth + ', ' + e.scrollHeight + ' of ' + e.clientHeight).join('; ')");
+                    .evaluate(
+                            "[...document.querySelectorAll('.topbar, .jobbar, .bench-bar, .panel-head')]"
+                                    + ".filter(e => e.scrollWidth > e.clientWidth + 1 || e.scrollHeight > e.clientHeight + 4)"
+                                    + ".map(e => e.className + ' ' + e.scrollWidth + ' of ' + e.clientWidth + ', ' + e.scrollHeight + ' of ' + e.clientHeight).join('; ')");
             assertEquals("", cut);
             noSideways(browser);
         }
@@ -93,7 +94,9 @@ class ScreensTest {
             browser.button("keep clear").click();
             for (String view : List.of("right", "front", "above")) {
                 browser.page().locator(".drawing .quiet-choice").getByText(view).click();
-                browser.page().locator(".elevation[aria-label*='from " + view + "']").waitFor();
+                browser.page()
+                        .locator(".elevation[aria-label*='from " + view + "']")
+                        .waitFor();
                 for (int[] size : new int[][] {{1280, 800}, {1920, 1080}}) {
                     browser.page().setViewportSize(size[0], size[1]);
                     browser.page().waitForCondition(() -> (int) browser.page().evaluate(WORDS) > 3);
@@ -105,8 +108,7 @@ class ScreensTest {
 
     private static final String WORDS = "document.querySelectorAll('.words text').length";
 
-    private static final String TOUCHING =
-            """
+    private static final String TOUCHING = """
             (() => {
               const all = [...document.querySelectorAll('.elevation text')].map(e => [e.textContent, e.getBoundingClientRect()]);
               const touch = (p, q) => p.left < q.right && q.left < p.right && p.top < q.bottom && q.top < p.bottom;

@@ -43,7 +43,9 @@ class SignalJourneyTest extends Journey {
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         page.reload();
         assertThat(page.getByLabel("Look on at Body Quellmar Tern, SDI 2")).isChecked();
-        assertThat(page.getByLabel("Look on at Body Quellmar Tern, SDI 1")).not().isChecked();
+        assertThat(page.getByLabel("Look on at Body Quellmar Tern, SDI 1"))
+                .not()
+                .isChecked();
         browser.bench(job, "");
         finding("Focus puller sees no picture").getByText("Apply").first().click();
         assertThat(page.locator(".findings")).not().containsText("Focus puller sees no picture");

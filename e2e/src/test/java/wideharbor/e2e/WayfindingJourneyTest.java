@@ -57,7 +57,9 @@ class WayfindingJourneyTest extends Journey {
         assertThat(page.locator(".find-anything:visible")).hasCount(0);
     }
 
-    /** A part pointed at in the stack shines on the drawing, and the other way round; a finding shows its parts on both. */
+    /**
+     * A part pointed at in the stack shines on the drawing, and the other way round; a finding shows its parts on both.
+     */
     @Test
     void whatIsPointedAtIsShownEverywhere() {
         browser.signIn("tech");

@@ -106,9 +106,8 @@ class PackageFiles implements ApplicationRunner {
 
     /** The demo's days moved together so that its first load-out is today: a house never begins with a past week. */
     static List<Job> fromToday(List<Job> jobs, LocalDate today) {
-        Optional<LocalDate> first = jobs.stream()
-                .map(j -> j.brief().dates().load().toLocalDate())
-                .min(Comparator.naturalOrder());
+        Optional<LocalDate> first =
+                jobs.stream().map(j -> j.brief().dates().load().toLocalDate()).min(Comparator.naturalOrder());
         long days = first.map(f -> ChronoUnit.DAYS.between(f, today)).orElse(0L);
         return jobs.stream().map(j -> j.with(j.brief().moved(days))).toList();
     }
