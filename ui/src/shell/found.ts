@@ -1,5 +1,6 @@
 import type { Schemas } from '../shared/api/client';
 import type { Command } from '../shared/commands/commands';
+import { hasWords } from '../shared/format/search';
 import { addressOf } from '../shared/job/standpoint';
 
 /** Something to go to or to do. */
@@ -35,8 +36,7 @@ const OF_JOB = ['brief', 'bench', 'power', 'signal', 'changeover', 'dispatch'];
 
 /** What has all the words, in its name first, then in what stands beside it. */
 function narrowed(title: string, hits: Hit[], search: string): Section {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const has = (text: string) => words.every((w) => text.toLowerCase().includes(w));
+  const has = (text: string) => hasWords(text, search);
   const named = hits.filter((h) => has(h.label));
   const beside = hits.filter((h) => !has(h.label) && has(`${h.label} ${h.note}`));
   return { title, hits: [...named, ...beside].slice(0, MOST) };

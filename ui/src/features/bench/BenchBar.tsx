@@ -1,5 +1,6 @@
-import { Button, Checkbox, Dropdown, Select, Tabs, Tooltip } from 'antd';
+import { Button, Checkbox, Dropdown, Tabs, Tooltip } from 'antd';
 import type { Schemas } from '../../shared/api/client';
+import { Pick } from '../../shared/kit/Pick';
 import { counted } from '../../shared/format/units';
 import type { BenchActions } from './useBenchKeys';
 
@@ -89,12 +90,11 @@ export function BenchBar({ bench, go, actions, only }: Props) {
           change here only
         </Checkbox>
       )}
-      <Select
+      <Pick
         className="bench-lens"
+        label="Lens in the slot"
         value={bench.lens}
-        popupMatchSelectWidth={false}
-        onChange={(v: string) => go('lens', v)}
-        aria-label="Lens in the slot"
+        onChange={(v) => go('lens', v)}
         options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
       />
       <Dropdown trigger={['click']} menu={{ items: more }}>

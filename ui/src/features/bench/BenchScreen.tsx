@@ -1,4 +1,7 @@
 import './bench.css';
+import './stack.css';
+import './findings.css';
+import './meters.css';
 import './dialogs.css';
 import './print.css';
 import type { Schemas } from '../../shared/api/client';

@@ -1,7 +1,8 @@
-import { Button, Input, Select } from 'antd';
+import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Schemas } from '../../shared/api/client';
+import { Pick } from '../../shared/kit/Pick';
 import { FindingCard } from './FindingCard';
 import { GROUPINGS, grouped, KINDS, matching } from './findings';
 import type { Asked } from './findings';
@@ -119,18 +120,16 @@ function Tools({ asked, onAsk }: { asked: Asked; onAsk: (next: Asked) => void })
         value={asked.search}
         onChange={(e) => onAsk({ ...asked, search: e.target.value })}
       />
-      <Select
+      <Pick
         size="small"
-        aria-label="Kind of finding"
-        popupMatchSelectWidth={false}
+        label="Kind of finding"
         value={asked.kind}
         options={KINDS}
         onChange={(kind) => onAsk({ ...asked, kind })}
       />
-      <Select
+      <Pick
         size="small"
-        aria-label="Findings grouped by"
-        popupMatchSelectWidth={false}
+        label="Findings grouped by"
         value={asked.by}
         options={GROUPINGS}
         onChange={(by) => onAsk({ ...asked, by })}

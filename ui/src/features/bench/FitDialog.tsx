@@ -6,8 +6,7 @@ import type { Schemas } from '../../shared/api/client';
 import { fitQuery, portsQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
-import { fixed, grams } from '../../shared/format/units';
-import { massText } from './StackPanel';
+import { fixed, grams, massText } from '../../shared/format/units';
 
 interface Props {
   spot: Spot;

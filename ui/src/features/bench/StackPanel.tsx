@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { counted, fixed, grams, words } from '../../shared/format/units';
+import { counted, massText, words } from '../../shared/format/units';
 import { settingText } from './logic';
 import { PartCard } from './PartCard';
 import type { BenchActions } from './useBenchKeys';
@@ -18,12 +18,6 @@ interface Props {
 }
 
 const LEVELS = ['ABOVE', 'BODY', 'BELOW'] as const;
-
-export function massText(m: Schemas['Figure']): string {
-  if (m.kind === 'UNKNOWN') return 'not weighed';
-  const off = Math.max(m.high - m.value, m.value - m.low);
-  return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
-}
 
 /** The build in physical order: top of the rig first, ground last. */
 export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props) {

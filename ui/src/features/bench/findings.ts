@@ -1,5 +1,6 @@
 import type { Schemas } from '../../shared/api/client';
 import { words } from '../../shared/format/units';
+import { hasWords } from '../../shared/format/search';
 import { forLens } from './logic';
 import type { Finding } from './logic';
 
@@ -40,11 +41,9 @@ function isOf(kind: Asked['kind'], f: Finding): boolean {
 
 /** Those of the kind that have all the words, in their order. */
 export function matching(findings: readonly Finding[], asked: Asked): Finding[] {
-  const wanted = asked.search.toLowerCase().split(/\s+/).filter(Boolean);
-  return findings.filter((f) => {
-    const text = `${f.title} ${f.why} ${f.check} ${f.expectation}`.toLowerCase();
-    return isOf(asked.kind, f) && wanted.every((w) => text.includes(w));
-  });
+  return findings.filter(
+    (f) => isOf(asked.kind, f) && hasWords(`${f.title} ${f.why} ${f.check} ${f.expectation}`, asked.search),
+  );
 }
 
 export interface Group {

@@ -6,13 +6,12 @@ import type { Spot } from '../../shared/api/queries';
 import { Silhouette } from '../../shared/drawing/Silhouette';
 import { day, degreesCelsius, fixed } from '../../shared/format/units';
 import { addressOf } from '../../shared/job/standpoint';
-import { unanswered } from './unanswered';
 
 const NOWHERE = new URLSearchParams();
 
 /** The job on one look: its days, the day in blocks, how it is worn, who sees what, and what nobody has said yet. */
 export function Glance({ job }: { job: Schemas['JobView'] }) {
-  const open = unanswered(job.brief);
+  const open = job.unanswered;
   return (
     <section className="glance" aria-label="At a glance">
       <Dates brief={job.brief} />

@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { crossFitQuery } from '../../shared/api/houseQueries';
+import { hasWords } from '../../shared/format/search';
 import { Waiting } from '../../shared/kit/Waiting';
 
 const HOW: Record<Schemas['CrossFitCell']['how'], [string, string]> = {
@@ -21,11 +22,8 @@ export function CrossFit({ part }: { part: string }) {
   const [own, setOwn] = useState(true);
   if (query.isPending) return <Waiting />;
   if (query.isError) return <p className="error">{query.error.message}</p>;
-  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
   const lines = query.data.lines.filter(
-    (l) =>
-      (!own || l.cells[0]?.how === 'MADE_FOR_IT') &&
-      wanted.every((w) => `${l.name} ${words(l.category)}`.toLowerCase().includes(w)),
+    (l) => (!own || l.cells[0]?.how === 'MADE_FOR_IT') && hasWords(`${l.name} ${words(l.category)}`, search),
   );
   return (
     <section className="cross-fit">

@@ -2,8 +2,8 @@ import { Table } from 'antd';
 import type { TableColumnsType, TableColumnType } from 'antd';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { words } from '../../shared/format/units';
-import { massWords, size } from './text';
+import { massText, words } from '../../shared/format/units';
+import { size } from './text';
 
 type Line = Schemas['PartLine'];
 
@@ -42,7 +42,7 @@ function columns({ sort, down, byLook }: Props): TableColumnsType<Line> {
       ...sorted('mass'),
       align: 'right',
       className: 'num nowrap',
-      render: (_, l) => (l.mass.kind === 'UNKNOWN' ? 'not weighed' : massWords(l.mass)),
+      render: (_, l) => massText(l.mass),
     },
     { title: 'W × H × L, mm', ...sorted('length'), align: 'right', className: 'num nowrap', render: (_, l) => size(l) },
     { title: 'Ports', dataIndex: 'ports', align: 'right', className: 'num' },

@@ -1,14 +1,12 @@
 import type { Schemas } from '../../shared/api/client';
-import { fixed, grams, words } from '../../shared/format/units';
+import { fixed, massText, words } from '../../shared/format/units';
 
 const INCH = 25.4;
 const OUNCE = 28.349523125;
 
 /** Mass in both systems, with its range and where it comes from; never a zero for an unknown. */
 export function massWords(m: Schemas['Figure']): string {
-  if (m.kind === 'UNKNOWN') return `not weighed: ${m.reason}`;
-  const off = Math.max(m.high - m.value, m.value - m.low);
-  return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
+  return m.kind === 'UNKNOWN' ? `not weighed: ${m.reason}` : massText(m);
 }
 
 export function provenance(m: Schemas['Figure']): string {

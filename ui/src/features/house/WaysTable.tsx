@@ -4,6 +4,7 @@ import { Fragment, useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { operatorsQuery, waysOf } from '../../shared/api/houseQueries';
 import type { Schemas } from '../../shared/api/client';
+import { hasWords } from '../../shared/format/search';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Pick } from '../../shared/kit/Pick';
 
@@ -26,11 +27,9 @@ export function WaysTable({ edits, onDone }: { edits: boolean; onDone: (words: s
   });
   if (ways.isPending) return <Waiting />;
   if (ways.isError) return <p className="error">{ways.error.message}</p>;
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = ways.data.filter((w) => {
-    const text = `${w.group} ${w.question} ${w.options.map((o) => o.title).join(' ')}`.toLowerCase();
-    return words.every((word) => text.includes(word));
-  });
+  const found = ways.data.filter((w) =>
+    hasWords(`${w.group} ${w.question} ${w.options.map((o) => o.title).join(' ')}`, search),
+  );
   const groups = [...new Set(found.map((w) => w.group))];
   return (
     <>

@@ -5,7 +5,6 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { jobsQuery } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
-import { matching } from './arrange';
 import { JobTable } from './JobTable';
 import { OpenPackage } from './OpenPackage';
 import { WeekStrip } from './WeekStrip';
@@ -14,7 +13,6 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
   const [search, setSearch] = useState('');
   const jobs = useInfiniteQuery(jobsQuery(useDeferredValue(search.trim())));
   const loaded = useMemo(() => jobs.data?.pages.flatMap((p) => p.jobs) ?? [], [jobs.data]);
-  const shown = matching(loaded, search);
   const empty = search
     ? `No job matches “${search}”. Clear the search to see all.`
     : 'No jobs yet. Open a package file to begin.';
@@ -38,7 +36,7 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
       {jobs.isPending && <Waiting />}
       {jobs.isError && <p className="error">{jobs.error.message}</p>}
       {jobs.data && <WeekStrip jobs={loaded} today={session.today} />}
-      {jobs.data && <JobTable jobs={shown} empty={empty} />}
+      {jobs.data && <JobTable jobs={loaded} empty={empty} />}
       {jobs.hasNextPage && (
         <p>
           <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>

@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
 import { MemoryRouter } from 'react-router';
-import { matching, stateOf } from './arrange';
+import { stateOf } from './arrange';
 import { JobTable } from './JobTable';
 import { WeekStrip } from './WeekStrip';
 
@@ -53,13 +53,6 @@ describe('jobs', () => {
     expect(titles()).toEqual(['Water', 'Kiln', 'Bell']);
     fireEvent.click(screen.getByText('Job'));
     expect(titles()).toEqual(['Bell', 'Kiln', 'Water']);
-  });
-
-  it('are found by every word of title, place and operator', () => {
-    const found = (search: string) => matching(all, search).map((j) => j.id);
-    expect(found('BRICK kiln')).toEqual(['Kiln']);
-    expect(found('varga')).toEqual(['Water']);
-    expect(found('nowhere')).toEqual([]);
   });
 
   it('stand in the strip on their day from today on, told by word too; the strip turns by weeks', () => {

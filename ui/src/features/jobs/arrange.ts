@@ -12,15 +12,6 @@ export function stateOf(job: Job): string {
   return job.stage === 'DISPATCHED' ? 'Out' : job.clear ? 'Clear' : 'Held';
 }
 
-/** Those that have every word in title, place or operator, by load-out: the server's search, for words typed since. */
-export function matching(jobs: readonly Job[], search: string): Job[] {
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  return jobs.filter((job) => {
-    const text = `${job.title} ${job.place} ${job.operator}`.toLowerCase();
-    return words.every((w) => text.includes(w));
-  });
-}
-
 const DAY_MS = 86_400_000;
 
 /** So many days, the first of them `offset` days after a date as 2026-12-03, before it when negative. */

@@ -2076,6 +2076,7 @@ export interface components {
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
             title: string;
+            unanswered: components["schemas"]["Unanswered"][];
             verdict: string;
         };
         KeptRoom: {
@@ -2970,6 +2971,10 @@ export interface components {
             /** Format: double */
             savedMinutes: number;
             worthIt: boolean;
+        };
+        Unanswered: {
+            until: string;
+            what: string;
         };
         UndoStep: {
             anyway: boolean;

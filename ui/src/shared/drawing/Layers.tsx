@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { words } from '../format/units';
-import { path } from './paper';
+import { line, path } from './paper';
 
 export interface LayerSet {
   rooms: boolean;
@@ -67,16 +67,9 @@ export function Cables({ drawing }: { drawing: Schemas['DrawingView'] }) {
       {drawing.cables.map((c) => (
         <g key={c.id} className={`${words(c.carries)} ${c.met ? '' : 'short'}`}>
           <title>{`${c.title}: needs ${c.words}`}</title>
-          <path d={open(c.way)} />
+          <path d={line(c.way)} />
         </g>
       ))}
     </g>
   );
-}
-
-/** A way from point to point, left open. */
-function open(way: readonly number[]): string {
-  let d = '';
-  for (let i = 0; i + 1 < way.length; i += 2) d += `${i === 0 ? 'M' : 'L'}${way[i]} ${-(way[i + 1] ?? 0)}`;
-  return d;
 }

@@ -7,11 +7,17 @@ export interface Frame {
   height: number;
 }
 
-/** SVG's y runs down; paper's upward runs up. */
-export function path(flat: readonly number[]): string {
+/** From point to point, left open. SVG's y runs down; paper's upward runs up. */
+export function line(flat: readonly number[]): string {
   let d = '';
   for (let i = 0; i + 1 < flat.length; i += 2) d += `${i === 0 ? 'M' : 'L'}${flat[i]} ${-(flat[i + 1] ?? 0)}`;
-  return d === '' ? '' : `${d}Z`;
+  return d;
+}
+
+/** An outline: from point to point and back to the first. */
+export function path(flat: readonly number[]): string {
+  const d = line(flat);
+  return d && `${d}Z`;
 }
 
 /** Room around what is carried; of the head only its height counts and of the legs nothing, so that the rig stays large. */

@@ -1,3 +1,5 @@
+import type { Schemas } from '../api/client';
+
 /** The one place where numbers become text. Minus is a true minus, thousands are thin-spaced. */
 
 const THIN = '\u2009';
@@ -37,6 +39,14 @@ export function plainNumber(typed: string | undefined): string {
 export const mm = (value: number): string => `${fixed(value, 1)} mm`;
 export const grams = (value: number): string => `${fixed(value, 0)} g`;
 export const kilograms = (value: number): string => `${fixed(value / 1000, 2)} kg`;
+
+/** A mass with what it is off by, both ways; never a zero for an unknown. */
+export function massText(m: Schemas['Figure']): string {
+  if (m.kind === 'UNKNOWN') return 'not weighed';
+  const off = Math.max(m.high - m.value, m.value - m.low);
+  return off > 0.5 ? `${fixed(m.value, 0)} ± ${fixed(off, 0)} g` : grams(m.value);
+}
+
 export const amperes = (value: number): string => `${fixed(value, 1)} A`;
 export const degreesCelsius = (value: number): string => `${fixed(value, Number.isInteger(value) ? 0 : 1)} °C`;
 

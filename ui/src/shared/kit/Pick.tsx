@@ -13,6 +13,7 @@ interface Props<T> {
   onChange: (value: T) => void;
   disabled?: boolean;
   className?: string;
+  size?: 'small';
   /** Shown while nothing is chosen. */
   placeholder?: string;
 }

@@ -44,7 +44,7 @@ class WayfindingJourneyTest extends Journey {
         assertThat(points.locator(".budget li").first()).isVisible();
         page.keyboard().press("Escape");
         assertThat(points).hasCount(0);
-        find("second bell");
+        find("second bell town hall");
         page.waitForURL(Pattern.compile(".*/jobs/second-bell[^/]*/brief.*"));
     }
 

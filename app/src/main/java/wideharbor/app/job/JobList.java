@@ -1,7 +1,9 @@
 package wideharbor.app.job;
 
+import jakarta.persistence.criteria.Predicate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -9,6 +11,8 @@ import java.util.Map;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.domain.Specification;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.core.check.Verdict;
@@ -21,6 +25,13 @@ public class JobList {
     static final int PAGE = 100;
 
     private static final int MOST_OPERATORS = 500;
+
+    /** More words than anybody types find nothing more. */
+    private static final int MOST_WORDS = 12;
+
+    private static final List<String> SEARCHED = List.of("title", "place", "operator");
+    private static final char ESCAPE = '!';
+    private static final Sort NEWEST_FIRST = Sort.by(Sort.Order.desc("loadAt"), Sort.Order.asc("id"));
 
     private final Rows.Jobs jobs;
     private final Rows.Builds builds;
@@ -46,23 +57,29 @@ public class JobList {
     /** A page of the list, and how many jobs there are in all that answer the search. */
     record Found(List<Row> rows, long total) {}
 
-    /** Newest load-out first; every word of the search stands in title, place or operator. */
+    /** Newest load-out first; every word of the search stands in title, place or operator, in any order. */
     @Transactional(readOnly = true)
     Found find(String search, int page) {
-        Page<JobRow> found = jobs.page(pattern(search), PageRequest.of(Math.max(0, page), PAGE));
+        PageRequest asked = PageRequest.of(Math.max(0, page), PAGE, NEWEST_FIRST);
+        Page<JobRow> found = jobs.findAll(having(search), asked);
         return new Found(rows(found.getContent()), found.getTotalElements());
     }
 
-    /**
-     * Words in their order with anything between; what stands for any text in the database's patterns stands for
-     * itself.
-     */
-    private static String pattern(String search) {
-        String plain = search.toLowerCase(Locale.ROOT)
-                .replace("\\", "")
-                .replace("%", "")
-                .replace("_", "\\_");
-        return "%" + String.join("%", plain.trim().split("\\s+")) + "%";
+    private static Specification<JobRow> having(String search) {
+        List<String> words = Arrays.stream(search.toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .limit(MOST_WORDS)
+                .toList();
+        return (job, query, make) -> make.and(words.stream()
+                .map(word -> make.or(SEARCHED.stream()
+                        .map(field -> make.like(make.lower(job.get(field)), "%" + plain(word) + "%", ESCAPE))
+                        .toArray(Predicate[]::new)))
+                .toArray(Predicate[]::new));
+    }
+
+    /** What stands for any text in the database's patterns stands for itself. */
+    private static String plain(String word) {
+        return word.replaceAll("([!%_])", "!$1");
     }
 
     private List<Row> rows(List<JobRow> rows) {

@@ -12,6 +12,7 @@ import wideharbor.core.dispatch.Gate;
 import wideharbor.core.job.Job;
 import wideharbor.core.sheet.IdleParts;
 import wideharbor.core.sheet.Requirements;
+import wideharbor.core.sheet.Unanswered;
 
 /** Reads jobs and changes briefs. */
 @Service
@@ -50,6 +51,7 @@ public class JobService {
                 judged.verdict().inWords(),
                 BriefView.of(job.brief()),
                 Requirements.of(judged),
+                Unanswered.of(job.brief()),
                 IdleParts.idle(judged.analyses()),
                 job.gear().builds().stream().map(JobService::ref).toList());
     }

@@ -7,6 +7,7 @@ import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.sheet.IdleParts;
 import wideharbor.core.sheet.Requirements;
+import wideharbor.core.sheet.Unanswered;
 
 /** What the endpoints of this package answer with. */
 final class JobViews {
@@ -81,6 +82,7 @@ final class JobViews {
             String verdict,
             BriefView brief,
             List<Requirements.Requirement> requirements,
+            List<Unanswered> unanswered,
             List<IdleParts.Idle> idle,
             List<BuildRef> builds) {}
 }

@@ -4,9 +4,8 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
@@ -14,18 +13,13 @@ import org.springframework.data.jpa.repository.Query;
 final class Rows {
     private Rows() {}
 
-    interface Jobs extends JpaRepository<JobRow, String> {
+    interface Jobs extends JpaRepository<JobRow, String>, JpaSpecificationExecutor<JobRow> {
         @Lock(LockModeType.PESSIMISTIC_WRITE)
         @Query("select j from JobRow j where j.id = ?1")
         Optional<JobRow> lock(String id);
 
         @Query("select j.stateNo from JobRow j where j.id = ?1")
         Optional<Long> stateNo(String id);
-
-        /** Newest load-out first; {@code like} is a pattern for title, place and operator. */
-        @Query("select j from JobRow j where lower(j.title) like ?1 or lower(j.place) like ?1 "
-                + "or lower(j.operator) like ?1 order by j.loadAt desc, j.id")
-        Page<JobRow> page(String like, Pageable page);
 
         /** Every job that has not left, the next load-out first. */
         @Query("select j.id from JobRow j where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED "

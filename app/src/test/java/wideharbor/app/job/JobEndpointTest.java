@@ -54,6 +54,21 @@ class JobEndpointTest {
                 .contains("\"verdict\":\"Held by 4 stops, 10 unread cautions\""));
     }
 
+    /** Every word somewhere in title, place or operator; what a pattern would take for anything stands for itself. */
+    @Test
+    void aJobIsFoundByWordsOfAllItsFields() {
+        assertTrue(found("hall+BELL+second").contains("second-bell"));
+        assertTrue(found("varga+slack").contains("slack-water"));
+        assertEquals(List.of(), found("bell+quarry"));
+        assertEquals(List.of(), found("%25"));
+        assertEquals(List.of(), found("slack_water"));
+        assertEquals(List.of(), found("!"));
+    }
+
+    private List<String> found(String search) {
+        return ids(tech.get("/api/jobs?search=" + search).json());
+    }
+
     /**
      * However many old jobs are on file, what is to load out next is on the first page, is found, and is judged anew.
      */
