@@ -219,12 +219,6 @@ export const signalQuery = (s: Spot) =>
       ),
   });
 
-export const journalQuery = (s: Spot, revision: number) =>
-  queryOptions({
-    queryKey: ['job', s.job, 'journal', s.build, revision] as const,
-    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/builds/{build}/journal', { params: place(s) })),
-  });
-
 export const dispatchQuery = (job: string) =>
   queryOptions({
     queryKey: keys.dispatch(job),

@@ -62,6 +62,22 @@ describe('the queue of acts', () => {
     expect(onMade).not.toHaveBeenCalled();
   });
 
+  it('names the revision of the build it is for, whichever is looked at by then', async () => {
+    const { sent, hook } = queue();
+    await act(async () => {
+      void hook.result.current.act(set(6));
+      void hook.result.current.act(set(7));
+    });
+    hook.rerender({ spot: { ...rain, build: 'b' } });
+    await waitFor(() => expect(sent).toHaveLength(1));
+    await act(async () => sent[0]?.answer());
+    await waitFor(() => expect(sent).toHaveLength(2));
+    await act(async () => void hook.result.current.act(set(8)));
+    await act(async () => sent[1]?.answer());
+    await waitFor(() => expect(sent).toHaveLength(3));
+    expect(sent.map((s) => s.revision)).toEqual([4, 5, 4]);
+  });
+
   it('shows what is on its way where it can be seen', async () => {
     const { hook } = queue();
     await act(async () => void hook.result.current.act(set(6)));

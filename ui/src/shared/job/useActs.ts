@@ -34,14 +34,18 @@ interface Options {
 interface Asked {
   act: Act;
   spot: Spot;
+  /** Of the build as they saw it. */
+  revision: number;
   shown?: QueryKey;
 }
+
+/** The revision that the last act of this browser made of a build. */
+const madeKey = (s: Spot) => ['made', s.job, s.build];
 
 /** The queue through which Bench and Signal change a build. A refusal says why, and what stands now is shown. */
 export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options) {
   const client = useQueryClient();
   const { message } = App.useApp();
-  const made = ['made', spot.job, spot.build];
   const mutation = useMutation({
     ...queueOf(spot.job),
     onMutate: (asked: Asked) => {
@@ -49,10 +53,11 @@ export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options)
       void client.cancelQueries({ queryKey: keys.bench(asked.spot) });
       onAct?.(asked.act);
     },
-    mutationFn: ({ act, spot: at }: Asked) => send(at, Math.max(revision, client.getQueryData<number>(made) ?? 0), act),
+    mutationFn: ({ act, spot: at, revision: seen }: Asked) =>
+      send(at, Math.max(seen, client.getQueryData<number>(madeKey(at)) ?? 0), act),
     onSuccess: (next, { spot: at }) => {
       if (!next) return;
-      client.setQueryData(made, next.revision);
+      client.setQueryData(madeKey(at), next.revision);
       client.setQueryData(keys.bench({ ...at, configuration: next.configuration }), next);
       if (next.configuration !== at.configuration && spot.configuration === at.configuration) {
         onMade?.(next.configuration);
@@ -76,11 +81,11 @@ export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options)
       });
     },
   });
-  return (act: Act) => mutation.mutateAsync({ act, spot, shown });
+  return (act: Act) => mutation.mutateAsync({ act, spot, revision, shown });
 }
 
 /** Whether what an act changes is to be seen from a place. */
-export function concerns({ act, spot: at }: Asked, here: Spot): boolean {
+export function concerns({ act, spot: at }: Pick<Asked, 'act' | 'spot'>, here: Spot): boolean {
   if (at.build !== here.build) return false;
   return act.kind !== 'edit' || !act.only || at.configuration === here.configuration;
 }
