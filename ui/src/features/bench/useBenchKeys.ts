@@ -27,116 +27,154 @@ export interface BenchActions {
   fit: () => void;
 }
 
-const VIEW_KEYS: Record<string, string> = { '1': 'RIGHT', '2': 'LEFT', '3': 'FRONT', '4': 'ABOVE' };
+/** What a key acts on: the bench as it was last drawn, the part chosen by now, and how a setting is pushed. */
+interface Hand {
+  bench: Schemas['Bench'];
+  chosen: string;
+  actions: BenchActions;
+  nudge: (setting: Schemas['SettingView'], by: number) => void;
+}
+
+/** What a key does; nothing when it is left to the browser. */
+type Key = (hand: Hand, event: KeyboardEvent) => (() => void) | undefined;
+
 const SETTLE_MS = 350;
 
 function step<T>(all: readonly T[], at: number, by: number): T | undefined {
   return all[Math.min(all.length - 1, Math.max(0, at + by))];
 }
 
-/** The Bench by keyboard. Nudges are gathered for a moment, so that one push of a slide is one entry in the journal. */
-export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string, actions: BenchActions, off: boolean) {
+const rowOf = ({ bench, chosen }: Hand) => bench.stack.find((r) => r.placement === chosen);
+
+const along =
+  (by: number): Key =>
+  ({ bench, chosen, actions }) =>
+  () =>
+    actions.choose(
+      step(
+        bench.stack,
+        bench.stack.findIndex((r) => r.placement === chosen),
+        by,
+      )?.placement ?? '',
+    );
+
+/** Ten with Shift, a tenth with Alt. */
+const push =
+  (by: number): Key =>
+  (hand, { shiftKey, altKey }) => {
+    const setting = rowOf(hand)?.settings[0];
+    if (!setting || !hand.actions.canEdit) return undefined;
+    return () => hand.nudge(setting, by * (shiftKey ? 10 : altKey ? 0.1 : 1));
+  };
+
+const lens =
+  (by: number): Key =>
+  ({ bench, actions }) => {
+    const at = bench.lenses.findIndex((l) => l.id === bench.lens);
+    return () => actions.lens(step(bench.lenses, at, by)?.id ?? bench.lens);
+  };
+
+const add: Key = (hand) => {
+  const row = rowOf(hand);
+  return row
+    ? () => hand.actions.openFit(row.placement)
+    : () => hand.actions.tell('Choose a part first: f adds one to it.');
+};
+
+const takeOff: Key = (hand) => {
+  const row = rowOf(hand);
+  return row && (() => hand.actions.askRemove(row.placement));
+};
+
+const looks =
+  (view: string): Key =>
+  ({ actions }) =>
+  () =>
+    actions.view(view);
+
+const KEYS: Record<string, Key> = {
+  ArrowUp: along(-1),
+  ArrowDown: along(1),
+  ArrowLeft: push(-1),
+  ArrowRight: push(1),
+  '[': lens(-1),
+  ']': lens(1),
+  f: add,
+  Delete: takeOff,
+  Escape: ({ actions }) => (actions.measuring ? actions.measure : () => actions.choose('')),
+  m: ({ actions }) => actions.budget,
+  h: ({ actions }) => actions.hands,
+  r: ({ actions }) => actions.left,
+  b: ({ actions }) => actions.balance,
+  d: ({ actions }) => actions.measure,
+  '+':
+    ({ actions }) =>
+    () =>
+      actions.zoom(1.3),
+  '=':
+    ({ actions }) =>
+    () =>
+      actions.zoom(1.3),
+  '-':
+    ({ actions }) =>
+    () =>
+      actions.zoom(1 / 1.3),
+  '0': ({ actions }) => actions.fit,
+  '?': ({ actions }) => actions.help,
+  '1': looks('RIGHT'),
+  '2': looks('LEFT'),
+  '3': looks('FRONT'),
+  '4': looks('ABOVE'),
+};
+
+const WITH_CONTROL: Record<string, Key> = {
+  z: ({ actions }, { shiftKey }) => (shiftKey ? actions.redo : actions.undo),
+};
+
+/** Pushes of a setting gathered for a moment, so that one push of a slide is one entry in the journal. */
+function useNudge(set: (key: string, value: number) => void) {
   const pending = useRef<{ key: string; value: number; timer: number } | null>(null);
+  const send = () => {
+    if (!pending.current) return;
+    const { key, value, timer } = pending.current;
+    window.clearTimeout(timer);
+    pending.current = null;
+    set(key, value);
+  };
+  return (setting: Schemas['SettingView'], by: number) => {
+    if (pending.current && pending.current.key !== setting.key) send();
+    const from = pending.current?.value ?? setting.value;
+    window.clearTimeout(pending.current?.timer);
+    const value = nudged({ ...setting, value: from }, by);
+    pending.current = { key: setting.key, value, timer: window.setTimeout(send, SETTLE_MS) };
+  };
+}
+
+/** The Bench by keyboard. */
+export function useBenchKeys(bench: Schemas['Bench'] | undefined, chosen: string, actions: BenchActions, off: boolean) {
   const latest = useRef({ bench, chosen, actions, off });
+  const nudge = useNudge((key, value) => latest.current.actions.set(key, value));
+  const push = useRef(nudge);
   useEffect(() => {
     latest.current = { bench, chosen, actions, off };
+    push.current = nudge;
   });
 
   useEffect(() => {
-    const nudge = (setting: Schemas['SettingView'], by: number) => {
-      const from = pending.current?.key === setting.key ? pending.current.value : setting.value;
-      if (pending.current) window.clearTimeout(pending.current.timer);
-      const value = nudged({ ...setting, value: from }, by);
-      const timer = window.setTimeout(() => {
-        pending.current = null;
-        latest.current.actions.set(setting.key, value);
-      }, SETTLE_MS);
-      pending.current = { key: setting.key, value, timer };
-    };
-
     const onKey = (event: KeyboardEvent) => {
-      const { bench: b, chosen: part, actions: a, off: quiet } = latest.current;
-      if (quiet || !b || isTyping(event.target)) return;
-      const at = b.stack.findIndex((r) => r.placement === part);
-      const row = b.stack[at];
-      const control = event.ctrlKey || event.metaKey;
-      const handled = ((): boolean => {
-        if (control && event.key.toLowerCase() === 'z') {
-          if (event.shiftKey) a.redo();
-          else a.undo();
-          return true;
-        }
-        if (control) return false;
-        switch (event.key) {
-          case 'ArrowUp':
-          case 'ArrowDown': {
-            const next = step(b.stack, at, event.key === 'ArrowUp' ? -1 : 1)?.placement ?? '';
-            // Keys come faster than the screen is drawn anew; the next one goes on from here.
-            latest.current.chosen = next;
-            a.choose(next);
-            return true;
-          }
-          case 'ArrowLeft':
-          case 'ArrowRight': {
-            const setting = row?.settings[0];
-            if (!setting || !a.canEdit) return false;
-            const size = event.shiftKey ? 10 : event.altKey ? 0.1 : 1;
-            nudge(setting, event.key === 'ArrowLeft' ? -size : size);
-            return true;
-          }
-          case 'f':
-            if (row) a.openFit(row.placement);
-            else a.tell('Choose a part first: f adds one to it.');
-            return true;
-          case 'Delete':
-            if (row) a.askRemove(row.placement);
-            return row !== undefined;
-          case '[':
-          case ']': {
-            const lens = b.lenses.findIndex((l) => l.id === b.lens);
-            a.lens(step(b.lenses, lens, event.key === '[' ? -1 : 1)?.id ?? b.lens);
-            return true;
-          }
-          case 'Escape':
-            if (a.measuring) a.measure();
-            else a.choose('');
-            return true;
-          case 'm':
-            a.budget();
-            return true;
-          case 'h':
-            a.hands();
-            return true;
-          case 'r':
-            a.left();
-            return true;
-          case 'b':
-            a.balance();
-            return true;
-          case 'd':
-            a.measure();
-            return true;
-          case '+':
-          case '=':
-            a.zoom(1.3);
-            return true;
-          case '-':
-            a.zoom(1 / 1.3);
-            return true;
-          case '0':
-            a.fit();
-            return true;
-          case '?':
-            a.help();
-            return true;
-          default: {
-            const view = VIEW_KEYS[event.key];
-            if (view) a.view(view);
-            return view !== undefined;
-          }
-        }
-      })();
-      if (handled) event.preventDefault();
+      const { bench: seen, chosen: part, actions: a, off: quiet } = latest.current;
+      if (quiet || !seen || isTyping(event.target)) return;
+      // Keys come faster than the screen is drawn anew; the next one goes on from what this one chose.
+      const choose = (placement: string) => {
+        latest.current.chosen = placement;
+        a.choose(placement);
+      };
+      const hand: Hand = { bench: seen, chosen: part, actions: { ...a, choose }, nudge: push.current };
+      const key = event.ctrlKey || event.metaKey ? WITH_CONTROL[event.key.toLowerCase()] : KEYS[event.key];
+      const act = key?.(hand, event);
+      if (!act) return;
+      event.preventDefault();
+      act();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -1,7 +1,7 @@
 import { Checkbox, Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { NumberField } from '../../shared/kit/NumberField';
-import { Drop, Lines } from './Lines';
+import { Line, Lines, useLines } from './Lines';
 
 const STATES = [
   { value: 'ON', label: 'on, rolling' },
@@ -16,40 +16,33 @@ interface Props {
 
 /** The day in blocks: what the rig does, for how long, how cold, and whether there is mains. */
 export function DayLines({ shoot, onChange }: Props) {
-  const block = (i: number, line: Partial<Schemas['DayBlock']>) =>
-    onChange({ ...shoot, day: shoot.day.map((b, k) => (k === i ? { ...b, ...line } : b)) });
+  const { edit, drop, add } = useLines(shoot.day, (day) => onChange({ ...shoot, day }));
   return (
     <Lines
       title="The day in blocks"
       note="These blocks decide what the batteries must last. What a single device does in a block is said on the Power screen."
       empty="Not written: the day is the hours on, end to end."
       add={() =>
-        onChange({
-          ...shoot,
-          day: [
-            ...shoot.day,
-            {
-              what: shoot.day.length === 0 ? 'Call' : 'Block',
-              state: 'ON',
-              hours: 2,
-              celsius: shoot.day.at(-1)?.celsius ?? 20,
-              mains: false,
-              parts: [],
-            },
-          ],
+        add({
+          what: shoot.day.length === 0 ? 'Call' : 'Block',
+          state: 'ON',
+          hours: 2,
+          celsius: shoot.day.at(-1)?.celsius ?? 20,
+          mains: false,
+          parts: [],
         })
       }
     >
       {shoot.day.map((b, i) => (
-        <div key={i} className="ask-line">
+        <Line key={i} place={`brief.asks.shoot.day[${i}]`} onDrop={() => drop(i)}>
           <Input
             aria-label="Block"
             value={b.what}
             maxLength={40}
             required
-            onChange={(e) => block(i, { what: e.target.value })}
+            onChange={(e) => edit(i, { what: e.target.value })}
           />
-          <Select aria-label="The rig is" value={b.state} options={STATES} onChange={(state) => block(i, { state })} />
+          <Select aria-label="The rig is" value={b.state} options={STATES} onChange={(state) => edit(i, { state })} />
           <NumberField
             aria-label={`Length of ${b.what}`}
             value={b.hours}
@@ -57,7 +50,7 @@ export function DayLines({ shoot, onChange }: Props) {
             max={24}
             step={0.25}
             suffix="h"
-            onChange={(v) => block(i, { hours: Number(v ?? 1) })}
+            onChange={(v) => edit(i, { hours: Number(v ?? 1) })}
           />
           <NumberField
             aria-label={`Climate of ${b.what}`}
@@ -65,13 +58,12 @@ export function DayLines({ shoot, onChange }: Props) {
             min={-60}
             max={60}
             suffix="°C"
-            onChange={(v) => block(i, { celsius: Number(v ?? 20) })}
+            onChange={(v) => edit(i, { celsius: Number(v ?? 20) })}
           />
-          <Checkbox checked={b.mains} onChange={(e) => block(i, { mains: e.target.checked })}>
+          <Checkbox checked={b.mains} onChange={(e) => edit(i, { mains: e.target.checked })}>
             mains
           </Checkbox>
-          <Drop onClick={() => onChange({ ...shoot, day: shoot.day.filter((_, k) => k !== i) })} />
-        </div>
+        </Line>
       ))}
     </Lines>
   );

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Schemas } from '../../shared/api/client';
 import { waysQuery } from '../../shared/api/houseQueries';
-import { Drop, Lines } from './Lines';
+import { Line, Lines } from './Lines';
 import { Pick } from '../../shared/kit/Pick';
 
 interface Props {
@@ -25,8 +25,8 @@ export function JobWays({ ways, onChange }: Props) {
     <Lines title="Ways of working on this job" add={undefined} empty="As the operator and the house work.">
       {[
         ...own.map((w) => (
-          <div key={w.id} className="ask-line ask-way">
-            <span>{w.question}</span>
+          <Line key={w.id} place={`brief.asks.ways.${w.id}`} onDrop={() => drop(w.id)}>
+            <span className="ask-way">{w.question}</span>
             <Pick
               label={w.question}
               value={ways[w.id] ?? ''}
@@ -34,8 +34,7 @@ export function JobWays({ ways, onChange }: Props) {
               options={w.options.map((o) => ({ value: o.id, label: o.title }))}
             />
             <span className="soft">the house: {w.options.find((o) => o.id === w.chosen)?.title}</span>
-            <Drop onClick={() => drop(w.id)} />
-          </div>
+          </Line>
         )),
         <Pick
           key="another"

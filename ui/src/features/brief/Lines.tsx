@@ -1,5 +1,29 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
+import type { Schemas } from '../../shared/api/client';
+import { LineRefused } from '../../shared/kit/Field';
+
+interface Option {
+  value: string;
+  label: string;
+}
+
+/** What every part of the asks is given: all of them, and what they may name. */
+export interface AsksProps {
+  asks: Schemas['Asks'];
+  worn: Option[];
+  lenses: Option[];
+  onChange: (asks: Schemas['Asks']) => void;
+}
+
+/** A list of which lines are edited, dropped and added, each time as a new list. */
+export function useLines<T>(lines: readonly T[], onChange: (lines: T[]) => void) {
+  return {
+    edit: (at: number, change: Partial<T>) => onChange(lines.map((l, i) => (i === at ? { ...l, ...change } : l))),
+    drop: (at: number) => onChange(lines.filter((_, i) => i !== at)),
+    add: (line: T) => onChange([...lines, line]),
+  };
+}
 
 interface Props {
   title: string;
@@ -29,10 +53,24 @@ export function Lines({ title, add, empty, note, children }: Props) {
   );
 }
 
-export function Drop({ onClick }: { onClick: () => void }) {
+interface LineProps {
+  /** Where the request carries it. */
+  place: string;
+  onDrop: () => void;
+  children: ReactNode;
+}
+
+/** One line of a list, with what was refused of it below. */
+export function Line({ place, onDrop, children }: LineProps) {
   return (
-    <Button type="text" aria-label="Drop this line" onClick={onClick}>
-      ×
-    </Button>
+    <div>
+      <div className="ask-line">
+        {children}
+        <Button type="text" aria-label="Drop this line" onClick={onDrop}>
+          ×
+        </Button>
+      </div>
+      <LineRefused place={place} />
+    </div>
   );
 }

@@ -1,5 +1,6 @@
 import { Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
+import { Field } from '../../shared/kit/Field';
 import { NumberField } from '../../shared/kit/NumberField';
 
 type Profile = Schemas['Profile'];
@@ -26,37 +27,31 @@ const GRIPS = [
 export function ProfileForm({ profile, onChange }: { profile: Profile; onChange: (profile: Profile) => void }) {
   return (
     <>
-      <label className="field">
-        <span>Height, empty while nobody asked</span>
+      <Field label="Height, empty while nobody asked">
         <NumberField
           value={profile.heightMm === null ? null : profile.heightMm / 10}
           min={120}
           max={230}
           suffix="cm"
-          style={{ width: '100%' }}
           onChange={(v) => onChange({ ...profile, heightMm: v === null ? null : Number(v) * 10 })}
         />
-      </label>
-      <label className="field">
-        <span>Starts and stops with the hand</span>
+      </Field>
+      <Field label="Starts and stops with the hand">
         <Select value={profile.hand} options={HANDS} onChange={(hand) => onChange({ ...profile, hand })} />
-      </label>
-      <label className="field">
-        <span>Grips</span>
+      </Field>
+      <Field label="Grips">
         <Select value={profile.grips} options={GRIPS} onChange={(grips) => onChange({ ...profile, grips })} />
-      </label>
-      <label className="field">
-        <span>Looks at a screen on the</span>
+      </Field>
+      <Field label="Looks at a screen on the">
         <Select value={profile.screen} options={SCREENS} onChange={(screen) => onChange({ ...profile, screen })} />
-      </label>
-      <label className="field wide">
-        <span>Because, in the operator’s words</span>
+      </Field>
+      <Field wide label="Because, in the operator’s words">
         <Input
           value={profile.reason}
           maxLength={400}
           onChange={(e) => onChange({ ...profile, reason: e.target.value })}
         />
-      </label>
+      </Field>
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import type { Schemas } from '../../shared/api/client';
 import { NumberField } from '../../shared/kit/NumberField';
-import { Drop, Lines } from './Lines';
+import { Line, Lines, useLines } from './Lines';
 
 interface Props {
   shoot: Schemas['Shoot'];
@@ -10,22 +10,17 @@ interface Props {
 
 /** The recording modes, with what each writes a second. */
 export function RecordingLines({ shoot, onChange }: Props) {
-  const recording = (i: number, line: Partial<Schemas['Recording']>) =>
-    onChange({ ...shoot, recordings: shoot.recordings.map((r, k) => (k === i ? { ...r, ...line } : r)) });
+  const { edit, drop, add } = useLines(shoot.recordings, (recordings) => onChange({ ...shoot, recordings }));
   return (
-    <Lines
-      title="Recording modes"
-      empty="None is named."
-      add={() => onChange({ ...shoot, recordings: [...shoot.recordings, { mode: '4K, 25 frames', megabits: 800 }] })}
-    >
+    <Lines title="Recording modes" empty="None is named." add={() => add({ mode: '4K, 25 frames', megabits: 800 })}>
       {shoot.recordings.map((r, i) => (
-        <div key={i} className="ask-line">
+        <Line key={i} place={`brief.asks.shoot.recordings[${i}]`} onDrop={() => drop(i)}>
           <Input
             aria-label="Mode"
             value={r.mode}
             maxLength={60}
             required
-            onChange={(e) => recording(i, { mode: e.target.value })}
+            onChange={(e) => edit(i, { mode: e.target.value })}
           />
           <NumberField
             aria-label="Rate"
@@ -33,10 +28,9 @@ export function RecordingLines({ shoot, onChange }: Props) {
             min={1}
             max={20000}
             suffix="Mbit/s"
-            onChange={(v) => recording(i, { megabits: Number(v ?? 1) })}
+            onChange={(v) => edit(i, { megabits: Number(v ?? 1) })}
           />
-          <Drop onClick={() => onChange({ ...shoot, recordings: shoot.recordings.filter((_, k) => k !== i) })} />
-        </div>
+        </Line>
       ))}
     </Lines>
   );

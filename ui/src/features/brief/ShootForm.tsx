@@ -3,6 +3,7 @@ import type { Schemas } from '../../shared/api/client';
 import { DayLines } from './DayLines';
 import { RecordingLines } from './RecordingLines';
 import { ViewerLines } from './ViewerLines';
+import { Field } from '../../shared/kit/Field';
 import { NumberField } from '../../shared/kit/NumberField';
 
 type Shoot = Schemas['Shoot'];
@@ -34,64 +35,54 @@ export function ShootForm({
     <>
       <fieldset>
         <legend>Picture, power, sound</legend>
-        <label className="field">
-          <span>The picture stands</span>
+        <Field label="The picture stands">
           <Select
             value={shoot.orientation}
             options={ORIENTATIONS}
             onChange={(orientation) => onChange({ ...shoot, orientation })}
           />
-        </label>
-        <label className="field">
-          <span>Longest stretch without power-down, 0 for any</span>
+        </Field>
+        <Field label="Longest stretch without power-down, 0 for any">
           <NumberField
             value={shoot.longestStretchHours}
             min={0}
             max={24}
             step={0.5}
             suffix="h"
-            style={{ width: '100%' }}
             onChange={(v) => onChange({ ...shoot, longestStretchHours: Number(v ?? 0) })}
           />
-        </label>
-        <label className="field">
-          <span>Sound</span>
+        </Field>
+        <Field label="Sound">
           <Select value={shoot.sound} options={SOUNDS} onChange={(sound) => onChange({ ...shoot, sound })} />
-        </label>
-        <label className="field">
-          <span>Somebody says one battery lasts, empty for nobody</span>
+        </Field>
+        <Field label="Somebody says one battery lasts, empty for nobody">
           <NumberField
             value={shoot.claimedHours}
             min={0.5}
             max={48}
             step={0.5}
             suffix="h"
-            style={{ width: '100%' }}
             onChange={(v) => onChange({ ...shoot, claimedHours: v === null ? null : Number(v) })}
           />
-        </label>
-        <label className="field">
-          <span>People who fly with the batteries, 0 when nobody flies</span>
+        </Field>
+        <Field label="People who fly with the batteries, 0 when nobody flies">
           <NumberField
             value={shoot.flyers}
             min={0}
             max={100}
             precision={0}
-            style={{ width: '100%' }}
             onChange={(v) => onChange({ ...shoot, flyers: Number(v ?? 0) })}
           />
-        </label>
-        <label className="field">
-          <span>Insured for, empty while nobody asked</span>
+        </Field>
+        <Field label="Insured for, empty while nobody asked">
           <NumberField
             value={shoot.insuredValue}
             min={1}
             max={1e9}
             step={1000}
-            style={{ width: '100%' }}
             onChange={(v) => onChange({ ...shoot, insuredValue: v === null ? null : Number(v) })}
           />
-        </label>
+        </Field>
         <Checkbox
           className="wide"
           checked={shoot.timecode}

@@ -1,6 +1,6 @@
 import { Checkbox, Input, Select } from 'antd';
 import type { Schemas } from '../../shared/api/client';
-import { Drop, Lines } from './Lines';
+import { Line, Lines, useLines } from './Lines';
 
 const TRUSTS = [
   { value: 'FRAME', label: 'frame' },
@@ -17,42 +17,35 @@ interface Props {
 
 /** Who looks beside the operator, at which body, and what they judge. */
 export function ViewerLines({ shoot, builds, onChange }: Props) {
-  const viewer = (i: number, line: Partial<Schemas['Viewer']>) =>
-    onChange({ ...shoot, viewers: shoot.viewers.map((v, k) => (k === i ? { ...v, ...line } : v)) });
+  const { edit, drop, add } = useLines(shoot.viewers, (viewers) => onChange({ ...shoot, viewers }));
   return (
     <Lines
       title="Viewers"
       empty="Nobody beside the operator is named."
-      add={() =>
-        onChange({
-          ...shoot,
-          viewers: [...shoot.viewers, { who: 'Director', trust: 'FRAME', byRadio: false, build: '' }],
-        })
-      }
+      add={() => add({ who: 'Director', trust: 'FRAME', byRadio: false, build: '' })}
     >
       {shoot.viewers.map((v, i) => (
-        <div key={i} className="ask-line">
+        <Line key={i} place={`brief.asks.shoot.viewers[${i}]`} onDrop={() => drop(i)}>
           <Input
             aria-label="Who looks"
             value={v.who}
             maxLength={60}
             required
-            onChange={(e) => viewer(i, { who: e.target.value })}
+            onChange={(e) => edit(i, { who: e.target.value })}
           />
-          <Select aria-label="Judges" value={v.trust} options={TRUSTS} onChange={(trust) => viewer(i, { trust })} />
+          <Select aria-label="Judges" value={v.trust} options={TRUSTS} onChange={(trust) => edit(i, { trust })} />
           {builds.length > 1 && (
             <Select
               aria-label="Looks at"
               value={v.build || builds[0]?.id}
               options={builds.map((b) => ({ value: b.id, label: b.title }))}
-              onChange={(build) => viewer(i, { build })}
+              onChange={(build) => edit(i, { build })}
             />
           )}
-          <Checkbox checked={v.byRadio} onChange={(e) => viewer(i, { byRadio: e.target.checked })}>
+          <Checkbox checked={v.byRadio} onChange={(e) => edit(i, { byRadio: e.target.checked })}>
             by radio
           </Checkbox>
-          <Drop onClick={() => onChange({ ...shoot, viewers: shoot.viewers.filter((_, k) => k !== i) })} />
-        </div>
+        </Line>
       ))}
     </Lines>
   );

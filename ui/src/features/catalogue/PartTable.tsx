@@ -1,6 +1,6 @@
-import { Table } from 'antd';
 import type { TableColumnsType, TableColumnType } from 'antd';
 import { Link } from 'react-router';
+import { Sheet } from '../../shared/kit/Sheet';
 import type { Schemas } from '../../shared/api/client';
 import { massText, words } from '../../shared/format/units';
 import { size } from './text';
@@ -54,15 +54,12 @@ function columns({ sort, down, byLook }: Props): TableColumnsType<Line> {
 export function PartTable(props: Props) {
   const { lines, picked, onPick, onSort } = props;
   return (
-    <Table<Line>
+    <Sheet<Line>
       rowKey="ref"
-      size="small"
-      pagination={false}
-      showSorterTooltip={false}
       sortDirections={['ascend', 'descend', 'ascend']}
       columns={columns(props)}
       dataSource={lines}
-      locale={{ emptyText: 'No part answers this. Loosen the search, or describe less of it.' }}
+      empty="No part answers this. Loosen the search, or describe less of it."
       rowSelection={{
         hideSelectAll: true,
         columnTitle: <span className="hush">Compare</span>,

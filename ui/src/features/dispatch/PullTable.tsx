@@ -1,11 +1,10 @@
 import { Button, Segmented } from 'antd';
-import { Fragment, useState } from 'react';
+import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { grams, kilograms } from '../../shared/format/units';
+import { kilograms } from '../../shared/format/units';
 import { CaseTable } from './CaseTable';
+import { CategoryTable } from './CategoryTable';
 import { ScrewTable } from './ScrewTable';
-
-const words = (category: string) => category.toLowerCase().replaceAll('_', ' ');
 
 const SORTS = [
   { value: false, label: 'by category' },
@@ -14,7 +13,6 @@ const SORTS = [
 
 /** What to pull, by category: on the rig and spare, with mass. */
 export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
-  const groups = groupBy(d.lines);
   const [byCase, setByCase] = useState(false);
   const pieces = d.lines.reduce((n, l) => n + l.pieces, 0);
   return (
@@ -46,55 +44,9 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
         </Button>
       </div>
       <div className="pull-scroll" tabIndex={0} role="region" aria-label="Pull list table">
-        {byCase ? <CaseTable d={d} /> : <CategoryTable groups={groups} />}
+        {byCase ? <CaseTable d={d} /> : <CategoryTable lines={d.lines} />}
         <ScrewTable screws={d.screws} />
       </div>
     </section>
   );
-}
-
-function CategoryTable({ groups }: { groups: Map<string, Schemas['Line'][]> }) {
-  return (
-    <table className="sheet">
-      <thead>
-        <tr>
-          <th>Item</th>
-          <th>Maker</th>
-          <th className="right">On rig</th>
-          <th className="right">In kit</th>
-          <th className="right">Pieces</th>
-          <th className="right">Each</th>
-          <th className="right">Together</th>
-        </tr>
-      </thead>
-      <tbody>
-        {[...groups].map(([category, lines]) => (
-          <Fragment key={category}>
-            <tr className="group">
-              <th colSpan={7} scope="rowgroup">
-                {words(category)}
-              </th>
-            </tr>
-            {lines.map((l) => (
-              <tr key={l.item}>
-                <td>{l.name}</td>
-                <td className="soft">{l.maker}</td>
-                <td className="num right">{l.onRig || ''}</td>
-                <td className="num right">{l.inKit || ''}</td>
-                <td className="num right">{l.pieces}</td>
-                <td className="num right">{l.massKnown ? grams(l.eachGrams) : 'not weighed'}</td>
-                <td className="num right">{l.massKnown ? grams(l.lineGrams) : ''}</td>
-              </tr>
-            ))}
-          </Fragment>
-        ))}
-      </tbody>
-    </table>
-  );
-}
-
-function groupBy(lines: Schemas['Line'][]): Map<string, Schemas['Line'][]> {
-  const groups = new Map<string, Schemas['Line'][]>();
-  for (const line of lines) groups.set(line.category, [...(groups.get(line.category) ?? []), line]);
-  return groups;
 }

@@ -7,6 +7,7 @@ import type { Schemas } from '../../shared/api/client';
 import { hasWords } from '../../shared/format/search';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Pick } from '../../shared/kit/Pick';
+import { judgedAnew } from './judged';
 
 /** Questions on which good houses differ; a lead answers for the house or for a person, and the open jobs are judged anew. */
 export function WaysTable({ edits, onDone }: { edits: boolean; onDone: (words: string) => void }) {
@@ -20,8 +21,7 @@ export function WaysTable({ edits, onDone }: { edits: boolean; onDone: (words: s
       unwrap(await api.PUT('/api/house/ways/{id}', { params: { path: { id } }, body: { option, person } })),
     onSuccess: async (done) => {
       await client.invalidateQueries();
-      const changed = done.changed.length > 0 ? `changed: ${done.changed.join(', ')}` : 'none changed its verdict';
-      onDone(`${done.jobs} open jobs judged anew; ${changed}.`);
+      onDone(judgedAnew(done));
     },
     onError: (e) => onDone(e.message),
   });

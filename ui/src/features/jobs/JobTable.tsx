@@ -1,17 +1,12 @@
-import { Table } from 'antd';
 import type { TableColumnsType } from 'antd';
 import { Link } from 'react-router';
+import { filterOf } from '../../shared/kit/columns';
+import { Sheet } from '../../shared/kit/Sheet';
 import type { Schemas } from '../../shared/api/client';
 import { dayAndTime, monthOf } from '../../shared/format/units';
 import { stateOf, weight } from './arrange';
 
 type Job = Schemas['JobLine'];
-
-/** The different answers of a column, each once, as its filter offers them. */
-function filterOf(jobs: readonly Job[], of: (job: Job) => string) {
-  const all = [...new Set(jobs.map(of))].filter(Boolean).sort();
-  return { filters: all.map((v) => ({ text: v, value: v })), onFilter: (v: unknown, job: Job) => of(job) === v };
-}
 
 function columns(jobs: readonly Job[]): TableColumnsType<Job> {
   return [
@@ -84,15 +79,5 @@ function columns(jobs: readonly Job[]): TableColumnsType<Job> {
 
 /** The jobs, sorted and filtered by their columns. */
 export function JobTable({ jobs, empty }: { jobs: Job[]; empty: string }) {
-  return (
-    <Table<Job>
-      rowKey="id"
-      size="small"
-      pagination={false}
-      showSorterTooltip={false}
-      columns={columns(jobs)}
-      dataSource={jobs}
-      locale={{ emptyText: empty, filterReset: 'All', filterConfirm: 'Show' }}
-    />
-  );
+  return <Sheet<Job> rowKey="id" columns={columns(jobs)} dataSource={jobs} empty={empty} />;
 }

@@ -1,11 +1,16 @@
 import { Button } from 'antd';
+import type { TableColumnsType } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
+import { numbers } from '../../shared/kit/columns';
+import { Sheet } from '../../shared/kit/Sheet';
 import type { Spot } from '../../shared/api/queries';
 import { fixed, words } from '../../shared/format/units';
 import { LayDialog } from './LayDialog';
 import { PlugDialog } from './PlugDialog';
+
+type Cable = Schemas['CableView'];
 
 interface Props {
   signals: Schemas['Signals'];
@@ -26,6 +31,98 @@ export function laid(cable: Schemas['CableView'], parts: readonly Schemas['PartV
   const along = cable.along.length > 0 ? `along ${cable.along.map(title).join(', ')}` : '';
   const stowed = cable.stowedIn ? `the rest in the battery bay of ${title(cable.stowedIn)}` : '';
   return [along, stowed].filter(Boolean).join('; ');
+}
+
+interface Shown extends Pick<Props, 'bench' | 'canEdit' | 'onRequest'> {
+  parts: readonly Schemas['PartView'][];
+  onLay: (cable: string) => void;
+}
+
+function columns(shown: Shown): TableColumnsType<Cable> {
+  const { parts, bench, canEdit } = shown;
+  return [
+    {
+      title: 'Cable',
+      key: 'cable',
+      sorter: (a, b) => a.name.localeCompare(b.name),
+      render: (_, c) => (
+        <Twofold first={c.name} second={[words(c.carries), laid(c, parts)].filter(Boolean).join('; ')} />
+      ),
+    },
+    {
+      title: 'From',
+      key: 'from',
+      sorter: (a, b) => end(a.a).localeCompare(end(b.a)),
+      render: (_, c) => <Twofold first={end(c.a)} second={plug(c.a)} />,
+    },
+    {
+      title: 'To',
+      key: 'to',
+      sorter: (a, b) => end(a.b).localeCompare(end(b.b)),
+      render: (_, c) => <Twofold first={end(c.b)} second={plug(c.b)} />,
+    },
+    {
+      title: 'Needs',
+      key: 'needs',
+      ...numbers<Cable>((c) => c.neededMm),
+      render: (_, c) => (
+        <Twofold first={`${fixed(c.neededMm, 0)} mm`} second={c.turned && `${fixed(c.turnedMm, 0)} turned`} />
+      ),
+    },
+    {
+      title: 'Has',
+      key: 'has',
+      ...numbers<Cable>((c) => c.lengthMm),
+      render: (_, c) => <Length of={c} bench={bench} />,
+    },
+    { title: 'Label', dataIndex: 'label', className: 'num', sorter: (a, b) => a.label.localeCompare(b.label) },
+    { title: 'Not to be taken for', key: 'twins', className: 'soft', render: (_, c) => c.twins.join(', ') },
+    ...(canEdit
+      ? [{ key: 'acts', className: 'noprint acts', render: (_: unknown, c: Cable) => <Acts {...shown} of={c} /> }]
+      : []),
+  ];
+}
+
+function Twofold({ first, second }: { first: string; second: string | null }) {
+  return (
+    <>
+      {first}
+      {second && <div className="soft">{second}</div>}
+    </>
+  );
+}
+
+/** How long it is, and where that is not enough. */
+function Length({ of: c, bench }: { of: Cable; bench: string }) {
+  return (
+    <>
+      {fixed(c.lengthMm, 0)} mm
+      {(c.tooShort || c.tautWhenTurned) && (
+        <div>
+          <Link
+            to={bench}
+            className={`mark ${c.tooShort ? 'caution' : 'note'}`}
+            title={c.tooShort ? undefined : `when ${c.turned} is turned`}
+          >
+            {c.tooShort ? 'too short' : 'taut when turned'}
+          </Link>
+        </div>
+      )}
+    </>
+  );
+}
+
+function Acts({ of: c, onLay, onRequest }: Shown & { of: Cable }) {
+  return (
+    <>
+      <Button type="text" aria-label={`Lay ${c.label}`} onClick={() => onLay(c.id)}>
+        Lay
+      </Button>
+      <Button type="text" aria-label={`Unplug ${c.label}`} onClick={() => onRequest({ kind: 'UNPLUG', cable: c.id })}>
+        Unplug
+      </Button>
+    </>
+  );
 }
 
 /** Every cable with its ends, what it needs in length and has, how it is laid, and what looks like it. */
@@ -51,74 +148,12 @@ export function CableTable({ signals, spot, bench, canEdit, onRequest }: Props) 
           lengths from point to point along the rig’s axes, with plugs and a tenth to spare: estimated
         </span>
       </div>
-      <table className="sheet">
-        <thead>
-          <tr>
-            <th>Cable</th>
-            <th>From</th>
-            <th>To</th>
-            <th className="right">Needs</th>
-            <th className="right">Has</th>
-            <th>Label</th>
-            <th>Not to be taken for</th>
-            {canEdit && <th className="noprint" />}
-          </tr>
-        </thead>
-        <tbody>
-          {cables.map((c) => (
-            <tr key={c.id}>
-              <td>
-                {c.name}
-                <div className="soft">{[words(c.carries), laid(c, parts)].filter(Boolean).join('; ')}</div>
-              </td>
-              <td>
-                {end(c.a)}
-                <div className="soft">{plug(c.a)}</div>
-              </td>
-              <td>
-                {end(c.b)}
-                <div className="soft">{plug(c.b)}</div>
-              </td>
-              <td className="num right">
-                {fixed(c.neededMm, 0)} mm
-                {c.turned && <div className="soft">{fixed(c.turnedMm, 0)} turned</div>}
-              </td>
-              <td className="num right">
-                {fixed(c.lengthMm, 0)} mm
-                {(c.tooShort || c.tautWhenTurned) && (
-                  <div>
-                    <Link
-                      to={bench}
-                      className={`mark ${c.tooShort ? 'caution' : 'note'}`}
-                      title={c.tooShort ? undefined : `when ${c.turned} is turned`}
-                    >
-                      {c.tooShort ? 'too short' : 'taut when turned'}
-                    </Link>
-                  </div>
-                )}
-              </td>
-              <td className="num">{c.label}</td>
-              <td className="soft">{c.twins.join(', ')}</td>
-              {canEdit && (
-                <td className="noprint acts">
-                  <Button type="text" aria-label={`Lay ${c.label}`} onClick={() => setLaying(c.id)}>
-                    Lay
-                  </Button>
-                  <Button
-                    type="text"
-
-                    aria-label={`Unplug ${c.label}`}
-                    onClick={() => onRequest({ kind: 'UNPLUG', cable: c.id })}
-                  >
-                    Unplug
-                  </Button>
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {cables.length === 0 && <p className="soft">No cable is plugged in this configuration.</p>}
+      <Sheet<Cable>
+        rowKey="id"
+        columns={columns({ parts, bench, canEdit, onLay: setLaying, onRequest })}
+        dataSource={cables}
+        empty="No cable is plugged in this configuration."
+      />
       {lying && (
         <LayDialog
           key={lying.id}

@@ -322,9 +322,9 @@ describe('cables', () => {
     const onRequest = show(signals(), true, vi.fn(), client);
     fireEvent.click(screen.getByRole('button', { name: 'Plug a cable' }));
     expect((screen.getByRole('button', { name: 'Plug it' }) as HTMLButtonElement).disabled).toBe(true);
-    fireEvent.mouseDown(screen.getByLabelText('From'));
+    fireEvent.mouseDown(screen.getByRole('combobox', { name: 'From' }));
     fireEvent.click(await screen.findByText('Body, SDI 2 (picture out, BNC)'));
-    fireEvent.mouseDown(screen.getByLabelText('To'));
+    fireEvent.mouseDown(screen.getByRole('combobox', { name: 'To' }));
     fireEvent.click(await screen.findByText('Monitor, SDI in'));
     expect(await screen.findByText('SDI, 0.8 m: 800 mm of 620 needed, 1 in the kit')).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'Plug it' }));

@@ -3,12 +3,19 @@ import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
 
+/** What is wrong at one place of a request or file, as the server names places: `brief.asks.tapes[0]`. */
+export interface Place {
+  place: string;
+  message: string;
+}
+
 /** A refusal in the server's words. `newer` is what stands now when someone else was first. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
     detail: string,
     readonly newer?: unknown,
+    readonly places: readonly Place[] = [],
   ) {
     super(detail);
   }
@@ -44,15 +51,18 @@ export function unwrap<T>({ data, error, response }: Answer<T>): T {
   throw problemOf(response.status, error);
 }
 
+const SAID_BY_STATUS: Record<number, string> = {
+  401: 'You are signed out.',
+  403: 'Your role does not allow this.',
+};
+
+/** The problem that an answer's body tells; any body, also none. */
 export function problemOf(status: number, body: unknown): Problem {
+  const told = typeof body === 'object' && body !== null ? (body as Record<string, unknown>) : {};
   const detail =
-    typeof body === 'object' && body !== null && 'detail' in body && typeof body.detail === 'string'
-      ? body.detail
-      : status === 401
-        ? 'You are signed out.'
-        : status === 403
-          ? 'Your role does not allow this.'
-          : 'The server did not answer as expected.';
-  const newer = typeof body === 'object' && body !== null && 'newer' in body ? body.newer : undefined;
-  return new Problem(status, detail, newer);
+    typeof told.detail === 'string'
+      ? told.detail
+      : (SAID_BY_STATUS[status] ?? 'The server did not answer as expected.');
+  const places = Array.isArray(told.places) ? (told.places as Place[]) : [];
+  return new Problem(status, detail, told.newer, places);
 }

@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.ElementHandle;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import java.util.ArrayList;
 import java.util.List;
@@ -124,6 +126,23 @@ class ScreensTest {
             browser.page().setContent("<main><p style='color:#ccc;background:#fff'>pale</p><input></main>");
             assertThrows(AssertionError.class, browser::isAccessible);
             assertThrows(AssertionError.class, browser::hasContrast);
+        }
+    }
+
+    /** What looks at pictures sees a panel that is gone and words that run over each other, and no freckles. */
+    @Test
+    void aBrokenLayoutIsSeen() {
+        try (Browser browser = Browser.as("lead")) {
+            browser.open("/jobs/slack-water/bench?lens=a135");
+            browser.page().locator(".elevation .part").first().waitFor();
+            browser.page().addStyleTag(new Page.AddStyleTagOptions().setContent("body { letter-spacing: 0.01px }"));
+            assertTrue(Pictures.alike("bench", browser.seen()));
+            for (String fault : List.of(
+                    ".finding { visibility: hidden }", ".meters { margin-bottom: -40px }", "* { line-height: 0.8 }")) {
+                ElementHandle style = browser.page().addStyleTag(new Page.AddStyleTagOptions().setContent(fault));
+                assertTrue(!Pictures.alike("bench", browser.seen()), fault);
+                style.evaluate("s => s.remove()");
+            }
         }
     }
 

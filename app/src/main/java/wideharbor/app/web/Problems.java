@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.id.Id;
 import wideharbor.core.quantity.Words;
@@ -164,7 +165,26 @@ class Problems extends ResponseEntityExceptionHandler {
         String detail = cause != null && cause.getMessage() != null
                 ? cause.getMessage()
                 : "The request is not valid JSON for this address.";
-        return ResponseEntity.badRequest().body(problem(HttpStatus.BAD_REQUEST, detail));
+        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, detail);
+        String place = placeOf(e);
+        problem.setProperty("places", place.isEmpty() ? List.of() : List.of(new Place(place, detail)));
+        return ResponseEntity.badRequest().body(problem);
+    }
+
+    /** Where in the body it stands: {@code brief.asks.tapes[0]}; empty when the body is no JSON. */
+    private static String placeOf(HttpMessageNotReadableException e) {
+        if (!(e.getCause() instanceof JacksonException unread)) {
+            return "";
+        }
+        StringBuilder place = new StringBuilder();
+        for (JacksonException.Reference step : unread.getPath()) {
+            if (step.getPropertyName() == null) {
+                place.append('[').append(step.getIndex()).append(']');
+            } else {
+                place.append(place.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        return place.toString();
     }
 
     private static ProblemDetail problem(HttpStatus status, String detail) {

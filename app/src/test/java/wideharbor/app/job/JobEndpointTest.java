@@ -170,7 +170,19 @@ class JobEndpointTest {
         says(change(desk, job, 1, brief), "Dates must run prep, load, shoot, return");
         brief = brief(desk, job);
         brief.putNull("place");
-        says(change(desk, job, 1, brief), "place");
+        Client.Answer missing = change(desk, job, 1, brief);
+        says(missing, "place");
+        assertEquals("brief.place", missing.json().at("/places/0/place").asString());
+        brief = brief(desk, job);
+        ((ObjectNode) brief.path("asks"))
+                .putArray("tapes")
+                .addObject()
+                .put("what", "door")
+                .put("distanceMm", 2)
+                .put("lens", "");
+        Client.Answer close = change(desk, job, 1, brief);
+        says(close, "Taped distance must lie from 10");
+        assertEquals("brief.asks.tapes[0]", close.json().at("/places/0/place").asString());
         assertEquals(1, tech.get("/api/jobs/" + job).json().path("revision").asInt());
     }
 

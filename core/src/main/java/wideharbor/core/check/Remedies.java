@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
@@ -41,7 +42,15 @@ public final class Remedies {
      * @param raised cautions and notes it adds
      */
     public record Fix(
-            String id, String kind, String title, List<Scoped> commands, List<String> cleared, Raised raised) {}
+            String id, String kind, String title, List<Scoped> commands, List<String> cleared, Raised raised) {
+        Fix titled(String other) {
+            return new Fix(id, kind, other, commands, cleared, raised);
+        }
+
+        Fix numbered(int number) {
+            return new Fix(kind + "-" + number, kind, title, commands, cleared, raised);
+        }
+    }
 
     /** Everything that mends a finding, the least new trouble first. */
     public List<Fix> of(Finding finding) {
@@ -62,7 +71,7 @@ public final class Remedies {
             }
             attempt(key, candidate, tried);
         }
-        return ranked(tried);
+        return ranked(new Apart(analysis.rig(), analysis.catalogue()).told(tried));
     }
 
     private static ConfigurationKey place(FindingKey key) {
@@ -73,17 +82,9 @@ public final class Remedies {
     private static List<Fix> ranked(List<Fix> tried) {
         List<Fix> sorted = new ArrayList<>(tried);
         sorted.sort(Comparator.comparingInt(f -> f.raised().titles().size()));
-        List<Fix> numbered = new ArrayList<>();
-        for (Fix f : sorted) {
-            numbered.add(new Fix(
-                    f.kind() + "-" + (numbered.size() + 1),
-                    f.kind(),
-                    f.title(),
-                    f.commands(),
-                    f.cleared(),
-                    f.raised()));
-        }
-        return numbered;
+        return IntStream.range(0, sorted.size())
+                .mapToObj(i -> sorted.get(i).numbered(i + 1))
+                .toList();
     }
 
     private void attempt(FindingKey key, Candidate candidate, List<Fix> tried) {

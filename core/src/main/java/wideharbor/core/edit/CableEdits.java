@@ -1,7 +1,6 @@
 package wideharbor.core.edit;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
 import wideharbor.core.analysis.RigAnalysis;
@@ -15,8 +14,6 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.CableId;
 import wideharbor.core.rig.Placed;
-import wideharbor.core.signal.CableSchedule;
-import wideharbor.core.signal.Dressing;
 
 /** Cables by hand: what may be plugged where, and the commands that plug, unplug and lay it. */
 public final class CableEdits {
@@ -28,15 +25,8 @@ public final class CableEdits {
     public record Open(
             SocketRef ref, String part, String title, Socket.Kind kind, Socket.Direction direction, String connector) {}
 
-    /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
-    public record Choice(ItemType type, int inKit, double lengthMm, double neededMm, boolean reaches) {
-        static Choice of(ItemType type, int inKit, double lengthMm, double neededMm) {
-            return new Choice(type, inKit, lengthMm, neededMm, lengthMm >= neededMm);
-        }
-    }
-
     /** Where a cable from a socket may lead, and by what; the likeliest cable first. */
-    public record Offer(Open to, List<Choice> cables) {}
+    public record Offer(Open to, List<Wiring.Choice> cables) {}
 
     /** Open sockets of all parts on the rig, in the order of the rig. */
     public static List<Open> open(RigAnalysis analysis) {
@@ -66,34 +56,16 @@ public final class CableEdits {
             boolean other = !to.ref().placement().equals(from.placement())
                     && to.kind() == here.kind()
                     && to.direction() != here.direction();
-            List<Choice> cables = other ? choices(analysis, from, to.ref()) : List.of();
+            List<Wiring.Choice> cables = other
+                    ? Wiring.choices(analysis, from, to.ref()).stream()
+                            .limit(MOST_CABLES)
+                            .toList()
+                    : List.of();
             if (!cables.isEmpty()) {
                 all.add(new Offer(to, cables));
             }
         }
         return all;
-    }
-
-    private static List<Choice> choices(RigAnalysis analysis, SocketRef from, SocketRef to) {
-        Socket a = Wiring.socket(analysis, from);
-        Socket b = Wiring.socket(analysis, to);
-        return analysis.catalogue().current().stream()
-                .filter(t -> t.facet(PowerFacet.Cable.class)
-                        .filter(w -> w.joins(a, b))
-                        .isPresent())
-                .map(t -> Choice.of(
-                        t,
-                        analysis.kit().count(t.ref()),
-                        t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm(),
-                        CableSchedule.needed(
-                                analysis.rig(),
-                                new CableRun(new CableId("new"), t.ref(), from, to),
-                                Dressing.by(analysis.rules()))))
-                .sorted(Comparator.comparing((Choice c) -> !c.reaches())
-                        .thenComparing(c -> c.inKit() == 0)
-                        .thenComparingDouble(Choice::lengthMm))
-                .limit(MOST_CABLES)
-                .toList();
     }
 
     /** @throws EditRefused when the cable does not join the two, or one of them is taken */

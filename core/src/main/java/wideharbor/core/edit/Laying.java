@@ -10,7 +10,6 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
-import wideharbor.core.catalog.Socket;
 
 /** Remedies that bring a signal to an input that nothing reaches. */
 public final class Laying {
@@ -25,10 +24,8 @@ public final class Laying {
         List<SocketRef> open = analysis.signals().outputs(carried).stream()
                 .filter(o -> !Wiring.isTaken(analysis, o))
                 .toList();
-        Socket to = Wiring.socket(analysis, input);
         for (SocketRef output : open) {
-            Wiring.cable(analysis, Wiring.socket(analysis, output), to)
-                    .ifPresent(t -> all.add(lay(analysis, t, output, input)));
+            Wiring.cable(analysis, output, input).ifPresent(t -> all.add(lay(analysis, t, output, input)));
         }
         for (ItemType type : analysis.catalogue().current()) {
             for (SignalFacet.Passage passage : converts(type, carried)) {

@@ -17,6 +17,8 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.signal.CableSchedule;
+import wideharbor.core.signal.Dressing;
 
 /** Cables that remedies lay: between parts on the rig, and to a part that the same remedy puts there. */
 public final class Wiring {
@@ -24,7 +26,7 @@ public final class Wiring {
 
     private Wiring() {}
 
-    /** The shortest cable that joins two sockets, from the kit first. */
+    /** The shortest cable that joins two sockets of which one is not on the rig yet, from the kit first. */
     public static Optional<ItemType> cable(RigAnalysis analysis, Socket from, Socket to) {
         return analysis.catalogue().current().stream()
                 .filter(t -> t.facet(PowerFacet.Cable.class)
@@ -34,6 +36,46 @@ public final class Wiring {
                         .thenComparingDouble(t ->
                                 t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm())
                         .thenComparing(t -> t.ref().id()));
+    }
+
+    /**
+     * The cable that joins two sockets on the rig: of those that are long enough the shortest, from the kit first; when
+     * none is, the longest there is.
+     */
+    public static Optional<ItemType> cable(RigAnalysis analysis, SocketRef from, SocketRef to) {
+        return choices(analysis, from, to).stream().findFirst().map(Choice::type);
+    }
+
+    /** A cable that joins two sockets, how many of it are in the kit, and the length it would need, mm. */
+    public record Choice(ItemType type, int inKit, double lengthMm, double neededMm, boolean reaches) {
+        static Choice of(ItemType type, int inKit, double lengthMm, double neededMm) {
+            return new Choice(type, inKit, lengthMm, neededMm, lengthMm >= neededMm);
+        }
+    }
+
+    /**
+     * Every cable that joins two sockets on the rig: what reaches first, from the kit before the stock, the shortest.
+     */
+    static List<Choice> choices(RigAnalysis analysis, SocketRef from, SocketRef to) {
+        Socket a = socket(analysis, from);
+        Socket b = socket(analysis, to);
+        return analysis.catalogue().current().stream()
+                .filter(t -> t.facet(PowerFacet.Cable.class)
+                        .filter(w -> w.joins(a, b))
+                        .isPresent())
+                .map(t -> Choice.of(
+                        t,
+                        analysis.kit().count(t.ref()),
+                        t.facet(PowerFacet.Cable.class).orElseThrow().lengthMm(),
+                        CableSchedule.needed(
+                                analysis.rig(),
+                                new CableRun(new CableId("new"), t.ref(), from, to),
+                                Dressing.by(analysis.rules()))))
+                .sorted(Comparator.comparing((Choice c) -> !c.reaches())
+                        .thenComparing(c -> c.inKit() == 0)
+                        .thenComparingDouble(c -> c.reaches() ? c.lengthMm() : -c.lengthMm())
+                        .thenComparing(c -> c.type().ref().id()))
+                .toList();
     }
 
     public static boolean isTaken(RigAnalysis analysis, SocketRef socket) {
@@ -83,7 +125,8 @@ public final class Wiring {
                     && !isTaken(analysis, outlet.ref())
                     && !outlet.placed().id().equals(to.placement());
             if (open && all.size() < MOST_FEEDS) {
-                cable(analysis, socket(analysis, outlet.ref()), input)
+                boolean onRig = analysis.rig().find(to.placement()).isPresent();
+                (onRig ? cable(analysis, outlet.ref(), to) : cable(analysis, socket(analysis, outlet.ref()), input))
                         .ifPresent(t -> all.add(new Feed(
                                 t.name() + " from " + outlet.placed().title(),
                                 lay(analysis, scope, new Run(t, outlet.ref(), to), taken))));

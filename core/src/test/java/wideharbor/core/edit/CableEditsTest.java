@@ -74,7 +74,7 @@ class CableEditsTest {
         CableEdits.Offer offer = CableEdits.offers(rigs().analysis(), SDI_1).get(0);
         assertEquals(
                 List.of(LONG, SHORT),
-                offer.cables().stream().map(CableEdits.Choice::type).toList());
+                offer.cables().stream().map(Wiring.Choice::type).toList());
         assertEquals(2, offer.cables().get(1).inKit());
         assertTrue(offer.cables().get(1).lengthMm() < offer.cables().get(1).neededMm());
     }

@@ -47,7 +47,7 @@ class PlacedRemediesTest {
                 .inKit(Signals.hdmi(), 1);
         verify(Reached.pictures()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
         var fix = verify(Reached.pictures()).given(rigs).isMendedBy("converter");
-        assertEquals("converter on body, body sdi-1 to screen", fix.title());
+        assertEquals("converter on body, body sdi-1 to screen: face-1 of body, out-2 of plate", fix.title());
         assertTrue(
                 fix.raised().titles().stream().noneMatch(t -> t.contains("no power")),
                 fix.raised().toString());
@@ -110,7 +110,7 @@ class PlacedRemediesTest {
             ItemType clamp = face(Parts.part("clamp").is(Category.BRACKET).can(Capability.CLAMPS_PLUG));
             verify(new PlugClamps()).given(plugged()).finds(Severity.CAUTION, CheckState.FOUND);
             assertEquals(
-                    "clamp on body",
+                    "clamp on body: face-1 of body",
                     verify(new PlugClamps())
                             .given(plugged().inKit(clamp, 1))
                             .isMendedBy("clamp")
