@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import wideharbor.core.build.Command;
@@ -40,8 +41,7 @@ final class Apart {
         Map<Remedies.Fix, String> titles = new LinkedHashMap<>();
         byTitle.values().forEach(same -> titles.putAll(titles(same)));
         return different.stream()
-                .filter(titles::containsKey)
-                .map(f -> f.titled(titles.get(f)))
+                .flatMap(f -> Optional.ofNullable(titles.get(f)).map(f::titled).stream())
                 .toList();
     }
 
