@@ -35,9 +35,8 @@ class KeyboardJourneyTest extends Journey {
         press("Control+z");
         assertThat(stops).containsText("4 stops");
 
-        find("cable clip");
-        assertThat(page.locator(".stack-row.chosen .row-title")).hasText("Cable clip");
-        press("ArrowUp");
+        find("top plate");
+        assertThat(page.locator(".stack-row.chosen .row-title")).hasText("Top plate T-6");
         press("f");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog.locator(".offers li").first()).isVisible();

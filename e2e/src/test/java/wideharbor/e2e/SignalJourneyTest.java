@@ -68,7 +68,7 @@ class SignalJourneyTest extends Journey {
                 .click();
         assertThat(page.locator(".cables tbody tr")).hasCount(6);
         page.getByText("Plug a cable").first().click();
-        page.getByLabel("From").fill("SDI 2");
+        select("From").getByRole(AriaRole.COMBOBOX).fill("SDI 2");
         // The socket is open once the cable has been unplugged, not when its line is gone from the list.
         assertThat(page.locator(".ant-select-item-option-active:visible")).hasCount(1);
         page.keyboard().press("Enter");

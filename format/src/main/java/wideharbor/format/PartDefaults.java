@@ -85,6 +85,7 @@ final class PartDefaults {
             zeroIsUnknown(facet, "gigabits");
         } else if (type.equals("support")) {
             put(facet, "way", MAKE.stringNode("STANDS"));
+            put(facet, "turningLink", MAKE.stringNode(""));
         } else if (type.equals("rods")) {
             numbers(facet, Map.of("wallMm", 2.0));
             put(facet, "material", MAKE.stringNode("ALUMINIUM"));

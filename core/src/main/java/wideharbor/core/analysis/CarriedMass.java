@@ -10,7 +10,8 @@ import wideharbor.core.quantity.Judgement;
 /**
  * What the support carries, against its payload and against the brief's window.
  *
- * @param payload empty when no support says what it carries
+ * @param mass all that turns with the rig, links of the support among it
+ * @param payload of what is put on the support; empty when no support says what it carries
  * @param brief empty when the brief asks for nothing
  */
 public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judgement> brief) {
@@ -20,8 +21,9 @@ public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judge
         Mass carried = analysis.carried();
         Optional<Judgement> payload = analysis.rig()
                 .find(analysis.rig().configuration().support())
-                .flatMap(p -> p.type().facet(SupportFacet.Support.class))
-                .map(f -> judged(carried, f.minPayloadGrams(), f.maxPayloadGrams()));
+                .flatMap(p -> p.type()
+                        .facet(SupportFacet.Support.class)
+                        .map(f -> judged(carried.without(p.id()), f.minPayloadGrams(), f.maxPayloadGrams())));
         Brief brief = analysis.job().brief();
         boolean asks = brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0;
         double ceiling = brief.massCeilingGrams() > 0 ? brief.massCeilingGrams() : Double.POSITIVE_INFINITY;

@@ -6,6 +6,7 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 
 /**
@@ -26,7 +27,8 @@ public record HandForce(Posture posture, Vec3 grips, double armMm, Judgement eas
     private static HandForce of(RigAnalysis analysis, Posture posture, Vec3 grips) {
         var world = analysis.rig().world();
         double arm = grips.minus(world.datum()).dot(world.forward());
-        double newton = Statics.handForce(posture.carried().grams(), posture.aheadMm(), arm);
+        // Σ m·Δz in g·mm, through the arm in mm: a thousandth of it in kg is what the hands bear.
+        Ranged newton = posture.carried().sum(posture::aheadOf).map(gmm -> Statics.handForce(gmm, 1, arm));
         return new HandForce(
                 posture,
                 grips,

@@ -5,6 +5,7 @@ import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 
 /**
@@ -17,10 +18,11 @@ public record Hang(Posture posture, Judgement above, Judgement tilt) {
     /** Empty when the rig does not hang. */
     public static Optional<Hang> of(RigAnalysis analysis) {
         return Posture.of(analysis, SupportFacet.Support.Way.HANGS).map(p -> {
-            double allowed = analysis.rule(Rule.HANG_TILT);
-            double nose = Statics.hangTilt(p.aheadMm(), -p.upMm());
-            Judgement above = Judgement.atMost(p.upMm(), Math.nextDown(0.0), 0, "mm");
-            return new Hang(p, p.carried().isComplete() ? above : above.unknown(), p.judged(nose, allowed, "°"));
+            Judgement above = p.known(Judgement.atMost(p.up(), Math.nextDown(0.0), "mm"));
+            Ranged nose = above.isFine() || !p.carried().isComplete() && p.upMm() < 0
+                    ? p.carried().ratio(p::aheadOf, at -> -p.over(at)).map(t -> Math.toDegrees(Math.atan(t)))
+                    : Ranged.of(Statics.hangTilt(p.aheadMm(), -p.upMm()));
+            return new Hang(p, above, p.judged(nose, analysis.rule(Rule.HANG_TILT), "°"));
         });
     }
 

@@ -4,6 +4,7 @@ import java.util.Optional;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 
 /**
  * Whether a tilting head's springs hold the rig: mass times height of its centre over the tilt axis, kg·mm, against
@@ -22,9 +23,9 @@ public record HeadMoment(Posture posture, Judgement held) {
     }
 
     private static HeadMoment of(Posture posture, SupportFacet.Counterbalance springs) {
-        double has = posture.carried().kilograms() * posture.upMm();
-        Judgement held = Judgement.within(has, springs.fromKgMm(), springs.toKgMm(), 0, "kg·mm");
-        return new HeadMoment(posture, posture.carried().isComplete() ? held : held.unknown());
+        Ranged has = posture.carried().sum(posture::over).times(1e-3);
+        return new HeadMoment(
+                posture, posture.known(Judgement.within(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm")));
     }
 
     /** Too low or too light for the springs: they push it back up. */

@@ -61,8 +61,9 @@ public record RigAnalysis(
     }
 
     private static RigAnalysis of(JobAnalysis whole, Rig rig, Kept kept) {
+        double closure = whole.job().rules().value(HouseRules.Rule.CLOSURE_GAP);
         return new RigAnalysis(
-                whole, rig.build(), rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig), kept);
+                whole, rig.build(), rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig, closure), kept);
     }
 
     /** The same rig in a job that differs only in what this body is not built of: kit, brief, other bodies. */
@@ -248,7 +249,7 @@ public record RigAnalysis(
 
     /** What the support carries; everything when no support says where it carries. */
     public Mass carried() {
-        return balance.map(SlideBalance::carried).orElseGet(() -> Mass.of(rig, rig.carried()));
+        return balance.map(SlideBalance::carried).orElseGet(() -> Mass.carried(rig));
     }
 
     public Standards standards() {

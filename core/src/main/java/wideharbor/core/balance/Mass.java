@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleBiFunction;
+import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Placement;
 import wideharbor.core.catalog.ItemType;
@@ -13,6 +16,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Figure.Known;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -26,6 +30,8 @@ import wideharbor.core.rig.Rig;
  * @param unweighed titles of the parts without a mass, each once
  */
 public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed, List<MassPoint> points) {
+    private static final int MOST_STEPS = 60;
+    private static final double STAYS = 1e-12;
 
     public boolean isComplete() {
         return unweighed.isEmpty();
@@ -60,31 +66,112 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         return new Mass(total, new Span(low, high), centre, List.copyOf(unknown), points);
     }
 
-    /**
-     * Where the centre lies along a direction, with its range to first order: Σ u_i·|z_i − z_cm| / M, where u_i is how
-     * far a part's mass may be off.
-     */
+    /** What turns with the rig on the support's datum: all that is carried, links of the support among it. */
+    public static Mass carried(Rig rig) {
+        return sum(points(rig, rig::isCarried, rig.carried()::contains));
+    }
+
+    /** What of it belongs to some of the parts. */
+    public Mass part(Predicate<PlacementId> wanted) {
+        return sum(points.stream()
+                .filter(p -> p.owner() instanceof PlacementId id && wanted.test(id))
+                .toList());
+    }
+
+    /** The same less what belongs to a part. */
+    public Mass without(PlacementId part) {
+        return sum(points.stream().filter(p -> !p.owner().equals(part)).toList());
+    }
+
+    /** Where the centre lies along a direction, in the rig frame. */
     public Span centreAlong(Vec3 direction) {
-        double middle = centre.dot(direction);
-        if (grams <= 0) {
-            return Span.of(middle);
-        }
-        double spread = 0;
+        return ahead(Vec3.ZERO, direction).range();
+    }
+
+    /** How far the centre lies from a point along a direction, mm. */
+    public Ranged ahead(Vec3 from, Vec3 direction) {
+        return grams > 0 ? ratio(at -> at.minus(from).dot(direction), at -> 1) : Ranged.of(-from.dot(direction));
+    }
+
+    /** Σ m·w, w by place: linear in every mass, so that its far ends are those of each mass by the sign of its w. */
+    public Ranged sum(ToDoubleFunction<Vec3> weight) {
+        double middle = 0;
+        double low = 0;
+        double high = 0;
         for (MassPoint point : points) {
             if (point.grams() instanceof Known known) {
-                double off = Math.max(known.high() - known.value(), known.value() - known.low());
-                spread += off * Math.abs(point.at().dot(direction) - middle) / grams;
+                double w = weight.applyAsDouble(point.at());
+                middle += known.value() * w;
+                low += (w > 0 ? known.low() : known.high()) * w;
+                high += (w > 0 ? known.high() : known.low()) * w;
             }
         }
-        return new Span(middle - spread, middle + spread);
+        return Ranged.of(middle, low, high);
+    }
+
+    /**
+     * Σ m·a / Σ m·b with its exact extremes: at each every mass is at one end of its range, by the sign of a − t·b at
+     * the extreme t itself, which is found by trying the ends that the last t asks for until it stays. Σ m·b must be
+     * above 0 over all of the range.
+     */
+    public Ranged ratio(ToDoubleFunction<Vec3> a, ToDoubleFunction<Vec3> b) {
+        double middle = fraction(a, b, (point, known) -> known.value());
+        return Ranged.of(middle, extreme(a, b, middle, -1), extreme(a, b, middle, 1));
+    }
+
+    private double extreme(ToDoubleFunction<Vec3> a, ToDoubleFunction<Vec3> b, double start, int sign) {
+        double t = start;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double last = t;
+            t = fraction(a, b, (point, known) -> {
+                double way = sign * (a.applyAsDouble(point.at()) - last * b.applyAsDouble(point.at()));
+                return way > 0 ? known.high() : known.low();
+            });
+            if (Math.abs(t - last) <= STAYS * Math.max(1, Math.abs(t))) {
+                break;
+            }
+        }
+        return t;
+    }
+
+    private double fraction(
+            ToDoubleFunction<Vec3> a, ToDoubleFunction<Vec3> b, ToDoubleBiFunction<MassPoint, Known> mass) {
+        double over = 0;
+        double under = 0;
+        for (MassPoint point : points) {
+            if (point.grams() instanceof Known known) {
+                double m = mass.applyAsDouble(point, known);
+                over += m * a.applyAsDouble(point.at());
+                under += m * b.applyAsDouble(point.at());
+            }
+        }
+        return over / under;
+    }
+
+    /** The part whose mass, if it were weighed, would narrow Σ m·w the most; empty when every mass is exact. */
+    public String widest(ToDoubleFunction<Vec3> weight) {
+        String title = "";
+        double most = 0;
+        for (MassPoint point : points) {
+            if (point.grams() instanceof Known known) {
+                double spread = (known.high() - known.low()) * Math.abs(weight.applyAsDouble(point.at()));
+                if (spread > most) {
+                    most = spread;
+                    title = point.title();
+                }
+            }
+        }
+        return title;
     }
 
     private static List<MassPoint> points(Rig rig, Predicate<PlacementId> wanted) {
+        return points(rig, (placed, link) -> wanted.test(placed.id()), wanted);
+    }
+
+    private static List<MassPoint> points(Rig rig, BiPredicate<Placed, String> links, Predicate<PlacementId> wanted) {
         List<MassPoint> points = new ArrayList<>();
         for (Placed placed : rig.attached()) {
-            if (wanted.test(placed.id())) {
-                addPart(placed, points);
-            }
+            addPart(placed, link -> links.test(placed, link), points);
         }
         for (CableRun cable : rig.content().cables()) {
             boolean here = rig.find(cable.a().placement()).isPresent()
@@ -98,20 +185,22 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         return points;
     }
 
-    private static void addPart(Placed placed, List<MassPoint> points) {
-        List<Link> links = placed.type().links();
+    private static void addPart(Placed placed, Predicate<String> wanted, List<MassPoint> points) {
         if (placed.placement().weighedGrams() instanceof Known weighed) {
-            addWeighed(placed, weighed, points);
+            addWeighed(placed, weighed, wanted, points);
             return;
         }
-        for (Link link : links) {
+        for (Link link : placed.type().links()) {
+            if (!wanted.test(link.id())) {
+                continue;
+            }
             Vec3 at = placed.pose(link.id()).apply(link.centreOfMass());
             points.add(new MassPoint(placed.id(), placed.title(), link.massGrams(), at));
         }
     }
 
     /** The scale gives one figure for the whole piece: shared among its links as the catalogue shares it. */
-    private static void addWeighed(Placed placed, Known weighed, List<MassPoint> points) {
+    private static void addWeighed(Placed placed, Known weighed, Predicate<String> wanted, List<MassPoint> points) {
         double catalogue = 0;
         boolean complete = true;
         for (Link link : placed.type().links()) {
@@ -122,6 +211,9 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
             }
         }
         for (Link link : placed.type().links()) {
+            if (!wanted.test(link.id())) {
+                continue;
+            }
             boolean first = link.id().equals(placed.type().links().get(0).id());
             double share = complete && catalogue > 0 ? ((Known) link.massGrams()).value() / catalogue : first ? 1 : 0;
             Figure grams = new Known(

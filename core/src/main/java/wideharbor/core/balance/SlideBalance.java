@@ -5,6 +5,7 @@ import java.util.Set;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.SupportFacet;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
@@ -19,11 +20,13 @@ import wideharbor.core.rig.Rig;
  * <p>s = −(z_cm − z_support)·M / M_mov, positive = camera forward on the support. M is everything on the body's side of
  * the support's datum, M_mov what of it lies on the body's side of the sliding joint.
  *
+ * @param forward along the camera, level
  * @param offMm how far the centre of mass lies ahead of the datum, with its range; negative is behind
  * @param toleranceMm how far off the support still counts as balanced
  * @param slide the slide that can mend it, if the support has one below the body
  */
-public record SlideBalance(Mass carried, double supportMm, Span offMm, double toleranceMm, Optional<Slide> slide) {
+public record SlideBalance(
+        Mass carried, Vec3 forward, double supportMm, Span offMm, double toleranceMm, Optional<Slide> slide) {
 
     /**
      * A slide between body and support.
@@ -46,9 +49,15 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         }
     }
 
-    /** How far the centre of mass stands ahead, in the middle of what is known. */
+    /** How far the centre of mass stands ahead, by the masses as they are on file. */
     public double middleMm() {
-        return (offMm.from() + offMm.to()) / 2;
+        return carried.centre().dot(forward) - supportMm;
+    }
+
+    /** The part to weigh first where balance is not certain. */
+    public String widest() {
+        double centre = carried.centre().dot(forward);
+        return carried.widest(at -> at.dot(forward) - centre);
     }
 
     /** Whether it stands over the datum; not known while something carried is not weighed. */
@@ -67,14 +76,15 @@ public record SlideBalance(Mass carried, double supportMm, Span offMm, double to
         if (!rig.isSupported()) {
             return Optional.empty();
         }
-        Mass carried = Mass.of(rig, rig.carried());
+        Mass carried = Mass.carried(rig);
         double support = rig.world().datum().dot(rig.world().forward());
         Span off = carried.centreAlong(rig.world().forward()).shifted(-support);
         double middle = carried.centre().dot(rig.world().forward()) - support;
         Placed placed = rig.require(rig.configuration().support());
         double tolerance =
                 placed.type().facet(SupportFacet.Support.class).orElseThrow().balanceToleranceMm();
-        return Optional.of(new SlideBalance(carried, support, off, tolerance, findSlide(rig, carried, middle)));
+        return Optional.of(new SlideBalance(
+                carried, rig.world().forward(), support, off, tolerance, findSlide(rig, carried, middle)));
     }
 
     /** The first slide along the camera's direction on the way from the support up to the body. */

@@ -7,6 +7,11 @@ public final class Statics {
 
     private Statics() {}
 
+    /** What a moment of masses, g·mm, is as a moment of forces, N·m. */
+    public static double newtonMetres(double gramMillimetres) {
+        return gramMillimetres / 1e6 * G;
+    }
+
     /**
      * s = −off·M / M_mov: how far the part that carries M_mov must go to bring the centre of all M over the support,
      * mm.
@@ -43,9 +48,22 @@ public final class Statics {
         return Math.PI * (Math.pow(diameterMm, 4) - Math.pow(bore, 4)) / 64;
     }
 
-    /** δ = F·L³ / (3·E·I): how far the free end of a rod sinks under a force there, mm; E in N/mm². */
-    public static double sag(double newton, double freeMm, double modulus, double areaMoment) {
-        return newton * Math.pow(freeMm, 3) / (3 * modulus * areaMoment);
+    /**
+     * How far a rod clamped at 0 sinks at x under a newton at a, in mm times its E·I, N·mm²: a²·(3x − a)/6 beyond the
+     * load, x²·(3a − x)/6 before it.
+     */
+    public static double sagByForce(double xMm, double atMm) {
+        return xMm >= atMm ? atMm * atMm * (3 * xMm - atMm) / 6 : xMm * xMm * (3 * atMm - xMm) / 6;
+    }
+
+    /** The same under a newton millimetre that turns it down at a: a·(2x − a)/2 beyond, x²/2 before. */
+    public static double sagByMoment(double xMm, double atMm) {
+        return xMm >= atMm ? atMm * (2 * xMm - atMm) / 2 : xMm * xMm / 2;
+    }
+
+    /** The same under a newton on every millimetre of its free length L: x²·(6L² − 4L·x + x²)/24. */
+    public static double sagByItself(double xMm, double freeMm) {
+        return xMm * xMm * (6 * freeMm * freeMm - 4 * freeMm * xMm + xMm * xMm) / 24;
     }
 
     /** The most that a rig leans before its centre of mass stands over an edge: atan(margin / height), degrees. */

@@ -12,6 +12,11 @@ public interface Facet {
         return List.of();
     }
 
+    /** Links of the part that this is about. */
+    default List<String> links() {
+        return List.of();
+    }
+
     /** Sockets of the part that this is about. */
     default List<String> sockets() {
         return List.of();

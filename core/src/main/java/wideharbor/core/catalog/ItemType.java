@@ -60,6 +60,7 @@ public record ItemType(
         }
         for (Facet facet : facets) {
             checkNames(ref, facet, portIds, socketIds);
+            facet.links().forEach(l -> known(ref, "its " + named(facet) + " names the link", l, linkIds));
         }
         requireTree(ref, links, internalJoints);
     }
@@ -157,9 +158,13 @@ public record ItemType(
     }
 
     private static void checkNames(TypeRef ref, Facet facet, Set<String> ports, Set<String> sockets) {
-        String who = "its " + facet.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " facet";
+        String who = "its " + named(facet);
         facet.ports().forEach(p -> known(ref, who + " names the port", p, ports));
         facet.sockets().forEach(x -> known(ref, who + " names the socket", x, sockets));
+    }
+
+    private static String named(Facet facet) {
+        return facet.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " facet";
     }
 
     /** Links hang on the first one through internal joints, each on exactly one, without a circle. */

@@ -10,8 +10,16 @@ public interface SupportFacet extends Facet {
      * What carries the rig in a configuration: the datum port's normal points up in the world, its up is forward.
      *
      * @param balanceToleranceMm how far from the datum the centre of mass may sit and still count as balanced
+     * @param turningLink the link of a head or gimbal that turns with the rig: it and what rides on it are carried;
+     *     empty where none is told apart. Of a pad, a handle, a hook and a post all links turn with the rig
      */
-    record Support(String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way)
+    record Support(
+            String datumPort,
+            double minPayloadGrams,
+            double maxPayloadGrams,
+            double balanceToleranceMm,
+            Way way,
+            String turningLink)
             implements SupportFacet {
 
         /** How a support bears what it carries. */
@@ -34,6 +42,19 @@ public interface SupportFacet extends Facet {
             this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, Way.STANDS);
         }
 
+        public Support(
+                String datumPort, double minPayloadGrams, double maxPayloadGrams, double balanceToleranceMm, Way way) {
+            this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, way, "");
+        }
+
+        /** Whether a link of it is on the rig's side of the datum. */
+        public boolean turnsWithRig(String link) {
+            return switch (way) {
+                case SHOULDER, HANGS, PIVOT -> true;
+                case STANDS, TILTS, GIMBAL -> link.equals(turningLink);
+            };
+        }
+
         public Support {
             Require.atLeast("Lowest payload", minPayloadGrams, 0, "g");
             Require.atLeast("Highest payload", maxPayloadGrams, minPayloadGrams, "g");
@@ -43,6 +64,11 @@ public interface SupportFacet extends Facet {
         @Override
         public List<String> ports() {
             return List.of(datumPort);
+        }
+
+        @Override
+        public List<String> links() {
+            return turningLink.isEmpty() ? List.of() : List.of(turningLink);
         }
     }
 

@@ -6,6 +6,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 
 /** What one run of one check has looked at and found. */
 public final class Results {
@@ -43,6 +44,45 @@ public final class Results {
 
     public void undecided(About about, String title, Evidence evidence, String why) {
         add(new Finding(key(about), card.severity(), CheckState.UNDECIDED, title, evidence, why));
+    }
+
+    /** One fact against one limit, by how it was judged. */
+    public void judge(Judgement fact, Told told) {
+        judge(card.severity(), fact, told);
+    }
+
+    public void judge(Severity severity, Judgement fact, Told told) {
+        switch (fact.state()) {
+            case FINE -> fine();
+            case UNDECIDED ->
+                add(new Finding(
+                        key(told.about()),
+                        severity,
+                        CheckState.UNDECIDED,
+                        "Not certain: " + told.title(),
+                        Evidence.Amount.of(fact),
+                        told.undecided()));
+            case FOUND -> found(severity, told.about(), told.title(), Evidence.Amount.of(fact), told.why());
+            case NOT_CHECKED -> notChecked(told.about(), "what it rests on is not on file");
+        }
+    }
+
+    /**
+     * One fact against two limits, each by itself: past the outer one it is a stop. Where that is not certain and the
+     * inner one is passed, both are told.
+     */
+    public void judge(Judgement caution, Judgement stop, Told told) {
+        if (!stop.isFine()) {
+            judge(
+                    Severity.STOP,
+                    stop,
+                    stop.isUndecided() && caution.isFound()
+                            ? told.as(told.about().aspect() + "-most")
+                            : told);
+        }
+        if (stop.isFine() || stop.isUndecided() && caution.isFound()) {
+            judge(Severity.CAUTION, caution, told);
+        }
     }
 
     /** The data to decide is missing; says which. */

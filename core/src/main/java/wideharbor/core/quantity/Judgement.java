@@ -7,7 +7,7 @@ package wideharbor.core.quantity;
  * @param range of the value, as exactly as it is known
  * @param from least that is needed; infinite where that side is open
  * @param to most that is allowed; infinite where that side is open
- * @param state FOUND where the value is outside, UNDECIDED where only its range leaves, NOT_CHECKED where it is not
+ * @param state FOUND where all of its range is outside, UNDECIDED where a part of it is, NOT_CHECKED where it is not
  *     known
  */
 public record Judgement(double value, Span range, double from, double to, String unit, CheckState state) {
@@ -17,12 +17,27 @@ public record Judgement(double value, Span range, double from, double to, String
         return within(value, Span.of(value), from, to, slack, unit);
     }
 
-    /** A value with its range; the slack is given to the range, a nominal value outside is outside. */
+    /**
+     * A value with its range, with so much slack for rounding. A range that straddles a limit decides nothing,
+     * whichever side the value in its middle is on.
+     */
     public static Judgement within(double value, Span range, double from, double to, double slack, String unit) {
         boolean encloses = range.from() >= from - slack && range.to() <= to + slack;
-        boolean inside = value >= from && value <= to;
-        CheckState state = encloses ? CheckState.FINE : inside ? CheckState.UNDECIDED : CheckState.FOUND;
+        boolean outside = range.from() > to + slack || range.to() < from - slack;
+        CheckState state = encloses ? CheckState.FINE : outside ? CheckState.FOUND : CheckState.UNDECIDED;
         return new Judgement(value, range, from, to, unit, state);
+    }
+
+    public static Judgement within(Ranged figure, double from, double to, String unit) {
+        return within(figure.value(), figure.range(), from, to, 0, unit);
+    }
+
+    public static Judgement atMost(Ranged figure, double to, String unit) {
+        return within(figure, Double.NEGATIVE_INFINITY, to, unit);
+    }
+
+    public static Judgement atLeast(Ranged figure, double from, String unit) {
+        return within(figure, from, Double.POSITIVE_INFINITY, unit);
     }
 
     public static Judgement atMost(double value, double to, double slack, String unit) {
@@ -40,6 +55,10 @@ public record Judgement(double value, Span range, double from, double to, String
 
     public boolean isFine() {
         return state == CheckState.FINE;
+    }
+
+    public boolean isUndecided() {
+        return state == CheckState.UNDECIDED;
     }
 
     public boolean isFound() {

@@ -260,10 +260,34 @@ public final class Rig {
 
     private Set<PlacementId> findCarried() {
         Set<PlacementId> all = new LinkedHashSet<>(attached.keySet());
-        if (supported) {
-            all.removeAll(subtree(configuration.support()));
-        }
+        supportFacet().ifPresent(facet -> all.removeAll(beyondDatum(facet)));
         return Collections.unmodifiableSet(all);
+    }
+
+    /** Legs, ground, wearer, hand: what hangs on links of the support that do not turn with the rig, and those. */
+    private Set<PlacementId> beyondDatum(SupportFacet.Support facet) {
+        Placed support = require(configuration.support());
+        Set<PlacementId> beyond = new LinkedHashSet<>();
+        if (support.type().links().stream().noneMatch(l -> facet.turnsWithRig(l.id()))) {
+            beyond.add(support.id());
+        }
+        for (Joint joint : carriedBy(support.id())) {
+            if (!facet.turnsWithRig(support.port(joint.parent().port()).link())) {
+                beyond.addAll(subtree(joint.child().placement()));
+            }
+        }
+        return beyond;
+    }
+
+    private Optional<SupportFacet.Support> supportFacet() {
+        return supported ? require(configuration.support()).type().facet(SupportFacet.Support.class) : Optional.empty();
+    }
+
+    /** Whether a link of a part turns with the rig on the support's datum. */
+    public boolean isCarried(Placed part, String link) {
+        return carried().contains(part.id())
+                && (!part.id().equals(configuration.support())
+                        || supportFacet().map(f -> f.turnsWithRig(link)).orElse(true));
     }
 
     /** What a joint bears: the parts on the side of it away from the active support. */

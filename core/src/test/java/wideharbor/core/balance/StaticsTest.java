@@ -66,9 +66,31 @@ class StaticsTest {
     /** Half of 29.75 on each rod, 250 free: 14.875 · 250³ / (3 · 69 000 · 1766.4) = 0.64; solid steel 0.16. */
     @Test
     void rodsSinkByTheCubeOfTheirLength() {
-        assertEquals(0.636, Statics.sag(14.875, 250, 69_000, Statics.areaMoment(15, 2)), 0.001);
-        assertEquals(0.156, Statics.sag(14.875, 250, 200_000, Statics.areaMoment(15, 7.5)), 0.001);
-        assertEquals(8, Statics.sag(10, 200, 69_000, 1766) / Statics.sag(10, 100, 69_000, 1766), 1e-9);
+        double ei = 69_000 * Statics.areaMoment(15, 2);
+        assertEquals(0.636, 14.875 * Statics.sagByForce(250, 250) / ei, 0.001);
+        assertEquals(0.156, 14.875 * Statics.sagByForce(250, 250) / (200_000 * Statics.areaMoment(15, 7.5)), 0.001);
+        assertEquals(8, Statics.sagByForce(200, 200) / Statics.sagByForce(100, 100), 1e-9);
+    }
+
+    /**
+     * A brace of 24.63 N at 150 and a box of 6.7 N at 240, half of each on a rod: 0.216 + 0.127 = 0.343 mm at the box.
+     */
+    @Test
+    void loadsSinkARodOneOnTopOfTheOther() {
+        double ei = 69_000 * Statics.areaMoment(15, 2);
+        double brace = 24.63 / 2 * Statics.sagByForce(240, 150) / ei;
+        double box = 6.7 / 2 * Statics.sagByForce(240, 240) / ei;
+        assertEquals(0.343, brace + box, 0.0005);
+        // Short of the load the rod has sunk less: at 150 under the box alone 3.35 · 150² · (720 − 150) / 6EI = 0.059.
+        assertEquals(0.0588, 6.7 / 2 * Statics.sagByForce(150, 240) / ei, 0.0005);
+    }
+
+    /** 1 N on a tip of 100 turns as 1 N·mm there: 100²/2; its own weight spread over 100 sinks the tip by 100⁴/8. */
+    @Test
+    void aMomentAndTheRodsOwnWeight() {
+        assertEquals(5000, Statics.sagByMoment(100, 100), 1e-9);
+        assertEquals(50 * (2 * 100 - 50) / 2.0, Statics.sagByMoment(100, 50), 1e-9);
+        assertEquals(Math.pow(100, 4) / 8, Statics.sagByItself(100, 100), 1e-6);
     }
 
     /** atan(240 / 1360) = 10.0°: feet on a circle of 480 leave 240 to the nearest edge. */

@@ -8,9 +8,9 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.quantity.Words;
 
 /** A tilting head holds the rig wherever it is left. */
@@ -43,18 +43,18 @@ final class Counterbalanced implements Check {
     }
 
     private static void judge(RigAnalysis analysis, HeadMoment moment, Results results) {
-        if (moment.held().isFine()) {
-            results.fine();
-            return;
-        }
-        results.found(
-                About.of("counterbalance", part(moment.posture().support().id())),
-                moment.posture().support().title()
-                        + (moment.springsBack() ? " springs back" : " lets the camera drop")
-                        + analysis.withLens(),
-                Evidence.Amount.of(moment.held()),
-                "At " + Words.one(HeadMoment.tiltDegrees()) + "° " + Words.one(moment.leftNm())
-                        + " N·m are left to the drag. Lower or raise the"
-                        + " rig on the head, or take the head that holds it.");
+        results.judge(
+                moment.held(),
+                new Told(
+                        About.of(
+                                "counterbalance",
+                                part(moment.posture().support().id())),
+                        moment.posture().support().title()
+                                + (moment.springsBack() ? " springs back" : " lets the camera drop")
+                                + analysis.withLens(),
+                        "At " + Words.one(HeadMoment.tiltDegrees()) + "° " + Words.one(moment.leftNm())
+                                + " N·m are left to the drag. Lower or raise the"
+                                + " rig on the head, or take the head that holds it.",
+                        moment.posture().widestUp()));
     }
 }

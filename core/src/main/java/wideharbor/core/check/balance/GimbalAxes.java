@@ -11,9 +11,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** On a gimbal the centre of mass can be brought to the middle of all three axes. */
@@ -61,18 +62,17 @@ final class GimbalAxes implements Check {
 
     private static void axis(Results results, Posture posture, Axis axis, double travel) {
         double off = axis == Axis.SIDE ? posture.leftMm() : posture.upMm();
-        if (Math.abs(off) <= travel + posture.facet().balanceToleranceMm()) {
-            results.fine();
-            return;
-        }
+        double most = travel + posture.facet().balanceToleranceMm();
         String where = axis == Axis.SIDE ? off > 0 ? "left" : "right" : off > 0 ? "above" : "below";
-        results.found(
-                About.of(
-                        axis.name().toLowerCase(Locale.ROOT),
-                        part(posture.support().id())),
-                "Centre of mass " + Words.mm(Math.abs(off)) + " " + where + " of the pivot"
-                        + results.analysis().withLens(),
-                Evidence.Amount.atMost(Math.abs(off), travel, "mm"),
-                axis.mend);
+        results.judge(
+                Judgement.within(axis == Axis.SIDE ? posture.left() : posture.up(), -most, most, "mm"),
+                new Told(
+                        About.of(
+                                axis.name().toLowerCase(Locale.ROOT),
+                                part(posture.support().id())),
+                        "Centre of mass " + Words.mm(Math.abs(off)) + " " + where + " of the pivot"
+                                + results.analysis().withLens(),
+                        axis.mend,
+                        axis == Axis.SIDE ? posture.widestLeft() : posture.widestUp()));
     }
 }

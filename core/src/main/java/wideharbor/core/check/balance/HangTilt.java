@@ -10,10 +10,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
@@ -52,26 +52,27 @@ final class HangTilt implements Check {
     private static void judge(RigAnalysis analysis, Hang hang, Results results) {
         Posture posture = hang.posture();
         PlacementId hook = posture.support().id();
-        if (hang.turnsOver()) {
-            results.found(
+        if (!hang.above().isFine()) {
+            results.judge(
                     Severity.STOP,
-                    About.of("turns-over", part(hook)),
-                    "Hooked " + Words.mm(posture.upMm()) + " below its centre of mass",
-                    Evidence.Amount.atMost(posture.upMm(), 0, "mm"),
-                    "It turns over the moment it hangs free. A higher handle, or weight lower down.");
+                    hang.above(),
+                    new Told(
+                            About.of("turns-over", part(hook)),
+                            "Hooked " + Words.mm(Math.abs(posture.upMm())) + (posture.upMm() < 0 ? " above" : " below")
+                                    + " its centre of mass",
+                            "It turns over the moment it hangs free. A higher handle, or weight lower down.",
+                            posture.widestUp()));
             return;
         }
-        if (hang.tilt().isFine()) {
-            results.fine();
-            return;
-        }
-        results.found(
-                About.of("tilt", part(hook)),
-                "Hangs " + hang.inWords() + analysis.withLens(),
-                Evidence.Amount.of(hang.tilt()),
-                "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
-                        + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Words.mm(-posture.upMm())
-                        + " below the hook.");
+        results.judge(
+                hang.tilt(),
+                new Told(
+                        About.of("tilt", part(hook)),
+                        "Hangs " + hang.inWords() + analysis.withLens(),
+                        "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
+                                + (posture.aheadMm() > 0 ? " ahead" : " behind") + " and " + Words.mm(-posture.upMm())
+                                + " below the hook.",
+                        posture.widestAhead()));
     }
 
     /** The slide that brings the centre of mass under the hook. */

@@ -10,9 +10,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** Held or worn, the rig does not lean to one side. */
@@ -50,16 +51,13 @@ final class Lateral implements Check {
     private static void judge(RigAnalysis analysis, Posture posture, Results results) {
         double allowed = analysis.rule(Rule.LATERAL);
         double off = posture.leftMm();
-        if (Math.abs(off) <= allowed) {
-            results.fine();
-            return;
-        }
-        String side = off > 0 ? "left" : "right";
-        results.found(
-                About.of("lateral", part(posture.support().id())),
-                Words.mm(Math.abs(off)) + " heavy to the " + side + analysis.withLens(),
-                Evidence.Amount.between(off, -allowed, allowed, "mm"),
-                "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left")
-                        + ", takes the twist.");
+        results.judge(
+                Judgement.within(posture.left(), -allowed, allowed, "mm"),
+                new Told(
+                        About.of("lateral", part(posture.support().id())),
+                        Words.mm(Math.abs(off)) + " heavy to the " + (off > 0 ? "left" : "right") + analysis.withLens(),
+                        "A part moved to the other side, or a grip on the " + (off > 0 ? "right" : "left")
+                                + ", takes the twist.",
+                        posture.widestLeft()));
     }
 }

@@ -2,16 +2,22 @@ package wideharbor.core.check.balance;
 
 import static wideharbor.core.job.Subject.part;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
+import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** A heavy or long lens is braced, and the brace does not lift the mount. */
@@ -21,9 +27,10 @@ final class LensSupport implements Check {
             .family("balance")
             .title("Lens support where the mount needs it")
             .subjects("the lens on the body's mount, with all it carries")
-            .expectation("moment, length and mass stay under the mount's limits, or a support braces the lens")
+            .expectation(
+                    "moment, length and mass stay under the mount's limits, or a support that touches it braces the lens ahead of the flange")
             .because("a long lens bends an alloy mount, worst in travel")
-            .formula("moment = W·z_cm; with support at z_s: R_s = W·z_cm/z_s, R_m = W − R_s")
+            .formula("moment = |(c − p) × m·g|; with braces at z_i: R_i = W·z·z_i / Σ z_j², the mount W − Σ R_i")
             .source("statics, the mount taken as a pin; limits by mount and house rule")
             .severity(Severity.STOP)
             .perLens(true)
@@ -40,54 +47,68 @@ final class LensSupport implements Check {
             return;
         }
         LensMoment lens = analysis.lensMoment().get();
-        String title = analysis.rig().title(lens.lens());
         if (!lens.carried().isComplete()) {
             results.notChecked(
                     About.of("weighed", part(lens.lens())),
                     "no mass on file for " + String.join(", ", lens.carried().unweighed()));
-        } else if (lens.support().isPresent()) {
-            braced(lens, title, results);
-        } else if (lens.momentNm() > lens.limitNm()) {
-            needs(results, lens, "moment", Evidence.Amount.atMost(lens.momentNm(), lens.limitNm(), "N·m"));
-        } else if (lens.lengthMm() > analysis.rule(Rule.MOUNT_LENGTH)) {
-            needs(
-                    results,
-                    lens,
-                    "length",
-                    Evidence.Amount.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), "mm"));
-        } else if (lens.carried().grams() > analysis.rule(Rule.MOUNT_MASS)) {
-            needs(
-                    results,
-                    lens,
-                    "mass",
-                    Evidence.Amount.atMost(lens.carried().grams(), analysis.rule(Rule.MOUNT_MASS), "g"));
+        } else if (lens.isBraced()) {
+            braced(lens, results);
         } else {
-            results.fine();
+            unbraced(lens, results);
         }
     }
 
-    private static void needs(Results results, LensMoment lens, String limit, Evidence evidence) {
-        String title = results.analysis().rig().title(lens.lens());
-        results.found(
-                About.of(limit, part(lens.lens())),
-                title + " needs a lens support",
-                evidence,
-                "The mount alone would carry " + Words.two(lens.momentNm()) + " N·m over "
-                        + Words.length(lens.lengthMm()) + "; set the support under it before the lens is let go.");
+    /** The first limit that is passed; where none is, the first that may be. */
+    private static void unbraced(LensMoment lens, Results results) {
+        RigAnalysis analysis = results.analysis();
+        Map<String, Judgement> limits = new LinkedHashMap<>();
+        limits.put("moment", Judgement.atMost(lens.moment(), lens.limitNm(), "N·m"));
+        limits.put("length", Judgement.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), 0, "mm"));
+        limits.put("mass", Judgement.atMost(lens.carried().sum(at -> 1), analysis.rule(Rule.MOUNT_MASS), "g"));
+        Map.Entry<String, Judgement> told = Stream.of(CheckState.FOUND, CheckState.UNDECIDED)
+                .flatMap(state ->
+                        limits.entrySet().stream().filter(e -> e.getValue().state() == state))
+                .findFirst()
+                .orElseGet(() -> limits.entrySet().iterator().next());
+        results.judge(
+                told.getValue(),
+                new Told(
+                        About.of(told.getKey(), part(lens.lens())),
+                        analysis.rig().title(lens.lens()) + " needs a lens support",
+                        "The mount alone would carry "
+                                + Words.two(lens.moment().value()) + " N·m over " + Words.length(lens.lengthMm())
+                                + "; set the support under it before the lens is let go.",
+                        lens.carried().widest(at -> 1)));
     }
 
-    private static void braced(LensMoment lens, String title, Results results) {
-        LensMoment.Reactions r = lens.support().orElseThrow();
-        if (r.mountNewton() < 0) {
-            results.found(
-                    Severity.CAUTION,
-                    About.of("lifts", part(lens.lens())),
-                    title + " lifts its mount by " + Words.one(-r.mountNewton()) + " N",
-                    Evidence.Amount.atLeast(r.mountNewton(), 0, "N"),
-                    "The support at " + Words.length(r.atMm())
-                            + " stands behind the lens's centre of mass; move it forward.");
-        } else {
-            results.fine();
+    private static void braced(LensMoment lens, Results results) {
+        RigAnalysis analysis = results.analysis();
+        String title = analysis.rig().title(lens.lens());
+        String widest = lens.carried().widest(at -> 1);
+        results.judge(
+                Severity.CAUTION,
+                Judgement.atLeast(lens.mountNewton(), 0, "N"),
+                new Told(
+                        About.of("lifts", part(lens.lens())),
+                        title + " lifts its mount by "
+                                + Words.one(-lens.mountNewton().value()) + " N",
+                        "The support at "
+                                + Words.length(lens.braces().get(0).atMm())
+                                + " stands behind the lens's centre of mass; move it forward.",
+                        widest));
+        for (LensMoment.Brace brace : lens.braces()) {
+            analysis.rig()
+                    .port(brace.port())
+                    .rating()
+                    .loadGrams()
+                    .ifPresent(grams -> results.judge(
+                            Judgement.atMost(brace.newton(), grams / 1000 * Statics.G, "N"),
+                            new Told(
+                                    About.of("brace", part(lens.lens()), part(brace.by())),
+                                    analysis.rig().title(brace.by()) + " bears "
+                                            + Words.one(brace.newton().value()) + " N of " + title,
+                                    "Its maker rates it for less; a second support shares it.",
+                                    widest)));
         }
     }
 }

@@ -8,11 +8,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.job.Subject;
-import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
@@ -64,23 +63,12 @@ final class MassWindow implements Check {
     private record Limit(Severity severity, String why) {}
 
     private static void judge(Results results, About about, Judgement mass, Limit limit) {
-        if (mass.isFine()) {
-            results.fine();
-        } else if (mass.state() == CheckState.UNDECIDED) {
-            results.undecided(
-                    about,
-                    "Carried mass " + Words.kg(mass.value()) + " may pass the window",
-                    Evidence.Amount.of(mass),
-                    limit.why() + " The masses on file are not exact enough to tell.");
-        } else {
-            boolean heavy = mass.value() > mass.to();
-            double by = heavy ? mass.value() - mass.to() : mass.from() - mass.value();
-            results.found(
-                    limit.severity(),
-                    about,
-                    Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit",
-                    Evidence.Amount.of(mass),
-                    limit.why());
-        }
+        boolean heavy = mass.value() > (Math.max(mass.from(), 0) + mass.to()) / 2;
+        double by = heavy ? mass.value() - mass.to() : mass.from() - mass.value();
+        String title = mass.isUndecided()
+                ? "carried mass " + Words.kg(mass.value()) + " is outside the " + about.aspect() + "'s window"
+                : Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit";
+        String widest = CarriedMass.of(results.analysis()).mass().widest(at -> 1);
+        results.judge(limit.severity(), mass, new Told(about, title, limit.why(), widest));
     }
 }

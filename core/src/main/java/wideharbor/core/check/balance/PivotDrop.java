@@ -11,11 +11,12 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** On a stabiliser's free pivot the rig stays upright by hanging a little below it, and stands level over it. */
@@ -53,32 +54,33 @@ final class PivotDrop implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Posture posture, SupportFacet.Pivot pivot, Results results) {
-        double drop = -posture.upMm();
-        if (drop < pivot.leastDropMm() || drop > pivot.mostDropMm()) {
-            results.found(
-                    About.of("drop", part(posture.support().id())),
-                    drop < pivot.leastDropMm()
-                            ? "Topples: " + Words.mm(drop) + " below the pivot" + analysis.withLens()
-                            : "Swings: " + Words.mm(drop) + " below the pivot" + analysis.withLens(),
-                    Evidence.Amount.between(drop, pivot.leastDropMm(), pivot.mostDropMm(), "mm"),
-                    drop < pivot.leastDropMm()
-                            ? "Weight at the foot of the post, or a longer post, brings it down."
-                            : "A shorter post, or less weight at its foot, brings it up.");
+        Judgement drop = Judgement.within(posture.up().times(-1), pivot.leastDropMm(), pivot.mostDropMm(), "mm");
+        boolean little = drop.value() < (pivot.leastDropMm() + pivot.mostDropMm()) / 2;
+        if (!drop.isFine()) {
+            results.judge(
+                    drop,
+                    new Told(
+                            About.of("drop", part(posture.support().id())),
+                            (little ? "Topples: " : "Swings: ") + Words.mm(drop.value()) + " below the pivot"
+                                    + analysis.withLens(),
+                            little
+                                    ? "Weight at the foot of the post, or a longer post, brings it down."
+                                    : "A shorter post, or less weight at its foot, brings it up.",
+                            posture.widestUp()));
             return;
         }
+        double tolerance = posture.facet().balanceToleranceMm();
         double off = Math.abs(posture.aheadMm());
-        if (off > posture.facet().balanceToleranceMm()) {
-            results.found(
-                    Severity.CAUTION,
-                    About.of("level", part(posture.support().id())),
-                    "Leans " + Words.one(Statics.hangTilt(off, drop)) + "° nose "
-                            + (posture.aheadMm() > 0 ? "down" : "up") + analysis.withLens(),
-                    Evidence.Amount.atMost(off, posture.facet().balanceToleranceMm(), "mm"),
-                    "The centre of mass is " + Words.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
-                            + " the pivot.");
-            return;
-        }
-        results.fine();
+        results.judge(
+                Severity.CAUTION,
+                Judgement.within(posture.ahead(), -tolerance, tolerance, "mm"),
+                new Told(
+                        About.of("level", part(posture.support().id())),
+                        "Leans " + Words.one(Statics.hangTilt(off, drop.value())) + "° nose "
+                                + (posture.aheadMm() > 0 ? "down" : "up") + analysis.withLens(),
+                        "The centre of mass is " + Words.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
+                                + " the pivot.",
+                        posture.widestAhead()));
     }
 
     /** The slide that brings the centre of mass over the post. */

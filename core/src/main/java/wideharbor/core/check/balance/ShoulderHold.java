@@ -17,6 +17,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
@@ -63,23 +64,22 @@ final class ShoulderHold implements Check {
             return;
         }
         HandForce force = hands.get();
-        if (force.easy().isFine()) {
-            results.fine();
-            return;
-        }
         double flange =
                 -analysis.rig().world().datum().dot(analysis.rig().world().forward());
-        results.found(
-                force.bearable().isFound() ? Severity.STOP : Severity.CAUTION,
-                About.of("hands", part(pad)),
-                "Hands " + (force.newton() > 0 ? "hold up " : "pull down ") + Words.one(Math.abs(force.newton())) + " N"
-                        + analysis.withLens(),
-                Evidence.Amount.of(force.easy()),
-                "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
-                        + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pad's middle, the grips "
-                        + Words.length(force.armMm()) + " ahead; from flange to shoulder it is "
-                        + Words.length(flange)
-                        + ".");
+        results.judge(
+                force.easy(),
+                force.bearable(),
+                new Told(
+                        About.of("hands", part(pad)),
+                        "Hands " + (force.newton() > 0 ? "hold up " : "pull down ")
+                                + Words.one(Math.abs(force.newton())) + " N" + analysis.withLens(),
+                        "The centre of mass is " + Words.mm(Math.abs(posture.aheadMm()))
+                                + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pad's middle, the grips "
+                                + Words.length(force.armMm()) + " ahead; from flange to shoulder it is "
+                                + Words.length(flange) + ".",
+                        posture.carried()
+                                .widest(at -> at.minus(posture.world().datum())
+                                        .dot(posture.world().forward()))));
     }
 
     /** The pad further forward or back under the centre of mass. */

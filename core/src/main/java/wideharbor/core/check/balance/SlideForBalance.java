@@ -16,15 +16,13 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
-import wideharbor.core.quantity.CheckState;
-import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
 
@@ -62,38 +60,18 @@ final class SlideForBalance implements Check {
                     "no mass on file for " + String.join(", ", balance.carried().unweighed()));
             return;
         }
-        Judgement judged = balance.judgement();
-        if (judged.isFine()) {
-            results.fine();
-            return;
-        }
-        Evidence evidence = Evidence.Amount.of(judged);
-        String lens = analysis.withLens();
-        if (judged.state() == CheckState.UNDECIDED) {
-            results.undecided(
-                    About.of("balance", part(support)),
-                    "Balance " + lens.trim() + " lies on the edge of the tolerance",
-                    evidence,
-                    "The masses on file are not exact enough to tell.");
-            return;
-        }
-        judge(results, support, balance, lens);
-    }
-
-    private static void judge(Results results, PlacementId support, SlideBalance balance, String withLens) {
         double middle = balance.judgement().value();
-        Evidence evidence = Evidence.Amount.of(balance.judgement());
-        String where = middle > 0 ? " nose-heavy" : " tail-heavy";
-        String title = Words.mm(Math.abs(middle)) + where + withLens;
         Optional<SlideBalance.Slide> slide = balance.slide();
-        if (slide.isPresent() && slide.get().inReach()) {
-            results.found(
-                    Severity.CAUTION, About.of("balance", part(support)), title, evidence, reachable(slide.get()));
-        } else {
-            String why = slide.map(SlideForBalance::outOfReach)
-                    .orElse("Nothing between body and support slides along the axis.");
-            results.found(About.of("balance", part(support)), title, evidence, why);
-        }
+        boolean reaches = slide.isPresent() && slide.get().inReach();
+        results.judge(
+                reaches ? Severity.CAUTION : Severity.STOP,
+                balance.judgement(),
+                new Told(
+                        About.of("balance", part(support)),
+                        Words.mm(Math.abs(middle)) + (middle > 0 ? " nose-heavy" : " tail-heavy") + analysis.withLens(),
+                        slide.map(s -> reaches ? reachable(s) : outOfReach(s))
+                                .orElse("Nothing between body and support slides along the axis."),
+                        balance.widest()));
     }
 
     private static String reachable(SlideBalance.Slide slide) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
@@ -56,11 +55,13 @@ final class Slides {
         Joint joint = motion.joint().flatMap(rig.content()::joint).orElseThrow();
         boolean supportSide = rig.subtree(joint.child().placement())
                 .contains(posture.support().id());
-        double moved = Mass.of(rig, rig.subtree(joint.child().placement())).grams();
-        double bodySide = posture.carried().grams();
+        double all = posture.carried().grams();
+        double moved = posture.carried()
+                .part(rig.subtree(joint.child().placement())::contains)
+                .grams();
         double by = supportSide
-                ? -Statics.slide(posture.aheadMm(), 1, 1)
-                : Statics.slide(posture.aheadMm(), bodySide, Math.max(1, moved));
+                ? -Statics.slide(posture.aheadMm(), all, Math.max(1, all - moved))
+                : Statics.slide(posture.aheadMm(), all, Math.max(1, moved));
         double value = motion.value() + by * Math.signum(along);
         double kept = Math.max(motion.range().from(), Math.min(motion.range().to(), value));
         double rounded = Math.round(kept * 2) / 2.0;

@@ -4,32 +4,34 @@ import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.Mass;
-import wideharbor.core.balance.Statics;
-import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.analysis.Stand;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.check.Told;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
-import wideharbor.core.rig.Rig;
 
 /** Legs keep the rig standing through a slope or a knock. */
 final class Tipping implements Check {
+    private static final String MEND =
+            "Spread the legs, turn one to the heavy side, or weigh them down; a local rule or a"
+                    + " rigger may ask for more.";
+
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("balance.tipping")
             .family("balance")
             .title("It does not tip")
             .subjects("what stands on feet, per lens")
-            .expectation("the centre of mass stays between the feet when the ground leans by the house’s figure")
+            .expectation(
+                    "the centre of mass stays between the feet when the ground leans by the house’s figure, panned anywhere;"
+                            + " tilted anywhere, when it leans by a lesser one")
             .because("a tripod is kicked, a deck rolls, a hill slopes")
-            .formula("angle = atan(margin / height over the feet)")
+            .formula("angle = atan(margin / height over the feet); tilted by θ what turns is h·sin θ + d·cos θ ahead")
             .source("statics; the feet as the catalogue has them")
             .severity(Severity.STOP)
             .perLens(true)
@@ -42,57 +44,51 @@ final class Tipping implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Rig rig = analysis.rig();
-        for (Placed legs : rig.attached()) {
-            legs.type().facet(SupportFacet.Feet.class).ifPresent(feet -> judge(analysis, legs, feet, results));
+        List<Stand> stands = Stand.of(analysis);
+        for (Placed legs : analysis.rig().attached()) {
+            if (legs.type().facet(SupportFacet.Feet.class).isPresent()) {
+                stands.stream()
+                        .filter(s -> s.legs().id().equals(legs.id()))
+                        .findFirst()
+                        .ifPresentOrElse(
+                                s -> judge(s, results),
+                                () -> results.notChecked(
+                                        About.of("tipping", part(legs.id())), "no shape on file for " + legs.title()));
+            }
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed legs, SupportFacet.Feet feet, Results results) {
-        Rig rig = analysis.rig();
-        Mass all = Mass.of(rig, rig.subtree(rig.content().root()));
-        List<String> open =
-                all.unweighed().stream().filter(t -> !t.equals(legs.title())).toList();
+    private static void judge(Stand stand, Results results) {
+        About about = About.of("tipping", part(stand.legs().id()));
+        List<String> open = stand.all().unweighed().stream()
+                .filter(t -> !t.equals(stand.legs().title()))
+                .toList();
         if (!open.isEmpty()) {
-            results.notChecked(About.of("tipping", part(legs.id())), "no mass on file for " + String.join(", ", open));
+            results.notChecked(about, "no mass on file for " + String.join(", ", open));
             return;
         }
-        Convex.Bounds ground = analysis.clearances().matterOf(legs.id()).stream()
-                .map(Convex::bounds)
-                .reduce(Convex.Bounds::with)
-                .orElse(null);
-        if (ground == null) {
-            results.notChecked(About.of("tipping", part(legs.id())), "no shape on file for " + legs.title());
-            return;
+        String with = results.analysis().withLens();
+        results.judge(
+                stand.level(),
+                new Told(
+                        about,
+                        stand.legs().title() + " tips at "
+                                + Words.one(stand.level().value()) + "°" + with,
+                        "The centre of mass is " + Words.length(stand.heightMm()) + " up and "
+                                + Words.length(Math.max(0, stand.marginMm()))
+                                + " inside the nearest edge of the feet, panned to where that is least. " + MEND,
+                        stand.widest()));
+        if (stand.level().isFine() && stand.tiltDegrees() != 0) {
+            results.judge(
+                    stand.tilted(),
+                    new Told(
+                            about.as("tilted"),
+                            stand.legs().title() + " tips at "
+                                    + Words.one(stand.tilted().value()) + "° when the head is tilted "
+                                    + Words.one(Math.abs(stand.tiltDegrees())) + "° nose "
+                                    + (stand.tiltDegrees() > 0 ? "down" : "up") + with,
+                            "Tilted, the rig leans out over its feet. " + MEND,
+                            stand.widest()));
         }
-        var world = rig.world();
-        var middle = legs.pose().at();
-        double height = all.centre().dot(world.up()) - floor(analysis, legs);
-        double off = Math.hypot(
-                all.centre().minus(middle).dot(world.forward()),
-                all.centre().minus(middle).dot(world.left()));
-        double inner = feet.count() > 2 ? feet.radiusMm() * Math.cos(Math.PI / feet.count()) : feet.radiusMm();
-        double angle = Statics.tipAngle(inner - off, height);
-        double need = analysis.rule(Rule.TIP_ANGLE);
-        if (angle >= need) {
-            results.fine();
-            return;
-        }
-        results.found(
-                About.of("tipping", part(legs.id())),
-                legs.title() + " tips at " + Words.one(angle) + "°" + analysis.withLens(),
-                Evidence.Amount.atLeast(angle, need, "°"),
-                "The centre of mass is " + Words.length(height) + " up and " + Words.length(Math.max(0, inner - off))
-                        + " inside the nearest edge of the feet. Spread the legs, turn one to the heavy side, or weigh"
-                        + " them down; a local rule or a rigger may ask for more.");
-    }
-
-    /** The lowest point of the legs, along the world's up. */
-    private static double floor(RigAnalysis analysis, Placed legs) {
-        return analysis.clearances().matterOf(legs.id()).stream()
-                .flatMap(c -> c.corners().stream())
-                .mapToDouble(c -> c.dot(analysis.rig().world().up()))
-                .min()
-                .orElse(0);
     }
 }

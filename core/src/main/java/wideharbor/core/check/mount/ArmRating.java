@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.RiggingFacet;
@@ -14,19 +15,19 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /** An arm holds what hangs on its tip, at the angle at which it stands. */
 final class ArmRating implements Check {
-    private static final double G = 9.80665;
-
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("arms.rating")
             .family("mount")
@@ -74,22 +75,21 @@ final class ArmRating implements Check {
         double up = reach.dot(rig.world().up());
         double level = Math.sqrt(Math.max(0, reach.dot(reach) - up * up));
         double elevation = Math.toDegrees(Math.atan2(up, level));
-        double moment = load.grams() / 1000 * G * level / 1000;
+        Vec3 out = reach.minus(rig.world().up().times(up));
+        Vec3 ahead = level < 1e-6 ? rig.world().forward() : out.unit();
+        Ranged moment = load.sum(at -> at.minus(base).dot(ahead)).map(Statics::newtonMetres);
         double rating = facet.momentAt(elevation);
-        double drift = rating * analysis.rule(Rule.ARM_DRIFT);
-        if (moment <= drift) {
-            results.fine();
-            return;
-        }
-        boolean over = moment > rating;
-        results.found(
-                over ? Severity.STOP : Severity.CAUTION,
-                About.of("moment", part(arm.id())),
-                arm.title() + " bears " + Words.two(moment) + " N·m, rated " + Words.two(rating) + " at "
-                        + Words.one(elevation) + "°",
-                Evidence.Amount.atMost(moment, over ? rating : drift, "N·m"),
-                over
-                        ? "It sinks at this angle; shorten the reach or raise it."
-                        : "Over this share of its rating it drifts during the day.");
+        Judgement held = Judgement.atMost(moment, rating, "N·m");
+        results.judge(
+                Judgement.atMost(moment, rating * analysis.rule(Rule.ARM_DRIFT), "N·m"),
+                held,
+                new Told(
+                        About.of("moment", part(arm.id())),
+                        arm.title() + " bears " + Words.two(moment.value()) + " N·m, rated " + Words.two(rating)
+                                + " at " + Words.one(elevation) + "°",
+                        held.isFine()
+                                ? "Over this share of its rating it drifts during the day."
+                                : "It sinks at this angle; shorten the reach or raise it.",
+                        load.widest(at -> at.minus(base).dot(ahead))));
     }
 }

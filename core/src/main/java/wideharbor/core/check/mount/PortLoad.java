@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Port;
@@ -13,18 +14,19 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.geometry.Vec3;
-import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** No port carries more than it is rated for, in weight or in moment. */
 final class PortLoad implements Check {
-    private static final double G = 9.80665;
+    private static final double ROUNDING = 1e-6;
 
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("ports.load")
@@ -97,38 +99,39 @@ final class PortLoad implements Check {
             results.notChecked(about, "no mass on file for " + String.join(", ", load.unweighed()) + ", on " + port);
             return;
         }
-        double moment = momentNm(rig, joint, load);
-        Evidence.Amount weight =
-                Evidence.Amount.atMost(load.grams(), limit.mostGrams(), "g").ranging(load.range(), Figure.Source.MAKER);
-        if (load.grams() > limit.mostGrams() + 1e-6) {
-            results.found(
-                    about.as("load"),
-                    Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.mostGrams()),
+        String widest = load.widest(at -> 1);
+        Judgement weight = Judgement.within(
+                load.grams(), load.range(), Double.NEGATIVE_INFINITY, limit.mostGrams(), ROUNDING, "g");
+        if (!weight.isFine()) {
+            results.judge(
                     weight,
-                    "All that hangs on it counts, not the first part alone.");
-        } else if (load.range().to() > limit.mostGrams() + 1e-6) {
-            results.undecided(
-                    about.as("load"),
-                    "The load on " + port + " may pass its rating",
-                    weight,
-                    "The masses on file are not exact enough to tell.");
-        } else if (moment > limit.mostNm() + 1e-9) {
-            results.found(
-                    about.as("moment"),
-                    Words.two(moment) + " N·m on " + port + ", rated for " + Words.two(limit.mostNm()),
-                    Evidence.Amount.atMost(moment, limit.mostNm(), "N·m"),
-                    "The weight is small enough, its lever too long.");
-        } else {
-            results.fine();
+                    new Told(
+                            about.as("load"),
+                            Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.mostGrams()),
+                            "All that hangs on it counts, not the first part alone.",
+                            widest));
+            return;
         }
+        Ranged moment = moment(rig, joint, load);
+        results.judge(
+                Judgement.within(
+                        moment.value(), moment.range(), Double.NEGATIVE_INFINITY, limit.mostNm(), ROUNDING, "N·m"),
+                new Told(
+                        about.as("moment"),
+                        Words.two(moment.value()) + " N·m on " + port + ", rated for " + Words.two(limit.mostNm()),
+                        "The weight is small enough, its lever too long.",
+                        widest));
     }
 
-    /** What a load turns the port that bears it with, N·m. */
-    private static double momentNm(Rig rig, Joint joint, Mass load) {
+    /** What a load turns the port that bears it with, N·m, about the axis on which all of it does. */
+    private static Ranged moment(Rig rig, Joint joint, Mass load) {
         Vec3 at = rig.require(joint.parent().placement())
                 .portPose(joint.parent().port())
                 .at();
-        Vec3 arm = load.centre().minus(at).times(0.001);
-        return arm.cross(rig.world().up().times(-load.grams() / 1000 * G)).length();
+        Vec3 down = rig.world().up().times(-1);
+        Vec3 turned = load.centre().minus(at).cross(down);
+        return turned.length() < ROUNDING
+                ? Ranged.of(0)
+                : load.sum(p -> p.minus(at).cross(down).dot(turned.unit())).map(Statics::newtonMetres);
     }
 }

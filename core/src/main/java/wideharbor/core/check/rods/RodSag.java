@@ -2,26 +2,19 @@ package wideharbor.core.check.rods;
 
 import static wideharbor.core.job.Subject.part;
 
-import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.balance.LensMoment;
+import wideharbor.core.analysis.RodBend;
 import wideharbor.core.balance.Mass;
-import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.build.Joint;
-import wideharbor.core.catalog.Mating;
-import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.id.PlacementId;
+import wideharbor.core.check.Told;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
-import wideharbor.core.rig.Placed;
-import wideharbor.core.rig.Rig;
 
 /** Rods do not sink under what rides on them. */
 final class RodSag implements Check {
@@ -30,9 +23,10 @@ final class RodSag implements Check {
             .family("rods")
             .title("Rods stay straight")
             .subjects("rods that carry something ahead of what holds them")
-            .expectation("the free end sinks by no more than the house allows where a motor or a box rides")
+            .expectation("they sink by no more than the house allows where a motor, a box or a brace rides")
             .because("a box off its centre shades a corner; a motor off its mesh slips")
-            .formula("δ = F·L³ / (3·E·I), half the load on each rod of a pair")
+            .formula(
+                    "y(x) = Σ F·a²·(3x − a)/6EI + Σ M·a·(2x − a)/2EI + w·x²·(6L² − 4Lx + x²)/24EI, on the rod that bears more")
             .source("beam theory; wall and material by the maker")
             .severity(Severity.CAUTION)
             .perLens(true)
@@ -45,73 +39,27 @@ final class RodSag implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        for (Placed rods : analysis.rig().attached()) {
-            rods.type().facet(RiggingFacet.Rods.class).ifPresent(f -> judge(analysis, rods, f, results));
+        for (RodBend bend : RodBend.of(analysis)) {
+            bend.worst().ifPresent(worst -> judge(bend, worst, results));
         }
     }
 
-    private static void judge(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Results results) {
-        Rig rig = analysis.rig();
-        Optional<Joint> holder = rig.locatedBy(rods.id());
-        if (holder.isEmpty()) {
+    private static void judge(RodBend bend, RodBend.Sunk worst, Results results) {
+        RigAnalysis analysis = results.analysis();
+        Mass riding = Mass.of(analysis.rig(), analysis.rig().subtree(bend.rods().id()));
+        Judgement sag = Judgement.atMost(worst.mm(), analysis.rule(Rule.ROD_SAG), "mm");
+        About about = About.of("sag", part(bend.rods().id()));
+        if (!riding.isComplete() && !sag.isFound()) {
+            results.notChecked(about, "no mass on file for " + String.join(", ", riding.unweighed()));
             return;
         }
-        double from = rig.held(holder.get()).map(h -> h.span().to()).orElse(0.0);
-        Sag sag = sag(analysis, rods, facet, from);
-        double allowed = analysis.rule(Rule.ROD_SAG);
-        if (sag.by().isEmpty()) {
-            return;
-        }
-        if (sag.mm() <= allowed) {
-            results.fine();
-            return;
-        }
-        results.found(
-                About.of("sag", part(rods.id())),
-                rods.title() + " sink " + Words.two(sag.mm()) + " mm",
-                Evidence.Amount.atMost(sag.mm(), allowed, "mm"),
-                "At " + sag.by() + ". Shorter or thicker rods, or a second bracket further out.");
-    }
-
-    /** How far the rods sink under what rides beyond their holder, and the last of what does. */
-    private record Sag(double mm, String by) {}
-
-    private static Sag sag(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, double from) {
-        Rig rig = analysis.rig();
-        double worst = 0;
-        String by = "";
-        for (Joint joint : rig.carriedBy(rods.id())) {
-            Optional<Rig.HeldStretch> at = rig.held(joint);
-            if (at.isEmpty() || rig.find(joint.child().placement()).isEmpty()) {
-                continue;
-            }
-            double free = (at.get().span().from() + at.get().span().to()) / 2 - from;
-            if (free > 0) {
-                double newton =
-                        (Mass.of(rig, rig.subtree(joint.child().placement())).grams() / 1000 * Statics.G
-                                        + support(analysis, joint.child().placement()))
-                                / count(analysis, rods, facet);
-                worst += Statics.sag(
-                        newton,
-                        free,
-                        facet.material().modulus(),
-                        Statics.areaMoment(facet.diameterMm(), facet.wallMm()));
-                by = rig.title(joint.child().placement());
-            }
-        }
-        return new Sag(worst, by);
-    }
-
-    /** What a lens brace on the rods bears of the lens, N. */
-    private static double support(RigAnalysis analysis, PlacementId placement) {
-        return analysis.lensMoment()
-                .flatMap(LensMoment::support)
-                .filter(s -> s.by().equals(placement))
-                .map(s -> Math.max(0, s.supportNewton()))
-                .orElse(0.0);
-    }
-
-    private static int count(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet) {
-        return Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) > 0 ? 2 : 1;
+        results.judge(
+                sag,
+                new Told(
+                        about,
+                        bend.rods().title() + " sink " + Words.two(worst.mm().value()) + " mm",
+                        "At " + analysis.rig().title(worst.part())
+                                + ". Shorter or thicker rods, or a second bracket further out.",
+                        bend.widest()));
     }
 }

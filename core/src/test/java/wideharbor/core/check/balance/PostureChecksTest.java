@@ -130,7 +130,7 @@ class PostureChecksTest {
         /** 120 ahead: 44.2 N, over the 40 that nobody holds. */
         @Test
         void tooMuchIsAStop() {
-            verify(new ShoulderHold()).given(shoulder(120, true)).finds(Severity.STOP, 44.25, -15, 15, "N");
+            verify(new ShoulderHold()).given(shoulder(120, true)).finds(Severity.STOP, 44.25, -40, 40, "N");
         }
 
         @Test
@@ -267,13 +267,13 @@ class PostureChecksTest {
         /** 40 to the left, 18 of travel and 8 of tolerance. */
         @Test
         void tooFarAside() {
-            Finding finding = verify(new GimbalAxes()).given(gimbal(40, 0)).finds(Severity.STOP, 40, NONE, 18, "mm");
+            Finding finding = verify(new GimbalAxes()).given(gimbal(40, 0)).finds(Severity.STOP, 40, -26, 26, "mm");
             assertEquals("Centre of mass 40.0 mm left of the pivot", finding.title());
         }
 
         @Test
         void tooHigh() {
-            verify(new GimbalAxes()).given(gimbal(0, 60)).finds(Severity.STOP, 60, NONE, 30, "mm");
+            verify(new GimbalAxes()).given(gimbal(0, 60)).finds(Severity.STOP, 60, -38, 38, "mm");
         }
     }
 
@@ -301,10 +301,11 @@ class PostureChecksTest {
             verify(new Tipping()).given(legs(0)).holds();
         }
 
-        /** 100 off: atan(140 / 1360) = 5.88°. */
+        /** 100 behind, where an edge is: atan(140 / 1360) = 5.88°; 100 ahead, towards a foot: atan(190 / 1360). */
         @Test
         void offItsMiddleItTipsSooner() {
-            verify(new Tipping()).given(legs(100)).finds(Severity.STOP, 5.88, 10, Double.POSITIVE_INFINITY, "°");
+            verify(new Tipping()).given(legs(-100)).finds(Severity.STOP, 5.88, 10, Double.POSITIVE_INFINITY, "°");
+            verify(new Tipping()).given(legs(100)).finds(Severity.STOP, 7.95, 10, Double.POSITIVE_INFINITY, "°");
         }
     }
 
@@ -365,7 +366,7 @@ class PostureChecksTest {
         /** 10 below and 5 ahead: atan(5 / 10) = 26.6°. */
         @Test
         void leansWhereItIsNotUnderThePivot() {
-            Finding finding = verify(new PivotDrop()).given(post(10, 5)).finds(Severity.CAUTION, 5, NONE, 2, "mm");
+            Finding finding = verify(new PivotDrop()).given(post(10, 5)).finds(Severity.CAUTION, 5, -2, 2, "mm");
             assertEquals("Leans 26.6° nose down", finding.title());
         }
     }
