@@ -157,21 +157,31 @@ final class Browser implements AutoCloseable {
 
     /** The screen looks like its picture in the docs; when the run asks for it, the picture is taken anew instead. */
     void picture(String name) {
+        if (shot(name)) {
+            return;
+        }
+        boolean alike = Pictures.alike(name, seen());
+        for (int more = LOOKS; !alike && more > 0; more--) {
+            page.waitForTimeout(500);
+            alike = Pictures.alike(name, seen());
+        }
+        Assertions.assertTrue(alike, name + UNLIKE);
+    }
+
+    /**
+     * Takes a picture for the docs when the run asks for it: of a screen that shows what other tests have left, too.
+     */
+    boolean shot(String name) {
         String folder = System.getenv("HARBOR_SHOTS");
         if (folder == null || folder.isEmpty()) {
-            boolean alike = Pictures.alike(name, seen());
-            for (int more = LOOKS; !alike && more > 0; more--) {
-                page.waitForTimeout(500);
-                alike = Pictures.alike(name, seen());
-            }
-            Assertions.assertTrue(alike, name + UNLIKE);
-            return;
+            return false;
         }
         try {
             Files.write(Path.of(folder, name + ".png"), seen());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        return true;
     }
 
     /** What is seen now, the pointer over nothing. */

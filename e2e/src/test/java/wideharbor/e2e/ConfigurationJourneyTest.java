@@ -146,6 +146,6 @@ class ConfigurationJourneyTest extends Journey {
                         AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("from above"))))
                 .containsText("Top handle TH-2");
         browser.isAccessible();
-        browser.picture("bench-hands");
+        browser.shot("bench-hands");
     }
 }

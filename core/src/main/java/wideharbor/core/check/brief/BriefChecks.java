@@ -9,12 +9,14 @@ public final class BriefChecks {
 
     public static List<Check> all() {
         return List.of(
+                new AskedIsBuilt(),
                 new ChangeDemands(),
                 new RoomSize(),
                 new CloseFocus(),
                 new SparesPacked(),
                 new PictureStands(),
                 new ViewersServed(),
-                new SoundAndTime());
+                new SoundAndTime(),
+                new ModesTried());
     }
 }

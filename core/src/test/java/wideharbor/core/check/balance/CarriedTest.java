@@ -34,7 +34,7 @@ class CarriedTest {
                 .face("front", Role.B, new Vec3(0, 0, 100), Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE);
     }
 
-    private static Parts support(Way way, double grams) {
+    private static Parts support(double grams) {
         return part("support")
                 .weighs(grams, Vec3.ZERO)
                 .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
@@ -77,10 +77,10 @@ class CarriedTest {
      */
     @Test
     void whatRidesOnThePadWeighsOnTheHands() {
-        Rigs bare = worn(body(Figure.maker(8000), 0), support(Way.SHOULDER, 1200), Way.SHOULDER);
+        Rigs bare = worn(body(Figure.maker(8000), 0), support(1200), Way.SHOULDER);
         verify(new ShoulderHold()).given(bare).holds();
         Finding finding = verify(new ShoulderHold())
-                .given(withPrompter(worn(body(Figure.maker(8000), 0), support(Way.SHOULDER, 1200), Way.SHOULDER)))
+                .given(withPrompter(worn(body(Figure.maker(8000), 0), support(1200), Way.SHOULDER)))
                 .finds(Severity.CAUTION, 28.83, -15, 15, "N");
         assertEquals("Hands hold up 28.8 N", finding.title());
     }
@@ -88,8 +88,8 @@ class CarriedTest {
     /** The pad's own mass is carried, and is no payload of the pad. */
     @Test
     void thePadIsCarriedAndIsNoPayload() {
-        CarriedMass carried = CarriedMass.of(
-                withPrompter(worn(body(Figure.maker(8000), 0), support(Way.SHOULDER, 1200), Way.SHOULDER))
+        CarriedMass carried =
+                CarriedMass.of(withPrompter(worn(body(Figure.maker(8000), 0), support(1200), Way.SHOULDER))
                         .analysis());
         assertEquals(8000 + 1200 + 2450, carried.mass().grams(), 1e-9);
         assertEquals(8000 + 2450, carried.payload().orElseThrow().value(), 1e-9);
@@ -132,7 +132,7 @@ class CarriedTest {
 
     @Test
     void aLinkThatIsNotThereIsRefused() {
-        Parts head = support(Way.TILTS, 100).facet(new SupportFacet.Support("datum", 0, 30_000, 8, Way.TILTS, "plate"));
+        Parts head = support(100).facet(new SupportFacet.Support("datum", 0, 30_000, 8, Way.TILTS, "plate"));
         String said = assertThrows(IllegalArgumentException.class, head::make).getMessage();
         assertTrue(said.contains("names the link 'plate', which it does not have"), said);
     }
@@ -142,7 +142,7 @@ class CarriedTest {
     void aRangeAcrossALimitDecidesNothing() {
         Figure loose = new Figure.Known(6000, 3000, 9000, Figure.Source.MAKER, "", "");
         Finding finding = verify(new ShoulderHold())
-                .given(worn(body(loose, 60), support(Way.SHOULDER, 0), Way.SHOULDER))
+                .given(worn(body(loose, 60), support(0), Way.SHOULDER))
                 .finds(Severity.CAUTION, CheckState.UNDECIDED);
         assertEquals("Not certain: Hands hold up 14.1 N", finding.title());
         assertTrue(finding.why().contains("the mass of body decides it: weigh it"), finding.why());
@@ -153,7 +153,7 @@ class CarriedTest {
     void eachLimitIsJudgedByItself() {
         Figure loose = new Figure.Known(15_000, 8000, 22_000, Figure.Source.MAKER, "", "");
         var report = verify(new ShoulderHold())
-                .given(worn(body(loose, 60), support(Way.SHOULDER, 0), Way.SHOULDER))
+                .given(worn(body(loose, 60), support(0), Way.SHOULDER))
                 .report();
         assertEquals(2, report.findings().size());
         assertEquals(

@@ -212,6 +212,49 @@ class ShootChecksTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(Requirements.Status.UNDECIDED, recording.status(), "no card has a rate on file");
+        Finding untried = verify(new ModesTried())
+                .given(Bag.onHead()
+                        .shooting(ShootBuilder.builder()
+                                .recordings(List.of(new Shoot.Recording("4K, 25 frames", 800)))
+                                .build()))
+                .finds(Severity.CAUTION, CheckState.NOT_CHECKED);
+        Job tried = new Job(
+                job.id(),
+                job.title(),
+                job.brief(),
+                job.rules(),
+                job.catalogue(),
+                job.gear(),
+                List.of(new Job.CautionRead(untried.key(), Job.Accepted.STATEMENT, "tech", "now")),
+                List.of());
+        assertEquals(
+                Requirements.Status.MET,
+                Requirements.of(CheckEngine.standard().judge(tried)).stream()
+                        .filter(r -> r.id().equals("recording-4k-25-frames"))
+                        .findFirst()
+                        .orElseThrow()
+                        .status());
+    }
+
+    /**
+     * A configuration and a lens that no build has hold the job; they used to be told as not met beside a clear
+     * verdict.
+     */
+    @Test
+    void whatTheBriefNamesAndNobodyBuiltHolds() {
+        Job job = Bag.onHead().job();
+        Brief asks = wideharbor.core.brief.BriefBuilder.builder(job.brief())
+                .configurations(List.of(Rigs.STUDIO, wideharbor.core.id.ConfigurationId.of("vest")))
+                .lenses(List.of(wideharbor.core.id.LensId.of("nobody")))
+                .build();
+        var report = new CheckEngine(List.of(new AskedIsBuilt()))
+                .check(new Job(
+                        job.id(), job.title(), asks, job.rules(), job.catalogue(), job.gear(), List.of(), List.of()));
+        assertEquals(
+                List.of("No build has the configuration 'vest'", "No build has the lens 'nobody'"),
+                report.findings().stream().map(Finding::title).toList());
+        assertTrue(report.findings().stream().allMatch(Finding::holds));
+        assertEquals(3, report.looked().get("brief.asked"));
     }
 
     @Test
