@@ -9,11 +9,12 @@ public record BatteryDraw(FeedTree.Source source, FeedTree.Load load, Judgement 
 
     public static BatteryDraw of(RigAnalysis analysis, FeedTree.Source source) {
         FeedTree.Load load = analysis.feeds().loadOn(source);
-        Judgement running = Judgement.atMost(load.runningWatts(), source.spec().continuousWatts(), 0, "W");
-        Judgement peak = Judgement.atMost(load.peakWatts(), source.spec().peakWatts(), 0, "W");
-        return load.isComplete()
-                ? new BatteryDraw(source, load, running, peak)
-                : new BatteryDraw(source, load, running.unknown(), peak.unknown());
+        Judgement running = Judgement.atMost(load.running(), source.spec().continuousWatts(), "W");
+        Judgement peak = Judgement.atMost(load.peak(), source.spec().peakWatts(), "W");
+        if (!load.isComplete()) {
+            return new BatteryDraw(source, load, running.unknown(), peak.unknown());
+        }
+        return new BatteryDraw(source, load, running, load.unknownPeak().isEmpty() ? peak : peak.unknown());
     }
 
     /** How the battery stands in all. */

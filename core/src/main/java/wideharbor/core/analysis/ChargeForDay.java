@@ -10,6 +10,8 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
+import wideharbor.core.quantity.Span;
 
 /**
  * The charge at hand against the day of the brief: its blocks, each plate with its share; or, while nobody wrote any,
@@ -57,11 +59,27 @@ public record ChargeForDay(
         boolean written = !analysis.job().brief().asks().shoot().day().isEmpty();
         Optional<DayPlates.DayPlate> worst = written ? darkest(analysis, plates) : Optional.empty();
         Judgement lasts = written
-                ? inBlocks(analysis, worst)
-                : Judgement.atLeast(
-                        Math.min(RunTime.hours(wattHours, watts), LONGEST_HOURS), hoursNeeded(analysis), ROUNDING, "h");
+                ? inBlocks(analysis, plates)
+                : Judgement.atLeast(onEnd(analysis, plates).plus(ROUNDING), hoursNeeded(analysis), "h");
         return new ChargeForDay(
                 wattHours, watts, List.copyOf(unknown), written, unknown.isEmpty() ? lasts : lasts.unknown(), worst);
+    }
+
+    /** The rig goes dark with the first plate that is empty: each has its own charge and its own load. */
+    private static Ranged onEnd(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
+        return plates.stream()
+                .filter(p -> p.runningWatts() > 0)
+                .map(p -> hours(analysis, p))
+                .reduce(Ranged::min)
+                .orElse(Ranged.of(LONGEST_HOURS));
+    }
+
+    private static Ranged hours(RigAnalysis analysis, DayPlates.DayPlate plate) {
+        double charge =
+                plate.cells().stream().mapToDouble(c -> charge(c, analysis)).sum();
+        Span off = plate.off();
+        double each = RunTime.hours(charge, plate.runningWatts());
+        return Ranged.of(each, each / off.to(), each / off.from()).min(Ranged.of(LONGEST_HOURS));
     }
 
     private static Optional<DayPlates.DayPlate> darkest(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
@@ -77,15 +95,33 @@ public record ChargeForDay(
         return Optional.ofNullable(worst);
     }
 
-    private static Judgement inBlocks(RigAnalysis analysis, Optional<DayPlates.DayPlate> worst) {
+    private static Judgement inBlocks(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
         double on = analysis.job().brief().hoursOn();
-        double dark = worst.map(p -> dark(analysis, p, p.cells())).orElse(0.0);
-        return Judgement.atLeast(on - dark, on, ROUNDING, "h");
+        Ranged lit = plates.stream()
+                .map(p -> lit(analysis, p, on))
+                .reduce(Ranged::min)
+                .orElse(Ranged.of(on));
+        return Judgement.atLeast(lit.plus(ROUNDING), on, "h");
+    }
+
+    private static Ranged lit(RigAnalysis analysis, DayPlates.DayPlate plate, double on) {
+        double middle = on - dark(analysis, plate, plate.cells());
+        Span off = plate.off();
+        return off.length() < ROUNDING
+                ? Ranged.of(middle)
+                : Ranged.of(
+                        middle,
+                        on - dark(analysis, plate, plate.cells(), off.to()),
+                        on - dark(analysis, plate, plate.cells(), off.from()));
     }
 
     /** Hours of the written day with nothing left to put on a plate; none when a figure is missing. */
     public static double dark(RigAnalysis analysis, DayPlates.DayPlate plate, List<ItemType> cells) {
-        return plate.plate(cells, analysis.rule(Rule.RUNTIME_RESERVE))
+        return dark(analysis, plate, cells, 1);
+    }
+
+    private static double dark(RigAnalysis analysis, DayPlates.DayPlate plate, List<ItemType> cells, double times) {
+        return plate.plate(cells, times * analysis.rule(Rule.RUNTIME_RESERVE))
                 .map(p -> DayOfPower.of(
                                 p,
                                 DayPlates.day(analysis.job().brief()),

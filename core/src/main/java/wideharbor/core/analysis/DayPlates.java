@@ -17,6 +17,7 @@ import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
 
 /**
  * The battery plates of a rig with what the package holds for them. Spares and bays of one standard are dealt out in
@@ -31,6 +32,7 @@ public final class DayPlates {
      * @param cells the fitted battery first, then this plate's share of the spares
      * @param draw watts in a block of the brief's day, every part in its own state
      * @param bootSeconds until the slowest of what goes off is there again
+     * @param off by how much the load may be more, for the charge there is, than what is told: 1 where all is exact
      * @param unknown draws or capacities not on file; then there is no day to tell
      */
     public record DayPlate(
@@ -42,6 +44,7 @@ public final class DayPlates {
             double idleWatts,
             ToDoubleFunction<DayBlock> draw,
             double bootSeconds,
+            Span off,
             List<String> unknown) {
         public String standard() {
             return DayPlates.standard(cells.get(0));
@@ -147,7 +150,29 @@ public final class DayPlates {
                         .mapToDouble(l -> l.input().bootSeconds())
                         .max()
                         .orElse(0),
+                off(load, cells),
                 List.copyOf(unknown));
+    }
+
+    /** The least load on the most charge, and the most load on the least charge, to what is told. */
+    private static Span off(FeedTree.Load load, List<ItemType> cells) {
+        double low = 0;
+        double told = 0;
+        double high = 0;
+        for (ItemType cell : cells) {
+            if (cell.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
+                low += known.low();
+                told += known.value();
+                high += known.high();
+            }
+        }
+        boolean none = load.runningWatts() <= 0 || low <= 0;
+        Span watts = load.running().range();
+        return none
+                ? Span.of(1)
+                : new Span(
+                        watts.from() / load.runningWatts() * told / high,
+                        watts.to() / load.runningWatts() * told / low);
     }
 
     /** Summed up once for each block of the day: the walks through it ask again and again. */

@@ -9,14 +9,15 @@ import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
-import wideharbor.core.quantity.Span;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.rig.Placed;
 
 /**
  * What a device gets at a power input.
  *
  * @param outlet that feeds it
- * @param volts from the end of the usable charge to full, at the device, against its window; empty where none reach it
+ * @param volts at the device against its window: at the end of the usable charge with all at peak, or at full,
+ *     whichever stands worse; empty where none reach it
  */
 public record InputVolts(
         Placed device,
@@ -57,23 +58,29 @@ public record InputVolts(
             boolean own = device.type().facet(PowerFacet.Battery.class).isPresent();
             return new InputVolts(device, input, ref, own ? How.ITSELF : How.NO_CABLE, outlet, Optional.empty());
         }
-        Optional<Span> volts = Volts.atDevice(analysis.feeds(), outlet.get());
-        if (volts.isPresent()) {
-            return new InputVolts(device, input, ref, How.FED, outlet, volts.map(v -> judged(v, input)));
+        Optional<Ranged> least = Volts.least(analysis.feeds(), outlet.get());
+        Optional<Ranged> most = Volts.most(analysis.feeds(), outlet.get());
+        if (least.isPresent() && most.isPresent()) {
+            return new InputVolts(
+                    device, input, ref, How.FED, outlet, Optional.of(judged(least.get(), most.get(), input)));
         }
         boolean source = analysis.feeds().sourceOf(outlet.get()).isPresent();
         return new InputVolts(device, input, ref, source ? How.UNKNOWN_DRAW : How.NO_BATTERY, outlet, Optional.empty());
     }
 
-    /**
-     * The end of the range that is worst decides: a device shuts off at its lowest volts, whatever it gets at others.
-     */
-    private static Judgement judged(Span volts, PowerFacet.PowerInput input) {
-        boolean low = volts.from() < input.minVolts() - ROUNDING;
-        double worst = low ? volts.from() : volts.to();
-        boolean fits = !low && volts.to() <= input.maxVolts() + ROUNDING;
+    /** A device shuts off at its lowest volts, whatever it gets at others. */
+    private static Judgement judged(Ranged least, Ranged most, PowerFacet.PowerInput input) {
+        Judgement low = Judgement.atLeast(least.plus(ROUNDING), input.minVolts(), "V");
+        Judgement high = Judgement.atMost(most.plus(-ROUNDING), input.maxVolts(), "V");
+        boolean tooHigh = high.state().compareTo(low.state()) > 0;
+        Ranged worst = tooHigh ? most : least;
         return new Judgement(
-                worst, volts, input.minVolts(), input.maxVolts(), "V", fits ? CheckState.FINE : CheckState.FOUND);
+                worst.value(),
+                worst.range(),
+                input.minVolts(),
+                input.maxVolts(),
+                "V",
+                Judgement.worse(low.state(), high.state()));
     }
 
     public CheckState state() {

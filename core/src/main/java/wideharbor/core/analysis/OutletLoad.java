@@ -6,11 +6,12 @@ import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 
 /**
  * What hangs on a power outlet, against its rating less the house's margin.
  *
- * @param amps at the lowest volts the output gives; empty when volts or draw are not known
+ * @param amps at the end of the usable charge; empty when volts or draw are not known
  */
 public record OutletLoad(
         FeedTree.Outlet outlet,
@@ -29,11 +30,23 @@ public record OutletLoad(
                 outlet,
                 load,
                 amps,
-                known(
-                        load,
-                        Judgement.atMost(load.runningWatts(), outlet.spec().continuousWatts() * share, ROUNDING, "W")),
-                known(load, Judgement.atMost(amps.orElse(0.0), outlet.spec().continuousAmps() * share, ROUNDING, "A")),
-                known(load, Judgement.atMost(load.peakWatts(), outlet.spec().peakWatts(), ROUNDING, "W")));
+                known(load, atMost(load.running(), outlet.spec().continuousWatts() * share, "W")),
+                known(load, atMost(amperes(load, amps), outlet.spec().continuousAmps() * share, "A")),
+                peak(load, atMost(load.peak(), outlet.spec().peakWatts(), "W")));
+    }
+
+    private static Judgement atMost(Ranged figure, double most, String unit) {
+        return Judgement.within(figure.value(), figure.range(), Double.NEGATIVE_INFINITY, most, ROUNDING, unit);
+    }
+
+    /** Amperes go with the watts. */
+    private static Ranged amperes(FeedTree.Load load, Optional<Double> amps) {
+        double per = load.runningWatts() > 0 ? amps.orElse(0.0) / load.runningWatts() : 0;
+        return load.running().times(per);
+    }
+
+    private static Judgement peak(FeedTree.Load load, Judgement judged) {
+        return load.isComplete() && load.unknownPeak().isEmpty() ? judged : judged.unknown();
     }
 
     private static Judgement known(FeedTree.Load load, Judgement judged) {
@@ -45,11 +58,14 @@ public record OutletLoad(
         return Judgement.worse(running.state(), Judgement.worse(amperes.state(), peak.state()));
     }
 
-    /** Amperes at the lowest volts the output gives; empty when volts or draw are not known. */
+    /**
+     * Amperes while all runs at the end of the usable charge: one figure for outlet, cable and device; empty when volts
+     * or draw are not known, or nothing holds.
+     */
     public static Optional<Double> amps(FeedTree feeds, FeedTree.Outlet outlet) {
         FeedTree.Load load = feeds.loadOn(outlet);
-        return load.isComplete()
-                ? Volts.atOutlet(feeds, outlet).filter(v -> v.from() > 0).map(v -> load.runningWatts() / v.from())
-                : Optional.empty();
+        return Volts.atDevice(feeds, outlet, Volts.Charge.END)
+                .filter(v -> v > 0)
+                .map(v -> load.runningWatts() / v);
     }
 }

@@ -119,7 +119,7 @@ public record RodBend(Placed rods, List<Sunk> sunk, String widest) {
                     .flatMap(List::stream)
                     .filter(b -> b.by().equals(part))
                     .map(b -> b.newton().map(n -> Math.max(0, n)))
-                    .reduce(Ranged.of(0), Beam::plus);
+                    .reduce(Ranged.of(0), Ranged::plus);
         }
 
         Ranged sunkAt(Load where, List<Load> loads) {
@@ -127,19 +127,11 @@ public record RodBend(Placed rods, List<Sunk> sunk, String widest) {
             Ranged sum = Ranged.of(itself(x, where.front()));
             for (Load load : loads) {
                 if (load.front() == where.front()) {
-                    sum = plus(sum, by(load, x));
-                    sum = plus(sum, load.brace().times(share(0) * Statics.sagByForce(x, load.atMm()) / stiffness));
+                    sum = sum.plus(by(load, x));
+                    sum = sum.plus(load.brace().times(share(0) * Statics.sagByForce(x, load.atMm()) / stiffness));
                 }
             }
             return sum;
-        }
-
-        /** Masses of different parts are off each by themselves: their ranges add. */
-        private static Ranged plus(Ranged a, Ranged b) {
-            return Ranged.of(
-                    a.value() + b.value(),
-                    a.range().from() + b.range().from(),
-                    a.range().to() + b.range().to());
         }
 
         private Ranged by(Load load, double x) {

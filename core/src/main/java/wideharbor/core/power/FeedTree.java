@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
@@ -14,6 +15,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -185,7 +187,7 @@ public final class FeedTree {
     private Load loadOf(Placed device, PowerFacet.PowerInput input, int depth) {
         Load own = Load.of(device.title(), input.runningWatts(), input.peakWatts());
         if (depth >= DEEPEST) {
-            return own.plus(new Load(0, 0, List.of("feed that runs in a circle at " + device.title())));
+            return own.plus(Load.unknown("feed that runs in a circle at " + device.title()));
         }
         Load total = own;
         for (Outlet outlet : outletsOf(device.id())) {
@@ -207,9 +209,22 @@ public final class FeedTree {
     public Load loadOn(Source source) {
         Load total = Load.NONE;
         for (Outlet outlet : source.outlets()) {
-            total = total.plus(loadOn(outlet).dividedBy(outlet.spec().efficiency()));
+            total = total.plus(loadOn(outlet).dividedBy(outlet.spec().efficiency() * sharing(source, outlet)));
         }
         return total;
+    }
+
+    /**
+     * Batteries side by side on one plate carry its outlets together, each its share; those of its own a battery alone.
+     */
+    private double sharing(Source source, Outlet outlet) {
+        boolean own = outlet.placed().id().equals(source.battery().id());
+        return own
+                ? 1
+                : sources.stream()
+                        .filter(s ->
+                                s.plate().map(Placed::id).equals(source.plate().map(Placed::id)))
+                        .count();
     }
 
     /** Watts on a battery while everything is on and nothing runs, converters' losses included. */
@@ -224,7 +239,7 @@ public final class FeedTree {
      */
     public double drawOn(Source source, Function<PlacementId, State> state) {
         return source.outlets().stream()
-                .mapToDouble(o -> drawOn(o, state, 0) / o.spec().efficiency())
+                .mapToDouble(o -> drawOn(o, state, 0) / o.spec().efficiency() / sharing(source, o))
                 .sum();
     }
 
@@ -293,30 +308,55 @@ public final class FeedTree {
         return all;
     }
 
-    /** Watts, running and peak, and the parts whose draw is not on file. */
-    public record Load(double runningWatts, double peakWatts, List<String> unknown) {
-        public static final Load NONE = new Load(0, 0, List.of());
+    /**
+     * Watts, running and peak, each as exactly as it is known; the parts whose draw is not on file, and those of which
+     * only the peak is not.
+     */
+    public record Load(Ranged running, Ranged peak, List<String> unknown, List<String> unknownPeak) {
+        public static final Load NONE = new Load(Ranged.of(0), Ranged.of(0), List.of(), List.of());
 
         public Load {
             unknown = List.copyOf(unknown);
+            unknownPeak = List.copyOf(unknownPeak);
+        }
+
+        static Load unknown(String what) {
+            return new Load(Ranged.of(0), Ranged.of(0), List.of(what), List.of());
         }
 
         static Load of(String title, Figure running, Figure peak) {
-            if (running instanceof Figure.Known r) {
-                double most = peak instanceof Figure.Known p ? Math.max(p.value(), r.value()) : r.value();
-                return new Load(r.value(), most, List.of());
+            if (!(running instanceof Figure.Known r)) {
+                return unknown(title);
             }
-            return new Load(0, 0, List.of(title));
+            Ranged runs = ranged(r);
+            return peak instanceof Figure.Known p
+                    ? new Load(runs, ranged(p).max(runs), List.of(), List.of())
+                    : new Load(runs, runs, List.of(), List.of(title));
+        }
+
+        private static Ranged ranged(Figure.Known known) {
+            return Ranged.of(known.value(), known.low(), known.high());
         }
 
         Load plus(Load other) {
-            List<String> all = new ArrayList<>(unknown);
-            all.addAll(other.unknown);
-            return new Load(runningWatts + other.runningWatts, peakWatts + other.peakWatts, all);
+            return new Load(
+                    running.plus(other.running),
+                    peak.plus(other.peak),
+                    Stream.concat(unknown.stream(), other.unknown.stream()).toList(),
+                    Stream.concat(unknownPeak.stream(), other.unknownPeak.stream())
+                            .toList());
         }
 
         Load dividedBy(double efficiency) {
-            return new Load(runningWatts / efficiency, peakWatts / efficiency, unknown);
+            return new Load(running.times(1 / efficiency), peak.times(1 / efficiency), unknown, unknownPeak);
+        }
+
+        public double runningWatts() {
+            return running.value();
+        }
+
+        public double peakWatts() {
+            return peak.value();
         }
 
         public boolean isComplete() {

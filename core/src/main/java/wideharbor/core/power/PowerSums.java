@@ -90,10 +90,13 @@ public final class PowerSums {
         return new OutputLoad(sum, sum / endVolts, limitWatts, limitAmps);
     }
 
-    /** One cross-section with the volts that are left at the device. */
+    /** One cross-section with the volts that are left at the device; 0 where nothing holds. */
     public record Wire(double sectionMm2, double ohmPerMetre, double dropVolts, double voltsThere, boolean met) {}
 
-    /** Every cross-section that is made, thinnest first: drop = P/V · 2 · length · Ω/m at the end of the charge. */
+    /**
+     * Every cross-section that is made, thinnest first; volts there as {@link Volts#through}, 0 where the feed
+     * collapses.
+     */
     public static List<Wire> cable(double watts, double endVolts, double leastVolts, double lengthMm) {
         Require.within("Load", watts, 0.1, 10_000, "W");
         Require.within("Volts at the end of the charge", endVolts, 1, 100, "V");
@@ -102,8 +105,8 @@ public final class PowerSums {
         List<Wire> all = new ArrayList<>();
         for (double section : SECTIONS) {
             double ohm = COPPER / section;
-            double drop = watts / endVolts * 2 * lengthMm / 1000 * ohm;
-            all.add(new Wire(section, ohm, drop, endVolts - drop, endVolts - drop >= leastVolts));
+            double there = Volts.through(endVolts, watts, 2 * lengthMm / 1000 * ohm);
+            all.add(new Wire(section, ohm, endVolts - there, there, there >= leastVolts));
         }
         return all;
     }

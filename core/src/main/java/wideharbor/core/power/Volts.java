@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 
 /** Volts along the feed: at the end of the usable charge, where current is highest, at nominal, and at full. */
@@ -28,15 +29,49 @@ public final class Volts {
         }
     }
 
-    /**
-     * Volts at a device, from the end of the usable charge to full, after the drop in its cable and in those before it.
-     * Empty when no battery is at the root or a load on the way is not known.
-     */
-    public static Optional<Span> atDevice(FeedTree tree, FeedTree.Outlet outlet) {
-        return span(atDevice(tree, outlet, Charge.END), atDevice(tree, outlet, Charge.FULL));
+    /** What the devices draw meanwhile. */
+    public enum Draw {
+        RUNNING,
+        /** All at peak at once. */
+        PEAK
     }
 
-    /** Volts given at an outlet, from the end of the usable charge to full. */
+    /** A moment: how far the battery is drawn down, what is drawn, and which end of what is known of that. */
+    private record Moment(Charge charge, Draw draw, ToDoubleFunction<Ranged> end) {
+        double watts(FeedTree.Load load) {
+            return end.applyAsDouble(draw == Draw.PEAK ? load.peak() : load.running());
+        }
+    }
+
+    /**
+     * Volts at a device, from the end of the usable charge with all at peak to full with all running, after the drop in
+     * its cable and in those before it; 0 where the feed collapses. Empty when no battery is at the root or a load on
+     * the way is not known.
+     */
+    public static Optional<Span> atDevice(FeedTree tree, FeedTree.Outlet outlet) {
+        return span(least(tree, outlet).map(Ranged::value), most(tree, outlet).map(Ranged::value));
+    }
+
+    /** The least at a device: at the end of the usable charge, all at peak. */
+    public static Optional<Ranged> least(FeedTree tree, FeedTree.Outlet outlet) {
+        return ranged(tree, outlet, Charge.END, Draw.PEAK);
+    }
+
+    /** The most at a device: at full charge, all running. */
+    public static Optional<Ranged> most(FeedTree tree, FeedTree.Outlet outlet) {
+        return ranged(tree, outlet, Charge.FULL, Draw.RUNNING);
+    }
+
+    private static Optional<Ranged> ranged(FeedTree tree, FeedTree.Outlet outlet, Charge charge, Draw draw) {
+        Optional<Double> middle = atDevice(tree, outlet, new Moment(charge, draw, Ranged::value));
+        Optional<Double> low =
+                atDevice(tree, outlet, new Moment(charge, draw, r -> r.range().to()));
+        Optional<Double> high =
+                atDevice(tree, outlet, new Moment(charge, draw, r -> r.range().from()));
+        return middle.flatMap(m -> low.flatMap(l -> high.map(h -> Ranged.of(m, l, h))));
+    }
+
+    /** Volts given at an outlet while all runs, from the end of the usable charge to full. */
     public static Optional<Span> atOutlet(FeedTree tree, FeedTree.Outlet outlet) {
         return span(atOutlet(tree, outlet, Charge.END), atOutlet(tree, outlet, Charge.FULL));
     }
@@ -45,17 +80,30 @@ public final class Volts {
         return end.flatMap(low -> full.map(high -> new Span(Math.min(low, high), high)));
     }
 
+    /** While all runs. */
     public static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
+        return atDevice(tree, outlet, running(charge));
+    }
+
+    public static Optional<Double> atOutlet(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
+        return atOutlet(tree, outlet, running(charge));
+    }
+
+    private static Moment running(Charge charge) {
+        return new Moment(charge, Draw.RUNNING, Ranged::value);
+    }
+
+    private static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Moment moment) {
         FeedTree.Load load = tree.loadOn(outlet);
         return load.isComplete()
                 ? outlet.link()
-                        .flatMap(link -> atOutlet(tree, outlet, charge)
-                                .map(given -> given - drop(load.runningWatts(), given, link.wire())))
+                        .flatMap(link -> atOutlet(tree, outlet, moment)
+                                .map(given -> through(given, moment.watts(load), ohm(link.wire()))))
                 : Optional.empty();
     }
 
     /** Regulated outlets hold their volts; the others follow what feeds them. */
-    public static Optional<Double> atOutlet(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
+    private static Optional<Double> atOutlet(FeedTree tree, FeedTree.Outlet outlet, Moment moment) {
         if (outlet.spec().regulatedVolts() > 0) {
             return Optional.of(outlet.spec().regulatedVolts());
         }
@@ -63,12 +111,21 @@ public final class Volts {
                 .flatMap(i -> tree.feeding(new SocketRef(outlet.placed().id(), i.socket())).stream())
                 .findFirst();
         return above.isPresent()
-                ? atDevice(tree, above.get(), charge)
-                : tree.sourceOf(outlet).map(s -> charge.of(s.spec()));
+                ? atDevice(tree, above.get(), moment)
+                : tree.sourceOf(outlet).map(s -> moment.charge().of(s.spec()));
     }
 
-    /** Drop in a two-wire cable: I·2·length·Ω/m with I = P/V at the feeding end. */
-    public static double drop(double watts, double volts, PowerFacet.Cable wire) {
-        return volts <= 0 ? 0 : watts / volts * 2 * wire.lengthMm() / 1000 * wire.ohmPerMetre();
+    /** Of both wires of a cable, Ω. */
+    public static double ohm(PowerFacet.Cable wire) {
+        return 2 * wire.lengthMm() / 1000 * wire.ohmPerMetre();
+    }
+
+    /**
+     * Volts at a load that takes constant power through a resistance: it draws more amperes the less it gets, so that V
+     * = (V_s + √(V_s² − 4·P·R)) / 2. Where 4·P·R is over V_s² nothing holds: the feed collapses, told as 0.
+     */
+    public static double through(double volts, double watts, double ohm) {
+        double under = volts * volts - 4 * watts * ohm;
+        return under < 0 || volts <= 0 ? 0 : (volts + Math.sqrt(under)) / 2;
     }
 }

@@ -25,6 +25,11 @@ public record Ranged(double value, Span range) {
         return map(x -> x * factor);
     }
 
+    /** With what is off by itself: the ranges add. */
+    public Ranged plus(Ranged other) {
+        return of(value + other.value, range.from() + other.range.from(), range.to() + other.range.to());
+    }
+
     public Ranged plus(double more) {
         return map(x -> x + more);
     }

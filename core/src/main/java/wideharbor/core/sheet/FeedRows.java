@@ -11,7 +11,6 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.Volts;
 import wideharbor.core.quantity.CheckState;
-import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 
 /** The feed tree as lines: batteries, their outlets, what lives off them. */
@@ -64,7 +63,7 @@ final class FeedRows {
         FeedTree feeds = analysis.feeds();
         FeedTree.Load load = feeds.loadOf(link.device(), link.input());
         InputVolts at = InputVolts.of(analysis, link.device(), link.input());
-        Optional<Span> volts = at.volts().map(Judgement::range);
+        Optional<Span> volts = Volts.atDevice(feeds, outlet);
         rows.add(new PowerSheet.FeedRow(
                 depth,
                 PowerSheet.Kind.DEVICE,
@@ -73,9 +72,7 @@ final class FeedRows {
                 "by " + Math.round(link.wire().lengthMm()) + " mm of cable",
                 volts,
                 Volts.atDevice(feeds, outlet, Volts.Charge.NOMINAL),
-                volts.filter(v -> v.from() > 0)
-                        .map(v -> load.runningWatts() / v.from())
-                        .orElse(0.0),
+                OutletLoad.amps(feeds, outlet).orElse(0.0),
                 load.runningWatts(),
                 load.peakWatts(),
                 0,

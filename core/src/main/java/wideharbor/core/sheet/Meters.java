@@ -136,13 +136,18 @@ public record Meters(
         }
         ChargeForDay day = ChargeForDay.of(analysis);
         double celsius = analysis.job().brief().temperatureC();
-        double fitted = 0;
+        double fitted = Double.POSITIVE_INFINITY;
         for (FeedTree.Source source : analysis.feeds().sources()) {
-            fitted += RunTime.usableWattHours(source.spec(), celsius, analysis.rules());
+            // The rig goes dark with the first that is empty.
+            fitted = Math.min(
+                    fitted,
+                    RunTime.hours(
+                            RunTime.usableWattHours(source.spec(), celsius, analysis.rules()),
+                            analysis.feeds().loadOn(source).runningWatts()));
         }
         return Optional.of(new ChargeMeter(
                 standing(day.lasts().state(), Standing.STOP),
-                finite(RunTime.hours(fitted, day.watts())),
+                finite(fitted),
                 day.lasts().value(),
                 day.lasts().from(),
                 day.written(),

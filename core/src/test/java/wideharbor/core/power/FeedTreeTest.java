@@ -35,6 +35,45 @@ class FeedTreeTest {
                 tree.sourceOf(second).orElseThrow().battery().id());
     }
 
+    /** Plate with room for two of 98 Wh, a lamp of 63.8 W on it. */
+    private static Rigs sideBySide() {
+        ItemType plate = Parts.part("double")
+                .face("foot", Port.Role.A, Vec3.ZERO, Vec3.FORWARD, Vec3.UP, 2, Port.Pins.NONE)
+                .port("one", "v-mount", Port.Role.A, new Vec3(-60, 0, -20), Parts.BACK, Vec3.UP)
+                .port("two", "v-mount", Port.Role.A, new Vec3(60, 0, -20), Parts.BACK, Vec3.UP)
+                .socket("out-1", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
+                .facet(new PowerFacet.PowerOutput("out-1", 0, 1, 100, 120, 10))
+                .make();
+        return Rigs.rig()
+                .with("body", Bag.body())
+                .with("plate", plate)
+                .with("left", Bag.battery("battery-98", Figure.maker(98)))
+                .with("right", Bag.battery("battery-98", Figure.maker(98)))
+                .with("lamp", Bag.device("lamp", Figure.maker(63.8), Figure.maker(63.8)))
+                .join("j-plate", "body:base", "plate:foot")
+                .join("j-left", "plate:one", "left:plug")
+                .join("j-right", "plate:two", "right:plug")
+                .join("j-lamp", "body:side", "lamp:foot")
+                .cable("k", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in")
+                .on("none");
+    }
+
+    /** They carry it together, 31.9 W each, and last 196 · 0.9567 · 0.9 / 63.8 = 2.65 h at 12 °C. */
+    @Test
+    void batteriesSideBySideShareTheLoad() {
+        Rigs rigs = sideBySide().day(12, 2);
+        FeedTree tree = rigs.analysis().feeds();
+        assertEquals(2, tree.sources().size());
+        tree.sources().forEach(s -> assertEquals(31.9, tree.loadOn(s).runningWatts(), 1e-9));
+        assertEquals(31.9, tree.drawOn(tree.sources().get(0), p -> wideharbor.core.brief.DayBlock.State.ON), 1e-9);
+        assertEquals(
+                2.645,
+                wideharbor.core.analysis.ChargeForDay.of(rigs.analysis())
+                        .lasts()
+                        .value(),
+                0.005);
+    }
+
     @Test
     void aRegulatedOutputHoldsItsVolts() {
         FeedTree tree = hub().analysis().feeds();

@@ -11,7 +11,6 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -51,23 +50,29 @@ final class BatteryLoad implements Check {
             results.notChecked(
                     about,
                     "no draw on file for " + String.join(", ", draw.load().unknown()));
-        } else if (draw.running().isFound()) {
-            results.found(
-                    about.as("running"),
-                    title + " gives " + Words.watts(draw.running().to()) + ", draws "
-                            + Words.watts(draw.running().value()),
-                    Evidence.Amount.of(draw.running()),
-                    "All devices on at once.");
-        } else if (draw.peak().isFound()) {
-            results.found(
-                    about.as("peak"),
-                    title + " peaks at " + Words.watts(draw.peak().to()) + ", is asked for "
-                            + Words.watts(draw.peak().value()),
-                    Evidence.Amount.of(draw.peak()),
-                    "All devices at peak at once.");
-        } else {
-            results.fine();
+            return;
         }
+        if (!draw.load().unknownPeak().isEmpty()) {
+            results.notChecked(
+                    about.as("peak"),
+                    "no peak draw on file for " + String.join(", ", draw.load().unknownPeak()));
+        }
+        Limit.judge(
+                List.of(
+                        new Limit(
+                                draw.running(),
+                                about.as("running"),
+                                title + " gives " + Words.watts(draw.running().to()) + ", draws "
+                                        + Words.watts(draw.running().value()),
+                                "All devices on at once."),
+                        new Limit(
+                                draw.peak(),
+                                about.as("peak"),
+                                title + " peaks at " + Words.watts(draw.peak().to()) + ", is asked for "
+                                        + Words.watts(draw.peak().value()),
+                                "All devices at peak at once.")),
+                "the devices",
+                results);
     }
 
     @Override

@@ -17,10 +17,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.job.Subject;
@@ -64,11 +64,14 @@ final class DayRuntime implements Check {
         } else if (day.lasts().isFine()) {
             results.fine();
         } else {
-            results.found(
-                    DAY,
-                    "Day outlasts the batteries at " + degrees(coldest(analysis)),
-                    Evidence.Amount.of(day.lasts()),
-                    day.worst().map(p -> inBlocks(day, p)).orElseGet(() -> onEnd(day)));
+            results.judge(
+                    day.lasts(),
+                    new Told(
+                            DAY,
+                            "Day outlasts the batteries at " + degrees(coldest(analysis)),
+                            day.worst().map(p -> inBlocks(day, p)).orElseGet(() -> onEnd(day)),
+                            "the devices",
+                            "draw"));
         }
     }
 

@@ -16,12 +16,12 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
 
 /** No output gives more watts or amperes than it is rated for, running or at peak. */
@@ -66,29 +66,30 @@ final class OutputLoad implements Check {
                         .socket(out.outlet().spec().socket())
                         .orElseThrow()
                         .title() + " of " + out.outlet().placed().title();
-        if (out.running().isFound()) {
-            results.found(
-                    about.as("running"),
-                    name + " gives " + Words.watts(out.running().to()) + ", draws " + Words.watts(load.runningWatts()),
-                    Evidence.Amount.of(out.running()),
-                    "Running load over the continuous rating.");
-        } else if (out.amperes().isFound()) {
-            results.found(
-                    about.as("amperes"),
-                    name + " gives " + Words.one(out.amperes().to()) + " A, draws "
-                            + Words.one(out.amperes().value()) + " A",
-                    Evidence.Amount.of(out.amperes()),
-                    "At the end of the charge the same watts take more amperes.");
-        } else if (out.peak().isFound()) {
-            results.found(
-                    about.as("peak"),
-                    name + " peaks at " + Words.watts(out.peak().to()) + ", is asked for "
-                            + Words.watts(load.peakWatts()),
-                    Evidence.Amount.of(out.peak()),
-                    "All on at once, at boot or in motion.");
-        } else {
-            results.fine();
+        String device = out.outlet().link().map(l -> l.device().title()).orElse("");
+        List<Limit> limits = List.of(
+                new Limit(
+                        out.running(),
+                        about.as("running"),
+                        name + " gives " + Words.watts(out.running().to()) + ", draws "
+                                + Words.watts(load.runningWatts()),
+                        "Running load over the continuous rating."),
+                new Limit(
+                        out.amperes(),
+                        about.as("amperes"),
+                        name + " gives " + Words.one(out.amperes().to()) + " A, draws "
+                                + Words.one(out.amperes().value()) + " A",
+                        "At the end of the charge the same watts take more amperes."),
+                new Limit(
+                        out.peak(),
+                        about.as("peak"),
+                        name + " peaks at " + Words.watts(out.peak().to()) + ", is asked for "
+                                + Words.watts(load.peakWatts()),
+                        "All on at once, at boot or in motion."));
+        if (!load.unknownPeak().isEmpty() && out.peak().state() == CheckState.NOT_CHECKED) {
+            results.notChecked(about.as("peak"), "no peak draw on file for " + String.join(", ", load.unknownPeak()));
         }
+        Limit.judge(limits, device, results);
     }
 
     /** The same cable in a free output with the same socket. */

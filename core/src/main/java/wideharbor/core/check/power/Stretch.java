@@ -2,27 +2,36 @@ package wideharbor.core.check.power;
 
 import static wideharbor.core.job.Subject.whole;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.Basis;
+import wideharbor.core.analysis.ChargeForDay;
+import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Command;
 import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
-import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Placing;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.RunTime;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -53,34 +62,70 @@ final class Stretch implements Check {
         if (stretch <= 0 || analysis.feeds().sources().isEmpty()) {
             return;
         }
-        double celsius = analysis.job().brief().temperatureC();
-        double shortest = Double.POSITIVE_INFINITY;
+        List<Ranged> fitted = new ArrayList<>();
         for (FeedTree.Source source : analysis.feeds().sources()) {
             FeedTree.Load load = analysis.feeds().loadOn(source);
-            boolean swaps = KeepsOn.of(analysis.rig(), source) != KeepsOn.NOTHING;
             if (!load.unknown().isEmpty()) {
                 results.notChecked(
                         About.of("stretch", whole()), "no draw on file for " + String.join(", ", load.unknown()));
                 return;
             }
-            PowerFacet.Battery battery =
-                    source.battery().type().facet(PowerFacet.Battery.class).orElseThrow();
-            if (!swaps) {
-                shortest = Math.min(
-                        shortest,
-                        RunTime.hours(
-                                RunTime.usableWattHours(battery, celsius, analysis.rules()), load.runningWatts()));
+            if (swaps(analysis, source)) {
+                continue;
             }
+            if (!(source.spec().wattHours() instanceof Figure.Known capacity)) {
+                results.notChecked(
+                        About.of("stretch", whole()),
+                        "no capacity on file for " + source.battery().title());
+                return;
+            }
+            fitted.add(lasts(analysis, source, capacity, load));
         }
-        if (shortest >= stretch) {
-            results.fine();
-            return;
+        Judgement lasts = Judgement.atLeast(
+                fitted.stream().reduce(Ranged::min).orElse(Ranged.of(ChargeForDay.LONGEST_HOURS)), stretch, "h");
+        results.judge(
+                lasts,
+                new Told(
+                        About.of("stretch", whole()),
+                        "Power goes after " + Words.hours(lasts.value()) + " of a stretch of " + Words.hours(stretch),
+                        "What is fitted lasts that long and nothing keeps the rig on through a change.",
+                        "the devices",
+                        "draw"));
+    }
+
+    /** Something keeps the rig on through a change, and there is something to change to. */
+    private static boolean swaps(RigAnalysis analysis, FeedTree.Source source) {
+        return KeepsOn.of(analysis.rig(), source) != KeepsOn.NOTHING && hasSpare(analysis, source);
+    }
+
+    private static boolean hasSpare(RigAnalysis analysis, FeedTree.Source source) {
+        String standard = DayPlates.standard(source.battery().type());
+        return analysis.kit().counts().keySet().stream()
+                .map(t -> analysis.catalogue().require(t))
+                .anyMatch(t -> t.facet(PowerFacet.Battery.class).isPresent()
+                        && DayPlates.standard(t).equals(standard));
+    }
+
+    /** Independent of each other: the least charge with the most draw, and the other way round. */
+    private static Ranged lasts(
+            RigAnalysis analysis, FeedTree.Source source, Figure.Known capacity, FeedTree.Load load) {
+        if (load.runningWatts() <= 0) {
+            return Ranged.of(ChargeForDay.LONGEST_HOURS);
         }
-        results.found(
-                About.of("stretch", whole()),
-                "Power goes after " + Words.hours(shortest) + " of a stretch of " + Words.hours(stretch),
-                Evidence.Amount.atLeast(shortest, stretch, "h"),
-                "What is fitted lasts that long and nothing keeps the rig on through a change.");
+        double hours = RunTime.hours(
+                RunTime.usableWattHours(source.spec(), analysis.job().brief().temperatureC(), analysis.rules()),
+                load.runningWatts());
+        double least = hours
+                * capacity.low()
+                / capacity.value()
+                * load.runningWatts()
+                / load.running().range().to();
+        double most = hours
+                * capacity.high()
+                / capacity.value()
+                * load.runningWatts()
+                / Math.max(1e-9, load.running().range().from());
+        return Ranged.of(hours, least, most).min(Ranged.of(ChargeForDay.LONGEST_HOURS));
     }
 
     /**
@@ -101,7 +146,24 @@ final class Stretch implements Check {
                 .flatMap(source -> analysis.feeds().under(source).stream())
                 .map(FeedTree.Link::device)
                 .flatMap(device -> inBay(analysis, device));
-        return Stream.concat(Stream.concat(plates, inner), larger).toList();
+        Stream<Candidate> changing = Stream.concat(plates, inner).map(c -> withSpares(analysis, c));
+        return Stream.concat(changing, larger).toList();
+    }
+
+    /** What keeps the rig on through a change is of no use without something to change to: that is packed with it. */
+    private static Candidate withSpares(RigAnalysis analysis, Candidate candidate) {
+        List<ItemType> missing = analysis.feeds().sources().stream()
+                .filter(s -> !hasSpare(analysis, s))
+                .map(s -> s.battery().type())
+                .distinct()
+                .toList();
+        if (missing.isEmpty()) {
+            return candidate;
+        }
+        List<Scoped> commands = new ArrayList<>(candidate.commands());
+        missing.forEach(t -> commands.add(Scoped.kit(new Command.AddKit(t.ref(), 1))));
+        return new Candidate(
+                candidate.kind(), candidate.title() + ", and " + missing.get(0).name() + " to change to", commands);
     }
 
     /** Batteries for a bay that nothing is in. */

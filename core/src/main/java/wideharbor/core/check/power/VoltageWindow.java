@@ -20,6 +20,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Wiring;
 import wideharbor.core.power.FeedTree;
@@ -36,8 +37,8 @@ final class VoltageWindow implements Check {
             .subjects("every power input")
             .expectation("it is fed, and its volts stay in the window from full to the end of the usable charge")
             .because("a device shuts off when the battery sags, first the one on the long thin cable")
-            .formula("V = V_source − P/V·2·length·Ω/m")
-            .source("Ohm's law; windows by the makers")
+            .formula("V = (V_s + √(V_s² − 4·P·R)) / 2, R = 2·length·Ω/m, all at peak at the end of the charge")
+            .source("Ohm's law for a load of constant power; windows by the makers")
             .severity(Severity.STOP)
             .build()
             .restingOn(Basis.WIRING);
@@ -84,19 +85,22 @@ final class VoltageWindow implements Check {
     }
 
     private static void fed(InputVolts at, Judgement volts, Results results) {
-        if (volts.isFine()) {
-            results.fine();
-            return;
-        }
-        boolean low = volts.value() < volts.from();
-        results.found(
-                About.of(low ? "low" : "high", socket(at.ref())),
-                at.device().title()
-                        + (low ? " gets " : " is fed ")
-                        + Words.volts(volts.value())
-                        + (low ? " at the end of the charge" : " at full charge"),
-                Evidence.Amount.of(volts),
-                low ? "It shuts off before the battery is used up." : "More than it is made for.");
+        boolean low = volts.value() < (volts.from() + volts.to()) / 2;
+        String gets = volts.value() <= 0
+                ? " gets nothing that holds"
+                : (low ? " gets " : " is fed ") + Words.volts(volts.value());
+        results.judge(
+                volts,
+                new Told(
+                        About.of(low ? "low" : "high", socket(at.ref())),
+                        at.device().title() + gets + (low ? " at the end of the charge" : " at full charge"),
+                        volts.value() <= 0
+                                ? "Through so much cable its amperes rise as its volts fall: the feed collapses."
+                                : low
+                                        ? "With all at peak it shuts off before the battery is used up."
+                                        : "More than it is made for.",
+                        at.device().title(),
+                        "draw"));
     }
 
     private static String window(PowerFacet.PowerInput input) {

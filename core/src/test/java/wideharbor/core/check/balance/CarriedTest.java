@@ -145,7 +145,7 @@ class CarriedTest {
                 .given(worn(body(loose, 60), support(0), Way.SHOULDER))
                 .finds(Severity.CAUTION, CheckState.UNDECIDED);
         assertEquals("Not certain: Hands hold up 14.1 N", finding.title());
-        assertTrue(finding.why().contains("the mass of body decides it: weigh it"), finding.why());
+        assertTrue(finding.why().contains("the mass of body decides it: measure it"), finding.why());
     }
 
     /** From 18.8 to 51.8 N: past 15 whatever it is, and perhaps past the 40 that nobody holds: each is told. */

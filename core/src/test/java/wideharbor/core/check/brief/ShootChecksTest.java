@@ -177,13 +177,17 @@ class ShootChecksTest {
                     .build();
             Rigs rigs = drawing(3, plain).inKit(hot, 1);
             assertEquals(
-                    "Plate, two bays in place of plate",
+                    "Plate, two bays in place of plate, and battery-100 to change to",
                     verify(CheckEngine.standard().require("power.stretch"))
                             .given(rigs)
                             .isMendedBy("plate")
                             .title());
+            // With nothing to change to, a plate for changes while on keeps nothing on.
             verify(CheckEngine.standard().require("power.stretch"))
                     .given(drawing(3, hot))
+                    .finds(Severity.CAUTION, 2, 3, Double.POSITIVE_INFINITY, "h");
+            verify(CheckEngine.standard().require("power.stretch"))
+                    .given(drawing(3, hot).inKit(Bag.battery("battery-100", Figure.maker(100)), 1))
                     .holds();
         }
     }

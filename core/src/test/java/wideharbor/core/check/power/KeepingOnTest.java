@@ -323,7 +323,7 @@ class KeepingOnTest {
                 .shooting(ShootBuilder.builder().longestStretchHours(4).build());
         verify(new Stretch()).given(rigs).finds(Severity.CAUTION, 3, 4, Double.POSITIVE_INFINITY, "h");
         assertEquals(
-                "pack in the bay of cam",
+                "pack in the bay of cam, and battery-100 to change to",
                 verify(new Stretch()).given(rigs).isMendedBy("inner-battery").title());
     }
 
