@@ -36,7 +36,7 @@ class OldKeysTest {
             delimiter = '|',
             value = {
                 "second-bell|Held by 6 stops",
-                "slack-water|Held by 4 stops, 11 unread cautions",
+                "slack-water|Held by 3 stops, 11 unread cautions",
                 "kiln|Held by 7 stops, 20 unread cautions",
                 "the-lift|Held by 4 stops, 7 unread cautions",
                 "queens-yard|Held by 4 stops, 5 unread cautions"

@@ -19,14 +19,17 @@ import wideharbor.core.quantity.Require;
  * that is left, and empties are charged wherever there is mains. Time counts while on.
  *
  * <p>What a block draws in an hour is P / (temperature factor · usable share) of a battery's own watt-hours: the cold
- * takes nothing away for good, it gives less while it lasts.
+ * takes nothing away for good, it gives less while it lasts. A bay puts back what was drawn, not what the cold locked
+ * in or what is kept in reserve: its full watts up to four fifths, half of them on average beyond, so that from empty
+ * it takes about 1.2·C/P; nothing below 0 °C or above 45 °C, half below 10 °C (IEC 62133-2).
  *
  * @param turns what each battery does and when, in the order of the day
  * @param line share of the fitted battery that is left, at every change of slope
  * @param darkHours hours of the day on which nothing was left to put on
  * @param drawnWattHours energy that the devices took
  * @param takenWattHours charge that left the batteries, in their own watt-hours
- * @param missing watt-hours missing at the end of the day in each battery that is not full, the emptiest first
+ * @param missing watt-hours drawn and not put back at the end of the day in each battery that is not full, the emptiest
+ *     first
  * @param rechargeHours hours until all of them are full again with the bays there are; infinite without a bay
  */
 public record DayOfPower(
@@ -37,7 +40,7 @@ public record DayOfPower(
         double drawnWattHours,
         double takenWattHours,
         int used,
-        List<Double> missing,
+        List<Missing> missing,
         double rechargeHours) {
     private static final double EMPTY = 1e-9;
     private static final int MOST_BAYS = 64;
@@ -45,6 +48,15 @@ public record DayOfPower(
     /** Batteries that are not full at the end of the day. */
     public int toRecharge() {
         return missing.size();
+    }
+
+    /** What a battery of a capacity lacks, Wh. */
+    public record Missing(double wattHours, double capacity) {
+        /** Hours in a bay of so many watts, in a room. */
+        double hours(double watts) {
+            double slow = Math.min(wattHours, Charging.SLOW_SHARE * capacity);
+            return (wattHours - slow) / Charging.putBack(watts) + slow / Charging.putBack(watts * Charging.SLOW);
+        }
     }
 
     /** So many hours into the day, the share left in what is fitted. */
@@ -98,7 +110,10 @@ public record DayOfPower(
     private static final class Cell {
         private final int number;
         private final double capacity;
+        /** Of its own watt-hours. */
         private double left;
+        /** Drawn from it and not put back, Wh. */
+        private double used;
 
         Cell(int number, double capacity) {
             this.number = number;
@@ -106,12 +121,35 @@ public record DayOfPower(
             this.left = capacity;
         }
 
+        void draw(double own, double drawn) {
+            left = Math.max(0, left - own);
+            used += drawn;
+        }
+
+        void putBack(double wattHours) {
+            double share = used <= EMPTY ? 1 : Math.min(1, wattHours / used);
+            left += (capacity - left) * share;
+            used -= used * share;
+        }
+
+        /** Wh an hour that a bay of so many watts puts back now. */
+        double speed(double watts) {
+            return Charging.putBack(used > Charging.SLOW_SHARE * capacity + EMPTY ? watts : watts * Charging.SLOW);
+        }
+
+        /** Hours until it is full or goes on more slowly. */
+        double hoursToNext(double watts) {
+            double slow = Charging.SLOW_SHARE * capacity;
+            double more = used > slow + EMPTY ? used - slow : used;
+            return watts <= 0 ? Double.POSITIVE_INFINITY : more / speed(watts);
+        }
+
         double share() {
             return left / capacity;
         }
 
         boolean isFull() {
-            return left >= capacity - EMPTY;
+            return used <= EMPTY;
         }
     }
 
@@ -176,19 +214,22 @@ public record DayOfPower(
         void through(DayBlock block, double usable) {
             double watts = plate.draw().applyAsDouble(block);
             double perHour = watts / (RunTime.temperatureFactor(block.celsius()) * usable);
+            double bayWatts = chargers.wattsPerBay() * Charging.share(block.celsius());
             double end = hour + block.hours();
             List<InBay> bays = new ArrayList<>();
             while (hour < end - EMPTY) {
                 boolean lit = watts > 0 && (fitted.left > EMPTY || change());
-                fill(bays, block.mains() ? chargers.bays() : 0, watts <= 0);
-                double step = step(bays, lit ? fitted.left / perHour : Double.POSITIVE_INFINITY, end - hour);
+                fill(bays, block.mains() && bayWatts > 0 ? chargers.bays() : 0, watts <= 0);
+                double lasts = lit ? fitted.left / perHour : Double.POSITIVE_INFINITY;
+                double step = bays.stream()
+                        .mapToDouble(b -> b.cell().hoursToNext(bayWatts))
+                        .reduce(Math.min(lasts, end - hour), Math::min);
                 double begun = hour;
                 double before = fitted.share();
                 hour += step;
-                bays.forEach(b ->
-                        b.cell().left = Math.min(b.cell().capacity, b.cell().left + step * chargers.wattsPerBay()));
+                bays.forEach(b -> b.cell().putBack(step * b.cell().speed(bayWatts)));
                 if (lit) {
-                    fitted.left = Math.max(0, fitted.left - step * perHour);
+                    fitted.draw(step * perHour, step * watts);
                     drawn += step * watts;
                     taken += step * perHour;
                     turn(fitted, false, begun, before);
@@ -228,14 +269,6 @@ public record DayOfPower(
             }
         }
 
-        private double step(List<InBay> bays, double lasts, double most) {
-            double step = Math.min(most, lasts);
-            for (InBay bay : bays) {
-                step = Math.min(step, (bay.cell().capacity - bay.cell().left) / chargers.wattsPerBay());
-            }
-            return step;
-        }
-
         private boolean release(InBay bay) {
             turn(bay.cell(), true, bay.since(), bay.share());
             if (bay.cell() != fitted) {
@@ -261,12 +294,12 @@ public record DayOfPower(
             return true;
         }
 
-        List<Double> missing() {
+        List<Missing> missing() {
             return Stream.of(empty.stream(), full.stream(), Stream.of(fitted))
                     .flatMap(cells -> cells)
-                    .map(c -> c.capacity - c.left)
-                    .filter(m -> m > EMPTY)
-                    .sorted(Comparator.reverseOrder())
+                    .filter(c -> !c.isFull())
+                    .map(c -> new Missing(c.used, c.capacity))
+                    .sorted(Comparator.comparingDouble(Missing::wattHours).reversed())
                     .toList();
         }
     }
@@ -284,7 +317,7 @@ public record DayOfPower(
         Require.within("Usable share of a charge", usable, 0.05, 1, "");
         Walk walk = new Walk(plate, chargers);
         day.forEach(block -> walk.through(block, usable));
-        List<Double> missing = walk.missing();
+        List<Missing> missing = walk.missing();
         return new DayOfPower(
                 List.copyOf(walk.turns),
                 List.copyOf(walk.line),
@@ -309,7 +342,7 @@ public record DayOfPower(
     }
 
     /** The longest any bay works when the emptiest go in first, each into the bay that is free first. */
-    private static double rechargeHours(List<Double> missing, Chargers chargers) {
+    private static double rechargeHours(List<Missing> missing, Chargers chargers) {
         if (missing.isEmpty()) {
             return 0;
         }
@@ -317,7 +350,7 @@ public record DayOfPower(
             return Double.POSITIVE_INFINITY;
         }
         double[] bays = new double[chargers.bays()];
-        missing.forEach(m -> bays[freest(bays)] += m / chargers.wattsPerBay());
+        missing.forEach(m -> bays[freest(bays)] += m.hours(chargers.wattsPerBay()));
         return Arrays.stream(bays).max().orElse(0);
     }
 

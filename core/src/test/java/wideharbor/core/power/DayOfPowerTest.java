@@ -79,27 +79,30 @@ class DayOfPowerTest {
     }
 
     /**
-     * Two batteries, three hours on, a meal of an hour on one bay of 60 W: the first gets 60 Wh back. The second has 50
-     * left, an hour; then the first 60 Wh more, 60 · 0.9 / 45 = 1.2 h: 2.2 of the 3 hours after the meal.
+     * Two batteries, three hours on, a meal of an hour on one bay of 60 W: 58.2 of the 90 Wh that were drawn from the
+     * first are put back, 64.7 %. The second has 50 left, an hour; then the first 58.2 / 45 = 1.293 h: 2.293 of the 3
+     * hours after the meal. Then 90 Wh are missing in each: 70 / 58.2 + 20 / 29.1 = 1.89 h.
      */
     @Test
     void whatWasChargedAtTheMealGoesOnAgain() {
         DayOfPower day = DayOfPower.of(
                 plate(45, 15, 2), List.of(block(State.ON, 3), meal(1), block(State.ON, 3)), 0.9, new Chargers(1, 60));
-        assertEquals(0.8, day.darkHours(), 1e-9);
+        assertEquals(3 - 1 - 58.2 / 45, day.darkHours(), 1e-9);
         assertEquals(List.of(2.0, 5.0), day.swaps().stream().map(Swap::hour).toList());
         assertEquals(2, day.toRecharge());
-        assertEquals(200 / 60.0, day.rechargeHours(), 1e-9, "one bay, one after the other");
+        assertEquals(2 * (70 / 58.2 + 20 / 29.1), day.rechargeHours(), 1e-9, "one bay, one after the other");
     }
 
-    /** 200 Wh missing in two batteries of 100: two bays of 60 W take 1 h 40, one takes 3 h 20. */
+    /** 90 Wh missing in each of two batteries of 100: two bays of 60 W take 1 h 53, one takes 3 h 47. */
     @Test
     void theNightTakesSoManyBays() {
         DayOfPower day = DayOfPower.of(plate(45, 15, 2), List.of(block(State.ON, 4)), 0.9, Chargers.NONE);
-        assertEquals(List.of(100.0, 100.0), day.missing());
+        assertEquals(
+                List.of(90.0, 90.0),
+                day.missing().stream().map(DayOfPower.Missing::wattHours).toList());
         assertEquals(2, day.baysFor(2, 60).orElseThrow());
         assertEquals(1, day.baysFor(4, 60).orElseThrow());
-        assertTrue(day.baysFor(1, 60).isEmpty(), "one battery alone takes 1 h 40");
+        assertTrue(day.baysFor(1, 60).isEmpty(), "one battery alone takes 1 h 53");
         assertEquals(
                 0,
                 DayOfPower.of(plate(45, 15, 2), List.of(block(State.OFF, 4)), 0.9, Chargers.NONE)
@@ -125,7 +128,7 @@ class DayOfPowerTest {
 
     /**
      * Two batteries, three hours on, a meal on one bay of 60 W, three hours on: the first two hours, then an hour in
-     * the bay to 60 %, the second for one hour before the meal and one after it, then the first again until it is
+     * the bay to 64.7 %, the second for one hour before the meal and one after it, then the first again until it is
      * empty.
      */
     @Test
@@ -135,14 +138,14 @@ class DayOfPowerTest {
         assertEquals(5, day.turns().size(), day.turns().toString());
         assertTurn(1, false, 0, 2, 1, 0, day.turns().get(0));
         assertTurn(2, false, 2, 3, 1, 0.5, day.turns().get(1));
-        assertTurn(1, true, 3, 4, 0, 0.6, day.turns().get(2));
+        assertTurn(1, true, 3, 4, 0, 58.2 / 90, day.turns().get(2));
         assertTurn(2, false, 4, 5, 0.5, 0, day.turns().get(3));
-        assertTurn(1, false, 5, 6.2, 0.6, 0, day.turns().get(4));
+        assertTurn(1, false, 5, 5 + 58.2 / 45, 58.2 / 90, 0, day.turns().get(4));
     }
 
     /**
-     * Empty after two hours, the first gets 60 of 100 Wh at the first meal; at the second, with nothing empty, it gets
-     * the other 40 before the fitted one takes its turn.
+     * Empty after two hours, the first gets 58.2 of 90 Wh at the first meal; at the second, with nothing empty, it gets
+     * the other 31.8, the last 20 of them at half the watts, before the fitted one takes its turn.
      */
     @Test
     void aPartlyChargedSpareIsToppedUpAtTheNextMeal() {
@@ -153,10 +156,30 @@ class DayOfPowerTest {
                 new Chargers(1, 60));
         List<DayOfPower.Turn> first =
                 day.turns().stream().filter(t -> t.battery() == 1).toList();
-        assertTurn(1, true, 2.5, 3.5, 0, 0.6, first.get(1));
-        assertTurn(1, true, 4, 4 + 40 / 60.0, 0.6, 1, first.get(2));
-        assertEquals(1, day.toRecharge(), "the fitted one, a third of an hour in the bay");
-        assertEquals(50 - 20, day.missing().get(0), 1e-9);
+        double full = 11.8 / 58.2 + 20 / 29.1;
+        assertTurn(1, true, 2.5, 3.5, 0, 58.2 / 90, first.get(1));
+        assertTurn(1, true, 4, 4 + full, 58.2 / 90, 1, first.get(2));
+        assertEquals(1, day.toRecharge(), "the fitted one, for the rest of the hour in the bay");
+        assertEquals(45 - (1 - full) * 58.2, day.missing().get(0).wattHours(), 1e-9);
+    }
+
+    /** None below 0 °C or above 45, half below 10: at −1 the meal puts nothing back, at 5 half of 58.2. */
+    @Test
+    void cellsAreNotChargedInTheColdOrTheHeat() {
+        assertEquals(2, darkAfterMealAt(-1), 1e-9);
+        assertEquals(2, darkAfterMealAt(46), 1e-9);
+        assertEquals(2 - 29.1 / 45, darkAfterMealAt(5), 1e-9);
+        assertEquals(2 - 58.2 / 45, darkAfterMealAt(25), 1e-9);
+    }
+
+    private static double darkAfterMealAt(double celsius) {
+        DayBlock meal = new DayBlock("meal", State.OFF, 1, celsius, true, List.of());
+        return DayOfPower.of(
+                        plate(45, 15, 2),
+                        List.of(block(State.ON, 3), meal, block(State.ON, 3)),
+                        0.9,
+                        new Chargers(1, 60))
+                .darkHours();
     }
 
     private static void assertTurn(

@@ -17,6 +17,7 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
+import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
@@ -24,7 +25,9 @@ import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.job.Subject;
+import wideharbor.core.power.Charging;
 import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.RunTime;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -58,6 +61,7 @@ final class DayRuntime implements Check {
         if (analysis.feeds().sources().isEmpty()) {
             return;
         }
+        outsideTable(analysis, results);
         ChargeForDay day = ChargeForDay.of(analysis);
         if (!day.unknown().isEmpty()) {
             results.notChecked(DAY, "no draw or capacity on file for " + String.join(", ", day.unknown()));
@@ -69,9 +73,37 @@ final class DayRuntime implements Check {
                     new Told(
                             DAY,
                             "Day outlasts the batteries at " + degrees(coldest(analysis)),
-                            day.worst().map(p -> inBlocks(day, p)).orElseGet(() -> onEnd(day)),
+                            day.worst().map(p -> inBlocks(day, p)).orElseGet(() -> onEnd(day)) + inTheCold(analysis),
                             "the devices",
                             "draw"));
+        }
+    }
+
+    /** What the temperature where there is mains takes from the charging. */
+    private static String inTheCold(RigAnalysis analysis) {
+        double least = DayPlates.day(analysis.job().brief()).stream()
+                .filter(DayBlock::mains)
+                .mapToDouble(b -> Charging.share(b.celsius()))
+                .min()
+                .orElse(1);
+        if (least >= 1) {
+            return "";
+        }
+        return least > 0
+                ? " Where there is mains it is under 10 °C: cells take charge at half the speed there."
+                : " Where there is mains it is freezing or too hot: cells take no charge there.";
+    }
+
+    /** The share that the cold leaves is measured down to −20 °C. */
+    private static void outsideTable(RigAnalysis analysis, Results results) {
+        double coldest = coldest(analysis);
+        if (RunTime.isOutsideTable(coldest)) {
+            results.found(
+                    Severity.CAUTION,
+                    About.of("table", Subject.whole()),
+                    degrees(coldest) + " is colder than battery figures reach",
+                    Evidence.Amount.atLeast(coldest, -20, "°C"),
+                    "What is left at −20 °C is taken; less is likely. Keep spares warm, and try one there.");
         }
     }
 

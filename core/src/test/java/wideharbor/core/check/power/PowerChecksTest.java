@@ -275,6 +275,16 @@ class PowerChecksTest {
                 .make();
     }
 
+    /** At −25 °C nobody has measured what is left; at −20 somebody has. */
+    @Test
+    void belowTheTableTheCapacityIsAGuess() {
+        Finding finding = verify(new DayRuntime())
+                .given(oneDevice(30, 30).day(-25, 1))
+                .finds(Severity.CAUTION, -25, -20, Double.POSITIVE_INFINITY, "°C");
+        assertEquals("−25 °C is colder than battery figures reach", finding.title());
+        verify(new DayRuntime()).given(oneDevice(30, 30).day(-20, 1)).holds();
+    }
+
     /** 90 Wh at 30 W are the three hours of the morning; the fourth hour on is dark, unless the meal charges 60 Wh. */
     @Test
     void aWrittenDayIsWalkedBlockByBlock() {
