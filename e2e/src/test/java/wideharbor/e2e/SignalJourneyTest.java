@@ -2,6 +2,7 @@ package wideharbor.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -72,9 +73,10 @@ class SignalJourneyTest extends Journey {
         // The socket is open once the cable has been unplugged, not when its line is gone from the list.
         assertThat(page.locator(".ant-select-item-option-active:visible")).hasCount(1);
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)))
-                .isEnabled();
-        page.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).click();
+        Locator to = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("To").setExact(true));
+        assertThat(to).isEnabled();
+        to.click();
         // On a busy machine the list opens after the click: what Enter takes must be there first.
         assertThat(page.locator(".ant-select-item-option-active:visible")).hasCount(1);
         page.keyboard().press("Enter");

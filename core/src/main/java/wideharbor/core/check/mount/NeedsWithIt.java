@@ -50,9 +50,7 @@ final class NeedsWithIt implements Check {
     public void run(RigAnalysis analysis, Results results) {
         for (Placed placed : analysis.rig().attached()) {
             for (Relation need : placed.type().relations(Relation.Kind.NEEDS)) {
-                boolean met = analysis.rig().attached().stream()
-                        .anyMatch(o -> !o.id().equals(placed.id()) && need.means(o.type()));
-                if (met) {
+                if (isThere(analysis, placed, need)) {
                     results.fine();
                     continue;
                 }
@@ -63,6 +61,13 @@ final class NeedsWithIt implements Check {
                         need.why());
             }
         }
+    }
+
+    /** On the rig, or plugged into it. */
+    private static boolean isThere(RigAnalysis analysis, Placed placed, Relation need) {
+        return analysis.rig().attached().stream().anyMatch(o -> !o.id().equals(placed.id()) && need.means(o.type()))
+                || analysis.rig().content().cables().stream()
+                        .anyMatch(c -> need.means(analysis.catalogue().require(c.type())));
     }
 
     static String named(RigAnalysis analysis, Relation relation) {

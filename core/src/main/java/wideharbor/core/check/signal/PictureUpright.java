@@ -34,11 +34,11 @@ final class PictureUpright implements Check {
             .title("The picture stands upright")
             .subjects("the picture of every viewer whom one reaches")
             .expectation(
-                    "displays away from a body that lies on its side get a picture turned by a quarter, all others one "
-                            + "that is not")
+                    "displays away from a body that lies on its side or its head get a picture turned as much, all others "
+                            + "one that is not")
             .because("a village of people with their heads on one side frames badly, and a picture turned twice "
                     + "is worse")
-            .formula("quarter turns along the way, against how body and display stand to each other")
+            .formula("quarter turns to the right along the way: left side up 1, bottom 2, right side up 3")
             .source("switches as set in this build")
             .severity(Severity.CAUTION)
             .build();
@@ -51,7 +51,6 @@ final class PictureUpright implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Monitoring monitoring = analysis.monitoring();
-        boolean rolled = analysis.rig().world().isRolled();
         for (Seat seat : monitoring.seats()) {
             if (!seat.isReached()) {
                 continue;
@@ -61,40 +60,62 @@ final class PictureUpright implements Check {
                             monitoring.graph(),
                             analysis.rig().content())
                     .quarterTurns();
-            boolean wants = rolled && !seat.display().map(Box::onRig).orElse(true);
-            if (wants == (turns % 2 == 1)) {
+            int wants = wanted(analysis, seat);
+            int off = Math.floorMod(turns - wants, 4);
+            if (off == 0) {
                 results.fine();
                 continue;
             }
             results.found(
                     About.of("viewer", named(seat.viewer().who())),
-                    seat.viewer().who() + " sees the picture on its side",
-                    new Evidence.Statement(turns + " quarter turns on the way", wants ? "one" : "none"),
-                    wants
-                            ? "The body lies on its side; the display does not."
-                            : "Display and body stand alike; the turn on the way is one too many.");
+                    seat.viewer().who() + " sees the picture " + (off == 2 ? "upside down" : "on its side"),
+                    new Evidence.Statement(quarters(turns) + " on the way", quarters(wants)),
+                    wants != 0
+                            ? "The body does not stand upright; the display does."
+                            : "Display and body stand alike; what is turned on the way is too much.");
         }
+    }
+
+    /** Quarters to the right that bring the picture of a body that lies on its side, or its head, upright. */
+    private static int wanted(RigAnalysis analysis, Seat seat) {
+        if (seat.display().map(Box::onRig).orElse(true)) {
+            return 0;
+        }
+        return switch (analysis.rig().world().bodyFaceUp()) {
+            case "left" -> 1;
+            case "bottom" -> 2;
+            case "right" -> 3;
+            default -> 0;
+        };
+    }
+
+    private static String quarters(int turns) {
+        return switch (Math.floorMod(turns, 4)) {
+            case 0 -> "no turn";
+            case 1 -> "a quarter to the right";
+            case 2 -> "half a turn";
+            default -> "a quarter to the left";
+        };
     }
 
     /** The turn put on, or taken off, where the picture begins. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Monitoring monitoring = analysis.monitoring();
-        boolean rolled = analysis.rig().world().isRolled();
         List<Candidate> all = new ArrayList<>();
         monitoring.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {
                     SocketRef from = s.route().orElseThrow().from();
-                    boolean wants = rolled && !s.display().map(Box::onRig).orElse(true);
+                    int wants = wanted(analysis, s);
                     all.add(new Candidate(
                             "turn",
-                            (wants ? "Turned by a quarter at " : "Not turned at ")
+                            (wants == 0 ? "Not turned at " : "Turned by " + quarters(wants) + " at ")
                                     + analysis.rig().title(from.placement()) + ", "
                                     + Wiring.socket(analysis, from).title(),
                             List.of(new Scoped(
                                     analysis.scopeOf(Switches.turn(from)),
-                                    new Command.Set(Switches.turn(from), wants ? 1 : 0, false)))));
+                                    new Command.Set(Switches.turn(from), wants, false)))));
                 });
         return all;
     }

@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -13,13 +15,20 @@ import wideharbor.core.balance.LensMoment;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.JointId;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 class LensSupportTest {
@@ -83,31 +92,76 @@ class LensSupportTest {
     /**
      * The support's cradle stands at the given distance from the flange: rods start at −140, the body's base is at −80.
      */
-    private static Rigs braced(double grams, double centre, double supportAt) {
-        return Rigs.rig()
+    private static Rigs braced(double grams, double centre, double... supportsAt) {
+        Rigs rigs = Rigs.rig()
                 .with("body", Bag.body())
                 .with("bridge", Bag.bridge())
                 .with("rods", Bag.rods(450))
-                .with("support", Bag.lensSupport())
                 .join("b", "body:base", "bridge:top")
                 .join("c", "bridge:rods", "rods:rods")
-                .join("d", "rods:rods", "support:rods")
-                .set("rods:rods:0", -60)
-                .set("support:rods:0", supportAt + 140)
-                .lens(
+                .set("rods:rods:0", -60);
+        List<Command> closing = new ArrayList<>();
+        for (int i = 0; i < supportsAt.length; i++) {
+            String id = "support" + (i == 0 ? "" : i);
+            rigs.with(id, Bag.lensSupport())
+                    .join("d" + i, "rods:rods", id + ":rods")
+                    .set(id + ":rods:0", supportsAt[i] + 140);
+            closing.add(new Command.Set(SettingKey.parse(id + ":cradle:0"), 7, false));
+            closing.add(new Command.Join(new Joint(
+                    new JointId("j-brace" + i),
+                    Joint.Kind.CLOSING,
+                    Rigs.port(id + ":cradle"),
+                    Rigs.port("lens-prime:barrel"),
+                    Joint.Confidence.TRIED_BY_US,
+                    "")));
+        }
+        return rigs.lens(
                         "prime",
                         Bag.lens("prime", grams, centre, 240),
                         "body:mount",
                         "mount",
-                        new Command.Set(SettingKey.parse("support:cradle:0"), 7, false),
-                        new Command.Join(new Joint(
-                                new JointId("j-brace"),
-                                Joint.Kind.CLOSING,
-                                Rigs.port("support:cradle"),
-                                Rigs.port("lens-prime:barrel"),
-                                Joint.Confidence.TRIED_BY_US,
-                                "")))
+                        closing.toArray(Command[]::new))
                 .on("none");
+    }
+
+    /** R_i = W·z·z_i / Σ z_j²: 41.19 · 130 · (100 and 180) / 42 400 = 12.6 and 22.7 N, the mount 5.8. */
+    @Test
+    void twoBracesShareByTheirDistance() {
+        LensMoment moment =
+                LensMoment.of(braced(4200, 130, 100, 180).resolve(), 0.5).orElseThrow();
+        assertEquals(
+                List.of(100.0, 180.0),
+                moment.braces().stream().map(b -> (double) Math.round(b.atMm())).toList());
+        assertEquals(12.6, moment.braces().get(0).newton().value(), 0.05);
+        assertEquals(22.7, moment.braces().get(1).newton().value(), 0.05);
+        assertEquals(5.8, moment.mountNewton().value(), 0.05);
+    }
+
+    /** In the flange's plane or behind it a brace bears nothing: the lens is judged by what the mount bears alone. */
+    @Test
+    void aBraceBehindTheFlangeIsNone() {
+        LensMoment moment = LensMoment.of(braced(4200, 130, 0).resolve(), 0.5).orElseThrow();
+        assertFalse(moment.isBraced());
+        assertEquals(5.35, moment.moment().value(), 0.005);
+        assertTrue(Double.isFinite(moment.mountNewton().value()));
+    }
+
+    /** 2.4 kg ± a quarter at 245: 4.3 to 7.2 N·m on a mount for 6: the lens is to be weighed. */
+    @Test
+    void aLensOfWhichNobodyKnowsTheMassIsUndecided() {
+        ItemType loose = Parts.part("loose")
+                .is(Category.LENS)
+                .weighs(Figure.range(2400, 1800, 3000, Figure.Source.CLAIMED), new Vec3(0, 0, 245))
+                .port("mount", "mount-pl", Port.Role.B, Vec3.ZERO, Parts.BACK, Vec3.UP)
+                .facet(new OpticalFacet.Lens("mount", 50, 2, 240, 100, 1, Optional.empty()))
+                .make();
+        Finding finding = verify(new LensSupport())
+                .given(Rigs.rig()
+                        .with("body", Bag.body())
+                        .lens("loose", loose, "body:mount", "mount")
+                        .on("none"))
+                .finds(Severity.STOP, CheckState.UNDECIDED);
+        assertTrue(finding.why().contains("the mass of loose decides it"), finding.why());
     }
 
     /** A waiver of its moment is no waiver of its length: shorter and lighter on one count, it is another fact. */

@@ -310,6 +310,61 @@ class PostureChecksTest {
     }
 
     @Nested
+    class OnAHeadThatTilts {
+        /** 20 kg, 200 over the axis, on a head over feet that leave so much; the floor is 300 under the axis. */
+        private Rigs hiHat(double radius) {
+            ItemType feet = part("feet")
+                    .weighs(1, Vec3.ZERO)
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, -200, 0), 20, Shape.Use.SOLID))
+                    .facet(new SupportFacet.Feet(radius, 8))
+                    .make();
+            ItemType head = below("head", Way.TILTS)
+                    .weighs(1, Vec3.ZERO)
+                    .face("bowl", Role.B, new Vec3(0, -150, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            return on(mass(20_000, new Vec3(0, 150, 0)), head)
+                    .with("feet", feet)
+                    .join("f", "s:bowl", "feet:top");
+        }
+
+        /**
+         * Level 185 to an edge, 500 up: 20.3°. At 60° it is 173 out and 400 up: 11.5 are left, atan(11.6/400) = 1.7°.
+         */
+        @Test
+        void levelItStandsAndTiltedItDoesNot() {
+            Finding finding = verify(new Tipping())
+                    .given(hiHat(200))
+                    .finds(Severity.STOP, 1.66, 5, Double.POSITIVE_INFINITY, "°");
+            assertEquals("tilted", finding.key().aspect());
+            assertTrue(finding.title().contains("tilted 60.0° nose"), finding.title());
+        }
+
+        @Test
+        void onAWiderBoardItStands() {
+            verify(new Tipping()).given(hiHat(300)).holds();
+        }
+
+        /** On one foot there is nothing between the centre and the edge. */
+        @Test
+        void oneFootHasNoMargin() {
+            ItemType pole = part("pole")
+                    .weighs(1, Vec3.ZERO)
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .shaped(new Shape.Cylinder(Vec3.ZERO, new Vec3(0, -1000, 0), 20, Shape.Use.SOLID))
+                    .facet(new SupportFacet.Feet(200, 1))
+                    .make();
+            verify(new Tipping())
+                    .given(Rigs.rig()
+                            .with("body", mass(5000, new Vec3(0, 100, 0)))
+                            .with("p", pole)
+                            .join("j", "body:base", "p:top")
+                            .on("none"))
+                    .finds(Severity.STOP, 0, 10, Double.POSITIVE_INFINITY, "°");
+        }
+    }
+
+    @Nested
     class Rods {
         /** A box of 600 g at 200; the bridge holds to 50 + 50 = 100 of the rods: 100 free. 2.94 N a rod: 0.008 mm. */
         @Test

@@ -3,6 +3,7 @@ package wideharbor.core.check.mount;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static wideharbor.core.testkit.Parts.DOWN;
+import static wideharbor.core.testkit.Parts.RIGHT;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
@@ -19,6 +20,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -70,6 +72,31 @@ class RelationsTest {
             verify(new NeedsWithIt()).given(on(box)).finds(Severity.STOP, CheckState.FOUND);
             verify(new NeedsWithIt())
                     .given(on(box).with("b", bridge).join("k", "body:side", "b:foot"))
+                    .holds();
+        }
+
+        /** A cable that is plugged is there, too. */
+        @Test
+        void itIsMetByACableThatIsPlugged() {
+            ItemType lead = Bag.cable("lead", "1+ 2−", 0.01, 300);
+            ItemType lamp = part("lamp")
+                    .weighs(100, Vec3.ZERO)
+                    .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                    .socket("in", wideharbor.core.catalog.Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                    .facet(new wideharbor.core.catalog.PowerFacet.PowerInput(
+                            "in",
+                            11,
+                            17,
+                            1,
+                            wideharbor.core.quantity.Figure.maker(5),
+                            wideharbor.core.quantity.Figure.maker(5),
+                            0))
+                    .wants(Relation.Kind.NEEDS, "lead")
+                    .make();
+            Rigs rigs = Bag.powered().with("lamp", lamp).join("j-lamp", "body:side", "lamp:foot");
+            verify(new NeedsWithIt()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
+            verify(new NeedsWithIt())
+                    .given(rigs.cable("k", lead, "plate:out-1", "lamp:in"))
                     .holds();
         }
 

@@ -150,6 +150,18 @@ class SignalChecksTest {
                     .holds();
         }
 
+        /** Half a turn is upside down; two quarters used to count as none. */
+        @Test
+        void halfATurnIsUpsideDown() {
+            Rigs turned = plugged("sdi-1", 3).set("body:sdi-1:1", 2).shooting(shoot(Shoot.Sound.NONE, false, desk));
+            assertEquals(
+                    desk.who() + " sees the picture upside down",
+                    verify(new PictureUpright())
+                            .given(turned)
+                            .finds(Severity.CAUTION, CheckState.FOUND)
+                            .title());
+        }
+
         @Test
         void aViewerWithoutADisplayIsFoundAndOnePacked() {
             Rigs none = Signals.rig()
