@@ -283,7 +283,7 @@ class JobEndpointTest {
                         "request",
                         Client.request("SET", Map.of("key", "box:rods:0", "value", 360))));
         assertEquals(
-                "Held by 4 stops, 1 undecided, 10 unread cautions",
+                "Held by 4 stops, 10 unread cautions",
                 tech.bench(job).path("verdict").asString());
     }
 

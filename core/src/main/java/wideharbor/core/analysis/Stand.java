@@ -149,7 +149,7 @@ public record Stand(
             Worst worst = null;
             for (double tilt : tilts) {
                 for (Edge edge : edges) {
-                    Vec3 centre = moved(new Worst(edge, tilt, 0)).centre();
+                    Vec3 centre = centre(tilt, edge.out());
                     double angle = Math.atan2(margin(edge).applyAsDouble(centre), centre.dot(world.up()) - floor);
                     if (worst == null || angle < worst.angle()) {
                         worst = new Worst(edge, tilt, angle);
@@ -157,6 +157,20 @@ public record Stand(
                 }
             }
             return java.util.Objects.requireNonNull(worst);
+        }
+
+        /** Of all that stands: where {@link #moved} has its centre, without moving every mass. */
+        private Vec3 centre(double tilt, Vec3 over) {
+            if (turning.grams() <= 0) {
+                return rest.centre();
+            }
+            double t = Math.toRadians(tilt);
+            Vec3 own = tilted(turning.centre(), Math.sin(t), Math.cos(t));
+            Vec3 turned = world.datum()
+                    .plus(over.times(Math.hypot(own.x(), own.z())))
+                    .plus(world.up().times(own.y()));
+            double all = turning.grams() + rest.grams();
+            return turned.times(turning.grams() / all).plus(rest.centre().times(rest.grams() / all));
         }
 
         /** All that stands, the rig tilted nose down about the datum and panned so that it leans over the edge. */
