@@ -3,6 +3,7 @@ package wideharbor.core.analysis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
@@ -161,7 +162,7 @@ public record RodBend(Placed rods, List<Sunk> sunk, String widest) {
             double free = front
                     ? facet.lengthMm() - holder.span().to()
                     : holder.span().from();
-            double grams = Mass.of(analysis.rig(), java.util.Set.of(rods.id())).grams() / (spacing > 0 ? 2 : 1);
+            double grams = Mass.of(analysis.rig(), Set.of(rods.id())).grams() / (spacing > 0 ? 2 : 1);
             double newtonPerMm = grams / 1000 * Statics.G * across / facet.lengthMm();
             return newtonPerMm * Statics.sagByItself(Math.min(x, free), free) / stiffness;
         }

@@ -2,6 +2,7 @@ package wideharbor.core.analysis;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -156,7 +157,7 @@ public record Stand(
                     }
                 }
             }
-            return java.util.Objects.requireNonNull(worst);
+            return Objects.requireNonNull(worst);
         }
 
         /** Of all that stands: where {@link #moved} has its centre, without moving every mass. */

@@ -1,0 +1,146 @@
+package wideharbor.format;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
+import wideharbor.core.catalog.Link;
+import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
+import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Figure;
+
+/**
+ * All checks over all shipped jobs and disturbed copies: knowing less never makes anything fine, and what is found
+ * whatever the figures are is found whatever they turn out to be.
+ */
+class WideningTest {
+    private static final long SEED = 20_261_129;
+    private static final int DISTURBED = 5;
+    private static final double BY = 0.25;
+
+    private final CheckEngine engine = CheckEngine.standard();
+
+    static List<String> jobs() throws IOException {
+        return Disturbed.demoFiles();
+    }
+
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void knowingLessNeverMakesAnythingFine(String file) throws IOException {
+        Job job = Disturbed.demo(file);
+        int undecided = told(job);
+        Random random = new Random(SEED + file.hashCode());
+        for (int i = 0; i < DISTURBED; i++) {
+            undecided += told(Disturbed.copyOf(job, random));
+        }
+        assertTrue(undecided > 0, "a quarter of every mass, draw and charge decides something in " + file);
+    }
+
+    /** How many facts more are undecided. */
+    private int told(Job job) {
+        List<Finding> exact = engine.check(job).findings();
+        List<Finding> wide = engine.check(widened(job)).findings();
+        Set<Fact> told = facts(wide, f -> true);
+        Set<Fact> open = facts(wide, f -> f.state() != CheckState.FOUND);
+        for (Finding finding : exact) {
+            assertTrue(told.contains(Fact.of(finding)), () -> "fine by knowing less: " + finding);
+        }
+        Set<Fact> found = facts(exact, f -> f.state() == CheckState.FOUND);
+        for (Finding finding : wide) {
+            assertTrue(
+                    finding.state() != CheckState.FOUND || found.contains(Fact.of(finding)),
+                    () -> "found only by knowing less: " + finding);
+        }
+        return open.size() - facts(exact, f -> f.state() != CheckState.FOUND).size();
+    }
+
+    /** What a finding is about, whichever of several limits it tells. */
+    private record Fact(String check, FindingKey where) {
+        static Fact of(Finding finding) {
+            FindingKey k = finding.key();
+            return new Fact(
+                    k.check(), new FindingKey(k.check(), "any", k.build(), k.configuration(), k.lens(), k.subjects()));
+        }
+    }
+
+    private static Set<Fact> facts(List<Finding> findings, Predicate<Finding> which) {
+        return findings.stream().filter(which).map(Fact::of).collect(Collectors.toSet());
+    }
+
+    private static Job widened(Job job) {
+        List<ItemType> types =
+                job.catalogue().all().stream().map(WideningTest::widened).toList();
+        return new Job(
+                job.id(),
+                job.title(),
+                job.brief(),
+                job.rules(),
+                new Catalogue(types, job.catalogue().standards()),
+                job.gear(),
+                job.reads(),
+                job.waivers());
+    }
+
+    private static ItemType widened(ItemType type) {
+        return ItemTypeBuilder.builder(type)
+                .links(type.links().stream()
+                        .map(l -> new Link(l.id(), widened(l.massGrams()), l.centreOfMass(), l.shapes()))
+                        .toList())
+                .facets(type.facets().stream().map(WideningTest::widened).toList())
+                .build();
+    }
+
+    private static Facet widened(Facet facet) {
+        if (facet instanceof PowerFacet.PowerInput in) {
+            return new PowerFacet.PowerInput(
+                    in.socket(),
+                    in.minVolts(),
+                    in.maxVolts(),
+                    in.idleWatts(),
+                    widened(in.runningWatts()),
+                    widened(in.peakWatts()),
+                    in.bootSeconds());
+        }
+        if (facet instanceof PowerFacet.Battery b) {
+            return new PowerFacet.Battery(
+                    b.port(),
+                    widened(b.wattHours()),
+                    b.health(),
+                    b.fullVolts(),
+                    b.nominalVolts(),
+                    b.endVolts(),
+                    b.continuousWatts(),
+                    b.peakWatts());
+        }
+        return facet;
+    }
+
+    private static Figure widened(Figure figure) {
+        return Optional.of(figure)
+                .filter(Figure.Known.class::isInstance)
+                .map(Figure.Known.class::cast)
+                .<Figure>map(k -> new Figure.Known(
+                        k.value(),
+                        Math.min(k.low(), k.value() * (1 - BY)),
+                        Math.max(k.high(), k.value() * (1 + BY)),
+                        k.source(),
+                        k.by(),
+                        k.when()))
+                .orElse(figure);
+    }
+}
