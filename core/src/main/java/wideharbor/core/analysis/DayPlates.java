@@ -160,11 +160,11 @@ public final class DayPlates {
         double told = 0;
         double high = 0;
         for (ItemType cell : cells) {
-            if (cell.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
-                low += known.low();
-                told += known.value();
-                high += known.high();
-            }
+            Optional<Figure.Known> capacity =
+                    cell.facet(PowerFacet.Battery.class).orElseThrow().capacity();
+            low += capacity.map(Figure.Known::low).orElse(0.0);
+            told += capacity.map(Figure.Known::value).orElse(0.0);
+            high += capacity.map(Figure.Known::high).orElse(0.0);
         }
         boolean none = load.runningWatts() <= 0 || low <= 0;
         Span watts = load.running().range();
@@ -242,8 +242,6 @@ public final class DayPlates {
     /** Watt-hours with what age has left of them. */
     public static Optional<Double> capacity(ItemType battery) {
         PowerFacet.Battery spec = battery.facet(PowerFacet.Battery.class).orElseThrow();
-        return spec.wattHours() instanceof Figure.Known known
-                ? Optional.of(known.value() * spec.health())
-                : Optional.empty();
+        return spec.capacity().map(k -> k.value() * spec.health());
     }
 }

@@ -1,6 +1,7 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
@@ -21,6 +22,9 @@ public interface PowerFacet extends Facet {
             double continuousWatts,
             double peakWatts)
             implements PowerFacet {
+        private static final double LEAST_WATT_HOURS = 0.1;
+        private static final double MOST_WATT_HOURS = 10_000;
+
         public Battery {
             Figure.notNegative("Capacity in Wh", wattHours);
             Require.within("Battery health", health, 0.01, 1, "");
@@ -29,6 +33,14 @@ public interface PowerFacet extends Facet {
             Require.within("Volts at full charge", fullVolts, nominalVolts, 100, "V");
             Require.atLeast("Continuous watts", continuousWatts, 1, "W");
             Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+        }
+
+        /** The capacity on file; none where that is not known, or is what no battery has. */
+        public Optional<Figure.Known> capacity() {
+            return Optional.of(wattHours)
+                    .filter(Figure.Known.class::isInstance)
+                    .map(Figure.Known.class::cast)
+                    .filter(k -> k.low() >= LEAST_WATT_HOURS && k.high() <= MOST_WATT_HOURS);
         }
 
         @Override

@@ -98,7 +98,7 @@ public record DayOfPower(
             if (wattHours.isEmpty()) {
                 throw new IllegalArgumentException("A plate must have a battery on it");
             }
-            wattHours.forEach(w -> Require.within("Watt-hours of a battery", w, 0.1, 10_000, "Wh"));
+            wattHours.forEach(w -> Require.within("Watt-hours of a battery", w, 1e-3, 10_000, "Wh"));
         }
     }
 

@@ -33,10 +33,7 @@ public final class RunTime {
      * Watt-hours that one battery really gives at a temperature; NaN is never returned: an unknown capacity gives 0.
      */
     public static double usableWattHours(PowerFacet.Battery battery, double celsius, HouseRules rules) {
-        if (!(battery.wattHours() instanceof Figure.Known known)) {
-            return 0;
-        }
-        return known.value()
+        return battery.capacity().map(Figure.Known::value).orElse(0.0)
                 * battery.health()
                 * temperatureFactor(celsius)
                 * rules.value(HouseRules.Rule.USABLE_CHARGE);

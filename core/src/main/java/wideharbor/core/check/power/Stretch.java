@@ -4,6 +4,7 @@ import static wideharbor.core.job.Subject.whole;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ChargeForDay;
@@ -73,13 +74,14 @@ final class Stretch implements Check {
             if (swaps(analysis, source)) {
                 continue;
             }
-            if (!(source.spec().wattHours() instanceof Figure.Known capacity)) {
+            Optional<Figure.Known> capacity = source.spec().capacity();
+            if (capacity.isEmpty()) {
                 results.notChecked(
                         About.of("stretch", whole()),
                         "no capacity on file for " + source.battery().title());
                 return;
             }
-            fitted.add(lasts(analysis, source, capacity, load));
+            fitted.add(lasts(analysis, source, capacity.get(), load));
         }
         Judgement lasts = Judgement.atLeast(
                 fitted.stream().reduce(Ranged::min).orElse(Ranged.of(ChargeForDay.LONGEST_HOURS)), stretch, "h");
