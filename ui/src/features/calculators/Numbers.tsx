@@ -1,9 +1,17 @@
+import { Input } from 'antd';
+import { plainNumber } from '../../shared/format/units';
+
 interface Props {
   title: string;
   unit: string;
   value: string;
   onChange: (value: string) => void;
 }
+
+/** What somebody typed, by either decimal sign; NaN while it is none. */
+export const number = (text: string) => (text.trim() === '' ? NaN : Number(plainNumber(text)));
+
+export const all = (...texts: string[]) => texts.every((t) => Number.isFinite(number(t)));
 
 /** A number with its unit; text until it is asked about, so that nothing is lost while it is typed. */
 export function Figure({ title, unit, value, onChange }: Props) {
@@ -28,4 +36,3 @@ export function shimsOf(text: string): { thicknessMm: number; count: number }[] 
   }
   return all;
 }
-import { Input } from 'antd';

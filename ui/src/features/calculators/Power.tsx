@@ -2,12 +2,8 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
 import { fixed, hours } from '../../shared/format/units';
-import { Figure } from './Numbers';
+import { all, Figure, number } from './Numbers';
 import { useAnswer } from './useAnswer';
-import { plainNumber } from '../../shared/format/units';
-
-const number = (text: string) => (text.trim() === '' ? NaN : Number(plainNumber(text)));
-const all = (...texts: string[]) => texts.every((t) => Number.isFinite(number(t)));
 
 /** How long a battery lasts, how many the day takes, and what a claimed run time would draw. */
 export function Lasting() {
@@ -120,75 +116,6 @@ export function OutputLoad() {
         )}
         <p className="soft">
           Amperes are most when volts are least: a battery that is nearly empty trips what a full one carries.
-        </p>
-      </output>
-    </div>
-  );
-}
-
-/** The thinnest wire that still leaves a device its volts. */
-export function CablePick() {
-  const [watts, setWatts] = useState('60');
-  const [volts, setVolts] = useState('12.0');
-  const [least, setLeast] = useState('11.0');
-  const [length, setLength] = useState('3000');
-  const answer = useAnswer(
-    ['cable', watts, volts, least, length],
-    async () =>
-      unwrap(
-        await api.GET('/api/calculators/power/cable', {
-          params: {
-            query: {
-              watts: number(watts),
-              endVolts: number(volts),
-              leastVolts: number(least),
-              lengthMm: number(length),
-            },
-          },
-        }),
-      ),
-    all(watts, volts, least, length),
-  );
-  const first = answer.data?.find((w) => w.met);
-  return (
-    <div className="calc">
-      <div>
-        <Figure title="Load" unit="W" value={watts} onChange={setWatts} />
-        <Figure title="At the end of the charge" unit="V" value={volts} onChange={setVolts} />
-        <Figure title="The device needs at least" unit="V" value={least} onChange={setLeast} />
-        <Figure title="Cable, one way" unit="mm" value={length} onChange={setLength} />
-      </div>
-      <output className="calc-answer">
-        {answer.isError && <p className="error">{answer.error.message}</p>}
-        {answer.data && (
-          <>
-            <p className="big num">{first ? `${fixed(first.sectionMm2, 2)} mm² or more` : 'none that is made'}</p>
-            <table className="sheet">
-              <thead>
-                <tr>
-                  <th className="right">Copper</th>
-                  <th className="right">Lost</th>
-                  <th className="right">There</th>
-                  <th />
-                </tr>
-              </thead>
-              <tbody>
-                {answer.data.map((w) => (
-                  <tr key={w.sectionMm2}>
-                    <td className="num right">{fixed(w.sectionMm2, 2)} mm²</td>
-                    <td className="num right">{fixed(w.dropVolts, 2)} V</td>
-                    <td className="num right">{fixed(w.voltsThere, 2)} V</td>
-                    <td>
-                      {w.met ? <span className="mark met">enough</span> : <span className="mark stop">too little</span>}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </>
-        )}
-        <p className="soft">
-          There and back, copper at 20 °C, without the contacts. A fuse and the plug’s own limit decide too.
         </p>
       </output>
     </div>
