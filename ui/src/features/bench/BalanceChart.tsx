@@ -5,12 +5,14 @@ const WIDTH = 760;
 const LEFT = 150;
 const RIGHT = 20;
 const ROW = 30;
+/** Room at both ends for the words of the axis. */
+const SIDE = 74;
 
 /** One line for each lens: the band that the support forgives, where the rig stands now, and where it would stand. */
 export function BalanceChart({ lenses, off }: { lenses: Schemas['WithLens'][]; off: number[] }) {
   const most =
     Math.max(20, ...lenses.flatMap((l, i) => [Math.abs(l.offMm), Math.abs(off[i] ?? 0), l.toleranceMm])) * 1.15;
-  const x = (mm: number) => LEFT + ((mm + most) / (2 * most)) * (WIDTH - LEFT - RIGHT);
+  const x = (mm: number) => LEFT + SIDE + ((mm + most) / (2 * most)) * (WIDTH - LEFT - RIGHT - 2 * SIDE);
   const height = lenses.length * ROW + 34;
   const step = most > 80 ? 40 : most > 40 ? 20 : 10;
   const ticks = Array.from({ length: 2 * Math.floor(most / step) + 1 }, (_, i) => (i - Math.floor(most / step)) * step);
