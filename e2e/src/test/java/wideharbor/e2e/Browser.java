@@ -27,7 +27,7 @@ import wideharbor.app.RunningApp;
  * of.
  */
 final class Browser implements AutoCloseable {
-    private static final int LOOKS = 6;
+    private static final int LOOKS = 20;
     private static final String UNLIKE =
             " does not look like its picture in docs/screenshots; e2e/target/pictures shows where. Where the change is"
                     + " meant, refresh the picture: HARBOR_SHOTS=$PWD/docs/screenshots ./harbor test";

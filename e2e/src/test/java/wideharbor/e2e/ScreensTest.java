@@ -136,7 +136,8 @@ class ScreensTest {
             browser.open("/jobs/slack-water/bench?lens=a135");
             browser.page().locator(".elevation .part").first().waitFor();
             browser.page().addStyleTag(new Page.AddStyleTagOptions().setContent("body { letter-spacing: 0.01px }"));
-            assertTrue(Pictures.alike("bench", browser.seen()));
+            // The ways to mend come a moment after the findings.
+            browser.page().waitForCondition(() -> Pictures.alike("bench", browser.seen()));
             for (String fault : List.of(
                     ".finding { visibility: hidden }", ".meters { margin-bottom: -40px }", "* { line-height: 0.8 }")) {
                 ElementHandle style = browser.page().addStyleTag(new Page.AddStyleTagOptions().setContent(fault));
