@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { LineRefused } from '../../shared/kit/Field';
+import { RefusedHere } from '../../shared/kit/Field';
 
 interface Option {
   value: string;
@@ -70,7 +70,7 @@ export function Line({ place, onDrop, children }: LineProps) {
           ×
         </Button>
       </div>
-      <LineRefused place={place} />
+      <RefusedHere place={place} />
     </div>
   );
 }

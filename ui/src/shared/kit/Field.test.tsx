@@ -2,7 +2,7 @@ import { render, screen } from '@testing-library/react';
 import { Input } from 'antd';
 import { describe, expect, it } from 'vitest';
 import { Problem, problemOf } from '../api/client';
-import { Field, LineRefused, Refused, refusedAt } from './Field';
+import { Field, RefusedHere, Refused, refusedAt } from './Field';
 
 const refused = problemOf(400, {
   detail: 'place must not be null',
@@ -34,7 +34,7 @@ describe('what was refused of a form', () => {
     render(
       <Refused by={refused}>
         <p>
-          <LineRefused place="brief.asks.tapes[1]" />
+          <RefusedHere place="brief.asks.tapes[1]" />
         </p>
       </Refused>,
     );

@@ -19,6 +19,16 @@ export function refusedAt(problem: unknown, place: string): string {
     .join('; ');
 }
 
+/** What was refused at a place, where it is shown: below a line of a list, say. */
+export function RefusedHere({ place }: { place: string }) {
+  const wrong = refusedAt(useContext(Refusal), place);
+  return wrong ? (
+    <em className="field-wrong" role="alert">
+      {wrong}
+    </em>
+  ) : null;
+}
+
 interface Props {
   label: ReactNode;
   /** Where the request carries it, as the server names places. */
@@ -36,21 +46,7 @@ export function Field({ label, place = '', wide = false, children }: Props) {
       <Form.Item noStyle validateStatus={wrong ? 'error' : ''}>
         {children}
       </Form.Item>
-      {wrong && (
-        <em className="field-wrong" role="alert">
-          {wrong}
-        </em>
-      )}
+      <RefusedHere place={place} />
     </label>
   );
-}
-
-/** What was refused of a line of a list, below it. */
-export function LineRefused({ place }: { place: string }) {
-  const wrong = refusedAt(useContext(Refusal), place);
-  return wrong ? (
-    <em className="field-wrong" role="alert">
-      {wrong}
-    </em>
-  ) : null;
 }

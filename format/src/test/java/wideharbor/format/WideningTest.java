@@ -1,5 +1,6 @@
 package wideharbor.format;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -9,8 +10,10 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
@@ -19,6 +22,7 @@ import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
+import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.CheckState;
@@ -49,6 +53,22 @@ class WideningTest {
             undecided += told(Disturbed.copyOf(job, random));
         }
         assertTrue(undecided > 0, "a quarter of every mass, draw and charge decides something in " + file);
+    }
+
+    /** Kiln in low mode hangs by a handle of 690 g: 9.12 kg are carried, where 8.43 were told. */
+    @Test
+    void whatKilnHangsByIsCarried() throws IOException {
+        Job job = Disturbed.demo("kiln.harbor.json");
+        assertEquals(
+                9117,
+                RigAnalysis.of(
+                                job,
+                                job.gear().builds().get(0),
+                                ConfigurationId.of("low"),
+                                job.gear().builds().get(0).lensIds().get(0))
+                        .carried()
+                        .grams(),
+                0.5);
     }
 
     /** How many facts more are undecided. */

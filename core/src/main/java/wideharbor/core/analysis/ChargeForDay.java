@@ -1,5 +1,6 @@
 package wideharbor.core.analysis;
 
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -57,54 +58,36 @@ public record ChargeForDay(
             }
         }
         boolean written = !analysis.job().brief().asks().shoot().day().isEmpty();
-        Optional<DayPlates.DayPlate> worst = written ? darkest(analysis, plates) : Optional.empty();
-        Judgement lasts = written
-                ? inBlocks(analysis, plates)
-                : Judgement.atLeast(onEnd(analysis, plates).plus(ROUNDING), hoursNeeded(analysis), "h");
+        double needed = written ? analysis.job().brief().hoursOn() : hoursNeeded(analysis);
+        List<Lit> lit = plates.stream()
+                .filter(p -> p.runningWatts() > 0)
+                .map(p -> new Lit(p, written ? inBlocks(analysis, p) : onEnd(analysis, p)))
+                .toList();
+        Ranged hours =
+                lit.stream().map(Lit::hours).reduce(Ranged::min).orElse(Ranged.of(written ? needed : LONGEST_HOURS));
+        Judgement lasts = Judgement.atLeast(hours, needed, ROUNDING, "h");
+        Optional<DayPlates.DayPlate> worst = lit.stream()
+                .filter(l -> written && l.hours().value() < needed - ROUNDING)
+                .min(Comparator.comparingDouble(l -> l.hours().value()))
+                .map(Lit::plate);
         return new ChargeForDay(
                 wattHours, watts, List.copyOf(unknown), written, unknown.isEmpty() ? lasts : lasts.unknown(), worst);
     }
 
-    /** The rig goes dark with the first plate that is empty: each has its own charge and its own load. */
-    private static Ranged onEnd(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
-        return plates.stream()
-                .filter(p -> p.runningWatts() > 0)
-                .map(p -> hours(analysis, p))
-                .reduce(Ranged::min)
-                .orElse(Ranged.of(LONGEST_HOURS));
+    /** For how long a plate has power. The rig goes dark with the first: each has its own charge and its own load. */
+    private record Lit(DayPlates.DayPlate plate, Ranged hours) {}
+
+    private static Ranged onEnd(RigAnalysis analysis, DayPlates.DayPlate plate) {
+        double celsius = analysis.job().brief().temperatureC();
+        Ranged charge = plate.cells().stream()
+                .map(c -> RunTime.usable(battery(c), celsius, analysis.rules()))
+                .reduce(Ranged.of(0), Ranged::plus);
+        return RunTime.hours(charge, plate.running(), LONGEST_HOURS);
     }
 
-    private static Ranged hours(RigAnalysis analysis, DayPlates.DayPlate plate) {
-        double charge =
-                plate.cells().stream().mapToDouble(c -> charge(c, analysis)).sum();
-        Span off = plate.off();
-        double each = RunTime.hours(charge, plate.runningWatts());
-        return Ranged.of(each, each / off.to(), each / off.from()).min(Ranged.of(LONGEST_HOURS));
-    }
-
-    private static Optional<DayPlates.DayPlate> darkest(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
-        DayPlates.DayPlate worst = null;
-        double most = 0;
-        for (DayPlates.DayPlate plate : plates) {
-            double dark = dark(analysis, plate, plate.cells());
-            if (dark > most + ROUNDING) {
-                most = dark;
-                worst = plate;
-            }
-        }
-        return Optional.ofNullable(worst);
-    }
-
-    private static Judgement inBlocks(RigAnalysis analysis, List<DayPlates.DayPlate> plates) {
+    /** Of the written day; the most load on the least charge and the contrary, where they are not exact. */
+    private static Ranged inBlocks(RigAnalysis analysis, DayPlates.DayPlate plate) {
         double on = analysis.job().brief().hoursOn();
-        Ranged lit = plates.stream()
-                .map(p -> lit(analysis, p, on))
-                .reduce(Ranged::min)
-                .orElse(Ranged.of(on));
-        return Judgement.atLeast(lit.plus(ROUNDING), on, "h");
-    }
-
-    private static Ranged lit(RigAnalysis analysis, DayPlates.DayPlate plate, double on) {
         double middle = on - dark(analysis, plate, plate.cells());
         Span off = plate.off();
         return off.length() < ROUNDING
@@ -138,9 +121,10 @@ public record ChargeForDay(
 
     /** What a battery gives at the brief's temperature, Wh. */
     public static double charge(ItemType type, RigAnalysis analysis) {
-        return RunTime.usableWattHours(
-                type.facet(PowerFacet.Battery.class).orElseThrow(),
-                analysis.job().brief().temperatureC(),
-                analysis.rules());
+        return RunTime.usableWattHours(battery(type), analysis.job().brief().temperatureC(), analysis.rules());
+    }
+
+    private static PowerFacet.Battery battery(ItemType type) {
+        return type.facet(PowerFacet.Battery.class).orElseThrow();
     }
 }

@@ -17,6 +17,7 @@ import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 
 /**
@@ -40,12 +41,16 @@ public final class DayPlates {
             List<ItemType> cells,
             DayOfPower.Chargers chargers,
             KeepsOn keepsOn,
-            double runningWatts,
+            Ranged running,
             double idleWatts,
             ToDoubleFunction<DayBlock> draw,
             double bootSeconds,
             Span off,
             List<String> unknown) {
+        public double runningWatts() {
+            return running.value();
+        }
+
         public String standard() {
             return DayPlates.standard(cells.get(0));
         }
@@ -58,7 +63,7 @@ public final class DayPlates {
         /** With other batteries, and with so many times the draw. */
         public Optional<DayOfPower.Plate> plate(List<ItemType> other, double times) {
             boolean known = unknown.isEmpty()
-                    && runningWatts > 0
+                    && running.value() > 0
                     && other.stream().allMatch(t -> capacity(t).isPresent());
             return known
                     ? Optional.of(new DayOfPower.Plate(
@@ -143,7 +148,7 @@ public final class DayPlates {
                 List.copyOf(cells),
                 chargers,
                 KeepsOn.of(analysis.rig(), source),
-                load.runningWatts(),
+                load.running(),
                 analysis.feeds().idleOn(source),
                 draw(analysis, source),
                 analysis.feeds().under(source).stream()

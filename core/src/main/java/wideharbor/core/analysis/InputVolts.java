@@ -70,8 +70,8 @@ public record InputVolts(
 
     /** A device shuts off at its lowest volts, whatever it gets at others. */
     private static Judgement judged(Ranged least, Ranged most, PowerFacet.PowerInput input) {
-        Judgement low = Judgement.atLeast(least.plus(ROUNDING), input.minVolts(), "V");
-        Judgement high = Judgement.atMost(most.plus(-ROUNDING), input.maxVolts(), "V");
+        Judgement low = Judgement.atLeast(least, input.minVolts(), ROUNDING, "V");
+        Judgement high = Judgement.atMost(most, input.maxVolts(), ROUNDING, "V");
         boolean tooHigh = high.state().compareTo(low.state()) > 0;
         Ranged worst = tooHigh ? most : least;
         return new Judgement(

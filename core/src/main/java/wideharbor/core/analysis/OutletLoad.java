@@ -30,13 +30,11 @@ public record OutletLoad(
                 outlet,
                 load,
                 amps,
-                known(load, atMost(load.running(), outlet.spec().continuousWatts() * share, "W")),
-                known(load, atMost(amperes(load, amps), outlet.spec().continuousAmps() * share, "A")),
-                peak(load, atMost(load.peak(), outlet.spec().peakWatts(), "W")));
-    }
-
-    private static Judgement atMost(Ranged figure, double most, String unit) {
-        return Judgement.within(figure.value(), figure.range(), Double.NEGATIVE_INFINITY, most, ROUNDING, unit);
+                known(load, Judgement.atMost(load.running(), outlet.spec().continuousWatts() * share, ROUNDING, "W")),
+                known(
+                        load,
+                        Judgement.atMost(amperes(load, amps), outlet.spec().continuousAmps() * share, ROUNDING, "A")),
+                peak(load, Judgement.atMost(load.peak(), outlet.spec().peakWatts(), ROUNDING, "W")));
     }
 
     /** Amperes go with the watts. */

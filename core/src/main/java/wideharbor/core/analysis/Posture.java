@@ -62,7 +62,7 @@ public record Posture(
     }
 
     /** How far ahead of the datum a place is, mm. */
-    double aheadOf(Vec3 at) {
+    public double aheadOf(Vec3 at) {
         return at.minus(world.datum()).dot(world.forward());
     }
 

@@ -82,7 +82,7 @@ public record LensMoment(
                 first,
                 lens.id(),
                 carried,
-                levelMoment(rig, mount, carried),
+                carried.moment(mount.at(), rig.world().up().times(-1)).map(Statics::newtonMetres),
                 length(lens, mount),
                 camera.mountLimitNm(),
                 braces,
@@ -95,17 +95,6 @@ public record LensMoment(
 
     private static double ahead(Vec3 at, Pose mount) {
         return at.minus(mount.at()).dot(mount.n());
-    }
-
-    /** About the axis on which all of it turns the mount, so that it is a sum over the masses. */
-    private static Ranged levelMoment(Rig rig, Pose mount, Mass carried) {
-        Vec3 down = rig.world().up().times(-1);
-        Vec3 turned = carried.centre().minus(mount.at()).cross(down);
-        if (turned.length() < 1e-9) {
-            return Ranged.of(0);
-        }
-        Vec3 axis = turned.unit();
-        return carried.sum(at -> at.minus(mount.at()).cross(down).dot(axis)).map(Statics::newtonMetres);
     }
 
     private static double length(Placed lens, Pose mount) {

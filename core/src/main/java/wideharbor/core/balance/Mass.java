@@ -32,6 +32,7 @@ import wideharbor.core.rig.Rig;
 public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed, List<MassPoint> points) {
     private static final int MOST_STEPS = 60;
     private static final double STAYS = 1e-12;
+    private static final double NOTHING = 1e-9;
 
     public boolean isComplete() {
         return unweighed.isEmpty();
@@ -110,6 +111,19 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
     }
 
     /**
+     * |(c − p) × m·g|: what it turns a point with, g·mm, about the axis on which all of it does; so it is a sum over
+     * the masses.
+     */
+    public Ranged moment(Vec3 point, Vec3 down) {
+        Vec3 turned = centre.minus(point).cross(down);
+        if (turned.length() < NOTHING) {
+            return Ranged.of(0);
+        }
+        Vec3 axis = turned.unit();
+        return sum(at -> at.minus(point).cross(down).dot(axis));
+    }
+
+    /**
      * Σ m·a / Σ m·b with its exact extremes: at each every mass is at one end of its range, by the sign of a − t·b at
      * the extreme t itself, which is found by trying the ends that the last t asks for until it stays. Σ m·b must be
      * above 0 over all of the range.
@@ -127,6 +141,9 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
                 double way = sign * (a.applyAsDouble(point.at()) - last * b.applyAsDouble(point.at()));
                 return way > 0 ? known.high() : known.low();
             });
+            if (!Double.isFinite(t)) {
+                return last; // At that end nothing is left that weighs.
+            }
             if (Math.abs(t - last) <= STAYS * Math.max(1, Math.abs(t))) {
                 break;
             }

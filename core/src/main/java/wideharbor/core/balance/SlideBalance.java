@@ -54,6 +54,11 @@ public record SlideBalance(
         return carried.centre().dot(forward) - supportMm;
     }
 
+    /** How far off it may be told to stand, to be forgiven whatever the masses are; below 0 when nothing is. */
+    public double surelyMm() {
+        return toleranceMm - Math.max(offMm.to() - middleMm(), middleMm() - offMm.from());
+    }
+
     /** The part to weigh first where balance is not certain. */
     public String widest() {
         double centre = carried.centre().dot(forward);

@@ -14,7 +14,7 @@ public final class SlideForSet {
      * The rig with one lens, from the setting that it has with that lens.
      *
      * @param offMm how far the centre of mass stands ahead of the support there
-     * @param roomMm how far it may: the tolerance less half the range of what is known
+     * @param roomMm how far it may: the tolerance less how far the range reaches from there
      * @param perMm by how much it goes ahead when the setting grows by a millimetre
      */
     public record WithLens(double setting, double offMm, double roomMm, double perMm) {}

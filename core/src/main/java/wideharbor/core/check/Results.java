@@ -2,6 +2,7 @@ package wideharbor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
@@ -65,6 +66,15 @@ public final class Results {
             case FOUND -> found(severity, told.about(), told.title(), Evidence.Amount.of(fact), told.why());
             case NOT_CHECKED -> notChecked(told.about(), "what it rests on is not on file");
         }
+    }
+
+    /** Several limits, one finding for one cause: the first that is passed; where none is, the first that may be. */
+    public void judgeFirst(List<Limit> limits) {
+        Limit first = Stream.of(CheckState.FOUND, CheckState.UNDECIDED)
+                .flatMap(state -> limits.stream().filter(l -> l.fact().state() == state))
+                .findFirst()
+                .orElse(limits.get(0));
+        judge(first.fact(), first.told());
     }
 
     /**

@@ -29,15 +29,27 @@ public record Judgement(double value, Span range, double from, double to, String
     }
 
     public static Judgement within(Ranged figure, double from, double to, String unit) {
-        return within(figure.value(), figure.range(), from, to, 0, unit);
+        return within(figure, from, to, 0, unit);
+    }
+
+    public static Judgement within(Ranged figure, double from, double to, double slack, String unit) {
+        return within(figure.value(), figure.range(), from, to, slack, unit);
     }
 
     public static Judgement atMost(Ranged figure, double to, String unit) {
-        return within(figure, Double.NEGATIVE_INFINITY, to, unit);
+        return atMost(figure, to, 0, unit);
+    }
+
+    public static Judgement atMost(Ranged figure, double to, double slack, String unit) {
+        return within(figure, Double.NEGATIVE_INFINITY, to, slack, unit);
     }
 
     public static Judgement atLeast(Ranged figure, double from, String unit) {
-        return within(figure, from, Double.POSITIVE_INFINITY, unit);
+        return atLeast(figure, from, 0, unit);
+    }
+
+    public static Judgement atLeast(Ranged figure, double from, double slack, String unit) {
+        return within(figure, from, Double.POSITIVE_INFINITY, slack, unit);
     }
 
     public static Judgement atMost(double value, double to, double slack, String unit) {

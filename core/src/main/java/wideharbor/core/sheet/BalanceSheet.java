@@ -93,7 +93,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                     b.middleMm(),
                     b.offMm(),
                     b.toleranceMm(),
-                    Math.max(0, b.toleranceMm() - b.offMm().length() / 2),
+                    b.surelyMm(),
                     b.carried().grams()));
         }
         return Optional.of(new BalanceSheet(rows, slides(analysis, rows), swaps(analysis, rows)));
@@ -173,10 +173,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         for (int i = 0; i < rows.size(); i++) {
             WithLens row = rows.get(i);
             all.add(new SlideForSet.WithLens(
-                    valueWith(analysis, motion.key(), row.lens()),
-                    row.offMm(),
-                    row.toleranceMm() - row.range().length() / 2,
-                    perMm.get(i)));
+                    valueWith(analysis, motion.key(), row.lens()), row.offMm(), row.surelyMm(), perMm.get(i)));
         }
         return SlideForSet.of(motion.range(), all);
     }

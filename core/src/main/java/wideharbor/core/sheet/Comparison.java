@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
@@ -73,7 +74,7 @@ public record Comparison(
                 rig.attached().size(),
                 analysis.carried().grams(),
                 analysis.carried().unweighed(),
-                analysis.balance().map(s -> (s.offMm().from() + s.offMm().to()) / 2),
+                analysis.balance().map(SlideBalance::middleMm),
                 analysis.extent(rig.world().forward()),
                 analysis.extent(rig.world().up()),
                 (int) findings.stream().filter(Finding::holds).count(),

@@ -87,7 +87,7 @@ public final class Effects {
     }
 
     private static double middle(SlideBalance balance) {
-        return (balance.offMm().from() + balance.offMm().to()) / 2;
+        return balance.middleMm();
     }
 
     private static int stops(List<Finding> findings) {

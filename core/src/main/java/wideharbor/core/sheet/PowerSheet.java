@@ -212,10 +212,12 @@ public record PowerSheet(
     private static List<Flown> flown(RigAnalysis analysis) {
         List<Flown> all = new ArrayList<>();
         PackedBatteries.of(analysis).forEach((type, count) -> {
-            if (type.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
-                CabinRule rule = CabinRule.of(known.value());
-                all.add(new Flown(type.name(), known.value(), count, rule, rule.peopleFor(count)));
-            }
+            type.facet(PowerFacet.Battery.class)
+                    .flatMap(PowerFacet.Battery::capacity)
+                    .ifPresent(k -> {
+                        CabinRule rule = CabinRule.of(k.value());
+                        all.add(new Flown(type.name(), k.value(), count, rule, rule.peopleFor(count)));
+                    });
         });
         return all;
     }

@@ -100,29 +100,18 @@ public final class Requirements {
 
     private static void spares(Asks asks, Report report, Coverage met, List<Requirement> all) {
         for (Asks.Spare s : asks.spares()) {
-            String check = "package.spares";
-            boolean vacuous = report.stateOf(check) == CheckState.NOT_CHECKED
-                    && report.of(check).isEmpty();
-            Requirement asked = byCheck(
-                    new Asked(
-                            "spare-" + s.category(),
-                            "spares",
-                            s.pieces() + " to spare of each "
-                                    + s.category()
-                                            .toLowerCase(java.util.Locale.ROOT)
-                                            .replace('_', ' ')),
-                    report,
-                    check,
-                    () -> met.parts(t -> t.category().name().equals(s.category())));
-            all.add(
-                    vacuous
-                            ? new Requirement(
-                                    asked.id(),
-                                    asked.from(),
-                                    asked.text(),
-                                    Status.MET,
-                                    List.of("nothing of it is on a rig"))
-                            : asked);
+            String text = s.pieces() + " to spare of each "
+                    + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+            List<Finding> against = report.of("package.spares");
+            List<String> there = met.parts(t -> t.category().name().equals(s.category()));
+            // Where nothing of it is on a rig, nothing is to be spare.
+            List<String> by = there.isEmpty() ? List.of("nothing of it is on a rig") : there;
+            all.add(new Requirement(
+                    "spare-" + s.category(),
+                    "spares",
+                    text,
+                    status(against),
+                    against.isEmpty() ? by : titles(against)));
         }
     }
 

@@ -45,6 +45,26 @@ class MassTest {
         assertEquals("b", mass.widest(Vec3::z));
     }
 
+    /** A mass that may be nothing at all leaves the centre where it is, and breaks nothing. */
+    @Test
+    void aMassThatMayBeNothingHasACentre() {
+        Mass mass = Mass.sum(List.of(point("a", 0, 200, 40)));
+        assertEquals(40, mass.ahead(Vec3.ZERO, Vec3.FORWARD).value(), 1e-9);
+        assertEquals(40, mass.ahead(Vec3.ZERO, Vec3.FORWARD).range().from(), 1e-9);
+    }
+
+    /** 2 kg at 100 ahead and 30 aside: 2000 · √(100² + 30²) g·mm, whichever way it hangs about the point. */
+    @Test
+    void theMomentIsAboutTheAxisThatItTurns() {
+        Figure grams = Figure.maker(2000);
+        Mass mass = Mass.sum(List.of(new MassPoint(PlacementId.of("a"), "a", grams, new Vec3(30, 7, 100))));
+        assertEquals(
+                2000 * Math.hypot(100, 30),
+                mass.moment(Vec3.ZERO, Vec3.UP.negated()).value(),
+                1e-6);
+        assertEquals(0, mass.moment(new Vec3(30, -50, 100), Vec3.UP.negated()).value(), 1e-6);
+    }
+
     /** Of six masses at random, no choice of ends gets past what is said, and one gets there. */
     @RepeatedTest(40)
     void noChoiceOfEndsGetsPast(RepetitionInfo info) {

@@ -11,6 +11,7 @@ import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.testkit.Bag;
 
@@ -69,6 +70,21 @@ class RunTimeTest {
         FeedTree.Outlet outlet =
                 feeds.feeding(new SocketRef(PlacementId.of("lamp"), "in")).orElseThrow();
         assertEquals(there, Volts.atDevice(feeds, outlet, charge).orElseThrow(), 1e-4);
+    }
+
+    /**
+     * 90 to 110 Wh at 40 to 60 W: 100 / 50 = 2 h, at least 90 / 60 = 1.5, at most 110 / 40 = 2.75; at nothing, no end.
+     */
+    @Test
+    void hoursOfWhatIsNotExactlyKnown() {
+        Ranged hours = RunTime.hours(Ranged.of(100, 90, 110), Ranged.of(50, 40, 60), 999);
+        assertEquals(2, hours.value(), 1e-9);
+        assertEquals(1.5, hours.range().from(), 1e-9);
+        assertEquals(2.75, hours.range().to(), 1e-9);
+        assertEquals(
+                999,
+                RunTime.hours(Ranged.of(100), Ranged.of(10, 0, 20), 999).range().to(),
+                1e-9);
     }
 
     /** 60 W from 12.6 V: through 0.35 Ω 10.62 V are left; through 0.70 Ω 4·60·0.70 is over 12.6²: nothing holds. */

@@ -2,9 +2,7 @@ package wideharbor.core.check.balance;
 
 import static wideharbor.core.job.Subject.part;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.stream.Stream;
+import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Statics;
@@ -13,10 +11,10 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
+import wideharbor.core.check.Limit;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
-import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
@@ -58,23 +56,28 @@ final class LensSupport implements Check {
         }
     }
 
-    /** The first limit that is passed; where none is, the first that may be. */
     private static void unbraced(LensMoment lens, Results results) {
         RigAnalysis analysis = results.analysis();
-        Map<String, Judgement> limits = new LinkedHashMap<>();
-        limits.put("moment", Judgement.atMost(lens.moment(), lens.limitNm(), "N·m"));
-        limits.put("length", Judgement.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), 0, "mm"));
-        limits.put("mass", Judgement.atMost(lens.carried().sum(at -> 1), analysis.rule(Rule.MOUNT_MASS), "g"));
-        Map.Entry<String, Judgement> told = Stream.of(CheckState.FOUND, CheckState.UNDECIDED)
-                .flatMap(state ->
-                        limits.entrySet().stream().filter(e -> e.getValue().state() == state))
-                .findFirst()
-                .orElseGet(() -> limits.entrySet().iterator().next());
-        results.judge(
-                told.getValue(),
+        results.judgeFirst(List.of(
+                limit(results, lens, "moment", Judgement.atMost(lens.moment(), lens.limitNm(), "N·m")),
+                limit(
+                        results,
+                        lens,
+                        "length",
+                        Judgement.atMost(lens.lengthMm(), analysis.rule(Rule.MOUNT_LENGTH), 0, "mm")),
+                limit(
+                        results,
+                        lens,
+                        "mass",
+                        Judgement.atMost(lens.carried().sum(at -> 1), analysis.rule(Rule.MOUNT_MASS), "g"))));
+    }
+
+    private static Limit limit(Results results, LensMoment lens, String aspect, Judgement fact) {
+        return new Limit(
+                fact,
                 new Told(
-                        About.of(told.getKey(), part(lens.lens())),
-                        analysis.rig().title(lens.lens()) + " needs a lens support",
+                        About.of(aspect, part(lens.lens())),
+                        results.analysis().rig().title(lens.lens()) + " needs a lens support",
                         "The mount alone would carry "
                                 + Words.two(lens.moment().value()) + " N·m over " + Words.length(lens.lengthMm())
                                 + "; set the support under it before the lens is let go.",

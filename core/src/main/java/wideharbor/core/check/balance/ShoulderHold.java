@@ -77,9 +77,7 @@ final class ShoulderHold implements Check {
                                 + (posture.aheadMm() > 0 ? " ahead of" : " behind") + " the pad's middle, the grips "
                                 + Words.length(force.armMm()) + " ahead; from flange to shoulder it is "
                                 + Words.length(flange) + ".",
-                        posture.carried()
-                                .widest(at -> at.minus(posture.world().datum())
-                                        .dot(posture.world().forward()))));
+                        posture.carried().widest(posture::aheadOf)));
     }
 
     /** The pad further forward or back under the centre of mass. */

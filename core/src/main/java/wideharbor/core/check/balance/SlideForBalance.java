@@ -144,7 +144,7 @@ final class SlideForBalance implements Check {
             all.add(new SlideForSet.WithLens(
                     s.motion().value(),
                     -s.cameraShiftMm() * s.movesGrams() / b.carried().grams(),
-                    b.toleranceMm() - b.offMm().length() / 2,
+                    b.surelyMm(),
                     s.sense() * s.movesGrams() / b.carried().grams()));
             travel = Optional.of(s.motion().range());
         }

@@ -78,7 +78,7 @@ final class Tipping implements Check {
                                 + Words.length(Math.max(0, stand.marginMm()))
                                 + " inside the nearest edge of the feet, panned to where that is least. " + MEND,
                         stand.widest()));
-        if (stand.level().isFine() && stand.tiltDegrees() != 0) {
+        if (!stand.level().isFound() && stand.tiltDegrees() != 0) {
             results.judge(
                     stand.tilted(),
                     new Told(

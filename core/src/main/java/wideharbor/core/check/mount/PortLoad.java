@@ -2,6 +2,7 @@ package wideharbor.core.check.mount;
 
 import static wideharbor.core.job.Subject.joint;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
@@ -14,6 +15,7 @@ import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
+import wideharbor.core.check.Limit;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
@@ -49,7 +51,7 @@ final class PortLoad implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Joint joint : analysis.rig().locatingJoints()) {
-            Limit limit = limit(analysis, joint);
+            Rated limit = rated(analysis, joint);
             if (limit.grams().isPresent() || limit.momentNm().isPresent()) {
                 judge(analysis, joint, limit, results);
             }
@@ -57,7 +59,7 @@ final class PortLoad implements Check {
     }
 
     /** The weaker of both ports; absent where neither is rated. */
-    private record Limit(Optional<Double> grams, Optional<Double> momentNm, PortRef weaker) {
+    private record Rated(Optional<Double> grams, Optional<Double> momentNm, PortRef weaker) {
         double mostGrams() {
             return grams.orElse(Double.POSITIVE_INFINITY);
         }
@@ -67,7 +69,7 @@ final class PortLoad implements Check {
         }
     }
 
-    private static Limit limit(RigAnalysis analysis, Joint joint) {
+    private static Rated rated(RigAnalysis analysis, Joint joint) {
         Rig rig = analysis.rig();
         Port on = rig.port(joint.parent());
         Port own = rig.port(joint.child());
@@ -82,14 +84,14 @@ final class PortLoad implements Check {
                 own.rating().loadGrams().isPresent() && own.rating().loadGrams().equals(grams)
                         || own.rating().momentNm().isPresent()
                                 && own.rating().momentNm().equals(moment);
-        return new Limit(grams, moment, childIsWeaker ? joint.child() : joint.parent());
+        return new Rated(grams, moment, childIsWeaker ? joint.child() : joint.parent());
     }
 
     private static Optional<Double> weaker(Optional<Double> a, Optional<Double> b) {
         return Stream.of(a, b).flatMap(Optional::stream).min(Double::compare);
     }
 
-    private static void judge(RigAnalysis analysis, Joint joint, Limit limit, Results results) {
+    private static void judge(RigAnalysis analysis, Joint joint, Rated limit, Results results) {
         Rig rig = analysis.rig();
         Mass load = Mass.of(rig, rig.loadOn(joint));
         String port = rig.port(limit.weaker()).title() + " of "
@@ -100,38 +102,25 @@ final class PortLoad implements Check {
             return;
         }
         String widest = load.widest(at -> 1);
-        Judgement weight = Judgement.within(
-                load.grams(), load.range(), Double.NEGATIVE_INFINITY, limit.mostGrams(), ROUNDING, "g");
-        if (!weight.isFine()) {
-            results.judge(
-                    weight,
-                    new Told(
-                            about.as("load"),
-                            Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.mostGrams()),
-                            "All that hangs on it counts, not the first part alone.",
-                            widest));
-            return;
-        }
-        Ranged moment = moment(rig, joint, load);
-        results.judge(
-                Judgement.within(
-                        moment.value(), moment.range(), Double.NEGATIVE_INFINITY, limit.mostNm(), ROUNDING, "N·m"),
-                new Told(
-                        about.as("moment"),
-                        Words.two(moment.value()) + " N·m on " + port + ", rated for " + Words.two(limit.mostNm()),
-                        "The weight is small enough, its lever too long.",
-                        widest));
-    }
-
-    /** What a load turns the port that bears it with, N·m, about the axis on which all of it does. */
-    private static Ranged moment(Rig rig, Joint joint, Mass load) {
         Vec3 at = rig.require(joint.parent().placement())
                 .portPose(joint.parent().port())
                 .at();
-        Vec3 down = rig.world().up().times(-1);
-        Vec3 turned = load.centre().minus(at).cross(down);
-        return turned.length() < ROUNDING
-                ? Ranged.of(0)
-                : load.sum(p -> p.minus(at).cross(down).dot(turned.unit())).map(Statics::newtonMetres);
+        Ranged moment = load.moment(at, rig.world().up().times(-1)).map(Statics::newtonMetres);
+        results.judgeFirst(List.of(
+                new Limit(
+                        Judgement.atMost(load.sum(p -> 1), limit.mostGrams(), ROUNDING, "g"),
+                        new Told(
+                                about.as("load"),
+                                Words.kg(load.grams()) + " on " + port + ", rated for " + Words.kg(limit.mostGrams()),
+                                "All that hangs on it counts, not the first part alone.",
+                                widest)),
+                new Limit(
+                        Judgement.atMost(moment, limit.mostNm(), ROUNDING, "N·m"),
+                        new Told(
+                                about.as("moment"),
+                                Words.two(moment.value()) + " N·m on " + port + ", rated for "
+                                        + Words.two(limit.mostNm()),
+                                "The weight is small enough, its lever too long.",
+                                widest))));
     }
 }

@@ -33,8 +33,10 @@ final class Batteries {
     }
 
     static double wattHours(ItemType type) {
-        Figure figure = type.facet(PowerFacet.Battery.class).orElseThrow().wattHours();
-        return figure instanceof Figure.Known known ? known.value() : 0;
+        return type.facet(PowerFacet.Battery.class)
+                .flatMap(PowerFacet.Battery::capacity)
+                .map(Figure.Known::value)
+                .orElse(0.0);
     }
 
     static Port plug(ItemType type) {

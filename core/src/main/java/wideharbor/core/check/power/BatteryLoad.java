@@ -12,9 +12,12 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Limit;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 
@@ -57,22 +60,23 @@ final class BatteryLoad implements Check {
                     about.as("peak"),
                     "no peak draw on file for " + String.join(", ", draw.load().unknownPeak()));
         }
-        Limit.judge(
-                List.of(
-                        new Limit(
-                                draw.running(),
-                                about.as("running"),
-                                title + " gives " + Words.watts(draw.running().to()) + ", draws "
-                                        + Words.watts(draw.running().value()),
-                                "All devices on at once."),
-                        new Limit(
-                                draw.peak(),
-                                about.as("peak"),
-                                title + " peaks at " + Words.watts(draw.peak().to()) + ", is asked for "
-                                        + Words.watts(draw.peak().value()),
-                                "All devices at peak at once.")),
-                "the devices",
-                results);
+        results.judgeFirst(List.of(
+                limit(
+                        draw.running(),
+                        about.as("running"),
+                        title + " gives " + Words.watts(draw.running().to()) + ", draws "
+                                + Words.watts(draw.running().value()),
+                        "All devices on at once."),
+                limit(
+                        draw.peak(),
+                        about.as("peak"),
+                        title + " peaks at " + Words.watts(draw.peak().to()) + ", is asked for "
+                                + Words.watts(draw.peak().value()),
+                        "All devices at peak at once.")));
+    }
+
+    private static Limit limit(Judgement fact, About about, String title, String why) {
+        return new Limit(fact, new Told(about, title, why, "what hangs on it", "draw"));
     }
 
     @Override

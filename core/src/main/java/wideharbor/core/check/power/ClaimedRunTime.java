@@ -49,10 +49,13 @@ final class ClaimedRunTime implements Check {
             FeedTree.Load load = analysis.feeds().loadOn(source);
             if (!load.isComplete()
                     || load.runningWatts() <= 0
-                    || !(source.spec().wattHours() instanceof Figure.Known known)) {
+                    || source.spec().capacity().isEmpty()) {
                 continue;
             }
-            double implied = known.value() * source.spec().health() * analysis.rule(Rule.USABLE_CHARGE) / claimed;
+            double implied = source.spec().capacity().get().value()
+                    * source.spec().health()
+                    * analysis.rule(Rule.USABLE_CHARGE)
+                    / claimed;
             if (implied >= load.runningWatts() * PowerSums.CLAIM_SHARE) {
                 results.fine();
                 continue;

@@ -94,16 +94,17 @@ final class DayRuntime implements Check {
                 : " Where there is mains it is freezing or too hot: cells take no charge there.";
     }
 
-    /** The share that the cold leaves is measured down to −20 °C. */
+    /** Of what the cold leaves nobody has figures below that. */
     private static void outsideTable(RigAnalysis analysis, Results results) {
         double coldest = coldest(analysis);
-        if (RunTime.isOutsideTable(coldest)) {
+        if (coldest < RunTime.COLDEST) {
             results.found(
                     Severity.CAUTION,
                     About.of("table", Subject.whole()),
                     degrees(coldest) + " is colder than battery figures reach",
-                    Evidence.Amount.atLeast(coldest, -20, "°C"),
-                    "What is left at −20 °C is taken; less is likely. Keep spares warm, and try one there.");
+                    Evidence.Amount.atLeast(coldest, RunTime.COLDEST, "°C"),
+                    "What is left at " + degrees(RunTime.COLDEST)
+                            + " is taken; less is likely. Keep spares warm, and try one there.");
         }
     }
 

@@ -4,6 +4,7 @@ import static wideharbor.core.job.Subject.type;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.analysis.PackedBatteries;
@@ -52,8 +53,10 @@ final class Flight implements Check {
             return;
         }
         PackedBatteries.of(analysis).forEach((type, count) -> {
-            if (type.facet(PowerFacet.Battery.class).orElseThrow().wattHours() instanceof Figure.Known known) {
-                judge(type, CabinRule.of(known.value()), count, results);
+            Optional<Figure.Known> capacity =
+                    type.facet(PowerFacet.Battery.class).orElseThrow().capacity();
+            if (capacity.isPresent()) {
+                judge(type, CabinRule.of(capacity.get().value()), count, results);
             } else {
                 results.notChecked(About.of("flight", type(type.ref())), "no watt-hours on file for " + type.name());
             }

@@ -17,11 +17,14 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
 import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Limit;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** No output gives more watts or amperes than it is rated for, running or at peak. */
@@ -66,21 +69,20 @@ final class OutputLoad implements Check {
                         .socket(out.outlet().spec().socket())
                         .orElseThrow()
                         .title() + " of " + out.outlet().placed().title();
-        String device = out.outlet().link().map(l -> l.device().title()).orElse("");
         List<Limit> limits = List.of(
-                new Limit(
+                limit(
                         out.running(),
                         about.as("running"),
                         name + " gives " + Words.watts(out.running().to()) + ", draws "
                                 + Words.watts(load.runningWatts()),
                         "Running load over the continuous rating."),
-                new Limit(
+                limit(
                         out.amperes(),
                         about.as("amperes"),
                         name + " gives " + Words.one(out.amperes().to()) + " A, draws "
                                 + Words.one(out.amperes().value()) + " A",
                         "At the end of the charge the same watts take more amperes."),
-                new Limit(
+                limit(
                         out.peak(),
                         about.as("peak"),
                         name + " peaks at " + Words.watts(out.peak().to()) + ", is asked for "
@@ -89,7 +91,11 @@ final class OutputLoad implements Check {
         if (!load.unknownPeak().isEmpty() && out.peak().state() == CheckState.NOT_CHECKED) {
             results.notChecked(about.as("peak"), "no peak draw on file for " + String.join(", ", load.unknownPeak()));
         }
-        Limit.judge(limits, device, results);
+        results.judgeFirst(limits);
+    }
+
+    private static Limit limit(Judgement fact, About about, String title, String why) {
+        return new Limit(fact, new Told(about, title, why, "what hangs on it", "draw"));
     }
 
     /** The same cable in a free output with the same socket. */

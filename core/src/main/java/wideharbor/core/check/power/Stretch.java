@@ -4,7 +4,6 @@ import static wideharbor.core.job.Subject.whole;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.ChargeForDay;
@@ -30,7 +29,6 @@ import wideharbor.core.edit.Placing;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.power.RunTime;
-import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
@@ -74,14 +72,16 @@ final class Stretch implements Check {
             if (swaps(analysis, source)) {
                 continue;
             }
-            Optional<Figure.Known> capacity = source.spec().capacity();
-            if (capacity.isEmpty()) {
+            if (source.spec().capacity().isEmpty()) {
                 results.notChecked(
                         About.of("stretch", whole()),
                         "no capacity on file for " + source.battery().title());
                 return;
             }
-            fitted.add(lasts(analysis, source, capacity.get(), load));
+            fitted.add(RunTime.hours(
+                    RunTime.usable(source.spec(), analysis.job().brief().temperatureC(), analysis.rules()),
+                    load.running(),
+                    ChargeForDay.LONGEST_HOURS));
         }
         Judgement lasts = Judgement.atLeast(
                 fitted.stream().reduce(Ranged::min).orElse(Ranged.of(ChargeForDay.LONGEST_HOURS)), stretch, "h");
@@ -106,28 +106,6 @@ final class Stretch implements Check {
                 .map(t -> analysis.catalogue().require(t))
                 .anyMatch(t -> t.facet(PowerFacet.Battery.class).isPresent()
                         && DayPlates.standard(t).equals(standard));
-    }
-
-    /** Independent of each other: the least charge with the most draw, and the other way round. */
-    private static Ranged lasts(
-            RigAnalysis analysis, FeedTree.Source source, Figure.Known capacity, FeedTree.Load load) {
-        if (load.runningWatts() <= 0) {
-            return Ranged.of(ChargeForDay.LONGEST_HOURS);
-        }
-        double hours = RunTime.hours(
-                RunTime.usableWattHours(source.spec(), analysis.job().brief().temperatureC(), analysis.rules()),
-                load.runningWatts());
-        double least = hours
-                * capacity.low()
-                / capacity.value()
-                * load.runningWatts()
-                / load.running().range().to();
-        double most = hours
-                * capacity.high()
-                / capacity.value()
-                * load.runningWatts()
-                / Math.max(1e-9, load.running().range().from());
-        return Ranged.of(hours, least, most).min(Ranged.of(ChargeForDay.LONGEST_HOURS));
     }
 
     /**

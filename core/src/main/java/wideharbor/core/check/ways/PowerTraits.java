@@ -52,8 +52,8 @@ final class PowerTraits {
     private static double wattHours(Placed part) {
         return part.type()
                 .facet(PowerFacet.Battery.class)
-                .filter(b -> b.wattHours() instanceof Figure.Known)
-                .map(b -> ((Figure.Known) b.wattHours()).value())
+                .flatMap(PowerFacet.Battery::capacity)
+                .map(Figure.Known::value)
                 .orElse(0.0);
     }
 
