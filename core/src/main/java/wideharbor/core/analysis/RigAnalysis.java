@@ -202,6 +202,11 @@ public record RigAnalysis(
         return build.scopeOf(placement, rig.configuration().id(), rig.lens());
     }
 
+    /** Every scope that takes a part off here. */
+    public List<Scope> takenOffIn(PlacementId placement) {
+        return build.takenOffIn(placement, rig.configuration().id(), rig.lens());
+    }
+
     /** Where a change to a cable belongs. */
     public Scope scopeOfCable(CableId cable) {
         return build.scopeOfCable(cable, rig.configuration().id(), rig.lens());

@@ -1,7 +1,9 @@
 package wideharbor.core.build;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
@@ -126,32 +128,63 @@ public record Build(
      * configuration and lens: where it is already set or placed most specifically, else the base.
      */
     public Scope scopeOf(SettingKey key, ConfigurationId configuration, LensId lens) {
-        if (lens(lens).filter(l -> touches(l.overlay(), key)).isPresent()) {
-            return new Scope.InLens(lens);
-        }
-        List<Configuration> layers = chain(configuration);
-        for (int i = layers.size() - 1; i >= 0; i--) {
-            if (touches(layers.get(i).overlay(), key)) {
-                return new Scope.InConfiguration(layers.get(i).id());
-            }
-        }
-        return new Scope.Base();
+        return overlays(configuration, lens).entrySet().stream()
+                .filter(layer -> touches(layer.getValue(), key))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElseGet(Scope.Base::new);
     }
 
-    /** The scope that placed a part: an edit to the part itself belongs there. */
+    /**
+     * The scope that says which part stands there: the one that swapped it last, else the one that placed it. An edit
+     * to the part itself belongs there.
+     */
     public Scope scopeOf(PlacementId placement, ConfigurationId configuration, LensId lens) {
-        if (base.placement(placement).isPresent()) {
-            return new Scope.Base();
+        return overlays(configuration, lens).entrySet().stream()
+                .filter(layer -> places(layer.getValue(), placement))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElseGet(() -> base.placement(placement).isPresent()
+                        ? new Scope.Base()
+                        : new Scope.InConfiguration(configuration));
+    }
+
+    /** Every scope that takes a part off, the most specific first: where it must be put back to be there again. */
+    public List<Scope> takenOffIn(PlacementId placement, ConfigurationId configuration, LensId lens) {
+        List<Scope> scopes = new ArrayList<>();
+        overlays(configuration, lens).forEach((scope, overlay) -> {
+            if (takesOff(overlay, placement)) {
+                scopes.add(scope);
+            }
+        });
+        if (base.isRemoved(placement)) {
+            scopes.add(new Scope.Base());
         }
-        if (lens(lens).filter(l -> places(l.overlay(), placement)).isPresent()) {
-            return new Scope.InLens(lens);
+        return scopes;
+    }
+
+    /** What lies over the base, the lens first, then the configuration and those it is based on, outermost first. */
+    private Map<Scope, List<Command>> overlays(ConfigurationId configuration, LensId lens) {
+        Map<Scope, List<Command>> overlays = new LinkedHashMap<>();
+        lens(lens).ifPresent(l -> overlays.put(new Scope.InLens(lens), l.overlay()));
+        List<Configuration> layers = chain(configuration);
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            overlays.put(
+                    new Scope.InConfiguration(layers.get(i).id()), layers.get(i).overlay());
         }
-        for (Configuration layer : chain(configuration)) {
-            if (places(layer.overlay(), placement)) {
-                return new Scope.InConfiguration(layer.id());
+        return overlays;
+    }
+
+    private static boolean takesOff(List<Command> overlay, PlacementId placement) {
+        boolean off = false;
+        for (Command command : overlay) {
+            if (command instanceof Command.Remove c && c.placement().equals(placement)) {
+                off = true;
+            } else if (command instanceof Command.Restore c && c.placement().equals(placement)) {
+                off = false;
             }
         }
-        return new Scope.InConfiguration(configuration);
+        return off;
     }
 
     /** The scope that plugged a cable: an edit to the cable itself belongs there. */
@@ -181,7 +214,8 @@ public record Build(
 
     private static boolean places(List<Command> overlay, PlacementId placement) {
         return overlay.stream()
-                .anyMatch(c -> c instanceof Command.Place p && p.placement().equals(placement));
+                .anyMatch(c -> c instanceof Command.Place p && p.placement().equals(placement)
+                        || c instanceof Command.Retype r && r.placement().equals(placement));
     }
 
     Build withBase(Content content) {

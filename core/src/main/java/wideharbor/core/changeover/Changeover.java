@@ -81,9 +81,10 @@ public record Changeover(
     public static Changeover between(Rig from, Rig to, HouseRules rules) {
         List<Step> steps = new ArrayList<>();
         steps.addAll(SettingSteps.cables(from, to, Act.UNPLUG, rules));
-        steps.addAll(off(from, to, rules));
-        steps.addAll(over(from, to, rules));
-        steps.addAll(Sequencing.ordered(on(from, to, rules), to, rules.ways()));
+        List<Step> parts = new ArrayList<>(off(from, to, rules));
+        parts.addAll(over(from, to, rules));
+        parts.addAll(on(from, to, rules));
+        steps.addAll(Sequencing.ordered(parts, from, to, rules.ways()));
         steps.addAll(SettingSteps.settings(from, to, rules));
         steps = Sequencing.withCables(steps, SettingSteps.cables(to, from, Act.PLUG, rules), to, rules.ways());
         Set<String> keys = new LinkedHashSet<>();

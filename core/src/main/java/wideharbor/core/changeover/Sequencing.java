@@ -4,6 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.DirectedAcyclicGraph;
+import org.jgrapht.traverse.TopologicalOrderIterator;
 import wideharbor.core.brief.Preference.Sequence;
 import wideharbor.core.brief.Preferences;
 import wideharbor.core.catalog.Capability;
@@ -16,16 +22,98 @@ import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * Puts what goes on into the order that the crew works in. What bears a lens is there before its weight arrives,
- * whatever the crew likes.
+ * Puts what comes off, goes over and goes on into the order that the crew works in. What bears a lens is there before
+ * its weight arrives and goes after it, whatever the crew likes; nothing is hung on what is not there yet.
  */
 final class Sequencing {
-    private Sequencing() {}
+    private final List<Step> steps;
+    private final Rig from;
+    private final Rig to;
+    private final Preferences ways;
+    private final DirectedAcyclicGraph<Integer, DefaultEdge> order = new DirectedAcyclicGraph<>(DefaultEdge.class);
 
-    static List<Step> ordered(List<Step> on, Rig to, Preferences ways) {
-        List<Step> steps = new ArrayList<>(on);
-        steps.sort(Comparator.comparingInt(step -> rank(step, to, ways)));
-        return steps;
+    private Sequencing(List<Step> steps, Rig from, Rig to, Preferences ways) {
+        this.steps = steps;
+        this.from = from;
+        this.to = to;
+        this.ways = ways;
+    }
+
+    /** Steps of parts, in the order of what they need; among the free ones first off, then over, then on as liked. */
+    static List<Step> ordered(List<Step> steps, Rig from, Rig to, Preferences ways) {
+        Sequencing sequencing = new Sequencing(steps, from, to, ways);
+        IntStream.range(0, steps.size()).forEach(sequencing.order::addVertex);
+        sequencing.pairs((first, then) -> isCarriedBy(then, first, to, Act.OFF));
+        sequencing.pairs((first, then) -> isArriving(first) && isArriving(then) && bearsFor(first, then, to));
+        sequencing.pairs((first, then) -> isLeaving(first) && isLeaving(then) && bearsFor(then, first, from));
+        sequencing.pairs((first, then) -> first.act() == Act.OVER && isCarriedBy(first, then, from, Act.ON));
+        return sequencing.walked();
+    }
+
+    /** What closes a circle is left out: it was asked for later, so it matters less. */
+    private void pairs(BiPredicate<Step, Step> comesFirst) {
+        for (int a = 0; a < steps.size(); a++) {
+            for (int b = 0; b < steps.size(); b++) {
+                if (a != b
+                        && comesFirst.test(steps.get(a), steps.get(b))
+                        && !order.getDescendants(b).contains(a)) {
+                    order.addEdge(a, b);
+                }
+            }
+        }
+    }
+
+    private List<Step> walked() {
+        Comparator<Integer> liked = Comparator.comparingInt(i -> rank(steps.get(i)));
+        List<Step> walked = new ArrayList<>();
+        new TopologicalOrderIterator<>(order, liked.thenComparing(Comparator.naturalOrder()))
+                .forEachRemaining(i -> walked.add(steps.get(i)));
+        return walked;
+    }
+
+    private static boolean isArriving(Step step) {
+        return step.act() != Act.OFF;
+    }
+
+    private static boolean isLeaving(Step step) {
+        return step.act() != Act.ON;
+    }
+
+    /** Whether a part hangs on something that is handled in another step of any kind but one. */
+    private static boolean isCarriedBy(Step part, Step carrier, Rig rig, Act but) {
+        return part.act() != but
+                && carrier.act() != but
+                && part.placement()
+                        .flatMap(rig::locatedBy)
+                        .map(j -> j.parent().placement())
+                        .filter(parent -> whole(carrier, rig).contains(parent))
+                        .isPresent();
+    }
+
+    /** Whether one step handles what braces a lens, and the other the lens: by itself, or on its adapter. */
+    private static boolean bearsFor(Step bearer, Step lens, Rig rig) {
+        Set<PlacementId> borne = whole(lens, rig);
+        return handles(lens, rig, p -> p.type().category() == Category.LENS)
+                && handles(bearer, rig, p -> p.type().can(Capability.BRACES_LENS) && !borne.contains(p.id()));
+    }
+
+    private static boolean handles(Step step, Rig rig, Predicate<Placed> which) {
+        return whole(step, rig).stream().flatMap(id -> rig.find(id).stream()).anyMatch(which);
+    }
+
+    private static Set<PlacementId> whole(Step step, Rig rig) {
+        return step.placement()
+                .filter(id -> rig.find(id).isPresent())
+                .map(rig::subtree)
+                .orElse(Set.of());
+    }
+
+    private int rank(Step step) {
+        return switch (step.act()) {
+            case OFF -> -20;
+            case OVER -> -10;
+            default -> rank(step, to, ways);
+        };
     }
 
     private static int rank(Step step, Rig to, Preferences ways) {

@@ -91,10 +91,10 @@ public final class ConfigurationEdits {
         return free;
     }
 
-    /** Every change of the base told for this configuration alone instead. */
+    /** Every change of the base, or of a configuration this one is based on, told for this one alone instead. */
     public static List<Scoped> hereOnly(List<Scoped> edit, ConfigurationId configuration) {
         return edit.stream()
-                .map(s -> s.scope() instanceof Scope.Base
+                .map(s -> (s.scope() instanceof Scope.Base || s.scope() instanceof Scope.InConfiguration)
                                 && !(s.command() instanceof Command.Configure)
                                 && !(s.command() instanceof Command.Unconfigure)
                         ? new Scoped(new Scope.InConfiguration(configuration), s.command())

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Joint;
@@ -53,18 +52,26 @@ public final class PartEdits {
                     .forEach(c -> edit.add(Scoped.base(new Command.Disconnect(c.id()))));
         }
         for (PlacementId id : outermostFirst) {
-            edit.add(new Scoped(scopeOf(analysis, id), new Command.Remove(id)));
+            edit.add(new Scoped(analysis.scopeOf(id), new Command.Remove(id)));
         }
         return edit;
     }
 
+    /** Puts a part back where it was taken off: in the configuration that took it off, else in all. */
     public static List<Scoped> restore(RigAnalysis analysis, PlacementId placement) {
-        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Restore(placement)));
+        requireOnFile(analysis.rig(), placement);
+        List<Scope> takenOffIn = analysis.takenOffIn(placement);
+        if (takenOffIn.isEmpty()) {
+            throw new EditRefused(analysis.rig().title(placement) + " is on the rig; there is nothing to be put back.");
+        }
+        return takenOffIn.stream()
+                .map(scope -> new Scoped(scope, new Command.Restore(placement)))
+                .toList();
     }
 
     public static List<Scoped> weigh(RigAnalysis analysis, PlacementId placement, Figure figure) {
         requirePresent(analysis.rig(), placement);
-        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Weigh(placement, figure)));
+        return List.of(new Scoped(analysis.scopeOf(placement), new Command.Weigh(placement, figure)));
     }
 
     /**
@@ -102,7 +109,7 @@ public final class PartEdits {
         Optional<AdapterFinder.Chain> chain = hanging.chain();
         Port parent = freePort(analysis.rig(), on);
         Port child = childPort(type, childPort);
-        Scope scope = scopeOf(analysis, on.placement());
+        Scope scope = analysis.scopeOf(on.placement());
         Chains.Hung hung =
                 Chains.hang(analysis, scope, on, chain.orElse(new AdapterFinder.Chain(List.of(), true, true, 0, 0)));
         if (chain.isEmpty()) {
@@ -175,19 +182,17 @@ public final class PartEdits {
         Joint joint = analysis.rig()
                 .locatedBy(placement)
                 .orElseThrow(() -> new EditRefused(analysis.rig().title(placement) + " hangs on nothing."));
-        return List.of(new Scoped(scopeOf(analysis, placement), new Command.Trust(joint.id(), confidence, note)));
+        return List.of(new Scoped(analysis.scopeOf(placement), new Command.Trust(joint.id(), confidence, note)));
     }
 
-    private static Scope scopeOf(RigAnalysis analysis, PlacementId placement) {
-        Build build = analysis.build();
-        return build.scopeOf(
-                placement, analysis.rig().configuration().id(), analysis.rig().lens());
-    }
-
-    private static void requirePresent(Rig rig, PlacementId placement) {
+    private static void requireOnFile(Rig rig, PlacementId placement) {
         if (rig.content().placement(placement).isEmpty()) {
             throw new EditRefused("There is no placement '" + placement + "' in this build.");
         }
+    }
+
+    private static void requirePresent(Rig rig, PlacementId placement) {
+        requireOnFile(rig, placement);
         if (rig.content().isRemoved(placement)) {
             throw new EditRefused(rig.title(placement) + " was taken off the rig; put it back before it is changed.");
         }

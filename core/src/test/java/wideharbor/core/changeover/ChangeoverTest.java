@@ -249,21 +249,21 @@ class ChangeoverTest {
 
     @Test
     void theCrewsOrderIsKeptAndTheBraceIsThereBeforeTheLens() {
-        assertEquals(List.of("screen", "lens", "brace", "drive", "plug"), order(java.util.Map.of()));
+        assertEquals(List.of("screen", "brace", "lens", "drive", "plug"), order(java.util.Map.of()));
         assertEquals(
                 List.of("brace", "lens", "screen", "drive", "plug"), order(java.util.Map.of("lens-order", "first")));
         assertEquals(
                 List.of("screen", "brace", "lens", "drive", "plug"), order(java.util.Map.of("lens-order", "last")));
         assertEquals(
-                List.of("drive", "screen", "lens", "brace", "plug"), order(java.util.Map.of("drive-order", "before")));
+                List.of("drive", "screen", "brace", "lens", "plug"), order(java.util.Map.of("drive-order", "before")));
         assertEquals(
-                List.of("lens", "brace", "screen", "drive", "plug"), order(java.util.Map.of("screen-order", "last")));
+                List.of("brace", "lens", "screen", "drive", "plug"), order(java.util.Map.of("screen-order", "last")));
     }
 
     @Test
     void cablesArePluggedAsTheirPartGoesOnWhereTheCrewWorksSo() {
         assertEquals(
-                List.of("drive", "screen", "plug", "lens", "brace"),
+                List.of("drive", "screen", "plug", "brace", "lens"),
                 order(java.util.Map.of("drive-order", "before", "cable-order", "each")));
     }
 

@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.CableRun;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -17,6 +15,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.PartEdits;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Detached;
@@ -88,7 +87,7 @@ final class HeldByNothing implements Check {
                 .map(d -> new Candidate(
                         "restore",
                         "Put " + analysis.rig().title(d.since()) + " back",
-                        List.of(new Scoped(analysis.scopeOf(d.since()), new Command.Restore(d.since())))))
+                        PartEdits.restore(analysis, d.since())))
                 .toList();
     }
 }
