@@ -34,18 +34,31 @@ public record SlideBalance(
      * @param movesGrams mass on its body side
      * @param cameraShiftMm how far forward the camera must go from here
      * @param cameraRangeMm how far it can go, back (negative) and forward
-     * @param cameraAtMm where the camera stands now, in the same sense as the range's absolute reading
+     * @param sense 1 when the camera goes forward as the setting grows, −1 when it goes back
+     * @param forgivesMm how far from where it balances the camera may be left
      */
     public record Slide(
-            Motion motion, double movesGrams, double cameraShiftMm, Span cameraRangeMm, double cameraAtMm, int sense) {
+            Motion motion, double movesGrams, double cameraShiftMm, Span cameraRangeMm, int sense, double forgivesMm) {
 
-        /** The setting that balances. */
+        /** The setting that balances, whether or not it can be set. */
         public double balancedValue() {
             return motion.value() + sense * cameraShiftMm;
         }
 
+        /** As near to that as it can be set. */
+        public double settableValue() {
+            return motion.settable(balancedValue());
+        }
+
         public boolean inReach() {
-            return cameraRangeMm.holds(cameraShiftMm, 0.05);
+            return cameraRangeMm.holds(cameraShiftMm, 0.05) && !isBetweenDetents();
+        }
+
+        /** Whether it would balance at a place where it cannot be set, with no detent near enough on either side. */
+        public boolean isBetweenDetents() {
+            return motion.freedom().step() > 0
+                    && cameraRangeMm.holds(cameraShiftMm, 0.05)
+                    && Math.abs(settableValue() - balancedValue()) > forgivesMm;
         }
     }
 
@@ -89,11 +102,11 @@ public record SlideBalance(
         double tolerance =
                 placed.type().facet(SupportFacet.Support.class).orElseThrow().balanceToleranceMm();
         return Optional.of(new SlideBalance(
-                carried, rig.world().forward(), support, off, tolerance, findSlide(rig, carried, middle)));
+                carried, rig.world().forward(), support, off, tolerance, findSlide(rig, carried, middle, tolerance)));
     }
 
     /** The first slide along the camera's direction on the way from the support up to the body. */
-    private static Optional<Slide> findSlide(Rig rig, Mass carried, double off) {
+    private static Optional<Slide> findSlide(Rig rig, Mass carried, double off, double tolerance) {
         for (Joint joint : rig.pathToRoot(rig.configuration().support())) {
             for (Motion motion : rig.motions()) {
                 boolean slides = motion.isOf(joint.id()) && motion.freedom() instanceof Freedom.Slide;
@@ -102,23 +115,25 @@ public record SlideBalance(
                                         .direction()
                                         .dot(rig.world().forward()))
                                 > 0.99) {
-                    return Optional.of(slide(rig, off * carried.grams(), joint, motion));
+                    return Optional.of(slide(rig, new Off(off, tolerance, carried.grams()), joint, motion));
                 }
             }
         }
         return Optional.empty();
     }
 
-    /** @param offBy how far the centre is off times what is carried, mm·g */
-    private static Slide slide(Rig rig, double offBy, Joint joint, Motion motion) {
+    /** How far the centre of what is carried is off, how far it may be, mm, and what is carried, g. */
+    private record Off(double mm, double toleranceMm, double grams) {}
+
+    private static Slide slide(Rig rig, Off off, Joint joint, Motion motion) {
         Set<PlacementId> bodySide = new java.util.LinkedHashSet<>(rig.carried());
         bodySide.removeAll(rig.subtree(joint.child().placement()));
         double moves = Mass.of(rig, bodySide).grams();
-        double shift = moves > 0 ? -offBy / moves : 0;
+        double each = moves > 0 ? off.grams() / moves : 0;
         // The child hangs on the support's side: when it goes forward by the setting, the camera goes back.
         int sense = new Moved(rig, motion).direction().dot(rig.world().forward()) > 0 ? -1 : 1;
         Span travel = motion.range().shifted(-motion.value());
         Span camera = sense < 0 ? new Span(-travel.to(), -travel.from()) : travel;
-        return new Slide(motion, moves, shift, camera, sense * motion.value(), sense);
+        return new Slide(motion, moves, -off.mm() * each, camera, sense, off.toleranceMm() * each);
     }
 }

@@ -15,7 +15,6 @@ import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
-import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
@@ -151,11 +150,10 @@ public final class ArmPlacing {
 
     /** The nearest value that range and detents allow, to a tenth. */
     private static double allowed(Motion joint, double value) {
-        Span range = joint.range();
-        double step = joint.freedom().step() > 0 ? joint.freedom().step() : 0.1;
-        double stepped = Math.round(value / step) * step;
-        double clamped = Math.max(range.from(), Math.min(range.to(), stepped));
-        return Math.round(clamped * 1000) / 1000.0;
+        double settable = joint.freedom().step() > 0
+                ? joint.settable(value)
+                : joint.range().nearest(Math.round(value * 10) / 10.0);
+        return Math.round(settable * 1000) / 1000.0;
     }
 
     private Vec3 tip() {

@@ -31,6 +31,11 @@ public record Span(double from, double to) {
         return value >= from - slack && value <= to + slack;
     }
 
+    /** The value itself where it lies inside, else the end nearest to it. */
+    public double nearest(double value) {
+        return Math.max(from, Math.min(to, value));
+    }
+
     public Span shifted(double by) {
         return new Span(from + by, to + by);
     }

@@ -175,7 +175,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
             all.add(new SlideForSet.WithLens(
                     valueWith(analysis, motion.key(), row.lens()), row.offMm(), row.surelyMm(), perMm.get(i)));
         }
-        return SlideForSet.of(motion.range(), all);
+        return SlideForSet.of(motion.range(), all)
+                .filter(span -> motion.settableIn(span).isPresent());
     }
 
     private static List<OtherBattery> swaps(RigAnalysis analysis, List<WithLens> rows) {

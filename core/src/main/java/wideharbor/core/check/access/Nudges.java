@@ -19,6 +19,7 @@ import wideharbor.core.rig.Motion;
 /** Settings that might bring two parts clear of each other: slides and turns of either, nearest first. */
 final class Nudges {
     private static final int MOST_MOTIONS = 6;
+    private static final double BY_HAND = 0.5;
 
     private Nudges() {}
 
@@ -27,7 +28,7 @@ final class Nudges {
         for (Motion motion : motions(analysis, placements)) {
             if (motion.freedom() instanceof Freedom.Slide) {
                 for (double by : new double[] {depthMm + 1, -(depthMm + 1), 2.5 * depthMm + 3, -(2.5 * depthMm + 3)}) {
-                    set(analysis, motion, Math.round((motion.value() + by) * 2) / 2.0, all);
+                    beyond(motion, by).ifPresent(value -> set(analysis, motion, value, all));
                 }
             } else {
                 double step = motion.freedom().step() > 0 ? motion.freedom().step() : 15;
@@ -37,6 +38,15 @@ final class Nudges {
             }
         }
         return all;
+    }
+
+    /**
+     * At least so far: with detents the next one beyond, so that what must come clear does; past the end not at all.
+     */
+    private static Optional<Double> beyond(Motion motion, double by) {
+        double step = motion.freedom().step();
+        double wanted = motion.value() + by + (step > 0 ? Math.signum(by) * step / 2 : 0);
+        return Optional.of(motion.settable(wanted)).filter(v -> Math.abs(v - motion.value()) >= Math.abs(by) - BY_HAND);
     }
 
     /** Motions that move one of the parts against the other: on the way from each to the root, nearest first. */

@@ -25,6 +25,7 @@ import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Motion;
 
 /** With each lens, the centre of mass stands over the support, or a slide within its travel brings it there. */
 final class SlideForBalance implements Check {
@@ -80,6 +81,11 @@ final class SlideForBalance implements Check {
     }
 
     private static String outOfReach(SlideBalance.Slide slide) {
+        if (slide.isBetweenDetents()) {
+            return "The camera must go " + Words.mm(Math.abs(slide.cameraShiftMm())) + way(slide)
+                    + ", and none of the slide’s detents, "
+                    + Words.mm(slide.motion().freedom().step()) + " apart, comes near enough.";
+        }
         Span range = slide.cameraRangeMm();
         double has = slide.cameraShiftMm() < 0 ? -range.from() : range.to();
         return "The camera must go " + Words.mm(Math.abs(slide.cameraShiftMm())) + way(slide) + ", and the slide has "
@@ -113,25 +119,24 @@ final class SlideForBalance implements Check {
                 && analysis.build().base().placement(key.placement()).isPresent();
         Scope scope = perLens ? new Scope.InLens(analysis.rig().lens()) : shared;
         String suffix = perLens ? " for this lens" : "";
-        all.add(candidate(slide.get(), slide.get().balancedValue(), scope, suffix));
+        all.add(candidate(slide.get(), slide.get().settableValue(), scope, suffix));
         return all;
     }
 
     private static Candidate candidate(SlideBalance.Slide slide, double value, Scope scope, String suffix) {
         SettingKey key = slide.motion().key();
-        double rounded = Math.round(value * 2) / 2.0;
-        double shift = slide.sense() * (rounded - slide.motion().value());
-        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, rounded, false))));
+        double shift = slide.sense() * (value - slide.motion().value());
+        List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Set(key, value, false))));
         return new Candidate(
                 "slide",
                 "Slide camera " + Words.mm(Math.abs(shift)) + (shift < 0 ? " back" : " forward") + suffix,
                 edit);
     }
 
-    /** The middle of the settings at which every lens is within tolerance; empty when none serves all. */
+    /** What can be set nearest the middle of what serves every lens; empty when nothing serves all. */
     private static Optional<Double> forAll(RigAnalysis analysis, SettingKey key) {
         List<SlideForSet.WithLens> all = new ArrayList<>();
-        Optional<Span> travel = Optional.empty();
+        Optional<Motion> motion = Optional.empty();
         for (LensId lens : analysis.build().lensIds()) {
             Optional<SlideBalance> balance = analysis.withLens(lens).balance();
             Optional<SlideBalance.Slide> slide = balance.flatMap(SlideBalance::slide)
@@ -146,8 +151,8 @@ final class SlideForBalance implements Check {
                     -s.cameraShiftMm() * s.movesGrams() / b.carried().grams(),
                     b.surelyMm(),
                     s.sense() * s.movesGrams() / b.carried().grams()));
-            travel = Optional.of(s.motion().range());
+            motion = Optional.of(s.motion());
         }
-        return travel.flatMap(t -> SlideForSet.of(t, all)).map(x -> (x.from() + x.to()) / 2);
+        return motion.flatMap(m -> SlideForSet.of(m.range(), all).flatMap(m::settableIn));
     }
 }

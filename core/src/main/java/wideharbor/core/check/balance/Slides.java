@@ -63,8 +63,7 @@ final class Slides {
                 ? -Statics.slide(posture.aheadMm(), all, Math.max(1, all - moved))
                 : Statics.slide(posture.aheadMm(), all, Math.max(1, moved));
         double value = motion.value() + by * Math.signum(along);
-        double kept = Math.max(motion.range().from(), Math.min(motion.range().to(), value));
-        double rounded = Math.round(kept * 2) / 2.0;
+        double rounded = motion.settable(value);
         if (Math.abs(rounded - motion.value()) >= 0.5) {
             return Optional.of(new Candidate(
                     "slide",

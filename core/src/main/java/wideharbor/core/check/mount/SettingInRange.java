@@ -121,11 +121,7 @@ final class SettingInRange implements Check {
     }
 
     private static Candidate toNearest(Motion motion, RigAnalysis analysis) {
-        double value = Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value()));
-        double step = motion.freedom().step();
-        if (step > 0) {
-            value = Math.rint(value / step) * step;
-        }
+        double value = motion.settable(motion.value());
         String unit = motion.freedom().unit();
         return new Candidate(
                 "set",
