@@ -18,6 +18,7 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Figure.Known;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -70,6 +71,17 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
     /** What turns with the rig on the support's datum: all that is carried, links of the support among it. */
     public static Mass carried(Rig rig) {
         return sum(points(rig, rig::isCarried, rig.carried()::contains));
+    }
+
+    /** What moves on a hinge inside a part: its links beyond the hinge, and all that hangs on them. */
+    public static Mass beyond(Moved hinge) {
+        PlacementId part = hinge.motion().key().placement();
+        Set<PlacementId> hung = hinge.parts();
+        Set<String> links = hinge.links();
+        return sum(points(
+                hinge.rig(),
+                (placed, link) -> hung.contains(placed.id()) || placed.id().equals(part) && links.contains(link),
+                hung::contains));
     }
 
     /** What of it belongs to some of the parts. */

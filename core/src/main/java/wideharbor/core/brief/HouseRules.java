@@ -24,6 +24,7 @@ public final class HouseRules {
         CLOSURE_GAP(0.5, 0.05, 5, "mm", "A face that is drawn together by force bends what it ties."),
         CLOSURE_ANGLE(1.0, 0.1, 10, "degrees", "A face that meets at an angle bears on one edge."),
         TWIST_MOMENT(0.02, 0, 5, "N·m", "Below it, gravity does not turn a snug screw."),
+        BAR_MOMENT(1.0, 0, 20, "N·m", "So much a clamp holds round a smooth bar by friction alone."),
         USABLE_CHARGE(0.90, 0.3, 1, "", "Devices shut off before a battery is empty."),
         RUNTIME_RESERVE(1.0, 1, 3, "", "Charge at hand over charge needed."),
         MOUNT_LENGTH(250, 50, 2000, "mm", "A longer lens bends its mount in travel."),

@@ -56,8 +56,8 @@ public interface RiggingFacet extends Facet {
     }
 
     /**
-     * An arm that holds by its joints: what moment it bears at its base by how far its reach is raised, the lowest
-     * elevation first; between two entries the rating is taken linearly, outside it is held.
+     * An arm that holds by its joints: what moment each of its hinges bears by how far what it holds is raised, the
+     * lowest elevation first; between two entries the rating is taken linearly, outside it is held.
      */
     record Arm(String basePort, String tipPort, List<Bears> ratings) implements RiggingFacet {
         public Arm {

@@ -27,7 +27,8 @@ public record Moved(Rig rig, Motion motion) {
                 .then(frame.inverse());
     }
 
-    private Pose frame() {
+    /** The frame about or along which it moves, rig frame: of a hinge at its present place, before its own turn. */
+    public Pose frame() {
         if (motion.joint().isEmpty()) {
             Placed part = rig.require(motion.key().placement());
             InternalJoint hinge = part.type().internalJoint(motion.key().port()).orElseThrow();
@@ -53,13 +54,7 @@ public record Moved(Rig rig, Motion motion) {
                     .placement());
         }
         ItemType type = rig.require(motion.key().placement()).type();
-        Set<String> links = new LinkedHashSet<>(
-                List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
-        for (int round = 0; round < type.internalJoints().size(); round++) {
-            type.internalJoints().stream()
-                    .filter(j -> links.contains(j.parentLink()))
-                    .forEach(j -> links.add(j.childLink()));
-        }
+        Set<String> links = links();
         Set<PlacementId> all = new LinkedHashSet<>();
         for (Joint joint : rig.carriedBy(motion.key().placement())) {
             if (links.contains(type.port(joint.parent().port()).orElseThrow().link())) {
@@ -67,6 +62,22 @@ public record Moved(Rig rig, Motion motion) {
             }
         }
         return all;
+    }
+
+    /** Links of the part itself that move on a hinge inside it; none of a joint between parts. */
+    public Set<String> links() {
+        if (motion.joint().isPresent()) {
+            return Set.of();
+        }
+        ItemType type = rig.require(motion.key().placement()).type();
+        Set<String> links = new LinkedHashSet<>(
+                List.of(type.internalJoint(motion.key().port()).orElseThrow().childLink()));
+        for (int round = 0; round < type.internalJoints().size(); round++) {
+            type.internalJoints().stream()
+                    .filter(j -> links.contains(j.parentLink()))
+                    .forEach(j -> links.add(j.childLink()));
+        }
+        return links;
     }
 
     /** Direction in the rig frame along which a motion moves the child. */

@@ -4,12 +4,16 @@ import static wideharbor.core.job.Subject.joint;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.balance.Statics;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
+import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
@@ -21,25 +25,28 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.standard.Standard;
 
 /** A part on one screw without pins on both faces turns: at once where gravity pulls on it, else when it is knocked. */
 final class OneContactTwists implements Check {
-    private static final double G = 9.80665;
     private static final int MOST_SWAPS = 6;
 
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("joints.twist")
             .family("mount")
             .title("One contact does not turn")
-            .subjects("every joint by thread")
-            .expectation("pins engage on both faces, or a second screw or joint holds")
+            .subjects("every joint by thread, and every clamp round a single bar")
+            .expectation("pins engage on both faces, a second screw, joint or mesh holds, or friction round a bar does")
             .because("a plain screw carries load but does not resist twist; tightening harder is no second contact")
             .formula("moment about the screw = (c − p) × m·g along its axis, N·m")
             .source("statics")
@@ -59,33 +66,93 @@ final class OneContactTwists implements Check {
     private static void judge(RigAnalysis analysis, Joint joint, Results results) {
         Rig rig = analysis.rig();
         boolean firm = Mating.resistsTwist(rig.port(joint.parent()), rig.port(joint.child()), analysis.standards());
-        if (firm || hasSecondContact(rig, joint)) {
+        if (firm || hasSecondContact(rig, joint) || meshes(rig, joint)) {
             results.fine();
             return;
         }
         Mass load = Mass.of(rig, rig.loadOn(joint));
-        Pose port =
-                rig.require(joint.parent().placement()).portPose(joint.parent().port());
-        Vec3 arm = load.centre().minus(port.at()).times(0.001);
-        Vec3 weight = rig.world().up().times(-load.grams() / 1000 * G);
-        double moment = Math.abs(arm.cross(weight).dot(port.n()));
+        if (!load.isComplete()) {
+            results.notChecked(
+                    About.of("twist", joint(joint.id())), "no mass on file for " + String.join(", ", load.unweighed()));
+            return;
+        }
+        Optional<PortRef> bar = bar(analysis, joint);
+        if (bar.isPresent()) {
+            Pose axis = rig.require(bar.get().placement()).portPose(bar.get().port());
+            roundBar(analysis, joint, Turns.about(rig, load, axis.at(), axis.u()), results);
+        } else {
+            Pose screw = rig.require(joint.parent().placement())
+                    .portPose(joint.parent().port());
+            onScrew(analysis, joint, Turns.about(rig, load, screw.at(), screw.n()), results);
+        }
+    }
+
+    /** What gravity turns a load with about an axis, N·m, and the part to weigh first where that is not certain. */
+    private record Turns(Ranged moment, String widest) {
+        static Turns about(Rig rig, Mass load, Vec3 at, Vec3 axis) {
+            // (c − p) × down · axis = (c − p) · (down × axis)
+            Vec3 turned = rig.world().up().negated().cross(axis);
+            return new Turns(
+                    load.sum(p -> p.minus(at).dot(turned)).size().map(Statics::newtonMetres),
+                    load.widest(p -> p.minus(at).dot(turned)));
+        }
+    }
+
+    private static void onScrew(RigAnalysis analysis, Joint joint, Turns turns, Results results) {
+        Rig rig = analysis.rig();
         String part = rig.title(joint.child().placement());
         String on = rig.title(joint.parent().placement());
-        double limit = analysis.rule(Rule.TWIST_MOMENT);
-        boolean gravityTurnsIt = moment > limit;
-        results.found(
-                gravityTurnsIt ? Severity.STOP : Severity.CAUTION,
-                About.of("twist", joint(joint.id())),
-                part
-                        + (gravityTurnsIt
-                                ? " turns on its one screw: " + Words.two(moment) + " N·m"
-                                : " can turn on one screw"),
-                gravityTurnsIt
-                        ? Evidence.Amount.atMost(moment, limit, "N·m")
-                        : new Evidence.Statement("one contact, no pins", "pins on both faces or a second contact"),
-                gravityTurnsIt
-                        ? "Gravity turns it about the screw into " + on + "; nothing else holds it."
-                        : "One screw into " + on + " holds it; a knock turns it.");
+        About about = About.of("twist", joint(joint.id()));
+        Judgement gravity = Judgement.atMost(turns.moment(), analysis.rule(Rule.TWIST_MOMENT), "N·m");
+        if (!gravity.isFine()) {
+            results.judge(
+                    gravity,
+                    new Told(
+                            gravity.isFound() ? about : about.as("twist-most"),
+                            part + " turns on its one screw: "
+                                    + Words.two(turns.moment().value()) + " N·m",
+                            "Gravity turns it about the screw into " + on + "; nothing else holds it.",
+                            turns.widest()));
+        }
+        if (!gravity.isFound()) {
+            results.found(
+                    Severity.CAUTION,
+                    about,
+                    part + " can turn on one screw",
+                    new Evidence.Statement("one contact, no pins", "pins on both faces or a second contact"),
+                    "One screw into " + on + " holds it; a knock turns it.");
+        }
+    }
+
+    /** A clamp round a smooth bar holds by friction, all round and along it, up to what the house trusts it with. */
+    private static void roundBar(RigAnalysis analysis, Joint joint, Turns turns, Results results) {
+        Rig rig = analysis.rig();
+        results.judge(
+                Severity.CAUTION,
+                Judgement.atMost(turns.moment(), analysis.rule(Rule.BAR_MOMENT), "N·m"),
+                new Told(
+                        About.of("twist", joint(joint.id())),
+                        rig.title(joint.child().placement()) + " can turn about its bar: "
+                                + Words.two(turns.moment().value()) + " N·m",
+                        "A clamp round a smooth bar holds by friction; hang it nearer to the bar, or tie it to a second"
+                                + " one.",
+                        turns.widest()));
+    }
+
+    /** The bar that a clamp goes round, where it is a single round one. */
+    private static Optional<PortRef> bar(RigAnalysis analysis, Joint joint) {
+        return Stream.of(joint.parent(), joint.child())
+                .filter(ref -> analysis.rig().port(ref).occupancy() instanceof Port.Occupancy.Interval)
+                .filter(ref -> analysis.standards()
+                                .require(analysis.rig().port(ref).standard())
+                                .family()
+                        == Standard.Family.ROD)
+                .findFirst();
+    }
+
+    /** A drive stands with its gear in the lens's: that is its second contact. */
+    private static boolean meshes(Rig rig, Joint joint) {
+        return rig.require(joint.child().placement()).type().can(Capability.DRIVES_LENS);
     }
 
     /** The same part with pins or more screws, where the catalogue has one; its other ports stay the same. */

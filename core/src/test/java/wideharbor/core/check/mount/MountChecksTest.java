@@ -7,7 +7,6 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Parts.worked;
 import static wideharbor.core.testkit.Verify.verify;
 
-import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
@@ -18,7 +17,6 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.PortBuilder;
-import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -188,68 +186,6 @@ class MountChecksTest {
         @Test
         void withoutRailsItLooksAtNothing() {
             verify(new RailSafety()).given(Bag.onHead()).looksAtNothing();
-        }
-    }
-
-    @Nested
-    class Arms {
-        /** 1 kg at 200 mm: level 1.96 N·m, raised by 60° half of it. Rated 2.0 level and 4.0 upright. */
-        private Rigs arm(Vec3 tip) {
-            ItemType body = part("body")
-                    .face("hole", Role.B, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .make();
-            ItemType arm = part("arm")
-                    .can(Capability.ADAPTS)
-                    .face("base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD, 1, Port.Pins.NONE)
-                    .face("tip", Role.A, tip, Vec3.UP, Vec3.FORWARD, 1, Port.Pins.NONE)
-                    .facet(new RiggingFacet.Arm(
-                            "base", "tip", List.of(new RiggingFacet.Bears(0, 2.0), new RiggingFacet.Bears(90, 4.0))))
-                    .make();
-            ItemType load = part("monitor")
-                    .weighs(1000, Vec3.ZERO)
-                    .face("foot", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
-                    .make();
-            return Rigs.rig()
-                    .with("body", body)
-                    .with("arm", arm)
-                    .with("monitor", load)
-                    .join("j", "body:hole", "arm:base")
-                    .join("k", "arm:tip", "monitor:foot")
-                    .on("none");
-        }
-
-        @Test
-        void nearItsRatingItDrifts() {
-            verify(new ArmRating())
-                    .given(arm(new Vec3(200, 0, 0)))
-                    .finds(Severity.CAUTION, 1.961, Double.NEGATIVE_INFINITY, 1.6, "N·m");
-        }
-
-        @Test
-        void raisedItHolds() {
-            verify(new ArmRating()).given(arm(new Vec3(100, 173.2, 0))).holds();
-        }
-
-        @Test
-        void overItsRatingItSinks() {
-            verify(new ArmRating())
-                    .given(arm(new Vec3(260, 0, 0)))
-                    .finds(Severity.STOP, 2.550, Double.NEGATIVE_INFINITY, 2.0, "N·m");
-        }
-
-        @Test
-        void theRatingIsTakenLinearlyBetweenAngles() {
-            RiggingFacet.Arm curve = new RiggingFacet.Arm(
-                    "a",
-                    "b",
-                    List.of(
-                            new RiggingFacet.Bears(-90, 6),
-                            new RiggingFacet.Bears(0, 2),
-                            new RiggingFacet.Bears(60, 5)));
-            assertEquals(6, curve.momentAt(-90), 1e-9);
-            assertEquals(4, curve.momentAt(-45), 1e-9);
-            assertEquals(3.5, curve.momentAt(30), 1e-9);
-            assertEquals(5, curve.momentAt(80), 1e-9);
         }
     }
 

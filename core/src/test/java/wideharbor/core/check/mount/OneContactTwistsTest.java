@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Test;
+import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Pins.Kind;
@@ -16,6 +17,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -74,6 +76,55 @@ class OneContactTwistsTest {
                 .on("none");
         verify(new OneContactTwists()).given(tied).holds();
         assertEquals(0, tied.resolve().closings().get(0).gapMm(), 1e-9);
+    }
+
+    /**
+     * A bar of 15 along the axis; what is on it lies 100 to its side: 1 kg turns it with 0.98 N·m, 1.2 kg with 1.18.
+     */
+    private static Rigs onBar(Figure grams, Capability... can) {
+        Parts clamped = part("clamped")
+                .weighs(grams, new Vec3(100, 0, 0))
+                .clamp("rods", "rod-15-single", Role.B, Vec3.ZERO, DOWN, 20);
+        for (Capability one : can) {
+            clamped = clamped.can(one);
+        }
+        return Rigs.rig()
+                .with(
+                        "body",
+                        part("body")
+                                .weighs(3000, Vec3.ZERO)
+                                .carrier("bar", "rod-15-single", Role.A, Vec3.ZERO, Vec3.UP, -100, 100)
+                                .make())
+                .with("clamped", clamped.make())
+                .join("j", "body:bar", "clamped:rods")
+                .on("none");
+    }
+
+    @Test
+    void aClampHoldsRoundABarByFriction() {
+        verify(new OneContactTwists()).given(onBar(Figure.maker(1000))).holds();
+        Finding turns = verify(new OneContactTwists())
+                .given(onBar(Figure.maker(1200)))
+                .finds(Severity.CAUTION, 1.177, Double.NEGATIVE_INFINITY, 1.0, "N·m");
+        assertTrue(turns.title().contains("about its bar"), turns.title());
+    }
+
+    @Test
+    void aDriveStandsInItsMesh() {
+        verify(new OneContactTwists())
+                .given(onBar(Figure.maker(1200), Capability.DRIVES_LENS))
+                .holds();
+    }
+
+    @Test
+    void aRangeAcrossTheLimitIsNotCertain() {
+        Finding open = verify(new OneContactTwists())
+                .given(onBar(Figure.range(1000, 900, 1100, Figure.Source.CLAIMED)))
+                .finds(Severity.CAUTION, CheckState.UNDECIDED);
+        assertTrue(open.why().contains("the mass of clamped decides it"), open.why());
+        verify(new OneContactTwists())
+                .given(onBar(Figure.unknown("never weighed")))
+                .finds(Severity.STOP, CheckState.NOT_CHECKED);
     }
 
     @Test
