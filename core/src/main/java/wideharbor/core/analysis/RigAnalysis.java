@@ -14,7 +14,7 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.clearance.Clearances;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
@@ -244,7 +244,7 @@ public record RigAnalysis(
         double ahead = Double.NEGATIVE_INFINITY;
         double back = Double.NEGATIVE_INFINITY;
         for (Placed placed : rig.attached()) {
-            for (Convex piece : clearances().matterOf(placed.id())) {
+            for (Solid piece : clearances().matterOf(placed.id())) {
                 ahead = Math.max(ahead, piece.reach(along));
                 back = Math.max(back, piece.reach(along.negated()));
             }

@@ -10,7 +10,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.MassPoint;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Judgement;
@@ -84,7 +84,7 @@ public record Stand(
             others.removeAll(turning.points());
             rest = Mass.sum(others);
             floor = analysis.clearances().matterOf(legs.id()).stream()
-                    .map(Convex::corners)
+                    .map(Solid::corners)
                     .flatMap(List::stream)
                     .mapToDouble(c -> c.dot(world.up()))
                     .min()

@@ -50,7 +50,7 @@ public final class Catalogue {
         return List.copyOf(types.values());
     }
 
-    /** The convex pieces of a part, worked out when first asked for. */
+    /** The pieces of a part, worked out when first asked for. */
     public List<Piece> pieces(ItemType type) {
         return pieces.get(type.ref(), r -> Piece.of(type));
     }

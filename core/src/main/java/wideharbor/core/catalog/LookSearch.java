@@ -8,8 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.standard.Standard;
@@ -219,17 +220,15 @@ public final class LookSearch {
         for (Link link : type.links()) {
             for (Shape shape : link.shapes()) {
                 if (!shape.keepClear()) {
-                    for (Convex piece : Convex.of(shape)) {
-                        Convex.Bounds b = piece.bounds();
-                        min = new Vec3(
-                                Math.min(min.x(), b.min().x()),
-                                Math.min(min.y(), b.min().y()),
-                                Math.min(min.z(), b.min().z()));
-                        max = new Vec3(
-                                Math.max(max.x(), b.max().x()),
-                                Math.max(max.y(), b.max().y()),
-                                Math.max(max.z(), b.max().z()));
-                    }
+                    Bounds b = Solid.of(shape).bounds();
+                    min = new Vec3(
+                            Math.min(min.x(), b.min().x()),
+                            Math.min(min.y(), b.min().y()),
+                            Math.min(min.z(), b.min().z()));
+                    max = new Vec3(
+                            Math.max(max.x(), b.max().x()),
+                            Math.max(max.y(), b.max().y()),
+                            Math.max(max.z(), b.max().z()));
                 }
             }
         }
@@ -268,7 +267,7 @@ public final class LookSearch {
             case "flat" -> sides.get(0) * 4 <= sides.get(1);
             case "long" -> sides.get(1) * 4 <= sides.get(2);
             case "ring", "tube" -> has(type, Shape.Ring.class);
-            default -> has(type, Shape.Cylinder.class);
+            default -> has(type, Shape.Cylinder.class) || has(type, Shape.Cone.class);
         };
     }
 

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Vec3;
 
 /**
@@ -20,7 +20,7 @@ final class Cells {
     /** More cubes than this are never made: then they are larger, and it only costs time. */
     private static final int MOST = 1 << 16;
 
-    private final List<Clearances.Solid> solids;
+    private final List<Clearances.Item> solids;
     private final double edge;
     private final Vec3 corner;
     private final int[] count = new int[3];
@@ -31,12 +31,12 @@ final class Cells {
 
     private final int[] inside;
 
-    Cells(List<Clearances.Solid> solids) {
+    Cells(List<Clearances.Item> solids) {
         this.solids = solids;
-        Convex.Bounds all = solids.stream()
-                .map(s -> s.convex().bounds())
-                .reduce(Convex.Bounds::with)
-                .orElse(new Convex.Bounds(Vec3.ZERO, Vec3.ZERO));
+        Bounds all = solids.stream()
+                .map(s -> s.solid().bounds())
+                .reduce(Bounds::with)
+                .orElse(new Bounds(Vec3.ZERO, Vec3.ZERO));
         this.corner = all.min();
         this.edge = edge(all.size());
         count[0] = (int) (all.size().x() / edge) + 1;
@@ -45,7 +45,7 @@ final class Cells {
         this.reach = new int[6 * solids.size()];
         this.begin = new int[count[0] * count[1] * count[2] + 1];
         for (int s = 0; s < solids.size(); s++) {
-            Convex.Bounds box = solids.get(s).convex().bounds();
+            Bounds box = solids.get(s).solid().bounds();
             cell(box.min(), reach, 6 * s);
             cell(box.max(), reach, 6 * s + 3);
             eachCube(s, (piece, cube) -> begin[cube + 1]++);
@@ -84,7 +84,7 @@ final class Cells {
     }
 
     /** Pieces whose bounds share more than the tolerance, mm, with a box, each once. */
-    void near(Convex.Bounds box, double tolerance, Consumer<Clearances.Solid> told) {
+    void near(Bounds box, double tolerance, Consumer<Clearances.Item> told) {
         int[] from = new int[3];
         int[] to = new int[3];
         cell(box.min(), from, 0);
@@ -92,8 +92,8 @@ final class Cells {
         long cubes = (to[0] - from[0] + 1L) * (to[1] - from[1] + 1L) * (to[2] - from[2] + 1L);
         if (cubes > solids.size()) {
             // A long way through many cubes: looking at every piece is less work than looking into every cube.
-            for (Clearances.Solid solid : solids) {
-                if (solid.convex().bounds().overlaps(box, tolerance)) {
+            for (Clearances.Item solid : solids) {
+                if (solid.solid().bounds().overlaps(box, tolerance)) {
                     told.accept(solid);
                 }
             }
@@ -104,9 +104,9 @@ final class Cells {
                 for (int z = from[2]; z <= to[2]; z++) {
                     int cube = cube(x, y, z);
                     for (int i = begin[cube]; i < begin[cube + 1]; i++) {
-                        Clearances.Solid solid = solids.get(inside[i]);
+                        Clearances.Item solid = solids.get(inside[i]);
                         if (isFirst(from, 0, 6 * inside[i], x, y, z)
-                                && solid.convex().bounds().overlaps(box, tolerance)) {
+                                && solid.solid().bounds().overlaps(box, tolerance)) {
                             told.accept(solid);
                         }
                     }
@@ -116,13 +116,13 @@ final class Cells {
     }
 
     /** Tells every pair that shares a cube, once; not those of which both are among so many first pieces. */
-    void pairs(int known, BiConsumer<Clearances.Solid, Clearances.Solid> told) {
+    void pairs(int known, BiConsumer<Clearances.Item, Clearances.Item> told) {
         for (int s = known; s < solids.size(); s++) {
             eachCube(s, (piece, cube) -> meet(piece, cube, told));
         }
     }
 
-    private void meet(int piece, int cube, BiConsumer<Clearances.Solid, Clearances.Solid> told) {
+    private void meet(int piece, int cube, BiConsumer<Clearances.Item, Clearances.Item> told) {
         int z = cube % count[2];
         int y = cube / count[2] % count[1];
         int x = cube / count[2] / count[1];

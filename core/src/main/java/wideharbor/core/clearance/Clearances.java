@@ -13,8 +13,9 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import wideharbor.core.catalog.Piece;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -28,34 +29,33 @@ import wideharbor.core.rig.Rig;
  * Parts that are joined may overlap, but only inside the joint's engagement zone; bores are openings.
  */
 public final class Clearances {
-    private final List<Solid> solids;
+    private final List<Item> solids;
     private final Cells cells;
-    private final Map<PlacementId, List<Convex>> matter = new LinkedHashMap<>();
+    private final Map<PlacementId, List<Solid>> matter = new LinkedHashMap<>();
     private final Map<PlacementId, Set<Shape.Use>> rooms = new HashMap<>();
     private final List<Clash> clashes;
     private final List<Intrusion> intrusions;
     private final Rig rig;
 
     /** A placed piece of a part. */
-    record Solid(PlacementId placement, Shape.Use use, Convex convex) {}
+    record Item(PlacementId placement, Shape.Use use, Solid solid) {}
 
     /** Two parts in each other by so many millimetres, and the box that they share, rig frame. */
-    public record Clash(PlacementId a, PlacementId b, double depthMm, Convex.Bounds where) {}
+    public record Clash(PlacementId a, PlacementId b, double depthMm, Bounds where) {}
 
     /** Matter of one part in the room that another keeps for something. */
-    public record Intrusion(
-            PlacementId keeper, Shape.Use use, PlacementId intruder, double depthMm, Convex.Bounds where) {}
+    public record Intrusion(PlacementId keeper, Shape.Use use, PlacementId intruder, double depthMm, Bounds where) {}
 
-    private Clearances(Rig rig, List<Solid> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
+    private Clearances(Rig rig, List<Item> solids, Cells cells, List<Clash> clashes, List<Intrusion> intrusions) {
         this.rig = rig;
         this.solids = solids;
         this.cells = cells;
         this.clashes = clashes;
         this.intrusions = intrusions;
-        for (Solid solid : solids) {
+        for (Item solid : solids) {
             if (solid.use() == Shape.Use.SOLID) {
                 matter.computeIfAbsent(solid.placement(), k -> new ArrayList<>())
-                        .add(solid.convex());
+                        .add(solid.solid());
             } else {
                 rooms.computeIfAbsent(solid.placement(), k -> EnumSet.noneOf(Shape.Use.class))
                         .add(solid.use());
@@ -91,12 +91,12 @@ public final class Clearances {
     }
 
     /** What was found before of parts that stand still. */
-    private record Known(Set<PlacementId> still, List<Solid> solids, List<Clash> clashes, List<Intrusion> intrusions) {
+    private record Known(Set<PlacementId> still, List<Item> solids, List<Clash> clashes, List<Intrusion> intrusions) {
         static final Known NOTHING = new Known(Set.of(), List.of(), List.of(), List.of());
     }
 
     private static Clearances of(Rig rig, double toleranceMm, Known known) {
-        List<Solid> solids = new ArrayList<>(known.solids());
+        List<Item> solids = new ArrayList<>(known.solids());
         addSolids(rig, known.still(), solids);
         Meeting found = new Meeting(toleranceMm, new Zones(rig), new LinkedHashMap<>(), new LinkedHashMap<>());
         Cells cells = new Cells(solids);
@@ -115,17 +115,17 @@ public final class Clearances {
                         .toList());
     }
 
-    private static void addSolids(Rig rig, Set<PlacementId> still, List<Solid> to) {
+    private static void addSolids(Rig rig, Set<PlacementId> still, List<Item> to) {
         for (Placed placed : rig.attached()) {
             if (!still.contains(placed.id())) {
                 for (Piece piece : rig.catalogue().pieces(placed.type())) {
-                    to.add(new Solid(placed.id(), piece.use(), piece.convex().placed(placed.pose(piece.link()))));
+                    to.add(new Item(placed.id(), piece.use(), piece.solid().placed(placed.pose(piece.link()))));
                 }
             }
         }
     }
 
-    private static boolean mayMatter(Solid a, Solid b) {
+    private static boolean mayMatter(Item a, Item b) {
         boolean someMatter = a.use() == Shape.Use.SOLID || b.use() == Shape.Use.SOLID;
         return someMatter && !a.placement().equals(b.placement());
     }
@@ -133,19 +133,19 @@ public final class Clearances {
     /** What of the pairs that are looked at is too deep in each other. */
     private record Meeting(
             double toleranceMm, Zones zones, Map<String, Clash> clashes, Map<String, Intrusion> intrusions) {
-        void pair(Solid a, Solid b) {
-            if (mayMatter(a, b) && a.convex().bounds().overlaps(b.convex().bounds(), toleranceMm)) {
+        void pair(Item a, Item b) {
+            if (mayMatter(a, b) && a.solid().bounds().overlaps(b.solid().bounds(), toleranceMm)) {
                 look(a, b);
             }
         }
 
-        private void look(Solid a, Solid b) {
+        private void look(Item a, Item b) {
             // The excuse is cheaper to see than the depth, and most that overlap are joined there.
-            Convex.Bounds where = a.convex().bounds().shared(b.convex().bounds());
+            Bounds where = a.solid().bounds().shared(b.solid().bounds());
             if (zones.excuse(a.placement(), b.placement(), where)) {
                 return;
             }
-            double depth = a.convex().depth(b.convex());
+            double depth = a.solid().depth(b.solid());
             if (depth <= toleranceMm) {
                 return;
             }
@@ -159,8 +159,8 @@ public final class Clearances {
                         (x, y) -> y.depthMm() > x.depthMm() ? y : x);
             } else {
                 boolean isMatter = a.use() == Shape.Use.SOLID;
-                Solid keeper = isMatter ? b : a;
-                Solid intruder = isMatter ? a : b;
+                Item keeper = isMatter ? b : a;
+                Item intruder = isMatter ? a : b;
                 intrusions.merge(
                         keeper.placement() + "|" + keeper.use() + "|" + intruder.placement(),
                         new Intrusion(keeper.placement(), keeper.use(), intruder.placement(), depth, where),
@@ -183,46 +183,35 @@ public final class Clearances {
     }
 
     /** Matter of other parts in a box of free room, each part once, by id. */
-    public List<PlacementId> standIn(Convex room, Set<PlacementId> except, double toleranceMm) {
+    public List<PlacementId> standIn(Solid room, Set<PlacementId> except, double toleranceMm) {
         return standIn(List.of(room), except, toleranceMm);
     }
 
     /** Matter of other parts in any of several boxes that belong together, each part once, by id. */
-    public List<PlacementId> standIn(List<Convex> rooms, Set<PlacementId> except, double toleranceMm) {
+    public List<PlacementId> standIn(List<Solid> rooms, Set<PlacementId> except, double toleranceMm) {
         return standIn(
-                rooms.stream().map(Convex::bounds).toList(),
+                rooms.stream().map(Solid::bounds).toList(),
                 except,
                 toleranceMm,
                 (solid, i) -> solid.isDeeperIn(rooms.get(i), toleranceMm));
     }
 
-    /** The same for boxes that stand square: most meet nothing, and then no solid is made of them. */
-    public List<PlacementId> standInBoxes(List<Convex.Bounds> boxes, Set<PlacementId> except, double toleranceMm) {
-        return standIn(
-                boxes,
-                except,
-                toleranceMm,
-                (solid, i) -> solid.isDeeperIn(
-                        Convex.box(boxes.get(i).min(), boxes.get(i).max()), toleranceMm));
-    }
-
     /** Whether a solid, whose bounds reach into those of a room, stands in that very room. */
     private interface Meets {
-        boolean in(Convex solid, int room);
+        boolean in(Solid solid, int room);
     }
 
-    private List<PlacementId> standIn(
-            List<Convex.Bounds> rooms, Set<PlacementId> except, double toleranceMm, Meets meets) {
+    private List<PlacementId> standIn(List<Bounds> rooms, Set<PlacementId> except, double toleranceMm, Meets meets) {
         if (rooms.isEmpty()) {
             return List.of();
         }
         Set<PlacementId> found = new TreeSet<>();
-        Convex.Bounds all = rooms.stream().reduce(Convex.Bounds::with).orElseThrow();
+        Bounds all = rooms.stream().reduce(Bounds::with).orElseThrow();
         cells.near(all, toleranceMm, solid -> {
             PlacementId part = solid.placement();
             if (solid.use() == Shape.Use.SOLID && !except.contains(part) && !found.contains(part)) {
                 for (int i = 0; i < rooms.size(); i++) {
-                    if (solid.convex().bounds().overlaps(rooms.get(i), toleranceMm) && meets.in(solid.convex(), i)) {
+                    if (solid.solid().bounds().overlaps(rooms.get(i), toleranceMm) && meets.in(solid.solid(), i)) {
                         found.add(part);
                         return;
                     }
@@ -239,32 +228,32 @@ public final class Clearances {
     public Optional<PlacementId> metBy(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
         return solids.stream()
                 .filter(met(from, direction, within, except))
-                .map(Solid::placement)
+                .map(Item::placement)
                 .min(Comparator.naturalOrder());
     }
 
     /** Whether a ray meets nothing within so many millimetres. */
     public boolean isFree(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
         boolean[] blocked = new boolean[1];
-        cells.near(Convex.Bounds.of(from, from.plus(direction.times(within))), -1, solid -> {
+        cells.near(Bounds.of(from, from.plus(direction.times(within))), -1, solid -> {
             blocked[0] = blocked[0]
                     || solid.use() == Shape.Use.SOLID
                             && !except.contains(solid.placement())
-                            && solid.convex().isMetBy(from, direction, within);
+                            && solid.solid().isMetBy(from, direction, within);
         });
         return !blocked[0];
     }
 
-    private static Predicate<Solid> met(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
-        Convex.Bounds way = Convex.Bounds.of(from, from.plus(direction.times(within)));
+    private static Predicate<Item> met(Vec3 from, Vec3 direction, double within, Set<PlacementId> except) {
+        Bounds way = Bounds.of(from, from.plus(direction.times(within)));
         return s -> s.use() == Shape.Use.SOLID
-                && s.convex().bounds().overlaps(way, -1)
+                && s.solid().bounds().overlaps(way, -1)
                 && !except.contains(s.placement())
-                && s.convex().isMetBy(from, direction, within);
+                && s.solid().isMetBy(from, direction, within);
     }
 
     /** Pieces of matter of one part, rig frame. */
-    public List<Convex> matterOf(PlacementId placement) {
+    public List<Solid> matterOf(PlacementId placement) {
         return matter.getOrDefault(placement, List.of());
     }
 }

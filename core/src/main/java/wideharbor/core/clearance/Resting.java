@@ -5,7 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -35,7 +35,7 @@ public record Resting(List<PlacementId> contacts, double leanDegrees, double mar
         Vec3 up = rig.world().up();
         List<Corner> corners = new ArrayList<>();
         for (Placed placed : rig.attached()) {
-            for (Convex piece : clearances.matterOf(placed.id())) {
+            for (Solid piece : clearances.matterOf(placed.id())) {
                 for (Vec3 c : piece.corners()) {
                     Vec3 off = c.minus(centreOfMass);
                     corners.add(new Corner(placed.id(), off.dot(left), off.dot(forward), off.dot(up)));

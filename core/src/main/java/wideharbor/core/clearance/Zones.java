@@ -7,7 +7,7 @@ import java.util.Map;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -58,7 +58,7 @@ final class Zones {
                 .add(zone);
     }
 
-    boolean excuse(PlacementId a, PlacementId b, Convex.Bounds where) {
+    boolean excuse(PlacementId a, PlacementId b, Bounds where) {
         List<Zone> between = zones.getOrDefault(a, Map.of()).getOrDefault(b, List.of());
         for (Zone zone : between) {
             if (where.liesWithin(zone.middle(), zone.half())) {

@@ -14,7 +14,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.RiggingFacet;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Job;
@@ -157,11 +157,11 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
     }
 
     private static Piece piece(PullList.Line line, Catalogue catalogue) {
-        Optional<Convex.Bounds> bounds = catalogue.pieces(line.type()).stream()
+        Optional<Bounds> bounds = catalogue.pieces(line.type()).stream()
                 .filter(p -> p.use() == Shape.Use.SOLID)
-                .map(p -> p.convex().bounds())
-                .reduce(Convex.Bounds::with);
-        Vec3 size = bounds.map(Convex.Bounds::size).orElse(new Vec3(60, 40, 40));
+                .map(p -> p.solid().bounds())
+                .reduce(Bounds::with);
+        Vec3 size = bounds.map(Bounds::size).orElse(new Vec3(60, 40, 40));
         boolean weighed = line.eachGrams() instanceof Figure.Known;
         double grams = line.eachGrams() instanceof Figure.Known known ? known.value() : 0;
         return new Piece(line.type(), sorted(size.x(), size.y(), size.z()), grams, weighed);

@@ -12,7 +12,7 @@ final class Hulls {
 
     private Hulls() {}
 
-    static Convex of(List<Vec3> corners) {
+    static Solid of(List<Vec3> corners) {
         List<Vec3> normals = new ArrayList<>();
         List<Vec3> edges = new ArrayList<>();
         int n = corners.size();
@@ -37,7 +37,7 @@ final class Hulls {
                 }
             }
         }
-        return Convex.of(corners, normals, edges);
+        return Solid.of(corners, normals, edges);
     }
 
     private static boolean supports(List<Vec3> corners, Vec3 at, Vec3 normal) {

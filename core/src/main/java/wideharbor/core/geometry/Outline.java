@@ -32,14 +32,13 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, Shap
             return boxCorners(b);
         }
         if (shape instanceof Shape.Cylinder c) {
-            List<Vec3> all = circle(c.from(), c.to(), c.radiusMm());
-            all.addAll(circle(c.to(), c.from(), c.radiusMm()));
-            return all;
+            return circles(new Round(c.from(), c.to(), c.radiusMm(), c.radiusMm()));
+        }
+        if (shape instanceof Shape.Cone c) {
+            return circles(new Round(c.from(), c.to(), c.radiusMm(), c.endRadiusMm()));
         }
         if (shape instanceof Shape.Ring g) {
-            List<Vec3> all = circle(g.from(), g.to(), g.radiusMm());
-            all.addAll(circle(g.to(), g.from(), g.radiusMm()));
-            return all;
+            return circles(new Round(g.from(), g.to(), g.radiusMm(), g.radiusMm()));
         }
         return ((Shape.Hull) shape).corners();
     }
@@ -55,8 +54,14 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, Shap
         return all;
     }
 
-    private static List<Vec3> circle(Vec3 centre, Vec3 other, double radius) {
-        Vec3 axis = other.minus(centre).unit();
+    private static List<Vec3> circles(Round bar) {
+        List<Vec3> all = circle(bar.from(), bar.axis(), bar.radius());
+        all.addAll(circle(bar.to(), bar.axis(), bar.endRadius()));
+        return all;
+    }
+
+    /** Points round a circle about an axis. */
+    static List<Vec3> circle(Vec3 centre, Vec3 axis, double radius) {
         Vec3 aside =
                 (Math.abs(axis.y()) < 0.9 ? Vec3.UP : Vec3.LEFT).cross(axis).unit();
         Vec3 third = axis.cross(aside);
@@ -76,7 +81,7 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, Shap
         if (Math.abs(axis.dot(view.towardsEye())) < 0.99) {
             return List.of();
         }
-        return hull(circle(g.from(), g.to(), g.boreRadiusMm()).stream()
+        return hull(circle(g.from(), g.to().minus(g.from()).unit(), g.boreRadiusMm()).stream()
                 .map(p -> view.project(pose.apply(p)))
                 .toList());
     }

@@ -47,6 +47,17 @@ public sealed interface Shape {
         }
     }
 
+    /** A round bar whose radius goes from one figure at one end to another at the other: hoods, tapered barrels. */
+    record Cone(Vec3 from, Vec3 to, double radiusMm, double endRadiusMm, Use use) implements Shape {
+        public Cone {
+            Require.atLeast("Cone radius", radiusMm, 0.1, "mm");
+            Require.atLeast("Cone end radius", endRadiusMm, 0.1, "mm");
+            if (to.minus(from).length() < 0.1) {
+                throw new IllegalArgumentException("A cone must be at least 0.1 mm long");
+            }
+        }
+    }
+
     /** A tube: a cylinder with a bore; the bore is an opening, not a wall. */
     record Ring(Vec3 from, Vec3 to, double radiusMm, double boreRadiusMm, Use use) implements Shape {
         public Ring {

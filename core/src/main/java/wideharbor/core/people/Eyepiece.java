@@ -1,8 +1,8 @@
 package wideharbor.core.people;
 
 import java.util.Optional;
-import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.rig.Placed;
 
@@ -15,11 +15,7 @@ public final class Eyepiece {
         for (var link : part.type().links()) {
             for (Shape shape : link.shapes()) {
                 if (shape.use() == Shape.Use.EYE) {
-                    Vec3 middle = Convex.of(shape).stream()
-                            .map(Convex::bounds)
-                            .reduce(Convex.Bounds::with)
-                            .orElseThrow()
-                            .middle();
+                    Vec3 middle = Solid.of(shape).bounds().middle();
                     return Optional.of(part.pose(link.id()).apply(middle));
                 }
             }

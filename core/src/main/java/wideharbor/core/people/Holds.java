@@ -12,7 +12,7 @@ import java.util.function.Predicate;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.clearance.Clearances;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -121,7 +121,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
 
     private static double reach(Clearances clearances, Placed part, Vec3 out) {
         double far = Double.NEGATIVE_INFINITY;
-        for (Convex piece : clearances.matterOf(part.id())) {
+        for (Solid piece : clearances.matterOf(part.id())) {
             far = Math.max(far, piece.reach(out));
         }
         return far;

@@ -10,8 +10,8 @@ import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Port;
-import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -101,9 +101,8 @@ public final class MountBudget {
     }
 
     /** The room a part needs to be brought to the face. */
-    private static Convex before(Pose pose) {
-        return Convex.box(new Vec3(-HALF, -HALF, 1), new Vec3(HALF, HALF, REACH))
-                .placed(pose);
+    private static Solid before(Pose pose) {
+        return Solid.box(new Vec3(-HALF, -HALF, 1), new Vec3(HALF, HALF, REACH)).placed(pose);
     }
 
     private static Face face(World world, Vec3 normal) {

@@ -20,6 +20,7 @@ import wideharbor.core.geometry.Shape;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
+import wideharbor.core.standard.Standard;
 
 /**
  * Room that a part keeps free for one purpose is free: one check per purpose, so that each has its id and its reason.
@@ -121,7 +122,7 @@ final class KeptRoom implements Check {
         }
         double limit = analysis.rule(Rule.ROOM_INTRUSION);
         for (Clearances.Intrusion intrusion : clearances.intrusions()) {
-            if (intrusion.use() == use && intrusion.depthMm() > limit) {
+            if (intrusion.use() == use && intrusion.depthMm() > limit && !isItsOwnBattery(intrusion, analysis)) {
                 results.found(
                         About.of("room", part(intrusion.keeper()), part(intrusion.intruder())),
                         analysis.rig().title(intrusion.intruder()) + " stands " + Words.mm(intrusion.depthMm())
@@ -130,6 +131,19 @@ final class KeptRoom implements Check {
                         "On " + analysis.rig().title(intrusion.keeper()) + ": " + card.because() + ".");
             }
         }
+    }
+
+    /** The battery on a plate stands where it goes off: that room is for it. */
+    private boolean isItsOwnBattery(Clearances.Intrusion intrusion, RigAnalysis analysis) {
+        return use == Shape.Use.BATTERY_PATH
+                && analysis.rig()
+                        .locatedBy(intrusion.intruder())
+                        .filter(j -> j.parent().placement().equals(intrusion.keeper()))
+                        .map(j -> analysis.standards()
+                                .require(analysis.rig().port(j.parent()).standard())
+                                .family())
+                        .filter(family -> family == Standard.Family.BATTERY)
+                        .isPresent();
     }
 
     @Override

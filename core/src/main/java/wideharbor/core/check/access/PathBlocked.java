@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
@@ -19,8 +18,8 @@ import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.geometry.Convex;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -30,7 +29,8 @@ import wideharbor.core.standard.Standard;
 /** A part that drops in, clamps from the side or slides on from an end has a free way there. */
 final class PathBlocked implements Check {
     private static final double WAY_OUT = 40;
-    private static final double SHRINK = 3;
+    /** What a part brushes on its way is no obstacle: parts give, and are drawn a little plumper than they are. */
+    private static final double BRUSHES = 3;
 
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("access.path")
@@ -39,7 +39,7 @@ final class PathBlocked implements Check {
             .subjects("every part that drops in, clamps from the side or slides on from an end")
             .expectation("one way on is free of parts other than those that come on after it")
             .because("what is blocked by something that must be there first cannot be put on at all")
-            .formula("the part's bounds, swept along its way")
+            .formula("the part's shapes, swept along its way")
             .source("geometry; the way on by the mounting standard")
             .severity(Severity.STOP)
             .build();
@@ -75,7 +75,7 @@ final class PathBlocked implements Check {
     private static void judge(RigAnalysis analysis, Joint joint, Standard.Entry entry, Results results) {
         Rig rig = analysis.rig();
         Placed child = rig.require(joint.child().placement());
-        List<Convex> matter = analysis.clearances().matterOf(child.id());
+        List<Solid> matter = analysis.clearances().matterOf(child.id());
         Set<PlacementId> except = new LinkedHashSet<>(rig.subtree(child.id()));
         except.add(joint.parent().placement());
         List<Set<PlacementId>> blocked = new ArrayList<>();
@@ -156,36 +156,13 @@ final class PathBlocked implements Check {
         } else {
             ways.add(new Way(on.n(), WAY_OUT));
         }
-        return ways.stream().filter(w -> isAlongAnAxis(w.direction())).toList();
-    }
-
-    /** Bounds are swept exactly only along an axis of the rig; a slanting way is not judged. */
-    private static boolean isAlongAnAxis(Vec3 d) {
-        return Math.max(Math.abs(d.x()), Math.max(Math.abs(d.y()), Math.abs(d.z()))) > 0.99;
+        return ways;
     }
 
     private static List<PlacementId> blockers(
-            RigAnalysis analysis, List<Convex> matter, Way way, Set<PlacementId> except) {
+            RigAnalysis analysis, List<Solid> matter, Way way, Set<PlacementId> except) {
         Vec3 by = way.direction().times(way.length());
-        List<Convex.Bounds> swept = matter.stream()
-                .flatMap(piece -> swept(piece.bounds(), by).stream())
-                .toList();
-        return analysis.clearances().standInBoxes(swept, except, 1);
-    }
-
-    /** The room that a box sweeps, a little less than the whole of it; none when it is too thin for that. */
-    private static Optional<Convex.Bounds> swept(Convex.Bounds box, Vec3 by) {
-        Vec3 min = box.min();
-        Vec3 max = box.max();
-        Vec3 low = new Vec3(
-                Math.min(min.x(), min.x() + by.x()) + SHRINK,
-                Math.min(min.y(), min.y() + by.y()) + SHRINK,
-                Math.min(min.z(), min.z() + by.z()) + SHRINK);
-        Vec3 high = new Vec3(
-                Math.max(max.x(), max.x() + by.x()) - SHRINK,
-                Math.max(max.y(), max.y() + by.y()) - SHRINK,
-                Math.max(max.z(), max.z() + by.z()) - SHRINK);
-        boolean thick = low.x() < high.x() && low.y() < high.y() && low.z() < high.z();
-        return thick ? Optional.of(new Convex.Bounds(low, high)) : Optional.empty();
+        List<Solid> swept = matter.stream().map(piece -> piece.swept(by)).toList();
+        return analysis.clearances().standIn(swept, except, BRUSHES);
     }
 }

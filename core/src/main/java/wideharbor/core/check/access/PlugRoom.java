@@ -24,7 +24,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.edit.Wiring;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Subject;
@@ -98,7 +98,7 @@ final class PlugRoom implements Check {
         return wire.a().connector().equals(socket.connector()) ? wire.a() : wire.b();
     }
 
-    private static Convex room(Placed placed, Socket socket, Vec3 way, double length) {
+    private static Solid room(Placed placed, Socket socket, Vec3 way, double length) {
         Vec3 at = placed.pose().apply(socket.at());
         Vec3 out = placed.pose().turn(way.unit());
         Vec3 from = at.plus(out.times(START));
@@ -107,7 +107,7 @@ final class PlugRoom implements Check {
                 HALF_WIDTH * (1 - Math.abs(out.x())),
                 HALF_WIDTH * (1 - Math.abs(out.y())),
                 HALF_WIDTH * (1 - Math.abs(out.z())));
-        return Convex.box(
+        return Solid.box(
                 new Vec3(
                         Math.min(from.x(), to.x()) - wide.x() - 0.01,
                         Math.min(from.y(), to.y()) - wide.y() - 0.01,

@@ -21,7 +21,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Spacers;
-import wideharbor.core.geometry.Convex;
+import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
@@ -102,8 +102,7 @@ final class RoomBesideLens implements Check {
         double most = 0;
         for (Piece piece : analysis.catalogue().pieces(lens.type())) {
             if (piece.use() == Shape.Use.SOLID) {
-                Convex.Bounds box =
-                        piece.convex().placed(lens.pose(piece.link())).bounds();
+                Bounds box = piece.solid().placed(lens.pose(piece.link())).bounds();
                 if (box.max().z() > fromZ && box.min().z() < toZ) {
                     // Barrels are round: sideways is as good as any direction, and feet below do not count.
                     most = Math.max(most, Math.max(box.max().x(), -box.min().x()));

@@ -10,15 +10,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class ConvexTest {
-    private static Convex box(double half) {
-        return Convex.box(new Vec3(-half, -half, -half), new Vec3(half, half, half));
+class SolidTest {
+    private static Solid box(double half) {
+        return Solid.box(new Vec3(-half, -half, -half), new Vec3(half, half, half));
     }
 
     /** Cubes of 20 side by side, 15 between their middles: 5 deep. */
     @Test
     void twoBoxesShareWhatTheShortestShiftParts() {
-        Convex moved = box(10).placed(Pose.translation(new Vec3(15, 3, 2)));
+        Solid moved = box(10).placed(Pose.translation(new Vec3(15, 3, 2)));
         assertEquals(5, box(10).depth(moved), 1e-9);
         assertTrue(
                 box(10).depth(box(10).placed(Pose.translation(new Vec3(20, 0, 0)))) <= 1e-9,
@@ -28,44 +28,45 @@ class ConvexTest {
     /** Turned by 45° its corner reaches 10·√2 = 14.14: 22 between middles leaves 2.14. */
     @Test
     void aTurnedBoxReachesWithItsCorner() {
-        Convex turned = box(10).placed(Pose.translation(new Vec3(22, 0, 0)).then(Pose.rotation(Vec3.UP, 45)));
+        Solid turned = box(10).placed(Pose.translation(new Vec3(22, 0, 0)).then(Pose.rotation(Vec3.UP, 45)));
         assertEquals(10 + 10 * Math.sqrt(2) - 22, box(10).depth(turned), 1e-9);
     }
 
-    /** A rod of 15 runs through a clamp bored 16 without touching; beside the bore it is in the wall. */
+    /** A rod of 15 runs through a clamp bored 18 without touching; 10 aside it is 8.5 beyond the bore. */
     @Test
     void aBoreIsAnOpening() {
-        Convex rod = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -100), new Vec3(0, 0, 100), 7.5, Shape.Use.SOLID))
-                .get(0);
-        List<Convex> wall = Convex.of(new Shape.Ring(new Vec3(0, 0, -10), new Vec3(0, 0, 10), 20, 9, Shape.Use.SOLID));
-        assertTrue(wall.stream().allMatch(w -> w.depth(rod) <= 0));
-        Convex aside = rod.placed(Pose.translation(new Vec3(10, 0, 0)));
-        assertTrue(wall.stream().anyMatch(w -> w.depth(aside) > 1));
+        Solid rod = cylinder(7.5, -100, 100);
+        Solid clamp = Solid.of(new Shape.Ring(new Vec3(0, 0, -10), new Vec3(0, 0, 10), 20, 9, Shape.Use.SOLID));
+        assertTrue(clamp.depth(rod) <= 0);
+        assertEquals(8.5, clamp.depth(rod.placed(Pose.translation(new Vec3(10, 0, 0)))), 1e-9);
+    }
+
+    private static Solid cylinder(double radius, double from, double to) {
+        return Solid.of(new Shape.Cylinder(new Vec3(0, 0, from), new Vec3(0, 0, to), radius, Shape.Use.SOLID));
     }
 
     /** A wedge with its thin end at z 100: a box over the thin end is clear, over the thick end it is not. */
     @Test
     void aHullIsItsCorners() {
-        Convex wedge = Convex.of(new Shape.Hull(
-                        List.of(
-                                new Vec3(-10, 0, 0),
-                                new Vec3(10, 0, 0),
-                                new Vec3(-10, 40, 0),
-                                new Vec3(10, 40, 0),
-                                new Vec3(-10, 0, 100),
-                                new Vec3(10, 0, 100),
-                                new Vec3(-10, 1, 100),
-                                new Vec3(10, 1, 100)),
-                        Shape.Use.SOLID))
-                .get(0);
-        Convex cube = Convex.box(new Vec3(-5, 20, 80), new Vec3(5, 30, 90));
+        Solid wedge = Solid.of(new Shape.Hull(
+                List.of(
+                        new Vec3(-10, 0, 0),
+                        new Vec3(10, 0, 0),
+                        new Vec3(-10, 40, 0),
+                        new Vec3(10, 40, 0),
+                        new Vec3(-10, 0, 100),
+                        new Vec3(10, 0, 100),
+                        new Vec3(-10, 1, 100),
+                        new Vec3(10, 1, 100)),
+                Shape.Use.SOLID));
+        Solid cube = Solid.box(new Vec3(-5, 20, 80), new Vec3(5, 30, 90));
         assertTrue(wedge.depth(cube) <= 0);
         assertTrue(wedge.depth(cube.placed(Pose.translation(new Vec3(0, 0, -75)))) > 1);
     }
 
     @Test
     void aRayMeetsWhatStandsBeforeIt() {
-        Convex screen = Convex.box(new Vec3(-50, -50, 100), new Vec3(50, 50, 110));
+        Solid screen = Solid.box(new Vec3(-50, -50, 100), new Vec3(50, 50, 110));
         assertTrue(screen.isMetBy(Vec3.ZERO, Vec3.FORWARD, 200));
         assertFalse(screen.isMetBy(Vec3.ZERO, Vec3.FORWARD, 90), "too far");
         assertFalse(screen.isMetBy(new Vec3(60, 0, 0), Vec3.FORWARD, 200), "beside it");
@@ -78,20 +79,19 @@ class ConvexTest {
     void depthIsSymmetricAndMovesAlong(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < 200; i++) {
-            Convex a = box(5 + random.nextDouble() * 20).placed(pose(random));
-            Convex b = Convex.of(new Shape.Cylinder(
+            Solid a = box(5 + random.nextDouble() * 20).placed(pose(random));
+            Solid b = Solid.of(new Shape.Cylinder(
                             Vec3.ZERO,
                             new Vec3(0, 10 + random.nextDouble() * 40, 0),
                             5 + random.nextDouble() * 10,
                             Shape.Use.SOLID))
-                    .get(0)
                     .placed(pose(random));
             Pose move = pose(random);
             double depth = a.depth(b);
             String where = "seed " + seed + ", case " + i;
             if (depth > 0) {
-                assertEquals(depth, b.depth(a), 1e-6, where);
-                assertEquals(depth, a.placed(move).depth(b.placed(move)), 1e-6, where);
+                assertEquals(depth, b.depth(a), 0.005, where);
+                assertEquals(depth, a.placed(move).depth(b.placed(move)), 0.005, where);
             } else {
                 assertTrue(b.depth(a) <= 1e-9, where);
             }
@@ -112,8 +112,7 @@ class ConvexTest {
     @ValueSource(longs = {21, 22, 23})
     void deeperThanAgreesWithTheDepth(long seed) {
         Random random = new Random(seed);
-        Convex bar = Convex.of(new Shape.Cylinder(new Vec3(0, 0, -40), new Vec3(0, 0, 40), 12, Shape.Use.SOLID))
-                .get(0);
+        Solid bar = Solid.of(new Shape.Cylinder(new Vec3(0, 0, -40), new Vec3(0, 0, 40), 12, Shape.Use.SOLID));
         int deep = 0;
         for (int i = 0; i < 400; i++) {
             Pose pose = Pose.translation(new Vec3(
@@ -122,7 +121,7 @@ class ConvexTest {
                             random.nextDouble() * 110 - 55))
                     .then(Pose.rotation(Vec3.UP, random.nextInt(360)))
                     .then(Pose.rotation(Vec3.LEFT, random.nextInt(360)));
-            Convex other = (i % 2 == 0 ? bar : box(15)).placed(pose);
+            Solid other = (i % 2 == 0 ? bar : box(15)).placed(pose);
             boolean is = box(20).isDeeperIn(other, 2);
             assertEquals(box(20).depth(other) > 2, is, "place " + i);
             assertEquals(is, other.isDeeperIn(box(20), 2), "the other way round, place " + i);
