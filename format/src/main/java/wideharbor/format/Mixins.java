@@ -31,6 +31,7 @@ final class Mixins {
         return builder.addMixIn(Shape.class, OfShape.class)
                 .addMixIn(Shape.Box.class, NoDerived.class)
                 .addMixIn(Shape.Cylinder.class, NoDerived.class)
+                .addMixIn(Shape.Cone.class, NoDerived.class)
                 .addMixIn(Shape.Ring.class, NoDerived.class)
                 .addMixIn(Shape.Hull.class, NoDerived.class)
                 .addMixIn(Port.Working.class, NoDerived.class)
@@ -58,6 +59,7 @@ final class Mixins {
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Shape.Box.class, name = "box"),
         @JsonSubTypes.Type(value = Shape.Cylinder.class, name = "cylinder"),
+        @JsonSubTypes.Type(value = Shape.Cone.class, name = "cone"),
         @JsonSubTypes.Type(value = Shape.Ring.class, name = "ring"),
         @JsonSubTypes.Type(value = Shape.Hull.class, name = "hull")
     })

@@ -132,6 +132,14 @@ class CatalogueCsvTest {
                 + "\"links\":[{\"id\":\"main\",\"massGrams\":12,\"centreOfMass\":[0,0,0],\"shapes\":[]}]}";
         ItemType clip = codec.readWrittenType(text);
         assertEquals(clip, codec.readWrittenType(codec.writeTypeForReading(clip)));
+        ItemType hood = codec.readWrittenType(
+                text.replace(
+                        "\"shapes\":[]",
+                        "\"shapes\":[{\"type\":\"cone\",\"from\":[0,0,0],\"to\":[0,0,40],\"radiusMm\":50,\"endRadiusMm\":70}]"));
+        assertEquals(
+                List.of(new Shape.Cone(Vec3.ZERO, new Vec3(0, 0, 40), 50, 70, Shape.Use.SOLID)),
+                hood.links().get(0).shapes());
+        assertEquals(hood, codec.readWrittenType(codec.writeTypeForReading(hood)));
         assertTrue(assertThrows(HarborFormatException.class, () -> codec.readWrittenType(text.replace("12", "\"x\"")))
                 .getMessage()
                 .contains("massGrams"));

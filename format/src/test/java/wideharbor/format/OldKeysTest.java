@@ -38,7 +38,7 @@ class OldKeysTest {
                 "second-bell|Held by 6 stops",
                 "slack-water|Held by 3 stops, 11 unread cautions",
                 "kiln|Held by 7 stops, 20 unread cautions",
-                "the-lift|Held by 4 stops, 7 unread cautions",
+                "the-lift|Held by 4 stops, 6 unread cautions",
                 "queens-yard|Held by 4 stops, 5 unread cautions"
             })
     void aPackageOfTheVersionBeforeIsJudged(String name, String verdict) {

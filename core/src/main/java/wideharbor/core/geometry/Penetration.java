@@ -52,7 +52,23 @@ final class Penetration {
 
     static boolean isDeeper(Solid a, Solid b, double mm) {
         double least = a.leastAlongNormals(b);
-        return least > mm && new Penetration(a, b).search(least, mm, mm) > mm;
+        return least > mm && !isPartedAcross(a, b, mm) && new Penetration(a, b).search(least, mm, mm) > mm;
+    }
+
+    /** Most that come near pass beside what is round: across its axis, from its middle to the other's, parts them. */
+    private static boolean isPartedAcross(Solid a, Solid b, double mm) {
+        Vec3 between = b.bounds().middle().minus(a.bounds().middle());
+        for (Vec3 axis : new Vec3[] {a.axis(), b.axis(), Vec3.ZERO}) {
+            Vec3 across = between.minus(axis.times(between.dot(axis)));
+            double length = across.length();
+            if (length > NOTHING) {
+                Vec3 along = across.times(1 / length);
+                if (a.reach(along) + b.reach(along.negated()) <= mm) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /**

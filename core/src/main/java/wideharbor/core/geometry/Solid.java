@@ -152,11 +152,15 @@ public final class Solid {
      */
     public Solid swept(Vec3 by) {
         int n = corners.length;
+        if (round().isPresent() && isAlongAFace(by.unit())) {
+            return lengthened(round().get(), by);
+        }
         Vec3[] both = Arrays.copyOf(corners, 2 * n);
         for (int i = 0; i < n; i++) {
             both[n + i] = corners[i].plus(by);
         }
-        if (square && isSquare(new Vec3[] {by.unit()})) {
+        boolean along = isAlongAFace(by.unit());
+        if (flat && edges == normals && along) {
             return new Solid(both, null, null, normals, edges, true);
         }
         Discs wide = null;
@@ -168,8 +172,34 @@ public final class Solid {
         return new Solid(both, wide, bore == null ? null : bore.swept(by).orElse(null), normals, edges, false);
     }
 
+    /** A bar on its way along its axis is a longer bar; a cone takes the room of its widest. */
+    private Solid lengthened(Round bar, Vec3 by) {
+        boolean onward = by.dot(bar.axis()) > 0;
+        double widest = Math.max(bar.radius(), bar.endRadius());
+        return round(
+                onward ? bar.from() : bar.from().plus(by),
+                onward ? bar.to().plus(by) : bar.to(),
+                widest,
+                widest,
+                bore == null ? null : bore.swept(by).orElse(null));
+    }
+
+    private boolean isAlongAFace(Vec3 way) {
+        for (Vec3 normal : normals) {
+            if (Math.abs(normal.dot(way)) > 1 - 1e-12) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public Bounds bounds() {
         return bounds;
+    }
+
+    /** What its discs stand square to; nothing where it has none. */
+    Vec3 axis() {
+        return discs == null ? Vec3.ZERO : discs.axis();
     }
 
     Optional<Bore> bore() {

@@ -170,6 +170,34 @@ class AccessChecksTest {
                     .looksAtNothing();
         }
 
+        /** The plate's room before its studs is where the battery stands; what else stands there is in the way. */
+        @Test
+        void aBatteryIsNotInItsOwnWay() {
+            ItemType plate = part("plate")
+                    .shaped(box(-40, 10, -60, 40, 80, 0, Use.BATTERY_PATH))
+                    .port("studs", "v-mount", Role.B, Vec3.ZERO, Parts.BACK, Vec3.UP)
+                    .port("side", "flat-base", Role.B, new Vec3(60, 0, -30), Vec3.UP, Vec3.FORWARD)
+                    .make();
+            ItemType battery = part("battery")
+                    .shaped(box(-40, -60, 0, 40, 60, 50, Use.SOLID))
+                    .port("plug", "v-mount", Role.A, Vec3.ZERO, Parts.BACK, Vec3.UP)
+                    .make();
+            ItemType box = part("box")
+                    .shaped(box(-60, 0, -20, -30, 70, 20, Use.SOLID))
+                    .port("foot", "flat-base", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                    .make();
+            Rigs alone = Rigs.rig()
+                    .with("plate", plate)
+                    .with("battery", battery)
+                    .join("j", "plate:studs", "battery:plug")
+                    .on("none");
+            verify(room("battery-path")).given(alone).holds();
+            Finding finding = verify(room("battery-path"))
+                    .given(alone.with("box", box).join("k", "plate:side", "box:foot"))
+                    .finds(Severity.STOP, CheckState.FOUND);
+            assertTrue(finding.title().startsWith("box stands"), finding.title());
+        }
+
         @Test
         void everyRoomHasItsOwnIdAndReason() {
             assertEquals(
@@ -216,6 +244,40 @@ class AccessChecksTest {
         void whatMustBeThereFirstBlocksForGood() {
             Finding finding = verify(new PathBlocked()).given(underRoof(true)).finds(Severity.STOP, CheckState.FOUND);
             assertEquals("plate cannot be put on: body is in its way", finding.title());
+        }
+
+        /**
+         * A ring comes along a rail over the body's barrel of radius 60. Its bore of 69.5 leaves 9.5 of air all round;
+         * one of 56 does not go over it from either end.
+         */
+        private Rigs ringOverBarrel(double bore) {
+            ItemType body = part("body")
+                    .shaped(new Shape.Cylinder(new Vec3(0, 0, -200), new Vec3(0, 0, 200), 60, Use.SOLID))
+                    .port("base", "flat-base", Role.B, new Vec3(0, -85, 0), DOWN, Vec3.FORWARD)
+                    .make();
+            ItemType rail = part("rail")
+                    .port("foot", "flat-base", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                    .carrier("rail", "dovetail-narrow", Role.A, Vec3.ZERO, DOWN, -150, 150)
+                    .make();
+            ItemType ring = part("ring")
+                    .shaped(new Shape.Ring(new Vec3(0, 85, -5), new Vec3(0, 85, 5), 80, bore, Use.SOLID))
+                    .clamp("clamp", "dovetail-narrow", Role.B, Vec3.ZERO, Vec3.UP, 10)
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("rail", rail)
+                    .with("ring", ring)
+                    .join("j", "body:base", "rail:foot")
+                    .join("k", "rail:rail", "ring:clamp")
+                    .on("none");
+        }
+
+        @Test
+        void aRingGoesOverWhatItsBoreClears() {
+            verify(new PathBlocked()).given(ringOverBarrel(69.5)).holds();
+            Finding finding =
+                    verify(new PathBlocked()).given(ringOverBarrel(56)).finds(Severity.STOP, CheckState.FOUND);
+            assertEquals("ring cannot be put on: body is in its way", finding.title());
         }
 
         @Test
