@@ -12,7 +12,7 @@ import wideharbor.core.quantity.Words;
 /**
  * What the hands hold of a rig that lies on a shoulder: F = m·g·Δz / L, N; negative when they pull down.
  *
- * @param grips the foremost handhold, rig frame
+ * @param grips between the hands, rig frame
  * @param armMm from the pad's middle to the grips, along the axis
  * @param easy against what tires within a take
  * @param bearable against what nobody holds for a shot
@@ -21,7 +21,7 @@ public record HandForce(Posture posture, Vec3 grips, double armMm, Judgement eas
     /** Empty when the rig lies on no shoulder, or nothing on it is there to be held. */
     public static Optional<HandForce> of(RigAnalysis analysis) {
         return Posture.of(analysis, SupportFacet.Support.Way.SHOULDER)
-                .flatMap(p -> Grips.foremost(analysis).map(grips -> of(analysis, p, grips)));
+                .flatMap(p -> Grips.held(analysis).map(grips -> of(analysis, p, grips)));
     }
 
     private static HandForce of(RigAnalysis analysis, Posture posture, Vec3 grips) {

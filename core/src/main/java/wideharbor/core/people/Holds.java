@@ -24,6 +24,8 @@ public record Holds(List<Side> sides, List<Grip> grips) {
     private static final Set<Category> FIRM = EnumSet.of(
             Category.HANDLE, Category.CAGE, Category.ROD, Category.PLATE, Category.DOVETAIL, Category.SHOULDER);
 
+    private static final double OVER_AXIS_MM = 80;
+
     /** The sides from which somebody takes hold, as the world stands. */
     public enum From {
         LEFT,
@@ -88,7 +90,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         List<Placed> safe = new ArrayList<>();
         List<Placed> near = new ArrayList<>();
         for (Placed part : rig.attached()) {
-            if (!isPartOfTheRig(part)) {
+            if (!isPartOfTheRig(part) || isFromAbove(from, rig.world(), part)) {
                 continue;
             }
             double at = reach.getOrDefault(part.id(), 0.0);
@@ -107,6 +109,23 @@ public record Holds(List<Side> sides, List<Grip> grips) {
                 from,
                 safe.stream().map(Placed::title).toList(),
                 safe.isEmpty() ? near.stream().map(Placed::title).limit(3).toList() : List.of());
+    }
+
+    /** A handle over the camera is taken from above: from the side there is nothing to close a hand round. */
+    private static boolean isFromAbove(From from, World world, Placed part) {
+        return (from == From.LEFT || from == From.RIGHT)
+                && part.type().can(Capability.IS_HANDHOLD)
+                && isOverhead(world, part);
+    }
+
+    /** Whether a part stands over the camera: higher over the lens's axis than a hand at the lens is. */
+    public static boolean isOverhead(World world, Placed part) {
+        return middle(part).dot(world.up()) > OVER_AXIS_MM;
+    }
+
+    /** The middle of what is held of a part, rig frame. */
+    public static Vec3 middle(Placed part) {
+        return part.pose().apply(part.type().links().get(0).centreOfMass());
     }
 
     /** Heads and legs stay where they are when somebody takes the rig. */
@@ -138,9 +157,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         return rig.attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD))
                 .map(p -> {
-                    Vec3 off = p.pose()
-                            .apply(p.type().links().get(0).centreOfMass())
-                            .minus(world.datum());
+                    Vec3 off = middle(p).minus(world.datum());
                     return new Grip(
                             p.id(),
                             p.title(),

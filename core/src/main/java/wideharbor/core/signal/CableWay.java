@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Freedom;
@@ -28,6 +28,9 @@ final class CableWay {
 
     /** Degrees between detents: what goes in larger steps is taken off to be turned. */
     private static final double MOST_STEP = 30;
+
+    /** Degrees from one look at a turn to the next: between two the way is never longer by a thousandth of an arm. */
+    private static final double LOOK_EVERY = 5;
 
     /** A point that goes with a part. */
     private record Fixed(Vec3 at, PlacementId part) {}
@@ -106,7 +109,7 @@ final class CableWay {
         return sum * (1 + SLACK);
     }
 
-    /** The most that any one joint between its parts asks for when it is turned either way, as far as it goes. */
+    /** The most that any one joint between its parts asks for anywhere on its turn, either way. */
     Travel travel(List<Turn> turns) {
         Travel most = new Travel(neededMm(), "");
         for (Turn turn : turns) {
@@ -125,7 +128,7 @@ final class CableWay {
         return most;
     }
 
-    /** A joint that people turn on the day: what goes with it, and where that goes when it is turned either way. */
+    /** A joint that people turn on the day: what goes with it, and where that goes on the way. */
     record Turn(String what, Set<PlacementId> moved, List<Pose> ways) {}
 
     /** Not the clamps along rods, and nothing that only fits two ways round. */
@@ -136,11 +139,14 @@ final class CableWay {
                 .toList();
     }
 
+    /** Not only its ends: on the way a plug may stand farther off than at either. */
     private static Turn turn(Rig rig, Motion motion, double degrees) {
-        List<Pose> ways = DoubleStream.of(-degrees, degrees)
-                .map(by ->
-                        Math.max(motion.range().from(), Math.min(motion.range().to(), motion.value() + by)))
-                .mapToObj(value -> new Moved(rig, motion).displacement(value))
+        double from = motion.range().nearest(motion.value() - degrees);
+        double to = motion.range().nearest(motion.value() + degrees);
+        int steps = Math.max(1, (int) Math.ceil((to - from) / LOOK_EVERY));
+        Moved moved = new Moved(rig, motion);
+        List<Pose> ways = IntStream.rangeClosed(0, steps)
+                .mapToObj(i -> moved.displacement(from + (to - from) * i / steps))
                 .toList();
         return new Turn(rig.title(motion.key().placement()), new Moved(rig, motion).parts(), ways);
     }

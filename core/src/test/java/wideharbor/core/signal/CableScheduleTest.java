@@ -154,6 +154,17 @@ class CableScheduleTest {
                 .holds();
     }
 
+    /** Turned by 90° it ends where it asks for no more than level, 423.5; on the way, at 45°, it asks for 469. */
+    @Test
+    void theWorstOfTheWayCountsNotItsEnd() {
+        double worst = (90 + 50 + 100 * Math.sqrt(0.5) + 145 + 100 * Math.sqrt(0.5)) * 1.1;
+        CableSchedule.Row row = CableSchedule.of(
+                        rig(430, false, -90, 90).analysis().rig(), new Dressing(45, 20, 90))
+                .get(0);
+        assertEquals(worst, row.turnedMm(), 1e-6);
+        assertTrue(row.isTautWhenTurned());
+    }
+
     /** The house turns by 45°, this one only goes to 20. */
     @Test
     void noFurtherThanItGoes() {

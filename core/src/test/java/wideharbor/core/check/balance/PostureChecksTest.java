@@ -138,6 +138,35 @@ class PostureChecksTest {
             verify(new ShoulderHold()).given(shoulder(0, false)).finds(Severity.STOP, CheckState.FOUND);
         }
 
+        private ItemType grip(String id, double left, double up, double ahead) {
+            return part(id).is(wideharbor.core.catalog.Category.HANDLE)
+                    .can(Capability.IS_HANDHOLD)
+                    .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE)
+                    .weighs(0, new Vec3(left, up, ahead))
+                    .make();
+        }
+
+        /** A grip at 150 right and one at 250 left: two hands that push alike do it 200 ahead. 5.53 / 0.2 = 27.7 N. */
+        @Test
+        void twoHandsShareIt() {
+            Rigs rigs = shoulder(60, true).with("h", grip("h", -80, 0, 50)).join("l", "body:front", "h:foot");
+            assertEquals(
+                    "Hands hold up 27.7 N",
+                    verify(new ShoulderHold())
+                            .given(rigs)
+                            .finds(Severity.CAUTION, 27.65, -15, 15, "N")
+                            .title());
+        }
+
+        /** A handle over the camera, farther ahead than the grips, takes no part. */
+        @Test
+        void aTopHandleIsNoGrip() {
+            Rigs rigs = shoulder(60, true).with("h", grip("h", 0, 130, 300)).join("l", "body:front", "h:foot");
+            verify(new ShoulderHold()).given(rigs).finds(Severity.CAUTION, 22.12, -15, 15, "N");
+            Rigs alone = shoulder(60, false).with("h", grip("h", 0, 130, 300)).join("l", "body:front", "h:foot");
+            verify(new ShoulderHold()).given(alone).finds(Severity.STOP, CheckState.FOUND);
+        }
+
         @Test
         void overThePadItIsFine() {
             verify(new ShoulderHold()).given(shoulder(10, true)).holds();

@@ -7,6 +7,7 @@ import static wideharbor.core.testkit.Parts.RIGHT;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Nested;
@@ -284,6 +285,21 @@ class PeopleChecksTest {
                     .report()
                     .findings();
             assertTrue(with.stream().noneMatch(f -> f.title().endsWith("the left")), with.toString());
+        }
+
+        /** A handle 90 over the axis is taken from above, not from the left. */
+        @Test
+        void aTopHandleIsNoSideGrip() {
+            List<String> titles = verify(new GrabPoints())
+                    .given(shouldered(Vec3.LEFT)
+                            .with("top", held("top", Category.HANDLE, new Vec3(30, 30, 0), Capability.IS_HANDHOLD))
+                            .join("j-top", "body:left", "top:foot"))
+                    .report()
+                    .findings()
+                    .stream()
+                    .map(Finding::title)
+                    .toList();
+            assertTrue(titles.contains("Nothing safe to hold from the left"), titles::toString);
         }
 
         /** A battery 20 before the grip: the hand meets the battery. */
