@@ -37,8 +37,8 @@ class OldKeysTest {
             value = {
                 "second-bell|Held by 6 stops",
                 "slack-water|Held by 3 stops, 11 unread cautions",
-                "kiln|Held by 7 stops, 21 unread cautions",
-                "the-lift|Held by 4 stops, 6 unread cautions",
+                "kiln|Held by 7 stops, 22 unread cautions",
+                "the-lift|Held by 4 stops, 8 unread cautions",
                 "queens-yard|Held by 4 stops, 5 unread cautions"
             })
     void aPackageOfTheVersionBeforeIsJudged(String name, String verdict) {

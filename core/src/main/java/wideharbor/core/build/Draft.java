@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
@@ -197,12 +198,9 @@ final class Draft {
 
     private Command set(Command.Set c, Catalogue catalogue) {
         Admission.settingTarget(c.key(), content(), catalogue);
-        boolean atSocket = catalogue
-                .require(present(c.key().placement()).type())
-                .socket(c.key().port())
-                .isPresent();
-        if (atSocket) {
-            Switches.requireSense(c.key(), c.value());
+        ItemType type = catalogue.require(present(c.key().placement()).type());
+        if (type.socket(c.key().port()).isPresent()) {
+            Switches.requireSense(c.key(), c.value(), type);
         }
         Setting old = settings.put(c.key(), new Setting(c.key(), c.value(), c.byFeel()));
         return old == null ? new Command.Unset(c.key()) : new Command.Set(old.key(), old.value(), old.byFeel());

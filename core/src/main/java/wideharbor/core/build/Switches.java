@@ -1,5 +1,9 @@
 package wideharbor.core.build;
 
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.SignalFacet;
+import wideharbor.core.catalog.Socket;
+
 /** What can be set at a socket, with the same keys and scopes as a slide: {@code placement:socket:which}. */
 public final class Switches {
     /** 1 when the look is put on the picture here, else 0. */
@@ -18,11 +22,14 @@ public final class Switches {
     private Switches() {}
 
     /**
-     * Whether a value means something at a socket.
+     * Whether a value means something at a socket of a part.
      *
      * @throws EditRefused naming the limit
      */
-    static void requireSense(SettingKey key, double value) {
+    static void requireSense(SettingKey key, double value, ItemType type) {
+        if (key.freedom() == LOOK && value != 0 && !takesLook(type, key.port())) {
+            throw new EditRefused(type.name() + " puts no look on a picture at " + key.port() + ".");
+        }
         int most = switch (key.freedom()) {
             case LOOK -> 1;
             case SAFETY -> MOST_DB;
@@ -32,6 +39,21 @@ public final class Switches {
             throw new EditRefused("What is set at " + key.placement() + ", " + key.port()
                     + " must be a whole number from 0 to " + most + ", but was " + value + ".");
         }
+    }
+
+    /** Whether a part can put the look on a picture at a socket: at an output that says so, or as a display does. */
+    public static boolean takesLook(ItemType type, String socket) {
+        boolean out = type.facets(SignalFacet.PictureOut.class).stream()
+                .anyMatch(p -> p.socket().equals(socket) && p.takesLook());
+        boolean shows = type.facet(SignalFacet.Display.class)
+                .filter(SignalFacet.Display::takesLook)
+                .isPresent();
+        boolean in = type.facets(SignalFacet.Signal.class).stream()
+                        .anyMatch(s -> s.socket().equals(socket) && s.carried() == SignalFacet.Carried.PICTURE)
+                && type.socket(socket)
+                        .filter(s -> s.direction() == Socket.Direction.IN)
+                        .isPresent();
+        return out || shows && in;
     }
 
     public static SettingKey look(SocketRef socket) {

@@ -4,9 +4,6 @@ import java.util.List;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
-import wideharbor.core.catalog.SignalFacet;
-import wideharbor.core.catalog.SignalFacet.Carried;
-import wideharbor.core.catalog.Socket;
 
 /** What is switched along a way: where the look is put on the picture, and by how many quarter turns it is turned. */
 public record Luts(List<SocketRef> at, int quarterTurns) {
@@ -22,17 +19,6 @@ public record Luts(List<SocketRef> at, int quarterTurns) {
 
     /** Whether a part can put the look on a picture at this socket. */
     public static boolean takenAt(SocketRef socket, SignalGraph graph) {
-        Box box = graph.box(socket.placement()).orElseThrow();
-        boolean out = box.type().facets(SignalFacet.PictureOut.class).stream()
-                .anyMatch(p -> p.socket().equals(socket.socket()) && p.takesLook());
-        boolean in = box.type()
-                        .facet(SignalFacet.Display.class)
-                        .filter(SignalFacet.Display::takesLook)
-                        .isPresent()
-                && box.carried(socket.socket())
-                        .filter(c -> c == Carried.PICTURE)
-                        .isPresent()
-                && box.direction(socket.socket()) == Socket.Direction.IN;
-        return out || in;
+        return Switches.takesLook(graph.box(socket.placement()).orElseThrow().type(), socket.socket());
     }
 }

@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
+import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.Shoot.Viewer;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
@@ -26,12 +30,28 @@ import wideharbor.core.signal.Seat.Missing;
  * Who of the brief's viewers sees the picture of a rig, and how it gets there. A viewer with a cable looks at a display
  * on the rig; one by radio at a display out of the kit, with a receiver and a cable of its own. Each takes the least
  * trusted display that is good enough: what is good enough for one is so for all who ask less, so no other share serves
- * more.
+ * more. An eyepiece serves who operates and nobody else.
  *
  * @param graph the rig with the stations beside it
+ * @param stations of those who look by radio
  */
-public record Monitoring(SignalGraph graph, List<Seat> seats) {
-    private record Station(Viewer viewer, Optional<Box> display, Optional<Box> receiver, Optional<ItemType> cable) {}
+public record Monitoring(SignalGraph graph, List<Seat> seats, List<Station> stations) {
+    /**
+     * What the kit gives somebody who looks by radio.
+     *
+     * @param receiver empty where the kit has none left, or the display hears for itself
+     * @param cable from receiver to display
+     */
+    public record Station(Viewer viewer, Optional<Box> display, Optional<Box> receiver, Optional<ItemType> cable) {
+        boolean hearsItself() {
+            return display.filter(d -> radio(d.type(), false).isPresent()).isPresent();
+        }
+
+        /** What of it takes power. */
+        public List<Box> boxes() {
+            return Stream.of(receiver, display).flatMap(Optional::stream).toList();
+        }
+    }
 
     public static Monitoring of(Job job, Rig rig, SignalGraph onRig) {
         BuildId build = rig.build().id();
@@ -57,7 +77,7 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
         stations.forEach(s -> seats.add(seat(s, graph)));
         List<Viewer> order = job.brief().asks().shoot().viewers();
         seats.sort(Comparator.comparingInt(s -> order.indexOf(s.viewer())));
-        return new Monitoring(graph, seats);
+        return new Monitoring(graph, List.copyOf(seats), stations);
     }
 
     /** The most demanding first, each with the least that will do. */
@@ -79,7 +99,9 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
                 .toList());
         List<Seat> seats = new ArrayList<>();
         for (Viewer viewer : demanding(job, v -> !v.byRadio() && looksHere.test(v))) {
-            Optional<Box> display = least(free, viewer.trust());
+            boolean operates = operates(viewer, job.brief().crew());
+            Optional<Box> display =
+                    least(free.stream().filter(b -> operates || !isEyepiece(b)).toList(), viewer.trust());
             display.ifPresent(free::remove);
             seats.add(display.map(d -> seat(viewer, d, graph))
                     .orElseGet(() -> new Seat(
@@ -90,6 +112,16 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
                             "no display on the rig is left that is good for " + word(viewer.trust()))));
         }
         return seats;
+    }
+
+    private static boolean isEyepiece(Box box) {
+        return box.type().can(Capability.FINDS_PICTURE);
+    }
+
+    private static boolean operates(Viewer viewer, Brief.Crew crew) {
+        String who = viewer.who().toLowerCase(Locale.ROOT);
+        String name = crew.operator().strip().toLowerCase(Locale.ROOT);
+        return who.contains("operator") || !name.isEmpty() && who.contains(name);
     }
 
     private static Optional<Box> least(List<Box> free, Trust wanted) {
@@ -132,13 +164,13 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
                     "no display in the kit is left that is good for "
                             + word(s.viewer().trust()));
         }
-        if (s.receiver().isEmpty()) {
+        if (s.receiver().isEmpty() && !s.hearsItself()) {
             return none(
                     s,
                     Missing.RECEIVER,
                     "no receiver in the kit is left for " + s.display().get().title());
         }
-        if (s.cable().isEmpty()) {
+        if (s.cable().isEmpty() && !s.hearsItself()) {
             return none(
                     s,
                     Missing.CABLE,
@@ -171,9 +203,10 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
                     job,
                     left,
                     t -> t.facet(SignalFacet.Display.class).isPresent() && trust(t).compareTo(viewer.trust()) >= 0,
-                    Comparator.comparing(Monitoring::trust));
-            Optional<ItemType> receiver =
-                    display.flatMap(d -> take(job, left, t -> radio(t, false).isPresent(), NO_ORDER));
+                    Comparator.comparing(Monitoring::trust)
+                            .thenComparing(t -> radio(t, false).isEmpty()));
+            Optional<ItemType> receiver = display.filter(d -> radio(d, false).isEmpty())
+                    .flatMap(d -> take(job, left, Monitoring::isReceiver, NO_ORDER));
             Optional<ItemType> cable =
                     receiver.flatMap(r -> take(job, left, t -> joins(t, r, display.get()), SHORTEST));
             int n = number;
@@ -186,6 +219,12 @@ public record Monitoring(SignalGraph graph, List<Seat> seats) {
                     cable));
         }
         return all;
+    }
+
+    /** A receiver in a display serves that display. */
+    private static boolean isReceiver(ItemType type) {
+        return radio(type, false).isPresent()
+                && type.facet(SignalFacet.Display.class).isEmpty();
     }
 
     private static final Comparator<ItemType> NO_ORDER = Comparator.comparingInt(t -> 0);

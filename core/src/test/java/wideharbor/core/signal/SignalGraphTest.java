@@ -163,6 +163,40 @@ class SignalGraphTest {
         assertTrue(left.whyNot().contains("receiver-one"), left.whyNot());
     }
 
+    /** The eyepiece is the operator's: a focus puller on a cable wants a screen of their own. */
+    @Test
+    void theFocusPullerIsNotSeatedAtTheEyepiece() {
+        Rigs rigs = Signals.rig()
+                .with("eye", Signals.finder(SignalFacet.Tube.SQUARE))
+                .join("j1", "body:face-0", "eye:foot")
+                .cable("k1", Signals.cable(Carried.FINDER, 400), "body:finder", "eye:bus")
+                .shooting(ShootBuilder.builder()
+                        .viewers(List.of(
+                                new Viewer("Focus puller", Trust.FOCUS, false),
+                                new Viewer("Operator", Trust.FOCUS, false)))
+                        .build());
+        List<Seat> seats = monitoring(rigs).seats();
+        assertEquals(Seat.Missing.DISPLAY, seats.get(0).missing());
+        assertEquals("eye", seats.get(1).display().orElseThrow().id().toString());
+        assertTrue(seats.get(1).isReached());
+    }
+
+    /** A display with a receiver in it wants neither a receiver beside it nor a cable. */
+    @Test
+    void aDisplayMayHearForItself() {
+        Rigs rigs = Signals.rig()
+                .with("link", Signals.sender("one", "5 GHz", 2))
+                .join("j1", "body:face-0", "link:foot")
+                .cable("k1", Signals.picture(), "body:sdi-2", "link:sdi")
+                .inKit(Signals.hearing("tablet", Trust.FRAME, "one"), 1)
+                .shooting(ShootBuilder.builder()
+                        .viewers(List.of(new Viewer("Director", Trust.FRAME, true)))
+                        .build());
+        Seat seat = monitoring(rigs).seats().get(0);
+        assertTrue(seat.isReached(), seat.whyNot());
+        assertEquals(2, seat.route().orElseThrow().links(), "cable, radio");
+    }
+
     @Test
     void whatIsMissingIsNamed() {
         Monitoring three = monitoring(village(

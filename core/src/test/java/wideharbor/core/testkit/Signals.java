@@ -104,6 +104,19 @@ public final class Signals {
                 .make();
     }
 
+    /** A display that hears the sender itself. */
+    public static ItemType hearing(String id, Trust trust, String family) {
+        return in(device(id).is(Category.MONITOR).can(Capability.SHOWS_PICTURE), "sdi", Carried.PICTURE, 3)
+                .facet(new SignalFacet.Display(trust, true, Tube.NONE))
+                .facet(new SignalFacet.Radio(false, "sdi", Carried.PICTURE, family, "5 GHz", 0))
+                .make();
+    }
+
+    /** A plate for a battery with five outlets, off the rig. */
+    public static ItemType supply() {
+        return plate();
+    }
+
     /** Keeps time on its own cells. */
     public static ItemType clock() {
         Parts clock = part("clock")

@@ -18,6 +18,7 @@ public final class PowerChecks {
                 new PackedForPlates(),
                 new Flight(),
                 new OwnCellsLast(),
+                new VillageFed(),
                 new InnerBayFree(),
                 new ClaimedRunTime(),
                 new Stretch());

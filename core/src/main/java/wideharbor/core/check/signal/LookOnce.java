@@ -1,6 +1,7 @@
 package wideharbor.core.check.signal;
 
 import static wideharbor.core.job.Subject.named;
+import static wideharbor.core.job.Subject.setting;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +10,8 @@ import wideharbor.core.analysis.Basis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.build.Setting;
+import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.SignalFacet.Trust;
@@ -55,6 +58,23 @@ final class LookOnce implements Check {
                 judge(analysis, seat, monitoring, results);
             }
         }
+        analysis.rig().content().settings().stream()
+                .map(Setting::key)
+                .filter(key -> key.freedom() == Switches.LOOK && isOnInVain(analysis, key))
+                .forEach(key -> results.found(
+                        About.of("vain", setting(key)),
+                        "The look is on at " + analysis.rig().title(key.placement()) + ", which puts none on",
+                        new Evidence.Statement("on", "a part that can, or off"),
+                        "What is set there changes no picture: who relies on it sees one without the look."));
+    }
+
+    private static boolean isOnInVain(RigAnalysis analysis, SettingKey key) {
+        return analysis.rig().content().value(key) > 0.5
+                && analysis.rig()
+                        .find(key.placement())
+                        .filter(p ->
+                                p.type().socket(key.port()).isPresent() && !Switches.takesLook(p.type(), key.port()))
+                        .isPresent();
     }
 
     private static void judge(RigAnalysis analysis, Seat seat, Monitoring monitoring, Results results) {
@@ -87,6 +107,10 @@ final class LookOnce implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Monitoring monitoring = analysis.monitoring();
         List<Candidate> all = new ArrayList<>();
+        if (finding.key().aspect().equals("vain")) {
+            SettingKey key = finding.key().setting();
+            return List.of(turn(analysis, new SocketRef(key.placement(), key.port()), false));
+        }
         monitoring.seats().stream()
                 .filter(s -> s.viewer().who().equals(finding.key().name()) && s.isReached())
                 .forEach(s -> {

@@ -1,6 +1,7 @@
 package wideharbor.core.check.signal;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Verify.verify;
 
@@ -11,6 +12,10 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.Shoot.Viewer;
 import wideharbor.core.brief.ShootBuilder;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
@@ -132,6 +137,29 @@ class SignalChecksTest {
             Rigs frame = plugged("sdi-1", 3)
                     .shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, false)));
             verify(new LookOnce()).given(frame).holds();
+        }
+
+        /** A box that puts no look on a picture is not told to; a file that says so is found out and mended. */
+        @Test
+        void aLookWhereNoneIsPutOnIsInVain() {
+            Rigs vain = plugged("sdi-1", 3)
+                    .with("box", Signals.converter())
+                    .join("j-box", "body:face-1", "box:foot")
+                    .shooting(shoot(Shoot.Sound.NONE, false, new Viewer("Agency", Trust.FRAME, false)));
+            SettingKey look = SettingKey.parse("box:hdmi:0");
+            EditRefused refused = assertThrows(
+                    EditRefused.class,
+                    () -> vain.job()
+                            .gear()
+                            .apply(
+                                    Rigs.BUILD,
+                                    List.of(Scoped.base(new Command.Set(look, 1, false))),
+                                    vain.catalogue()));
+            assertEquals("converter puts no look on a picture at hdmi.", refused.getMessage());
+            Rigs old = vain.set(look.toString(), 1);
+            Finding found = verify(new LookOnce()).given(old).finds(Severity.CAUTION, CheckState.FOUND);
+            assertEquals("The look is on at converter, which puts none on", found.title());
+            verify(new LookOnce()).given(old).isMendedBy("look");
         }
 
         /** The body stands upright: a turn on the way lays the picture on its side. */
