@@ -1,17 +1,28 @@
 import { Input, Modal, Radio, Select } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
+import { NumberField } from '../../shared/kit/NumberField';
 
 type Request = Schemas['EditRequest'];
 type Titled = 'DERIVE' | 'COPY' | 'OTHER_SHOULDER' | 'TIGHT' | 'RENAME';
-type Kind = Titled | 'PORTRAIT' | 'CARRY' | 'UNCONFIGURE';
+type Kind = Titled | 'PORTRAIT' | 'CARRY' | 'LEAN' | 'UNCONFIGURE';
+type Leaning = NonNullable<Schemas['Bench']['leaning']>;
 
-function requested(kind: Kind, title: string, side: 'LEFT' | 'RIGHT', placement: string): Request {
+interface Answers {
+  title: string;
+  side: 'LEFT' | 'RIGHT';
+  carrier: string;
+  leaning: Leaning;
+}
+
+function requested(kind: Kind, { title, side, carrier, leaning }: Answers): Request {
   switch (kind) {
     case 'PORTRAIT':
       return { kind, title, side };
     case 'CARRY':
-      return { kind, placement };
+      return { kind, placement: carrier };
+    case 'LEAN':
+      return { kind, ...leaning };
     case 'UNCONFIGURE':
       return { kind };
     default:
@@ -34,6 +45,7 @@ export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
   const [title, setTitle] = useState('');
   const [side, setSide] = useState<'LEFT' | 'RIGHT'>('RIGHT');
   const [carrier, setCarrier] = useState('');
+  const [leaning, setLeaning] = useState<Leaning>(bench.leaning ?? { rollDegrees: 0, tiltDegrees: 0 });
   const name = here?.title ?? '';
   const carriers = bench.stack.filter((r) => r.canCarry && r.placement !== here?.support);
   const followed = bench.configurations.some((c) => c.basedOn === bench.configuration);
@@ -53,6 +65,7 @@ export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
     ['TIGHT', 'For a tight room', 'the battery goes from behind to the face on top that makes the rig the shortest'],
     ['RENAME', `Rename ${name}`, ''],
     ['CARRY', 'Carried by another part', 'hook, pad, head or gimbal that is on the rig'],
+    ['LEAN', 'How it leans', bench.leaning ? 'rolled and tilted as it is held' : 'what carries it says how it stands'],
     [
       'UNCONFIGURE',
       `Take ${name} out`,
@@ -63,8 +76,10 @@ export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
     ? title.trim() !== ''
     : kind === 'CARRY'
       ? carrier !== ''
-      : bench.configurations.length > 1 && !followed;
-  const submit = () => onRequest(requested(kind, title.trim(), side, carrier));
+      : kind === 'LEAN'
+        ? bench.leaning !== null
+        : bench.configurations.length > 1 && !followed;
+  const submit = () => onRequest(requested(kind, { title: title.trim(), side, carrier, leaning }));
   return (
     <Modal
       open
@@ -122,6 +137,35 @@ export function ConfigurationDialog({ bench, onClose, onRequest }: Props) {
           />
         </label>
       )}
+      {kind === 'LEAN' && bench.leaning && <Lean leaning={leaning} onChange={setLeaning} />}
     </Modal>
+  );
+}
+
+/** By how much, in words that need no sign convention to be known. */
+function Lean({ leaning, onChange }: { leaning: Leaning; onChange: (next: Leaning) => void }) {
+  return (
+    <div className="config-lean">
+      <label className="field">
+        <span>Camera’s left side higher by, degrees (negative: lower)</span>
+        <NumberField
+          min={-180}
+          max={180}
+          step={5}
+          value={leaning.rollDegrees}
+          onChange={(v) => onChange({ ...leaning, rollDegrees: v ?? 0 })}
+        />
+      </label>
+      <label className="field">
+        <span>Lens looks down by, degrees (negative: up)</span>
+        <NumberField
+          min={-90}
+          max={90}
+          step={5}
+          value={leaning.tiltDegrees}
+          onChange={(v) => onChange({ ...leaning, tiltDegrees: v ?? 0 })}
+        />
+      </label>
+    </div>
   );
 }

@@ -62,6 +62,7 @@ function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Ro
     lenses: [{ id: 'l', title: '40 mm', clear: true, stops: 0, cautions: 0 }],
     lens: 'l',
     bodyFaceUp: 'top',
+    leaning: null,
     stack,
     loose: [],
     removed: [],
@@ -142,6 +143,21 @@ describe('ConfigurationDialog', () => {
     fireEvent.click(screen.getByLabelText(/Take Studio out/));
     expect((doIt() as HTMLButtonElement).disabled).toBe(true);
     expect(screen.getByText('another configuration follows it')).toBeTruthy();
+  });
+
+  it('leans what is held, and says why nothing else can be leaned', () => {
+    const told = vi.fn();
+    const held = { ...bench([tab('hand', 'By hand')]), leaning: { rollDegrees: 0, tiltDegrees: 10 } };
+    render(<ConfigurationDialog bench={held} onClose={vi.fn()} onRequest={told} />);
+    fireEvent.click(screen.getByLabelText(/How it leans/));
+    fireEvent.change(screen.getByLabelText(/left side higher by/), { target: { value: '-15' } });
+    fireEvent.click(doIt());
+    expect(told).toHaveBeenCalledWith({ kind: 'LEAN', rollDegrees: -15, tiltDegrees: 10 });
+    cleanup();
+    open(bench([tab('studio', 'Studio')]));
+    fireEvent.click(screen.getByLabelText(/How it leans/));
+    expect(screen.getByText('what carries it says how it stands')).toBeTruthy();
+    expect((doIt() as HTMLButtonElement).disabled).toBe(true);
   });
 
   it('says so when no other part carries', () => {

@@ -1219,6 +1219,7 @@ export interface components {
             configurations: components["schemas"]["ConfigurationTab"][];
             findings: components["schemas"]["FindingView"][];
             job: string;
+            leaning: components["schemas"]["Leaning"] | null;
             lens: string;
             lenses: components["schemas"]["Tab"][];
             loose: components["schemas"]["Loose"][];
@@ -1672,6 +1673,17 @@ export interface components {
              */
             kind: "LAY";
         };
+        EditLean: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LEAN";
+            /** Format: double */
+            rollDegrees: number;
+            /** Format: double */
+            tiltDegrees: number;
+        };
         EditOtherShoulder: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1717,7 +1729,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2106,6 +2118,12 @@ export interface components {
             usable: number;
             /** Format: double */
             usableWattHours: number;
+        };
+        Leaning: {
+            /** Format: double */
+            rollDegrees: number;
+            /** Format: double */
+            tiltDegrees: number;
         };
         Left: {
             /** Format: int64 */
@@ -2656,7 +2674,7 @@ export interface components {
         RuleLine: {
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
             unit: string;
             /** Format: double */
             value: number;

@@ -16,6 +16,7 @@ import wideharbor.app.security.Accounts;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
@@ -73,6 +74,7 @@ class BenchAssembler {
                 lenses(here, build, job),
                 rig.lens(),
                 rig.world().bodyFaceUp(),
+                leaning(rig),
                 stack(rig, here),
                 loose(rig),
                 rig.content().removed().stream()
@@ -92,6 +94,13 @@ class BenchAssembler {
                         d.title(),
                         d.since().isNone() ? "never joined" : "since " + rig.title(d.since()) + " was taken off"))
                 .toList();
+    }
+
+    private static Optional<BenchViews.Leaning> leaning(Rig rig) {
+        Configuration worn = rig.configuration();
+        return rig.leansFreely()
+                ? Optional.of(new BenchViews.Leaning(worn.rollDegrees(), worn.tiltDegrees()))
+                : Optional.empty();
     }
 
     private static List<BenchViews.ConfigurationTab> configurations(Reports.Told told, Job job, Build build) {

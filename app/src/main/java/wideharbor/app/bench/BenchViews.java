@@ -39,6 +39,7 @@ final class BenchViews {
             List<Tab> lenses,
             LensId lens,
             String bodyFaceUp,
+            Optional<Leaning> leaning,
             List<Row> stack,
             List<Loose> loose,
             List<Removed> removed,
@@ -62,6 +63,9 @@ final class BenchViews {
             int changes,
             boolean asked,
             PlacementId support) {}
+
+    /** How a rig leans that is held: its left side higher, its lens lower. */
+    record Leaning(double rollDegrees, double tiltDegrees) {}
 
     /** A lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}

@@ -430,6 +430,8 @@ class BenchEndpointTest {
                 3, tech.step(job, "undo", false).json().path("configurations").size());
         says(tech.edit(job, "DERIVE", Map.of("title", " ")), 400, "Title of a configuration");
         says(tech.edit(job, "CARRY", Map.of("placement", "box")), 422, "does not say where it carries");
+        says(tech.edit(job, "LEAN", Map.of("rollDegrees", 0, "tiltDegrees", 20)), 422, "How this rig stands is up to");
+        says(tech.edit(job, "LEAN", Map.of("rollDegrees", 0, "tiltDegrees", 91)), 400, "Tilt");
     }
 
     @Test

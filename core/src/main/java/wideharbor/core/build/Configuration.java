@@ -10,6 +10,8 @@ import wideharbor.core.quantity.Require;
  * A named way the build is worn or mounted: which placement carries it, how the world leans where nothing physical
  * fixes it, and what it changes.
  *
+ * @param rollDegrees by how much the camera's left side stands higher
+ * @param tiltDegrees by how much the lens looks down
  * @param overlay what it differs in, laid over the build's base, or over the configuration it is based on
  * @param basedOn the configuration whose changes come first; empty when it stands on the base alone
  */
@@ -38,6 +40,11 @@ public record Configuration(
 
     public Configuration named(String other) {
         return new Configuration(id, other, support, rollDegrees, tiltDegrees, overlay, basedOn);
+    }
+
+    /** The same, leaned otherwise: the camera's left side higher by roll, the lens lower by tilt. */
+    public Configuration leaning(double roll, double tilt) {
+        return new Configuration(id, title, support, roll, tilt, overlay, basedOn);
     }
 
     public Configuration carriedBy(PlacementId placement) {

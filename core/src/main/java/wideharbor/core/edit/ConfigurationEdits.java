@@ -76,6 +76,17 @@ public final class ConfigurationEdits {
                 Scoped.base(new Command.Configure(analysis.rig().configuration().carriedBy(placement))));
     }
 
+    /** How it leans from now on; refused where a head, hook or gimbal says so. */
+    public static List<Scoped> lean(RigAnalysis analysis, double rollDegrees, double tiltDegrees) {
+        Rig rig = analysis.rig();
+        if (!rig.leansFreely()) {
+            throw new EditRefused("How this rig stands is up to "
+                    + rig.title(rig.configuration().support())
+                    + "; only on a shoulder or in the hands it leans as it is held.");
+        }
+        return List.of(Scoped.base(new Command.Configure(rig.configuration().leaning(rollDegrees, tiltDegrees))));
+    }
+
     /** The id that a new configuration of this title gets. */
     public static ConfigurationId freeId(Build build, String title) {
         if (build.configurations().size() >= MOST) {

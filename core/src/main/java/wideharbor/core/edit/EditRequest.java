@@ -14,6 +14,7 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.quantity.Words;
 
 /**
  * What somebody at the bench wants done: one record a kind, each of which knows how it becomes commands. The same from
@@ -195,6 +196,21 @@ public sealed interface EditRequest {
         public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
             return new Prepared(
                     "Carried by " + analysis.rig().title(placement), ConfigurationEdits.carryBy(analysis, placement));
+        }
+    }
+
+    /** How the configuration looked at leans, where whoever holds it says so: left side higher, lens lower. */
+    record Lean(double rollDegrees, double tiltDegrees) implements EditRequest {
+        public Lean {
+            Require.within("Roll", rollDegrees, -180, 180, "degrees");
+            Require.within("Tilt", tiltDegrees, -90, 90, "degrees");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Lean " + Words.one(rollDegrees) + "° to the side, " + Words.one(tiltDegrees) + "° down",
+                    ConfigurationEdits.lean(analysis, rollDegrees, tiltDegrees));
         }
     }
 

@@ -84,8 +84,17 @@ public final class Rig {
         this.closings = closingJoints.stream().flatMap(j -> close(j).stream()).toList();
         Optional<Pose> datum = datum();
         this.supported = datum.isPresent();
-        this.world = datum.map(World::of)
-                .orElseGet(() -> World.leaning(configuration.rollDegrees(), configuration.tiltDegrees()));
+        World standing = datum.map(World::of).orElseGet(World::unsupported);
+        this.world =
+                leansFreely() ? standing.leaning(configuration.rollDegrees(), configuration.tiltDegrees()) : standing;
+    }
+
+    /** Whether nothing physical says how it leans: on a shoulder, or in the hands, whoever holds it does. */
+    public boolean leansFreely() {
+        return !supported
+                || supportFacet()
+                        .filter(f -> f.way() == SupportFacet.Support.Way.SHOULDER)
+                        .isPresent();
     }
 
     /**

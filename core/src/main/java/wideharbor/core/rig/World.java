@@ -17,11 +17,21 @@ public record World(Vec3 up, Vec3 forward, Vec3 datum) {
         return level(datum.n(), datum.at());
     }
 
-    static World leaning(double rollDegrees, double tiltDegrees) {
-        Vec3 up = Pose.rotation(Vec3.FORWARD, rollDegrees)
-                .then(Pose.rotation(Vec3.LEFT, tiltDegrees))
-                .turn(Vec3.UP);
-        return level(up, Vec3.ZERO);
+    /**
+     * Leaned from how the datum stands: by the right hand, roll about the level axis forward, so that the camera's left
+     * side rises, then tilt about the level axis to the left, so that the lens goes down.
+     */
+    World leaning(double rollDegrees, double tiltDegrees) {
+        // The rig turns one way in the world, so the world turns the other way in the rig.
+        Vec3 leaned = Pose.rotation(forward, -rollDegrees)
+                .then(Pose.rotation(left(), -tiltDegrees))
+                .turn(up);
+        return level(leaned, datum);
+    }
+
+    /** Of a rig that nothing carries: the body's own top looks up, and its origin counts as the datum. */
+    static World unsupported() {
+        return level(Vec3.UP, Vec3.ZERO);
     }
 
     private static World level(Vec3 up, Vec3 at) {
