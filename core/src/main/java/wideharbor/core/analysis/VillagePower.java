@@ -113,7 +113,7 @@ public record VillagePower(List<Fed> all) {
                 for (String outlet : free) {
                     Optional<ItemType> cable = held(
                                     c -> joins(c, type.socket(outlet).orElseThrow(), box)
-                                            && left.get(c.ref()) > used.getOrDefault(c.ref(), 0))
+                                            && left.getOrDefault(c.ref(), 0) > used.getOrDefault(c.ref(), 0))
                             .stream()
                             .findFirst();
                     if (cable.isPresent()) {

@@ -27,21 +27,19 @@ import wideharbor.core.rig.Rig;
  */
 final class Sequencing {
     private final List<Step> steps;
-    private final Rig from;
     private final Rig to;
     private final Preferences ways;
     private final DirectedAcyclicGraph<Integer, DefaultEdge> order = new DirectedAcyclicGraph<>(DefaultEdge.class);
 
-    private Sequencing(List<Step> steps, Rig from, Rig to, Preferences ways) {
+    private Sequencing(List<Step> steps, Rig to, Preferences ways) {
         this.steps = steps;
-        this.from = from;
         this.to = to;
         this.ways = ways;
     }
 
     /** Steps of parts, in the order of what they need; among the free ones first off, then over, then on as liked. */
     static List<Step> ordered(List<Step> steps, Rig from, Rig to, Preferences ways) {
-        Sequencing sequencing = new Sequencing(steps, from, to, ways);
+        Sequencing sequencing = new Sequencing(steps, to, ways);
         IntStream.range(0, steps.size()).forEach(sequencing.order::addVertex);
         sequencing.pairs((first, then) -> isCarriedBy(then, first, to, Act.OFF));
         sequencing.pairs((first, then) -> isArriving(first) && isArriving(then) && bearsFor(first, then, to));

@@ -165,6 +165,8 @@ final class Penetration {
         return true;
     }
 
+    /** Corners are the very same where faces meet. */
+    @SuppressWarnings("ReferenceEquality")
     private void edge(Vec3 from, Vec3 to, List<Face> seen, Vec3 point) {
         for (Face other : seen) {
             if (other.p() == to && other.q() == from

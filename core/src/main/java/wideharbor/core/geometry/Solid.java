@@ -38,7 +38,15 @@ public final class Solid {
     }
 
     /** The radius of each corner, and what the discs stand square to. */
-    private record Discs(Vec3 axis, double[] radii) {
+    private static final class Discs {
+        private final Vec3 axis;
+        private final double[] radii;
+
+        Discs(Vec3 axis, double... radii) {
+            this.axis = axis;
+            this.radii = radii;
+        }
+
         /** How much farther than its middle a disc of radius 1 reaches along a direction, times its length. */
         double wide(Vec3 along) {
             double by = along.dot(axis);
@@ -108,7 +116,7 @@ public final class Solid {
     private static Solid round(Vec3 from, Vec3 to, double radius, double endRadius, @Nullable Bore bore) {
         Vec3 axis = to.minus(from).unit();
         Vec3[] axes = {axis};
-        Discs discs = new Discs(axis, new double[] {radius, endRadius});
+        Discs discs = new Discs(axis, radius, endRadius);
         return new Solid(new Vec3[] {from, to}, discs, bore, axes, axes, false);
     }
 
@@ -131,7 +139,7 @@ public final class Solid {
         Vec3[] faces = turned(normals, pose);
         return new Solid(
                 at,
-                discs == null ? null : new Discs(pose.turn(discs.axis()), discs.radii()),
+                discs == null ? null : new Discs(pose.turn(discs.axis), discs.radii),
                 bore == null ? null : bore.placed(pose),
                 faces,
                 edges == normals ? faces : turned(edges, pose),
@@ -165,9 +173,9 @@ public final class Solid {
         }
         Discs wide = null;
         if (discs != null) {
-            double[] radii = Arrays.copyOf(discs.radii(), 2 * n);
-            System.arraycopy(discs.radii(), 0, radii, n, n);
-            wide = new Discs(discs.axis(), radii);
+            double[] radii = Arrays.copyOf(discs.radii, 2 * n);
+            System.arraycopy(discs.radii, 0, radii, n, n);
+            wide = new Discs(discs.axis, radii);
         }
         return new Solid(both, wide, bore == null ? null : bore.swept(by).orElse(null), normals, edges, false);
     }
@@ -199,7 +207,7 @@ public final class Solid {
 
     /** What its discs stand square to; nothing where it has none. */
     Vec3 axis() {
-        return discs == null ? Vec3.ZERO : discs.axis();
+        return discs == null ? Vec3.ZERO : discs.axis;
     }
 
     Optional<Bore> bore() {
@@ -218,7 +226,7 @@ public final class Solid {
         }
         List<Vec3> points = new ArrayList<>();
         for (int i = 0; i < corners.length; i++) {
-            points.addAll(Outline.circle(corners[i], discs.axis(), discs.radii()[i]));
+            points.addAll(Outline.circle(corners[i], discs.axis, discs.radii[i]));
         }
         return points;
     }
@@ -234,7 +242,7 @@ public final class Solid {
         }
         double wide = discs.wide(along);
         for (int i = 0; i < corners.length; i++) {
-            far = Math.max(far, corners[i].dot(along) + discs.radii()[i] * wide);
+            far = Math.max(far, corners[i].dot(along) + discs.radii[i] * wide);
         }
         return far;
     }
@@ -245,7 +253,7 @@ public final class Solid {
         int best = 0;
         double far = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < corners.length; i++) {
-            double at = corners[i].dot(along) + (discs == null ? 0 : discs.radii()[i] * wide);
+            double at = corners[i].dot(along) + (discs == null ? 0 : discs.radii[i] * wide);
             if (at > far) {
                 far = at;
                 best = i;
@@ -254,8 +262,8 @@ public final class Solid {
         if (discs == null || wide < 1e-12) {
             return corners[best];
         }
-        Vec3 out = along.minus(discs.axis().times(along.dot(discs.axis())));
-        return corners[best].plus(out.times(discs.radii()[best] / wide));
+        Vec3 out = along.minus(discs.axis.times(along.dot(discs.axis)));
+        return corners[best].plus(out.times(discs.radii[best] / wide));
     }
 
     /** How deep two solids are in each other: the shortest shift that parts them, mm; 0 or less when they are apart. */
@@ -374,7 +382,7 @@ public final class Solid {
         double wide = discs == null ? 0 : discs.wide(axis);
         for (int i = 0; i < corners.length; i++) {
             double at = corners[i].dot(axis);
-            double by = discs == null ? 0 : discs.radii()[i] * wide;
+            double by = discs == null ? 0 : discs.radii[i] * wide;
             low = Math.min(low, at - by);
             high = Math.max(high, at + by);
         }
@@ -402,6 +410,6 @@ public final class Solid {
     Optional<Round> round() {
         return discs == null || corners.length != 2
                 ? Optional.empty()
-                : Optional.of(new Round(corners[0], corners[1], discs.radii()[0], discs.radii()[1]));
+                : Optional.of(new Round(corners[0], corners[1], discs.radii[0], discs.radii[1]));
     }
 }
