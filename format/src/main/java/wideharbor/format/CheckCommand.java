@@ -18,6 +18,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import wideharbor.core.build.Build;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
@@ -121,14 +123,42 @@ public final class CheckCommand implements Callable<Integer> {
         out.println("stops " + verdict.stops() + ", undecided " + verdict.open() + ", cautions unread "
                 + verdict.unreadCautions() + ", read " + verdict.readCautions() + ", notes " + verdict.notes()
                 + ", waived " + verdict.waived());
-        for (Finding finding : judged.report().findings()) {
+        alike(judged.report().findings()).forEach((told, findings) -> {
             out.println();
-            out.println(word(finding) + "  " + finding.title());
-            out.println("      " + inWords(finding.evidence()));
-            out.println("      " + finding.why());
-            out.println("      " + finding.key());
-            fixes.getOrDefault(finding.key(), List.of()).forEach(f -> out.println("      fix: " + f.title()));
-        }
+            out.println(told);
+            out.println("      in " + where(findings, judged.job()));
+            out.println("      " + findings.get(0).key());
+            findings.stream()
+                    .flatMap(f -> fixes.getOrDefault(f.key(), List.of()).stream())
+                    .map(Remedies.Fix::title)
+                    .distinct()
+                    .forEach(title -> out.println("      fix: " + title));
+        });
+    }
+
+    /** What is the same in several configurations, or with several lenses, is told once. */
+    private static Map<String, List<Finding>> alike(List<Finding> findings) {
+        return findings.stream()
+                .collect(Collectors.groupingBy(
+                        f -> String.join(
+                                System.lineSeparator() + "      ",
+                                word(f) + "  " + f.title(),
+                                inWords(f.evidence()),
+                                f.why()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+    }
+
+    private static String where(List<Finding> findings, Job job) {
+        return findings.stream().map(f -> place(f.key(), job)).distinct().collect(Collectors.joining("; "));
+    }
+
+    private static String place(FindingKey key, Job job) {
+        Build build = job.gear().build(key.build());
+        String worn = build.configuration(key.configuration())
+                .map(Configuration::title)
+                .orElse(key.configuration().toString());
+        return job.gear().builds().size() > 1 ? build.title() + ": " + worn : worn;
     }
 
     private static String word(Finding finding) {

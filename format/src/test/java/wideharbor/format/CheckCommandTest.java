@@ -53,6 +53,14 @@ class CheckCommandTest {
         assertTrue(out.contains("fix: Riser R-2 under Quick plate Q-11"), out);
     }
 
+    /** The body gets no time in any of its ways: one paragraph, and where it is so. */
+    @Test
+    void whatIsSharedIsToldOnce() {
+        run("--no-fixes", file("queens-yard"));
+        assertEquals(2, out.split("Body Quellmar Auk gets no time", -1).length, out);
+        assertTrue(out.contains("in Low pole; Dome, on sticks; Walking, on the post"), out);
+    }
+
     @Test
     void clearIsZero() {
         assertEquals(CheckCommand.CLEAR, run("--strict", file("second-bell")));
