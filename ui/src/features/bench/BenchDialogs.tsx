@@ -2,6 +2,7 @@ import type { Schemas } from '../../shared/api/client';
 import type { Spot } from '../../shared/api/queries';
 import { BalanceDialog } from './BalanceDialog';
 import { BudgetDialog } from './BudgetDialog';
+import { CheckedDialog } from './CheckedDialog';
 import { ConfigurationDialog } from './ConfigurationDialog';
 import { FitDialog } from './FitDialog';
 import { HandsDialog } from './HandsDialog';
@@ -10,7 +11,8 @@ import { LeftDialog } from './LeftDialog';
 
 /** Which dialog is open over the Bench. */
 export type Opened =
-  { kind: 'fit'; placement: string } | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'configure' };
+  | { kind: 'fit'; placement: string }
+  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' };
 
 interface Props {
   opened: Opened;
@@ -48,6 +50,8 @@ export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest }
       return <HandsDialog {...at} />;
     case 'left':
       return <LeftDialog {...at} canEdit={canEdit} onComeBack={(id) => decide({ kind: 'COME_BACK', state: id })} />;
+    case 'checked':
+      return <CheckedDialog job={bench.job} revision={bench.revision} onClose={onClose} />;
     case 'help':
       return <KeysDialog onClose={onClose} />;
   }

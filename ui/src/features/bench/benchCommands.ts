@@ -23,6 +23,7 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
     { title: 'Balance with each lens', key: 'b', run: a.balance },
     { title: 'Hands, shoulder, eye: what there is to hold', key: 'h', run: a.hands },
     { title: 'Remember how it stands; how it was left', key: 'r', run: a.left },
+    { title: 'What was checked, and what had nothing to look at', key: 'c', run: a.checked },
     { title: 'Measure on the drawing: distance, angle, height over the rods', key: 'd', run: a.measure },
     ...VIEWS.map((v, i) => ({ title: `Look from ${v.title}`, key: String(i + 1), run: () => a.view(v.id) })),
     { title: 'Drawing nearer', key: '+', run: () => a.zoom(1.3) },

@@ -80,6 +80,7 @@ export function useBenchActions({
     budget: () => open({ kind: 'budget' }),
     balance: () => open({ kind: 'balance' }),
     hands: () => open({ kind: 'hands' }),
+    checked: () => open({ kind: 'checked' }),
     left: () => open({ kind: 'left' }),
     configure: () => open({ kind: 'configure' }),
     tell: (words) => void message.info(words),

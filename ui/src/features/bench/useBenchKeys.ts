@@ -18,6 +18,7 @@ export interface BenchActions {
   balance: () => void;
   hands: () => void;
   left: () => void;
+  checked: () => void;
   configure: () => void;
   tell: (words: string) => void;
   measuring: boolean;
@@ -105,6 +106,7 @@ const KEYS: Record<string, Key> = {
   m: ({ actions }) => actions.budget,
   h: ({ actions }) => actions.hands,
   r: ({ actions }) => actions.left,
+  c: ({ actions }) => actions.checked,
   b: ({ actions }) => actions.balance,
   d: ({ actions }) => actions.measure,
   '+':

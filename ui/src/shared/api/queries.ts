@@ -159,6 +159,12 @@ export const handsQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/hands', { params: { ...place(s), query: look(s) } })),
   });
 
+export const checksQuery = (job: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', job, 'checks', revision] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/checks', { params: { path: { job } } })),
+  });
+
 export const leftQuery = (s: Spot, revision: number) =>
   queryOptions({
     queryKey: ['job', s.job, 'left', s.build, s.configuration, s.lens, revision] as const,

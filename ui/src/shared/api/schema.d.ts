@@ -916,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/dispatch": {
         parameters: {
             query?: never;
@@ -2165,6 +2181,21 @@ export interface components {
             kind: "CABLE" | "THROUGH" | "LIVE" | "RADIO";
             to: string;
             toSocket: string;
+        };
+        Looked: {
+            check: string;
+            family: string;
+            /** Format: int32 */
+            fine: number;
+            /** Format: int32 */
+            found: number;
+            /** Format: int32 */
+            looked: number;
+            /** Format: int32 */
+            notChecked: number;
+            title: string;
+            /** Format: int32 */
+            undecided: number;
         };
         Loose: {
             placement: string;
@@ -4513,6 +4544,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Looked"][];
                 };
             };
         };

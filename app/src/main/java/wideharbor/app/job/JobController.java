@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,6 +35,12 @@ class JobController {
     @GetMapping("/api/jobs/{job}")
     JobViews.JobView job(@PathVariable String job) {
         return service.view(job);
+    }
+
+    /** What every check has looked at in this job, and how that ended. */
+    @GetMapping("/api/jobs/{job}/checks")
+    List<JobViews.Looked> checks(@PathVariable String job) {
+        return service.checks(job);
     }
 
     @PutMapping("/api/jobs/{job}/brief")

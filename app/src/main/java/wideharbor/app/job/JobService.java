@@ -1,5 +1,6 @@
 package wideharbor.app.job;
 
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.web.Named;
@@ -33,6 +34,10 @@ public class JobService {
         JobList.Found found = list.find(search, page);
         return new JobViews.JobPage(
                 found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobList.PAGE);
+    }
+
+    List<JobViews.Looked> checks(String id) {
+        return reports.tally(store.load(id)).stream().map(JobViews.Looked::of).toList();
     }
 
     JobViews.JobView view(String id) {

@@ -3,6 +3,7 @@ package wideharbor.app.job;
 import java.time.LocalDateTime;
 import java.util.List;
 import wideharbor.app.web.Named;
+import wideharbor.core.check.Tally;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.sheet.IdleParts;
@@ -85,4 +86,20 @@ final class JobViews {
             List<Unanswered> unanswered,
             List<IdleParts.Idle> idle,
             List<BuildRef> builds) {}
+
+    /** What a check has looked at in all ways and with all lenses, and how that ended. */
+    record Looked(
+            String check, String family, String title, int looked, int fine, int found, int undecided, int notChecked) {
+        static Looked of(Tally tally) {
+            return new Looked(
+                    tally.check(),
+                    tally.family(),
+                    tally.title(),
+                    tally.looked(),
+                    tally.fine(),
+                    tally.found(),
+                    tally.undecided(),
+                    tally.notChecked());
+        }
+    }
 }

@@ -11,6 +11,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.check.Report;
+import wideharbor.core.check.Tally;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
@@ -61,6 +62,11 @@ public class Reports {
             kept.forget(now::isAfter);
             return whole(engine.judge(stored.job()));
         });
+    }
+
+    /** What each check has looked at, and how that ended. */
+    List<Tally> tally(StoredJob stored) {
+        return Tally.of(engine, of(stored).report());
     }
 
     /** A job judged without the answer being kept: for a state that is not committed yet. */

@@ -40,6 +40,24 @@ class JobEndpointTest {
         return client.put("/api/jobs/" + job + "/brief", Map.of("revision", revision, "brief", brief));
     }
 
+    /** Looked at is fine, found, undecided or not checked; a check without a subject says so. */
+    @Test
+    void everyCheckTellsWhatItLookedAt() {
+        JsonNode all = tech.get("/api/jobs/slack-water/checks").json();
+        assertTrue(all.size() > 80, all.size() + " checks");
+        int nothing = 0;
+        for (JsonNode row : all) {
+            int sum = row.path("fine").asInt()
+                    + row.path("found").asInt()
+                    + row.path("undecided").asInt()
+                    + row.path("notChecked").asInt();
+            assertEquals(row.path("looked").asInt(), sum, row.toString());
+            nothing += sum == 0 ? 1 : 0;
+        }
+        assertTrue(nothing > 0 && nothing < all.size() / 2, nothing + " looked at nothing");
+        assertEquals(404, tech.get("/api/jobs/nowhere/checks").status());
+    }
+
     @Test
     void jobsComeByLoadOutWithTheirState() {
         JsonNode jobs = tech.get("/api/jobs").json().path("jobs");
