@@ -12,7 +12,7 @@ const GAPS = [
   ['stepUp', 'Camera rim above the front unit’s'],
   ['stepLeft', 'Camera rim to camera left of it'],
   ['feelerDiameter', 'Diameter where the feeler sits'],
-  ['lever', 'Coupler back to where it turns'],
+  ['lever', 'Coupler back to its front edge'],
   ['base', 'Length between the shimmed edges'],
 ] as const;
 

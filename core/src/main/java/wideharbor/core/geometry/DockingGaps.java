@@ -9,7 +9,8 @@ import wideharbor.core.quantity.Require;
  *
  * <p>Pitch = atan((top − bottom) / D): top wider means camera nose up. Yaw the same with right − left: right wider
  * means nose right. A gap alone cannot tell offset from tilt, so the steps at the coupler's rim are read too. Order:
- * angle, then height, then lateral, then read again: turning the camera moves the coupler by lever · tan(angle).
+ * angle, then height, then lateral, then read again: turning the camera moves the coupler by arm · tan(angle), the arm
+ * being the lever about the front edge, and lever + base about the rear one.
  */
 public final class DockingGaps {
     private DockingGaps() {}
@@ -20,7 +21,7 @@ public final class DockingGaps {
      * @param stepUp how far the camera's rim stands above the front unit's; negative is below
      * @param stepLeft how far it stands to camera left
      * @param feelerDiameter across the places where the feeler sits
-     * @param lever from the coupler back to the edge or screw the camera turns about
+     * @param lever from the coupler back to the front edge, or the front screw
      * @param base length between the edges that shims lift
      */
     public record Reading(
@@ -73,8 +74,11 @@ public final class DockingGaps {
         List<Instruction> steps = new ArrayList<>();
         boolean pitched = Math.abs(r.top() - r.bottom()) > bandMm;
         boolean yawed = Math.abs(r.right() - r.left()) > bandMm;
-        // Nose up is mended by turning nose down, and the coupler then drops by the lever.
-        double drop = pitched ? r.lever() * Math.tan(Math.toRadians(pitch)) : 0;
+        // Nose up is mended by a shim under the rear edge: it turns about the front one, and the coupler drops. Nose
+        // down
+        // by one under the front edge: it turns about the rear one, which is farther from the coupler by the base.
+        double arm = pitch > 0 ? r.lever() : r.lever() + r.base();
+        double drop = pitched ? arm * Math.tan(Math.toRadians(pitch)) : 0;
         double swing = yawed ? r.lever() * Math.tan(Math.toRadians(yaw)) : 0;
         if (pitched) {
             steps.add(pitch(r, pitch));

@@ -53,6 +53,19 @@ class DockingGapsTest {
         assertEquals(List.of(DockingGaps.Act.PITCH), acts(DockingGaps.read(gaps(0.55, 0.10, 0.2, 0.2, 0.63, 0), 0.1)));
     }
 
+    /**
+     * Nose down by 0.3°: the shim goes under the front edge and the camera turns about the rear one, 220 behind the
+     * coupler: it rises by 220 · tan 0.3° = 1.15, not by 120 · tan 0.3° = 0.63.
+     */
+    @Test
+    void aShimUnderTheFrontTurnsAboutTheRear() {
+        double gap = 86 * Math.tan(Math.toRadians(0.3));
+        DockingGaps.Plan plan =
+                DockingGaps.read(new DockingGaps.Reading(0.1, 0.1 + gap, 0.2, 0.2, 0, 0, 86, 120, 100), 0.1);
+        assertEquals(List.of(DockingGaps.Act.PITCH, DockingGaps.Act.HEIGHT), acts(plan));
+        assertEquals(-1.15, plan.steps().get(1).amount(), 0.005);
+    }
+
     @Test
     void evenGapsAndStepsAreHeightAndLateralAlone() {
         DockingGaps.Plan plan = DockingGaps.read(gaps(0.1, 0.1, 0.1, 0.1, -0.4, 0.3), 0.1);
@@ -93,7 +106,8 @@ class DockingGapsTest {
                     .filter(s -> s.act() == DockingGaps.Act.HEIGHT)
                     .mapToDouble(DockingGaps.Instruction::amount)
                     .sum();
-            double left = up - 120 * Math.tan(Math.toRadians(turned)) + lifted;
+            // Nose up it turns about the front edge, 120 behind the coupler; nose down about the rear one, 230.
+            double left = up - (turned > 0 ? 120 : 230) * Math.tan(Math.toRadians(turned)) + lifted;
             assertTrue(Math.abs(left) <= 0.05 + 1e-9, "seed " + seed + ", case " + i + ": " + left + " left over");
         }
     }

@@ -242,15 +242,24 @@ class PowerChecksTest {
     }
 
     /**
-     * 100 Wh for four hours would be 22.5 W; 30 W are on the nameplates, four fifths of them 24. Three hours are 30 W.
+     * 100 Wh at 20 °C, 0.983 of it, for four hours would be 22.1 W; 30 W are on the nameplates, four fifths of them 24.
+     * Three hours are 29.5 W.
      */
     @Test
     void aClaimThatTheNameplatesContradictIsFound() {
         verify(new ClaimedRunTime())
                 .given(claiming(4))
-                .finds(Severity.CAUTION, 22.5, 24, Double.POSITIVE_INFINITY, "W");
+                .finds(Severity.CAUTION, 22.125, 24, Double.POSITIVE_INFINITY, "W");
         verify(new ClaimedRunTime()).given(claiming(3)).holds();
         verify(new ClaimedRunTime()).given(oneDevice(30, 30)).looksAtNothing();
+    }
+
+    /** At −10 °C 0.76 of it is left: 100 · 0.90 · 0.76 / 3 = 22.8 W, where 24 are needed and 30 W on 25 °C would do. */
+    @Test
+    void theColdCountsAgainstAClaim() {
+        verify(new ClaimedRunTime())
+                .given(claiming(3).day(-10, 3))
+                .finds(Severity.CAUTION, 22.8, 24, Double.POSITIVE_INFINITY, "W");
     }
 
     private static Rigs claiming(double hours) {
