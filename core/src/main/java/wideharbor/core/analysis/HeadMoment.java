@@ -2,16 +2,34 @@ package wideharbor.core.analysis;
 
 import java.util.Optional;
 import wideharbor.core.balance.Statics;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
 
 /**
  * Whether a tilting head's springs hold the rig: mass times height of its centre over the tilt axis, kg·mm, against
- * what the springs hold.
+ * what the springs hold; and what they leave to the drag, tilted as far as the house does.
+ *
+ * <p>Springs set to s leave |(m·h − s)·sin θ + m·d·cos θ|·g, θ nose down, d ahead of the axis.
+ *
+ * @param springsKgMm what the springs are set to: the setting nearest to the load
+ * @param left the most they leave, N·m, against the drag
+ * @param atDegrees the tilt at which that is so, nose down
+ * @param drag what that is held against
  */
-public record HeadMoment(Posture posture, Judgement held) {
-    private static final double TILT = 30;
+public record HeadMoment(
+        Posture posture, Judgement held, double springsKgMm, Judgement left, double atDegrees, Drag drag) {
+    /** Where the drag's figure is from. */
+    public enum Drag {
+        ON_FILE,
+        /** The springs go in steps, so the drag matters; the house's figure stands for it. */
+        ESTIMATED,
+        /** Neither steps nor drag are on file: springs that are set steplessly leave what is out of balance, no more. */
+        NOT_ASKED
+    }
+
+    private static final double LOOK_EVERY = 5;
 
     /** Empty when the rig is on no tilting head, or the head's springs are not on file. */
     public static Optional<HeadMoment> of(RigAnalysis analysis) {
@@ -19,27 +37,47 @@ public record HeadMoment(Posture posture, Judgement held) {
                 .flatMap(p -> p.support()
                         .type()
                         .facet(SupportFacet.Counterbalance.class)
-                        .map(springs -> of(p, springs)));
+                        .map(springs -> of(analysis, p, springs)));
     }
 
-    private static HeadMoment of(Posture posture, SupportFacet.Counterbalance springs) {
+    private static HeadMoment of(RigAnalysis analysis, Posture posture, SupportFacet.Counterbalance springs) {
         Ranged has = posture.carried().sum(posture::over).times(1e-3);
+        double set = springs.nearest(has.value());
+        double range = analysis.rule(Rule.TILT_RANGE);
+        Ranged most = left(posture, set, 0);
+        double at = 0;
+        int looks = (int) Math.ceil(range / LOOK_EVERY);
+        for (int i = looks; i >= -looks; i--) {
+            double tilt = looks == 0 ? 0 : range * i / looks;
+            Ranged here = left(posture, set, tilt);
+            at = here.value() > most.value() ? tilt : at;
+            most = most.max(here);
+        }
         return new HeadMoment(
-                posture, posture.known(Judgement.within(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm")));
+                posture,
+                posture.known(Judgement.within(has, springs.fromKgMm(), springs.toKgMm(), "kg·mm")),
+                set,
+                posture.known(
+                        Judgement.atMost(most, springs.dragNm().orElseGet(() -> analysis.rule(Rule.HEAD_DRAG)), "N·m")),
+                at,
+                springs.dragNm().isPresent()
+                        ? Drag.ON_FILE
+                        : springs.steps().isPresent() ? Drag.ESTIMATED : Drag.NOT_ASKED);
+    }
+
+    /** What the springs leave at a tilt, nose down, N·m. */
+    private static Ranged left(Posture posture, double springsKgMm, double tiltDegrees) {
+        double sin = Math.sin(Math.toRadians(tiltDegrees));
+        double cos = Math.cos(Math.toRadians(tiltDegrees));
+        return posture.carried()
+                .sum(at -> posture.over(at) * sin + posture.aheadOf(at) * cos)
+                .plus(-springsKgMm * 1000 * sin)
+                .size()
+                .map(Statics::newtonMetres);
     }
 
     /** Too low or too light for the springs: they push it back up. */
     public boolean springsBack() {
         return held.value() < held.from();
-    }
-
-    /** What the springs leave to the drag at {@link #tiltDegrees}, N·m. */
-    public double leftNm() {
-        double nearest = springsBack() ? held.from() : held.to();
-        return Math.abs(Statics.noseDown(1000, held.value() - nearest, 0, TILT));
-    }
-
-    public static double tiltDegrees() {
-        return TILT;
     }
 }

@@ -59,6 +59,7 @@ public final class HouseRules {
         HANG_TILT(3, 0.2, 45, "degrees", "A rig that hangs further down fights the hand."),
         LATERAL(15, 1, 200, "mm", "Further to one side, it twists the wrist or the vest."),
         TIP_ANGLE(10, 1, 45, "degrees", "A slope or a knock of this much must not tip it."),
+        HEAD_DRAG(1.5, 0, 50, "N·m", "What a head’s drag holds of what its springs leave, where it is not on file."),
         TILT_RANGE(60, 0, 90, "degrees", "A head is tilted this far up and down in a shot."),
         TIP_TILTED(5, 0, 45, "degrees", "While it is tilted a hand is on it; this much of a knock must not tip it."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),

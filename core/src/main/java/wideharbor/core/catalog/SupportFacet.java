@@ -1,6 +1,8 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
 
@@ -74,11 +76,33 @@ public interface SupportFacet extends Facet {
 
     /**
      * What a head's springs hold: mass times height over the tilt axis, kg·mm. Below, it springs back; above, it drops.
+     *
+     * @param steps how many settings there are from the least to the most, evenly; not on file: any between
+     * @param dragNm what the head's drag holds at the most against what the springs leave, N·m
      */
-    record Counterbalance(double fromKgMm, double toKgMm) implements SupportFacet {
+    record Counterbalance(double fromKgMm, double toKgMm, Optional<Integer> steps, Optional<Double> dragNm)
+            implements SupportFacet {
         public Counterbalance {
             Require.within("Least counterbalance", fromKgMm, 0, 1e6, "kg·mm");
             Require.within("Most counterbalance", toKgMm, fromKgMm, 1e6, "kg·mm");
+            steps.ifPresent(n -> Require.within("Steps of the counterbalance", n, 2, 40, ""));
+            dragNm.ifPresent(d -> Require.within("Drag of the head", d, 0, 200, "N·m"));
+        }
+
+        public Counterbalance(double fromKgMm, double toKgMm) {
+            this(fromKgMm, toKgMm, Optional.empty(), Optional.empty());
+        }
+
+        /**
+         * What the springs can be set to that comes nearest to a load; the load itself where they are set steplessly.
+         */
+        public double nearest(double loadKgMm) {
+            double within = Math.max(fromKgMm, Math.min(toKgMm, loadKgMm));
+            if (steps.isEmpty() || toKgMm == fromKgMm) {
+                return within;
+            }
+            double step = (toKgMm - fromKgMm) / (steps.get() - 1);
+            return fromKgMm + Math.rint((within - fromKgMm) / step) * step;
         }
     }
 
@@ -108,11 +132,27 @@ public interface SupportFacet extends Facet {
         }
     }
 
-    /** How far a gimbal lets what it carries be set to the sides and up or down to find its middle, mm. */
-    record Gimbal(double sideMm, double heightMm) implements SupportFacet {
+    /**
+     * How far a gimbal lets what it carries be set to the sides and up or down to find its middle, mm, and how far from
+     * each of its axes what turns about it may reach before it meets an arm or motor, where that is on file.
+     */
+    record Gimbal(
+            double sideMm,
+            double heightMm,
+            Optional<Double> tiltSwingMm,
+            Optional<Double> rollSwingMm,
+            Optional<Double> panSwingMm)
+            implements SupportFacet {
         public Gimbal {
             Require.within("Travel to the side", sideMm, 0, 500, "mm");
             Require.within("Travel in height", heightMm, 0, 500, "mm");
+            Stream.of(tiltSwingMm, rollSwingMm, panSwingMm)
+                    .flatMap(Optional::stream)
+                    .forEach(r -> Require.within("Swing radius", r, 10, 2000, "mm"));
+        }
+
+        public Gimbal(double sideMm, double heightMm) {
+            this(sideMm, heightMm, Optional.empty(), Optional.empty(), Optional.empty());
         }
     }
 }

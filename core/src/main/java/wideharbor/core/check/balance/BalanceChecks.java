@@ -16,6 +16,7 @@ public final class BalanceChecks {
                 new ShoulderHold(),
                 new HangTilt(),
                 new GimbalAxes(),
+                new GimbalSwing(),
                 new PivotDrop(),
                 new Lateral(),
                 new Tipping(),

@@ -11,6 +11,7 @@ import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 
 /** A tilting head holds the rig wherever it is left. */
@@ -22,7 +23,7 @@ final class Counterbalanced implements Check {
             .subjects("what a tilting head carries, per lens")
             .expectation("mass times height of the centre of mass over the tilt axis lies in what the springs hold")
             .because("below it the head springs back, above it the camera drops when the hand lets go")
-            .formula("m·h, kg·mm; M(θ) = m·g·(h·sin θ + d·cos θ)")
+            .formula("m·h, kg·mm; left to the drag: |(m·h − springs)·sin θ + m·d·cos θ|·g")
             .source("statics; range by the head's maker")
             .severity(Severity.CAUTION)
             .perLens(true)
@@ -43,18 +44,34 @@ final class Counterbalanced implements Check {
     }
 
     private static void judge(RigAnalysis analysis, HeadMoment moment, Results results) {
+        String head = moment.posture().support().title();
+        PlacementId id = moment.posture().support().id();
         results.judge(
                 moment.held(),
                 new Told(
-                        About.of(
-                                "counterbalance",
-                                part(moment.posture().support().id())),
-                        moment.posture().support().title()
-                                + (moment.springsBack() ? " springs back" : " lets the camera drop")
-                                + analysis.withLens(),
-                        "At " + Words.one(HeadMoment.tiltDegrees()) + "° " + Words.one(moment.leftNm())
+                        About.of("counterbalance", part(id)),
+                        head + (moment.springsBack() ? " springs back" : " lets the camera drop") + analysis.withLens(),
+                        "At " + tilt(moment) + " " + Words.one(moment.left().value())
                                 + " N·m are left to the drag. Lower or raise the"
                                 + " rig on the head, or take the head that holds it.",
                         moment.posture().widestUp()));
+        if (!moment.held().isFound() && moment.drag() != HeadMoment.Drag.NOT_ASKED) {
+            results.judge(
+                    moment.left(),
+                    new Told(
+                            About.of("drag", part(id)),
+                            head + " does not stay tilted: "
+                                    + Words.one(moment.left().value()) + " N·m are left to the drag"
+                                    + analysis.withLens(),
+                            "At " + tilt(moment) + ", with the springs set to "
+                                    + Words.one(moment.springsKgMm()) + " kg·mm"
+                                    + (moment.drag() == HeadMoment.Drag.ESTIMATED ? "; the drag is the house's estimate" : "")
+                                    + ". Balance it on the slide, or change its height by what a step of the springs is.",
+                            moment.posture().widestUp()));
+        }
+    }
+
+    private static String tilt(HeadMoment moment) {
+        return Words.one(Math.abs(moment.atDegrees())) + "° nose " + (moment.atDegrees() < 0 ? "up" : "down");
     }
 }
