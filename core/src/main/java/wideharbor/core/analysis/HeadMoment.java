@@ -25,7 +25,9 @@ public record HeadMoment(
         ON_FILE,
         /** The springs go in steps, so the drag matters; the house's figure stands for it. */
         ESTIMATED,
-        /** Neither steps nor drag are on file: springs that are set steplessly leave what is out of balance, no more. */
+        /**
+         * Neither steps nor drag are on file: springs that are set steplessly leave what is out of balance, no more.
+         */
         NOT_ASKED
     }
 

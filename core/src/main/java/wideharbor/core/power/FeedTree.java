@@ -196,19 +196,40 @@ public final class FeedTree {
         return total;
     }
 
+    /**
+     * Whether a device takes its power by another of its inputs, the first of those that are fed with the same
+     * nameplate: inputs of other watts feed other things. An outlet must be able to carry it all the same; a battery is
+     * asked for it once.
+     */
+    private boolean isStandby(Link link) {
+        return link.device().type().facets(PowerFacet.PowerInput.class).stream()
+                .filter(i -> i.runningWatts().equals(link.input().runningWatts()))
+                .filter(i ->
+                        feeding(new SocketRef(link.device().id(), i.socket())).isPresent())
+                .findFirst()
+                .filter(first -> !first.socket().equals(link.input().socket()))
+                .isPresent();
+    }
+
     /** Load that an outlet delivers. */
     public Load loadOn(Outlet outlet) {
         return loadOn(outlet, 0);
     }
 
     private Load loadOn(Outlet outlet, int depth) {
-        return outlet.link().map(l -> loadOf(l.device(), l.input(), depth)).orElse(Load.NONE);
+        return outlet.link()
+                .filter(l -> depth == 0 || !isStandby(l))
+                .map(l -> loadOf(l.device(), l.input(), depth))
+                .orElse(Load.NONE);
     }
 
     /** Load on a battery: all its outlets, converters' losses included. */
     public Load loadOn(Source source) {
         Load total = Load.NONE;
         for (Outlet outlet : source.outlets()) {
+            if (outlet.link().filter(this::isStandby).isPresent()) {
+                continue;
+            }
             total = total.plus(loadOn(outlet).dividedBy(outlet.spec().efficiency() * sharing(source, outlet)));
         }
         return total;
@@ -244,7 +265,9 @@ public final class FeedTree {
     }
 
     private double drawOn(Outlet outlet, Function<PlacementId, State> state, int depth) {
-        if (depth >= DEEPEST || outlet.link().isEmpty()) {
+        if (depth >= DEEPEST
+                || outlet.link().isEmpty()
+                || isStandby(outlet.link().get())) {
             return 0;
         }
         Link link = outlet.link().get();
@@ -292,7 +315,7 @@ public final class FeedTree {
         double delivered = 0;
         double lost = 0;
         for (Link link : under(source)) {
-            delivered += draw(link.input(), State.ON);
+            delivered += isStandby(link) ? 0 : draw(link.input(), State.ON);
         }
         for (Outlet outlet : through(source)) {
             double out = drawOn(outlet, part -> State.ON, 0);

@@ -74,6 +74,29 @@ class FeedTreeTest {
                 0.005);
     }
 
+    /** A recorder of 20 W with two inputs, both plugged: the battery gives 20, either outlet must be able to. */
+    @Test
+    void whatIsFedTwiceDrawsOnce() {
+        ItemType recorder = Parts.part("recorder")
+                .face("foot", Port.Role.A, Vec3.ZERO, Parts.RIGHT, Vec3.UP, 2, Port.Pins.NONE)
+                .socket("a", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .socket("b", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
+                .facet(new PowerFacet.PowerInput("a", 11, 17, 1, Figure.maker(20), Figure.maker(25), 0))
+                .facet(new PowerFacet.PowerInput("b", 11, 17, 1, Figure.maker(20), Figure.maker(25), 0))
+                .make();
+        Rigs rigs = Bag.powered()
+                .with("recorder", recorder)
+                .join("j-recorder", "body:side", "recorder:foot")
+                .cable("k1", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-1", "recorder:a")
+                .cable("k2", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-2", "recorder:b");
+        FeedTree tree = rigs.analysis().feeds();
+        FeedTree.Source source = tree.sources().get(0);
+        assertEquals(20, tree.loadOn(source).runningWatts(), 1e-9);
+        assertEquals(20, tree.drawOn(source, p -> wideharbor.core.brief.DayBlock.State.ON), 1e-9);
+        assertEquals(20, tree.flow(source).deliveredWatts(), 1e-9);
+        source.outlets().forEach(o -> assertEquals(20, tree.loadOn(o).runningWatts(), 1e-9));
+    }
+
     @Test
     void aRegulatedOutputHoldsItsVolts() {
         FeedTree tree = hub().analysis().feeds();

@@ -65,7 +65,9 @@ final class Counterbalanced implements Check {
                                     + analysis.withLens(),
                             "At " + tilt(moment) + ", with the springs set to "
                                     + Words.one(moment.springsKgMm()) + " kg·mm"
-                                    + (moment.drag() == HeadMoment.Drag.ESTIMATED ? "; the drag is the house's estimate" : "")
+                                    + (moment.drag() == HeadMoment.Drag.ESTIMATED
+                                            ? "; the drag is the house's estimate"
+                                            : "")
                                     + ". Balance it on the slide, or change its height by what a step of the springs is.",
                             moment.posture().widestUp()));
         }
