@@ -47,6 +47,12 @@ class JourneyTest extends Journey {
         assertThat(verdict()).hasText("Held by 1 stop, 10 unread cautions");
         finding("Focus puller sees no picture").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 12 unread cautions");
+        // The screen and receiver that were packed stand away from the rig, and nothing packed feeds them yet.
+        finding("Picture receiver of Focus puller has no power")
+                .getByText("Apply")
+                .first()
+                .click();
+        assertThat(verdict()).hasText("Held by 10 unread cautions");
         finding("does not reach from").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 9 unread cautions");
         finding("nose-heavy with 135 mm").getByText("Apply").first().click();
