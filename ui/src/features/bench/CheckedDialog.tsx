@@ -30,8 +30,8 @@ export function CheckedDialog({ job, revision, onClose }: Props) {
 }
 
 const columns = (rows: readonly Looked[]): TableColumnsType<Looked> => [
-  { title: 'Check', dataIndex: 'title', sorter: (a, b) => a.title.localeCompare(b.title) },
-  { title: 'Of', dataIndex: 'family', ...filterOf(rows, (r) => r.family) },
+  { title: 'Check', dataIndex: 'title', width: 320, sorter: (a, b) => a.title.localeCompare(b.title) },
+  { title: 'Of', dataIndex: 'family', width: 112, ...filterOf(rows, (r) => r.family) },
   { title: 'Looked at', dataIndex: 'looked', ...numbers<Looked>((r) => r.looked) },
   { title: 'Fine', dataIndex: 'fine', ...numbers<Looked>((r) => r.fine) },
   { title: 'Found', dataIndex: 'found', ...numbers<Looked>((r) => r.found) },
