@@ -21,7 +21,7 @@ interface Props {
 export function CheckedDialog({ job, revision, onClose }: Props) {
   const query = useQuery(checksQuery(job, revision));
   return (
-    <Modal open title="What was checked" footer={null} onCancel={onClose} width={860}>
+    <Modal open title="What was checked" footer={null} onCancel={onClose} width={960}>
       {query.isPending && <Waiting />}
       {query.isError && <p className="error">{query.error.message}</p>}
       {query.data && <Checked rows={query.data} />}
@@ -30,7 +30,7 @@ export function CheckedDialog({ job, revision, onClose }: Props) {
 }
 
 const columns = (rows: readonly Looked[]): TableColumnsType<Looked> => [
-  { title: 'Check', dataIndex: 'title', width: 320, sorter: (a, b) => a.title.localeCompare(b.title) },
+  { title: 'Check', dataIndex: 'title', width: 270, sorter: (a, b) => a.title.localeCompare(b.title) },
   { title: 'Of', dataIndex: 'family', width: 112, ...filterOf(rows, (r) => r.family) },
   { title: 'Looked at', dataIndex: 'looked', ...numbers<Looked>((r) => r.looked) },
   { title: 'Fine', dataIndex: 'fine', ...numbers<Looked>((r) => r.fine) },
