@@ -2,10 +2,12 @@ package wideharbor.core.catalog;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
@@ -21,17 +23,24 @@ import wideharbor.core.standard.Standards;
  * Chains of catalogue adapters that join two ports which do not mate.
  *
  * <p>A graph whose vertices are passages through an adapter (in by one port, out by another) and whose edges lead from
- * each to those whose way in mates its way out. The cost of a passage puts the number of pieces first, then tool-free,
- * twist-proof, added mass and added height. Dijkstra's and Yen's algorithms do the search.
+ * each to those whose way in mates its way out. Each piece costs, and so do a tool, a joint that may turn, mass, reach
+ * from one face to the other, and a purpose of another kind: two small adapters may be better than one bracket.
+ * Dijkstra's and Yen's algorithms do the search.
  */
 public final class AdapterFinder {
     /** No chain has more pieces than this. */
     public static final int MOST_PIECES = 3;
 
     private static final int KEPT_ALIKE = 3;
-    private static final double PER_PIECE = 1e7;
-    private static final double NEEDS_TOOL = 1e6;
-    private static final double CAN_TWIST = 2e5;
+    private static final double PER_PIECE = 100;
+    private static final double NEEDS_TOOL = 20;
+    private static final double CAN_TWIST = 60;
+    private static final double PER_GRAM = 0.2;
+    private static final double PER_MM = 0.3;
+    /** Brackets, arms and cages are made to hold something of their own and serve as adapters at a pinch. */
+    private static final double MADE_FOR_OTHERS = 60;
+
+    private static final Set<Category> ADAPTERS = EnumSet.of(Category.ADAPTER, Category.PLATE, Category.RISER);
 
     private static final Step FROM = new Step("from", Optional.empty(), "", "");
     private static final Step TO = new Step("to", Optional.empty(), "", "");
@@ -151,7 +160,16 @@ public final class AdapterFinder {
 
     private double cost(Step step) {
         ItemType type = step.type().orElseThrow();
-        return PER_PIECE + (isToolFree(step) ? 0 : NEEDS_TOOL) + grams(type) * 10 + height(type, step.in(), step.out());
+        return PER_PIECE
+                + (isToolFree(step) ? 0 : NEEDS_TOOL)
+                + PER_GRAM * grams(type)
+                + PER_MM * step.outPort().at().minus(step.inPort().at()).length()
+                + (isAdapter(type) ? 0 : MADE_FOR_OTHERS);
+    }
+
+    private static boolean isAdapter(ItemType type) {
+        return ADAPTERS.contains(type.category())
+                && type.relations(Relation.Kind.MADE_FOR).isEmpty();
     }
 
     private double twist(Port a, Port b) {
@@ -195,11 +213,6 @@ public final class AdapterFinder {
                 chains.add(chain(path.getVertexList(), carrying, carried));
             }
         }
-        chains.sort(Comparator.comparingInt((Chain c) -> c.links().size())
-                .thenComparing(c -> !c.toolFree())
-                .thenComparing(c -> !c.twistProof())
-                .thenComparingDouble(Chain::massGrams)
-                .thenComparingDouble(Chain::heightMm));
         return chains;
     }
 

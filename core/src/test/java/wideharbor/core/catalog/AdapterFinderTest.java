@@ -48,7 +48,7 @@ class AdapterFinderTest {
         assertEquals(List.of(), chain.keys());
     }
 
-    /** Fewer pieces first; of as many, the lighter. */
+    /** Alike else, fewer pieces and the lighter first. */
     @Test
     void shortestFirstThenLightest() {
         List<AdapterFinder.Chain> chains = finder(
@@ -60,6 +60,36 @@ class AdapterFinderTest {
         assertEquals(
                 List.of("light", "heavy", "to-rosette, then from-rosette"),
                 chains.stream().map(AdapterFinder.Chain::title).toList());
+    }
+
+    /**
+     * A finder's bracket of 210 g reaches 70 aside without a tool; a clamp of 60 g made for it wants a screw and is 12
+     * high. The clamp is 100 + 20 + 12 + 4, the bracket 100 + 60 + 42 + 21; two small adapters come between.
+     */
+    @Test
+    void purposeReachAndMassCount() {
+        ItemType bracket = part("bracket")
+                .is(Category.BRACKET)
+                .can(Capability.ADAPTS)
+                .weighs(210, Vec3.ZERO)
+                .clamp("rail", "nato-rail", Role.B, Vec3.ZERO, DOWN, 40)
+                .port("head", "rosette-31.8", Role.EITHER, new Vec3(70, 0, 0), Vec3.UP, Vec3.FORWARD)
+                .make();
+        ItemType clamp = part("clamp")
+                .is(Category.ADAPTER)
+                .can(Capability.ADAPTS)
+                .weighs(60, Vec3.ZERO)
+                .port("rail", "nato-rail", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .port("head", "rosette-31.8", Role.EITHER, new Vec3(0, 12, 0), Vec3.UP, Vec3.FORWARD)
+                .make();
+        Port rosette = Parts.plain("rosette", "rosette-31.8", Role.EITHER, Vec3.ZERO, DOWN, Vec3.FORWARD);
+        AdapterFinder finder = finder(bracket, clamp);
+        assertEquals(
+                List.of("clamp", "bracket"),
+                finder.between(RAIL, rosette, 4).stream()
+                        .map(AdapterFinder.Chain::title)
+                        .toList());
+        assertEquals("clamp", finder.from(RAIL).to(rosette).orElseThrow().title());
     }
 
     @Test
