@@ -41,7 +41,7 @@ class JourneyTest extends Journey {
         assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
         assertThat(page.locator(".stack")).containsText("Riser R-2");
         assertThat(page.locator(".meters")).containsText("85.0 mm");
-        finding("Rods 74 mm short").getByText("Apply").first().click();
+        finding(": 74 mm short").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 2 stops, 10 unread cautions");
         finding("Day outlasts the batteries").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 1 stop, 10 unread cautions");

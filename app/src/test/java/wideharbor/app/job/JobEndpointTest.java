@@ -221,7 +221,7 @@ class JobEndpointTest {
                 .json()
                 .path("heldBy")
                 .toString()
-                .contains("Rods 74 mm short"));
+                .contains(": 74 mm short"));
         tech.mend(job);
         tech.readAll(job);
         assertEquals("Clear", tech.bench(job).path("verdict").asString());

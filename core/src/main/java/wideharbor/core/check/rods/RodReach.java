@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
+import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
@@ -23,6 +25,7 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -89,7 +92,7 @@ final class RodReach implements Check {
         double needed = ahead ? reach.front() + margin : length + behind;
         results.found(
                 About.of(ahead ? "front" : "rear", part(rods.id())),
-                "Rods " + Words.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
+                rods.title() + ": " + Words.length(needed - length) + " short" + (ahead ? "" : " at the rear"),
                 Evidence.Amount.atLeast(length, needed, "mm"),
                 (ahead
                                 ? analysis.rig().title(reach.foremost()) + " needs the rods to end "
@@ -98,9 +101,48 @@ final class RodReach implements Check {
                         + ".");
     }
 
-    /** Longer rods of the same standard, the shortest that do; rear ends stay where they are. */
+    /**
+     * Short at the rear: rods or clamps moved along by as much. Then longer rods of the same standard, the shortest
+     * that do; rear ends stay where they are.
+     */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
+        List<Candidate> all = new ArrayList<>();
+        if (finding.key().is("rear")) {
+            all.addAll(slid(finding, analysis));
+        }
+        all.addAll(longer(finding, analysis));
+        return all;
+    }
+
+    private static List<Candidate> slid(Finding finding, RigAnalysis analysis) {
+        Rig rig = analysis.rig();
+        PlacementId rods = finding.key().part();
+        Evidence.Amount amount = (Evidence.Amount) finding.evidence();
+        double by = Math.ceil((amount.neededFrom() - amount.measured()) * 2) / 2;
+        List<Candidate> all = new ArrayList<>();
+        for (Motion motion : rig.motions()) {
+            boolean onRods = motion.alongCarrier()
+                    && motion.joint()
+                            .flatMap(rig.content()::joint)
+                            .filter(j -> j.parent().placement().equals(rods)
+                                    || j.child().placement().equals(rods))
+                            .isPresent();
+            if (onRods) {
+                for (double value : new double[] {motion.value() + by, motion.value() - by}) {
+                    all.add(new Candidate(
+                            "slide",
+                            "Slide " + rig.title(motion.key().placement()) + " " + Words.mm(by) + ", to "
+                                    + Words.one(value),
+                            List.of(new Scoped(
+                                    analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static List<Candidate> longer(Finding finding, RigAnalysis analysis) {
         Placed rods = analysis.rig().require(finding.key().part());
         RiggingFacet.Rods facet = rods.type().facet(RiggingFacet.Rods.class).orElseThrow();
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();

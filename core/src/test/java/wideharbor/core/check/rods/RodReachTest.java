@@ -22,7 +22,7 @@ class RodReachTest {
         var finding = verify(new RodReach())
                 .given(Bag.onRods(200))
                 .finds(Severity.STOP, 200, 230, Double.POSITIVE_INFINITY, "mm");
-        assertEquals("Rods 30 mm short", finding.title());
+        assertEquals("rods-200: 30 mm short", finding.title());
     }
 
     /** The bracket grips 100 about the point 30 from the rear end: from −20, so 20 are missing behind. */
@@ -37,9 +37,13 @@ class RodReachTest {
                 .set("rods:rods:0", -30)
                 .on("none");
         var finding = verify(new RodReach()).given(rigs).finds(Severity.STOP, 200, 220, Double.POSITIVE_INFINITY, "mm");
-        assertEquals("Rods 20 mm short at the rear", finding.title());
+        assertEquals("rods-200: 20 mm short at the rear", finding.title());
         assertEquals("rear", finding.key().aspect());
         assertEquals("The rearmost clamp leaves the rods.", finding.why());
+        // The rods go back in the bracket by as much: then it grips all of its 100.
+        assertEquals(
+                "Slide rods-200 20.0 mm, to −50.0",
+                verify(new RodReach()).given(rigs).isMendedBy("slide").title());
     }
 
     /** The shortest that reach come first, of the same rods; each end says what it misses. */
