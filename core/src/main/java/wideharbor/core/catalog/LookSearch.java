@@ -31,6 +31,8 @@ public final class LookSearch {
     private static final Pattern SIZE =
             Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*[x×]\\s*(\\d+(?:\\.\\d+)?)(?:\\s*[x×]\\s*(\\d+(?:\\.\\d+)?))?");
     private static final Pattern GRAMS = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(kg|g)\\b");
+    private static final Pattern CHARGE = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*wh\\b");
+    private static final double CHARGE_SLACK = 0.02;
     private static final double SIZE_SLACK = 0.06;
     private static final double MASS_SLACK = 0.12;
 
@@ -49,6 +51,7 @@ public final class LookSearch {
             Optional<Double> apart,
             List<Double> size,
             Optional<Double> grams,
+            Optional<Double> wattHours,
             List<String> words) {}
 
     /** The best answers first, those that meet everything asked before those that meet most; at most so many. */
@@ -87,7 +90,7 @@ public final class LookSearch {
         Optional<String> look = List.of("flat", "round", "ring", "tube", "long").stream()
                 .filter(text::contains)
                 .findFirst();
-        return new Wanted(look, thread, count, slot, rod, apart, size(text), mass, words(text));
+        return new Wanted(look, thread, count, slot, rod, apart, size(text), mass, first(CHARGE, text), words(text));
     }
 
     private static List<Double> size(String text) {
@@ -170,6 +173,10 @@ public final class LookSearch {
             by.add("mass");
             score += 3;
         }
+        if (wanted.wattHours().isPresent() && holds(type, wanted.wattHours().get())) {
+            by.add(plain(wanted.wattHours().get()) + " Wh");
+            score += 4;
+        }
         if (wanted.look().isPresent() && looks(type, size, wanted.look().get())) {
             by.add(wanted.look().get());
             score += 1;
@@ -195,6 +202,13 @@ public final class LookSearch {
             }
         }
         return most;
+    }
+
+    private static boolean holds(ItemType type, double wattHours) {
+        return type.facet(PowerFacet.Battery.class)
+                .flatMap(PowerFacet.Battery::capacity)
+                .filter(k -> Math.abs(k.value() - wattHours) <= CHARGE_SLACK * wattHours)
+                .isPresent();
     }
 
     private static boolean slots(Catalogue catalogue, ItemType type, double wide) {

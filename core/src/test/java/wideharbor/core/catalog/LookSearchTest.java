@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.standard.Standards;
 import wideharbor.core.testkit.Bag;
 
@@ -48,6 +49,19 @@ class LookSearchTest {
         assertEquals("Touch-plate", hits.get(0).type().name());
         assertTrue(hits.get(0).by().contains("slot 38"), hits.get(0).by().toString());
         assertEquals("Quick-plate", hits.get(1).type().name());
+    }
+
+    @Test
+    void aBatteryIsKnownByItsCharge() {
+        Catalogue batteries = new Catalogue(
+                List.of(
+                        Bag.battery("battery-150", Figure.maker(150)),
+                        Bag.battery("battery-98", Figure.maker(98)),
+                        Bag.battery("battery-new", Figure.unknown("not read"))),
+                Standards.seed());
+        List<LookSearch.Hit> hits = LookSearch.find(batteries, "battery, 98 Wh", 10);
+        assertEquals("battery-98", hits.get(0).type().name());
+        assertTrue(hits.get(0).by().contains("98 Wh"), hits.get(0).by().toString());
     }
 
     @Test
