@@ -12,7 +12,6 @@ import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.LensChoice;
-import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.LensId;
@@ -21,7 +20,7 @@ import wideharbor.core.quantity.Figure;
 
 /**
  * What must leave the house: per type, over the builds in use together, the largest number any configuration needs at
- * once, plus the kit. Every lens of the set goes along.
+ * once, plus the kit. Every lens of the set goes along, once: a lens that is in the set with two boxes is one lens.
  */
 public final class PullList {
     private PullList() {}
@@ -56,17 +55,12 @@ public final class PullList {
     private static Map<TypeRef, Integer> needs(Build build, Job job) {
         Map<TypeRef, Integer> most = new LinkedHashMap<>();
         for (Configuration configuration : build.configurations()) {
-            Map<TypeRef, Integer> lenses = new LinkedHashMap<>();
             List<LensId> ids = new ArrayList<>(List.of(LensId.NONE));
             build.lenses().stream().map(LensChoice::id).forEach(ids::add);
             for (LensId lens : ids) {
-                Content content = build.content(configuration.id(), lens, job.catalogue());
-                count(content).forEach((type, count) -> {
-                    boolean isLens = job.catalogue().require(type).category() == Category.LENS;
-                    (isLens ? lenses : most).merge(type, count, isLens && !lens.isNone() ? Integer::sum : Math::max);
-                });
+                count(build.content(configuration.id(), lens, job.catalogue()))
+                        .forEach((type, count) -> most.merge(type, count, Math::max));
             }
-            lenses.forEach((type, count) -> most.merge(type, count, Math::max));
         }
         return most;
     }

@@ -77,6 +77,17 @@ class DispatchTest {
         assertEquals("keys", screws.get(0).held().get("hex 3/16 in"));
     }
 
+    /** One lens that is in the set with either of two boxes is one lens. */
+    @Test
+    void aLensWithTwoBoxesIsPulledOnce() {
+        var lens = Bag.lens("a", 1500, 60, 120);
+        var job = Bag.onRods(300)
+                .lens("light", lens, "body:mount", "mount")
+                .lens("heavy", lens, "body:mount", "mount")
+                .job();
+        assertEquals(1, pieces(PullList.of(job), "a"));
+    }
+
     /** Two lenses are never on at once, but both go along; the matte box goes once. */
     @Test
     void thePullListTakesEveryLensAndTheMostOfTheRest() {
