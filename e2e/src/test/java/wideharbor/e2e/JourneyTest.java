@@ -47,8 +47,8 @@ class JourneyTest extends Journey {
         assertThat(verdict()).hasText("Held by 1 stop, 10 unread cautions");
         finding("Focus puller sees no picture").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 12 unread cautions");
-        // The screen and receiver that were packed stand away from the rig, and nothing packed feeds them yet.
-        finding("Picture receiver of Focus puller has no power")
+        // What is packed feeds one of the two stations away from the rig, not the other.
+        finding("Picture receiver of Director has no power")
                 .getByText("Apply")
                 .first()
                 .click();
