@@ -62,7 +62,7 @@ public final class CheckCommand implements Callable<Integer> {
         System.exit(run(args, writer(System.out), writer(System.err)));
     }
 
-    private static PrintWriter writer(PrintStream to) {
+    static PrintWriter writer(PrintStream to) {
         return new PrintWriter(to, true, StandardCharsets.UTF_8);
     }
 

@@ -1,9 +1,7 @@
 package wideharbor.format;
 
 import java.io.IOException;
-import java.io.PrintStream;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -39,11 +37,7 @@ public final class ChecksCommand implements Callable<Integer> {
     private CommandSpec spec = CommandSpec.create();
 
     public static void main(String[] args) {
-        System.exit(run(args, writer(System.out), writer(System.err)));
-    }
-
-    private static PrintWriter writer(PrintStream to) {
-        return new PrintWriter(to, true, StandardCharsets.UTF_8);
+        System.exit(run(args, CheckCommand.writer(System.out), CheckCommand.writer(System.err)));
     }
 
     static int run(String[] args, PrintWriter out, PrintWriter err) {

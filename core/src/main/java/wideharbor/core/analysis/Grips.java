@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.people.Holds;
+import wideharbor.core.rig.Placed;
 
 /** Where the hands of who carries a rig on the shoulder are. */
 public final class Grips {
@@ -34,7 +35,7 @@ public final class Grips {
         var world = analysis.rig().world();
         List<Vec3> ahead = analysis.rig().attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD) && !Holds.isOverhead(world, p))
-                .map(Holds::middle)
+                .map(Placed::middle)
                 .filter(at -> at.minus(world.datum()).dot(world.forward()) > LEAST_ARM_MM)
                 .toList();
         List<Vec3> hands = Stream.<Predicate<Vec3>>of(at -> at.dot(world.left()) >= 0, at -> at.dot(world.left()) < 0)

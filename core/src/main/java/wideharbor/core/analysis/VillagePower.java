@@ -10,13 +10,14 @@ import wideharbor.core.brief.Shoot.Viewer;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
-import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.signal.Box;
 import wideharbor.core.signal.Monitoring;
 import wideharbor.core.standard.Standard;
+import wideharbor.core.standard.Standards;
 
 /**
  * What feeds the screens and receivers of those who look from afar: cells or a battery of their own, or one supply of
@@ -28,7 +29,12 @@ public record VillagePower(List<Fed> all) {
      *
      * @param by what feeds it; empty when nothing in the kit does
      */
-    public record Fed(Viewer viewer, Box box, Optional<String> by) {}
+    public record Fed(Viewer viewer, Box box, Optional<String> by) {
+        /** Whether it is what the viewer looks at, or else what hears for it. */
+        public boolean isDisplay() {
+            return box.type().facet(SignalFacet.Display.class).isPresent();
+        }
+    }
 
     /** Of the boxes whose draw is on file; one that takes no power asks for none. */
     public static VillagePower of(RigAnalysis analysis) {
@@ -47,6 +53,24 @@ public record VillagePower(List<Fed> all) {
             boxes.forEach(b -> all.add(new Fed(station.viewer(), b, Optional.ofNullable(fed.get(b)))));
         }
         return new VillagePower(List.copyOf(all));
+    }
+
+    /** Whether a cable leads power from an outlet to a box. */
+    public static boolean joins(ItemType cable, Socket outlet, ItemType box) {
+        return cable.facet(PowerFacet.Cable.class)
+                .filter(w -> w.carries() == Socket.Kind.POWER)
+                .filter(w -> box.facets(PowerFacet.PowerInput.class).stream()
+                        .anyMatch(i -> w.joins(outlet, box.socket(i.socket()).orElseThrow())))
+                .isPresent();
+    }
+
+    /** Whether a battery goes on a part that is none itself. */
+    public static boolean runs(ItemType battery, ItemType part, Standards standards) {
+        return part.facet(PowerFacet.Battery.class).isEmpty()
+                && battery.facet(PowerFacet.Battery.class)
+                        .flatMap(f -> battery.port(f.port()))
+                        .filter(plug -> part.ports().stream().anyMatch(bay -> Mating.mates(bay, plug, standards)))
+                        .isPresent();
     }
 
     /** What the kit still holds. */
@@ -112,7 +136,7 @@ public record VillagePower(List<Fed> all) {
             for (Box box : open) {
                 for (String outlet : free) {
                     Optional<ItemType> cable = held(
-                                    c -> joins(c, type.socket(outlet).orElseThrow(), box)
+                                    c -> joins(c, type.socket(outlet).orElseThrow(), box.type())
                                             && left.getOrDefault(c.ref(), 0) > used.getOrDefault(c.ref(), 0))
                             .stream()
                             .findFirst();
@@ -127,22 +151,12 @@ public record VillagePower(List<Fed> all) {
             return new Supply(Optional.of(type), cables);
         }
 
-        private static boolean joins(ItemType cable, Socket outlet, Box box) {
-            return cable.facet(PowerFacet.Cable.class)
-                    .filter(w -> w.carries() == Socket.Kind.POWER)
-                    .filter(w -> box.type().facets(PowerFacet.PowerInput.class).stream()
-                            .anyMatch(i -> w.joins(
-                                    outlet, box.type().socket(i.socket()).orElseThrow())))
-                    .isPresent();
-        }
-
         /** From the mains, or on a battery that the kit holds. What wants to be fed itself feeds nobody here. */
         private boolean canRun(ItemType type) {
             if (!type.facets(PowerFacet.PowerInput.class).isEmpty()) {
                 return false;
             }
-            return batteryPorts(type).isEmpty()
-                    || batteries(type).stream().findFirst().isPresent();
+            return !takesBattery(type) || !batteries(type).isEmpty();
         }
 
         private Optional<ItemType> batteryOn(ItemType type) {
@@ -152,20 +166,14 @@ public record VillagePower(List<Fed> all) {
         }
 
         private List<ItemType> batteries(ItemType type) {
-            List<Port> bays = batteryPorts(type);
-            return held(b -> b.facet(PowerFacet.Battery.class)
-                    .flatMap(f -> b.port(f.port()))
-                    .filter(plug -> bays.stream().anyMatch(bay -> Mating.mates(bay, plug, catalogue.standards())))
-                    .isPresent());
+            return held(battery -> runs(battery, type, catalogue.standards()));
         }
 
-        private List<Port> batteryPorts(ItemType type) {
-            return type.facet(PowerFacet.Battery.class).isPresent()
-                    ? List.of()
-                    : type.ports().stream()
-                            .filter(p ->
-                                    catalogue.standards().require(p.standard()).family() == Standard.Family.BATTERY)
-                            .toList();
+        private boolean takesBattery(ItemType type) {
+            return type.facet(PowerFacet.Battery.class).isEmpty()
+                    && type.ports().stream()
+                            .anyMatch(p ->
+                                    catalogue.standards().require(p.standard()).family() == Standard.Family.BATTERY);
         }
 
         private List<ItemType> held(Predicate<ItemType> which) {

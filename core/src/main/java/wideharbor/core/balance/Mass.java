@@ -131,8 +131,22 @@ public record Mass(double grams, Span range, Vec3 centre, List<String> unweighed
         if (turned.length() < NOTHING) {
             return Ranged.of(0);
         }
-        Vec3 axis = turned.unit();
-        return sum(at -> at.minus(point).cross(down).dot(axis));
+        return turning(point, turned.unit(), down);
+    }
+
+    /**
+     * What it turns with about an axis through a point, g·mm, whichever way round: (c − p) × down · axis, which is (c −
+     * p) · (down × axis), so a sum over the masses.
+     */
+    public Ranged turning(Vec3 point, Vec3 axis, Vec3 down) {
+        Vec3 lever = down.cross(axis);
+        return sum(at -> at.minus(point).dot(lever)).size();
+    }
+
+    /** The part to weigh first where that is not certain. */
+    public String widestTurning(Vec3 point, Vec3 axis, Vec3 down) {
+        Vec3 lever = down.cross(axis);
+        return widest(at -> at.minus(point).dot(lever));
     }
 
     /**

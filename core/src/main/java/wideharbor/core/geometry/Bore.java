@@ -70,7 +70,7 @@ record Bore(Vec3 from, Vec3 to, double radius) {
             List<Vec3> corners = other.corners();
             for (int i = 0; i < corners.size(); i++) {
                 for (int j = i; j < corners.size(); j++) {
-                    far = Math.max(far, farthest(bore, wall, corners.get(i), corners.get(j)));
+                    far = Math.max(far, farthest(bore, axis, wall, corners.get(i), corners.get(j)));
                 }
             }
         }
@@ -79,38 +79,38 @@ record Bore(Vec3 from, Vec3 to, double radius) {
 
     /** Of a bar or cone along the bore: its middle line's distance and its radius, at either end of what they share. */
     private static double alongside(Bore bore, Span wall, Round bar) {
-        double start = bar.from().dot(bore.axis());
-        double end = bar.to().dot(bore.axis());
+        Vec3 axis = bore.axis();
+        double start = bar.from().dot(axis);
+        double end = bar.to().dot(axis);
         double far = 0;
         for (double at : new double[] {wall.from(), wall.to()}) {
             double share = Math.max(0, Math.min(1, (at - start) / (end - start)));
             Vec3 middle = bar.from().plus(bar.to().minus(bar.from()).times(share));
             double radius = bar.radius() + (bar.endRadius() - bar.radius()) * share;
-            far = Math.max(far, bore.off(middle) + radius);
+            far = Math.max(far, bore.off(middle, axis) + radius);
         }
         return far;
     }
 
     /** Of a line between two points: how far what of it lies between the wall's ends is from the bore's middle. */
-    private static double farthest(Bore bore, Span wall, Vec3 p, Vec3 q) {
-        double a = p.dot(bore.axis());
-        double b = q.dot(bore.axis());
+    private static double farthest(Bore bore, Vec3 axis, Span wall, Vec3 p, Vec3 q) {
+        double a = p.dot(axis);
+        double b = q.dot(axis);
         if (Math.max(a, b) < wall.from() || Math.min(a, b) > wall.to()) {
             return 0;
         }
         double low = share(a, b, wall.nearest(a));
         double high = share(a, b, wall.nearest(b));
         Vec3 way = q.minus(p);
-        return Math.max(bore.off(p.plus(way.times(low))), bore.off(p.plus(way.times(high))));
+        return Math.max(bore.off(p.plus(way.times(low)), axis), bore.off(p.plus(way.times(high)), axis));
     }
 
     private static double share(double a, double b, double at) {
         return Math.abs(b - a) < 1e-12 ? 0 : (at - a) / (b - a);
     }
 
-    private double off(Vec3 point) {
+    private double off(Vec3 point, Vec3 axis) {
         Vec3 from = point.minus(this.from);
-        Vec3 axis = axis();
         return from.minus(axis.times(from.dot(axis))).length();
     }
 }

@@ -120,12 +120,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
 
     /** Whether a part stands over the camera: higher over the lens's axis than a hand at the lens is. */
     public static boolean isOverhead(World world, Placed part) {
-        return middle(part).dot(world.up()) > OVER_AXIS_MM;
-    }
-
-    /** The middle of what is held of a part, rig frame. */
-    public static Vec3 middle(Placed part) {
-        return part.pose().apply(part.type().links().get(0).centreOfMass());
+        return part.middle().dot(world.up()) > OVER_AXIS_MM;
     }
 
     /** Heads and legs stay where they are when somebody takes the rig. */
@@ -157,7 +152,7 @@ public record Holds(List<Side> sides, List<Grip> grips) {
         return rig.attached().stream()
                 .filter(p -> p.type().can(Capability.IS_HANDHOLD))
                 .map(p -> {
-                    Vec3 off = middle(p).minus(world.datum());
+                    Vec3 off = p.middle().minus(world.datum());
                     return new Grip(
                             p.id(),
                             p.title(),

@@ -21,6 +21,13 @@ public record Placed(Placement placement, ItemType type, Map<String, Pose> poses
         return placement.label().isEmpty() ? type.name() : placement.label();
     }
 
+    /**
+     * The middle of its first link's mass, rig frame: where a hand takes it, a cable is tied to it, an eye falls on it.
+     */
+    public Vec3 middle() {
+        return pose().apply(type.links().get(0).centreOfMass());
+    }
+
     public Pose pose() {
         return pose(type.links().get(0).id());
     }

@@ -53,15 +53,11 @@ final class CableWay {
         points.add(socket(rig, cable.a()));
         points.add(out(rig, cable.a(), dressing.stub(endA)));
         for (PlacementId part : cable.laid().along()) {
-            rig.find(part).ifPresent(p -> points.add(new Fixed(middle(p), part)));
+            rig.find(part).ifPresent(p -> points.add(new Fixed(p.middle(), part)));
         }
         points.add(out(rig, cable.b(), dressing.stub(endB)));
         points.add(socket(rig, cable.b()));
         return new CableWay(points, dressing.stub(endA) + dressing.stub(endB));
-    }
-
-    private static Vec3 middle(Placed part) {
-        return part.pose().apply(part.type().links().get(0).centreOfMass());
     }
 
     private static Fixed socket(Rig rig, SocketRef ref) {

@@ -8,9 +8,9 @@ import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.PartEdits;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
@@ -87,9 +87,6 @@ final class Nudges {
         String title = motion.freedom() instanceof Freedom.Slide
                 ? "Slide " + part + " " + Words.mm(Math.abs(value - motion.value())) + ", to " + Words.one(value)
                 : "Turn " + part + " to " + Words.one(value) + unit;
-        all.add(new Candidate(
-                "nudge",
-                title,
-                List.of(new Scoped(analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
+        all.add(new Candidate("nudge", title, PartEdits.set(analysis, motion.key(), value, false)));
     }
 }

@@ -4,9 +4,7 @@ import static wideharbor.core.job.Subject.part;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
@@ -21,7 +19,6 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
 import wideharbor.core.geometry.Vec3;
-import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Words;
@@ -64,17 +61,13 @@ final class ArmRating implements Check {
      * What one joint of an arm holds.
      *
      * @param load what lies beyond it
-     * @param at the joint
      * @param moment about its axis, N·m; of an arm without hinges of its own the whole moment at its base
      * @param rating at the elevation of the load seen from the joint
+     * @param widest the part to weigh first where that is not certain
      */
-    private record Held(String joint, Mass load, Vec3 at, Vec3 turned, double elevation, Ranged moment, double rating) {
+    private record Held(String joint, Mass load, double elevation, Ranged moment, double rating, String widest) {
         double share() {
             return moment.range().to() / rating;
-        }
-
-        double turning(Vec3 place) {
-            return place.minus(at).dot(turned);
         }
     }
 
@@ -106,7 +99,7 @@ final class ArmRating implements Check {
                         holds.isFine()
                                 ? "Over this share of its rating it drifts during the day."
                                 : "It sinks at this angle; shorten the reach or raise it.",
-                        worst.load().widest(worst::turning)));
+                        worst.widest()));
     }
 
     /** Each hinge of the arm that turns what hangs on its tip; the base of an arm that has none. */
@@ -130,9 +123,8 @@ final class ArmRating implements Check {
             }
         }
         if (all.isEmpty()) {
-            Set<PlacementId> hung = new LinkedHashSet<>(rig.subtree(arm.id()));
             Vec3 base = arm.portPose(facet.basePort()).at();
-            Mass load = Mass.of(rig, hung);
+            Mass load = Mass.of(rig, rig.subtree(arm.id()));
             Vec3 turned = load.centre().minus(base).cross(rig.world().up().negated());
             all.add(held(rig, facet, "", load, base, turned.length() < NOTHING ? Vec3.LEFT : turned.unit()));
         }
@@ -145,9 +137,13 @@ final class ArmRating implements Check {
         double high = reach.dot(up);
         double level = Math.sqrt(Math.max(0, reach.dot(reach) - high * high));
         double elevation = Math.toDegrees(Math.atan2(high, level));
-        // (c − p) × down · axis = (c − p) · (down × axis)
-        Vec3 turned = rig.world().up().negated().cross(axis);
-        Ranged moment = load.sum(p -> p.minus(at).dot(turned)).size().map(Statics::newtonMetres);
-        return new Held(joint, load, at, turned, elevation, moment, facet.momentAt(elevation));
+        Vec3 down = up.negated();
+        return new Held(
+                joint,
+                load,
+                elevation,
+                load.turning(at, axis, down).map(Statics::newtonMetres),
+                facet.momentAt(elevation),
+                load.widestTurning(at, axis, down));
     }
 }

@@ -90,11 +90,9 @@ final class OneContactTwists implements Check {
     /** What gravity turns a load with about an axis, N·m, and the part to weigh first where that is not certain. */
     private record Turns(Ranged moment, String widest) {
         static Turns about(Rig rig, Mass load, Vec3 at, Vec3 axis) {
-            // (c − p) × down · axis = (c − p) · (down × axis)
-            Vec3 turned = rig.world().up().negated().cross(axis);
+            Vec3 down = rig.world().up().negated();
             return new Turns(
-                    load.sum(p -> p.minus(at).dot(turned)).size().map(Statics::newtonMetres),
-                    load.widest(p -> p.minus(at).dot(turned)));
+                    load.turning(at, axis, down).map(Statics::newtonMetres), load.widestTurning(at, axis, down));
         }
     }
 

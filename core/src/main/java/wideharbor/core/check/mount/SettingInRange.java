@@ -5,8 +5,6 @@ import static wideharbor.core.job.Subject.setting;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.Command;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -17,6 +15,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.PartEdits;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Rig;
@@ -126,6 +125,6 @@ final class SettingInRange implements Check {
         return new Candidate(
                 "set",
                 "Set " + analysis.rig().title(motion.key().placement()) + " to " + Words.one(value) + " " + unit,
-                List.of(new Scoped(analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false))));
+                PartEdits.set(analysis, motion.key(), value, false));
     }
 }

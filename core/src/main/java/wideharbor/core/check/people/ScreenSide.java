@@ -44,9 +44,7 @@ final class ScreenSide implements Check {
         analysis.rig().attached().stream()
                 .filter(p -> p.type().category() == Category.MONITOR)
                 .forEach(screen -> {
-                    double left = screen.pose()
-                            .apply(screen.type().links().get(0).centreOfMass())
-                            .dot(analysis.rig().world().left());
+                    double left = screen.middle().dot(analysis.rig().world().left());
                     boolean isThere = Math.abs(left) <= MIDDLE || left > 0 == (wanted == Profile.Screen.LEFT);
                     if (isThere) {
                         results.fine();

@@ -15,9 +15,7 @@ import wideharbor.core.analysis.VillagePower;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.PowerFacet;
-import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -58,16 +56,14 @@ final class VillageFed implements Check {
                 continue;
             }
             results.found(
-                    About.of(aspect(fed), named(fed.viewer().who())),
+                    About.of(
+                            fed.isDisplay() ? "display" : "receiver",
+                            named(fed.viewer().who())),
                     fed.box().title() + " has no power",
                     new Evidence.Statement(
                             "nothing in the kit that feeds it", "a battery, plate or supply, and a cable"),
                     "It stands away from the rig, where nothing of the rig feeds it.");
         }
-    }
-
-    private static String aspect(VillagePower.Fed fed) {
-        return fed.box().id().toString().replaceAll("-\\d+$", "");
     }
 
     /** A supply with what it runs on and a cable to each box of that viewer, packed. */
@@ -100,9 +96,10 @@ final class VillageFed implements Check {
             }
             pieces.add(cable.get());
         }
-        if (supply.facet(PowerFacet.Battery.class).isEmpty()) {
-            battery(analysis, supply).ifPresent(pieces::add);
-        }
+        Parts.byNearness(analysis).stream()
+                .filter(battery -> VillagePower.runs(battery, supply, analysis.standards()))
+                .findFirst()
+                .ifPresent(pieces::add);
         Map<ItemType, Integer> counts = new LinkedHashMap<>();
         pieces.forEach(t -> counts.merge(t, 1, Integer::sum));
         return Optional.of(new Candidate(
@@ -117,27 +114,13 @@ final class VillageFed implements Check {
                         .toList()));
     }
 
+    /** The shortest from any outlet of the supply. */
     private static Optional<ItemType> cable(RigAnalysis analysis, ItemType supply, ItemType box) {
         return Parts.byNearness(analysis).stream()
-                .filter(c -> c.facet(PowerFacet.Cable.class)
-                        .filter(w -> w.carries() == Socket.Kind.POWER)
-                        .filter(w -> supply.facets(PowerFacet.PowerOutput.class).stream()
-                                .anyMatch(o -> box.facets(PowerFacet.PowerInput.class).stream()
-                                        .anyMatch(i -> w.joins(
-                                                supply.socket(o.socket()).orElseThrow(),
-                                                box.socket(i.socket()).orElseThrow()))))
-                        .isPresent())
+                .filter(c -> supply.facets(PowerFacet.PowerOutput.class).stream()
+                        .anyMatch(o ->
+                                VillagePower.joins(c, supply.socket(o.socket()).orElseThrow(), box)))
                 .min(Comparator.comparingDouble(
                         c -> c.facet(PowerFacet.Cable.class).orElseThrow().lengthMm()));
-    }
-
-    private static Optional<ItemType> battery(RigAnalysis analysis, ItemType plate) {
-        return Parts.byNearness(analysis).stream()
-                .filter(b -> b.facet(PowerFacet.Battery.class)
-                        .flatMap(f -> b.port(f.port()))
-                        .filter(plug ->
-                                plate.ports().stream().anyMatch(bay -> Mating.mates(bay, plug, analysis.standards())))
-                        .isPresent())
-                .findFirst();
     }
 }

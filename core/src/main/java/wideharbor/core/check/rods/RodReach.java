@@ -8,9 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
-import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
@@ -22,6 +20,7 @@ import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.PartEdits;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
@@ -134,8 +133,7 @@ final class RodReach implements Check {
                             "slide",
                             "Slide " + rig.title(motion.key().placement()) + " " + Words.mm(by) + ", to "
                                     + Words.one(value),
-                            List.of(new Scoped(
-                                    analysis.scopeOf(motion.key()), new Command.Set(motion.key(), value, false)))));
+                            PartEdits.set(analysis, motion.key(), value, false)));
                 }
             }
         }

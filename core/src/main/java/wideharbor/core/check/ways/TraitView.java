@@ -12,7 +12,6 @@ import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
-import wideharbor.core.geometry.Vec3;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
 
@@ -57,23 +56,19 @@ record TraitView(RigAnalysis analysis) {
         return analysis.rig().find(analysis.rig().content().root());
     }
 
-    Vec3 middle(Placed part) {
-        return part.pose().apply(part.type().links().get(0).centreOfMass());
-    }
-
     /** From the lens mount along the level axis, mm; ahead is positive. */
     double ahead(Placed part) {
-        return middle(part).dot(analysis.rig().world().forward());
+        return part.middle().dot(analysis.rig().world().forward());
     }
 
     /** Over the lens mount, mm. */
     double over(Placed part) {
-        return middle(part).dot(analysis.rig().world().up());
+        return part.middle().dot(analysis.rig().world().up());
     }
 
     /** To camera left as the world stands, mm. */
     double left(Placed part) {
-        return middle(part).dot(analysis.rig().world().left());
+        return part.middle().dot(analysis.rig().world().left());
     }
 
     /** Well behind the body. */
