@@ -27,18 +27,27 @@ import wideharbor.core.rig.Rig;
  */
 public record SlideBalance(
         Mass carried, Vec3 forward, double supportMm, Span offMm, double toleranceMm, Optional<Slide> slide) {
+    /** The cosine of how steeply what leans may slide: past it a slide lifts more than it shifts. */
+    private static final double MOSTLY = 0.7;
 
     /**
      * A slide between body and support.
      *
      * @param movesGrams mass on its body side
-     * @param cameraShiftMm how far forward the camera must go from here
+     * @param ahead unit direction in which it takes the camera forward; of a rig that leans it goes up or down, too
+     * @param cameraShiftMm how far forward the camera must go from here, along the slide
      * @param cameraRangeMm how far it can go, back (negative) and forward
      * @param sense 1 when the camera goes forward as the setting grows, −1 when it goes back
      * @param forgivesMm how far from where it balances the camera may be left
      */
     public record Slide(
-            Motion motion, double movesGrams, double cameraShiftMm, Span cameraRangeMm, int sense, double forgivesMm) {
+            Motion motion,
+            double movesGrams,
+            Vec3 ahead,
+            double cameraShiftMm,
+            Span cameraRangeMm,
+            int sense,
+            double forgivesMm) {
 
         /** The setting that balances, whether or not it can be set. */
         public double balancedValue() {
@@ -60,6 +69,14 @@ public record SlideBalance(
                     && cameraRangeMm.holds(cameraShiftMm, 0.05)
                     && Math.abs(settableValue() - balancedValue()) > forgivesMm;
         }
+    }
+
+    /** By how much the centre of mass goes ahead, level, for a millimetre of a slide's setting. */
+    public double perMm(Slide slide) {
+        return slide.sense()
+                * slide.movesGrams()
+                / carried.grams()
+                * slide.ahead().dot(forward);
     }
 
     /** How far the centre of mass stands ahead, by the masses as they are on file. */
@@ -109,17 +126,19 @@ public record SlideBalance(
     private static Optional<Slide> findSlide(Rig rig, Mass carried, double off, double tolerance) {
         for (Joint joint : rig.pathToRoot(rig.configuration().support())) {
             for (Motion motion : rig.motions()) {
-                boolean slides = motion.isOf(joint.id()) && motion.freedom() instanceof Freedom.Slide;
-                if (slides
-                        && Math.abs(new Moved(rig, motion)
-                                        .direction()
-                                        .dot(rig.world().forward()))
-                                > 0.99) {
+                if (motion.isOf(joint.id()) && goesAlong(rig, motion)) {
                     return Optional.of(slide(rig, new Off(off, tolerance, carried.grams()), joint, motion));
                 }
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a joint slides along the camera: level, or as much as a rig leans that is held. */
+    public static boolean goesAlong(Rig rig, Motion motion) {
+        return motion.joint().isPresent()
+                && motion.freedom() instanceof Freedom.Slide
+                && Math.abs(new Moved(rig, motion).direction().dot(rig.world().forward())) > MOSTLY;
     }
 
     /** How far the centre of what is carried is off, how far it may be, mm, and what is carried, g. */
@@ -129,11 +148,14 @@ public record SlideBalance(
         Set<PlacementId> bodySide = new java.util.LinkedHashSet<>(rig.carried());
         bodySide.removeAll(rig.subtree(joint.child().placement()));
         double moves = Mass.of(rig, bodySide).grams();
-        double each = moves > 0 ? off.grams() / moves : 0;
+        Vec3 direction = new Moved(rig, motion).direction();
+        double along = direction.dot(rig.world().forward());
+        double each = moves > 0 ? off.grams() / moves / Math.abs(along) : 0;
         // The child hangs on the support's side: when it goes forward by the setting, the camera goes back.
-        int sense = new Moved(rig, motion).direction().dot(rig.world().forward()) > 0 ? -1 : 1;
+        int sense = along > 0 ? -1 : 1;
         Span travel = motion.range().shifted(-motion.value());
         Span camera = sense < 0 ? new Span(-travel.to(), -travel.from()) : travel;
-        return new Slide(motion, moves, -off.mm() * each, camera, sense, off.toleranceMm() * each);
+        Vec3 ahead = along > 0 ? direction : direction.negated();
+        return new Slide(motion, moves, ahead, -off.mm() * each, camera, sense, off.toleranceMm() * each);
     }
 }

@@ -37,13 +37,13 @@ final class BalanceMarks {
     static Optional<SlideBar> slideBar(Rig rig, SlideBalance balance, Sheet view) {
         return balance.slide().map(slide -> {
             Vec3 datum = rig.world().datum();
-            Vec3 forward = rig.world().forward();
+            Vec3 ahead = slide.ahead();
             Span range = slide.cameraRangeMm();
             return new SlideBar(
-                    view.project(datum.plus(forward.times(range.from()))),
-                    view.project(datum.plus(forward.times(range.to()))),
+                    view.project(datum.plus(ahead.times(range.from()))),
+                    view.project(datum.plus(ahead.times(range.to()))),
                     view.project(datum),
-                    view.project(datum.plus(forward.times(slide.cameraShiftMm()))),
+                    view.project(datum.plus(ahead.times(slide.cameraShiftMm()))),
                     slide.cameraShiftMm(),
                     slide.inReach());
         });

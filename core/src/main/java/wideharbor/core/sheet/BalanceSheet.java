@@ -13,7 +13,6 @@ import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
-import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Parts;
@@ -21,7 +20,6 @@ import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Motion;
-import wideharbor.core.rig.Moved;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -36,7 +34,6 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
     /** Of a rig without a support that says where it carries. */
     public static final BalanceSheet NONE = new BalanceSheet(List.of(), List.of(), List.of());
 
-    private static final double ALONG = 0.99;
     private static final double STEP = 10;
     private static final int MOST_SLIDES = 8;
     private static final int MOST_SWAPS = 12;
@@ -109,13 +106,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
         Rig rig = analysis.rig();
         List<Slide> all = new ArrayList<>();
         for (Motion motion : rig.motions()) {
-            boolean slides = motion.freedom() instanceof Freedom.Slide
-                    && motion.joint().isPresent()
-                    && Math.abs(new Moved(rig, motion)
-                                    .direction()
-                                    .dot(rig.world().forward()))
-                            > ALONG;
-            if (slides) {
+            if (SlideBalance.goesAlong(rig, motion)) {
                 List<Double> perMm = perMm(analysis, motion, rows);
                 if (perMm.stream().anyMatch(k -> Math.abs(k) > 0.01)) {
                     all.add(new Slide(

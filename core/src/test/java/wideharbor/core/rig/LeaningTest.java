@@ -10,7 +10,9 @@ import static wideharbor.core.testkit.Parts.part;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port.Pins;
 import wideharbor.core.catalog.Port.Role;
@@ -29,6 +31,10 @@ class LeaningTest {
                 .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
                 .facet(new SupportFacet.Support("datum", 0, 20_000, 30, SupportFacet.Support.Way.SHOULDER))
                 .make();
+        return onPad(pad);
+    }
+
+    private static Rigs onPad(ItemType pad) {
         ItemType body = part("body")
                 .weighs(4000, new Vec3(0, 120, 0))
                 .face("base", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Pins.NONE)
@@ -80,6 +86,36 @@ class LeaningTest {
     void theHandsFeelIt() {
         assertEquals(0, Posture.of(onPad().analysis()).orElseThrow().aheadMm(), 1e-9);
         assertEquals(70, Posture.of(leaned(onPad(), 0, 30)).orElseThrow().aheadMm(), 1e-9);
+    }
+
+    /**
+     * The pad slides along the body, 4 kg of 5 on the body's side. Lowered by 30° the 4 kg at 140 over the pad stand 70
+     * ahead, all of it 56; a slide that goes down by as much takes 70 / cos 30° = 80.8 along it, camera back.
+     */
+    @Test
+    void aSlideGoesAlongTheRigNotAlongTheFloor() {
+        ItemType pad = part("pad")
+                .weighs(1000, new Vec3(0, -20, 0))
+                .moving(
+                        "top",
+                        "thread-3-8",
+                        Role.A,
+                        Vec3.ZERO,
+                        Vec3.UP,
+                        Vec3.FORWARD,
+                        new Freedom.Slide("slide", Freedom.Axis.U, -120, 120, 0))
+                .port("datum", "datum", Role.EITHER, new Vec3(0, -20, 0), Vec3.UP, Vec3.FORWARD)
+                .facet(new SupportFacet.Support("datum", 0, 20_000, 30, SupportFacet.Support.Way.SHOULDER))
+                .make();
+        Rigs rigs = onPad(pad);
+        SlideBalance balance = leaned(rigs, 0, 30).balance().orElseThrow();
+        assertEquals(56, balance.middleMm(), 1e-9);
+        SlideBalance.Slide slide = balance.slide().orElseThrow();
+        assertEquals(-70 / Math.cos(Math.toRadians(30)), slide.cameraShiftMm(), 1e-9);
+        SlideBalance mended = leaned(rigs.set("pad:top:0", slide.balancedValue()), 0, 30)
+                .balance()
+                .orElseThrow();
+        assertEquals(0, mended.middleMm(), 1e-9);
     }
 
     @Test

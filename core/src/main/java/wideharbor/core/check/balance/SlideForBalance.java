@@ -146,11 +146,7 @@ final class SlideForBalance implements Check {
             }
             SlideBalance b = balance.get();
             SlideBalance.Slide s = slide.get();
-            all.add(new SlideForSet.WithLens(
-                    s.motion().value(),
-                    -s.cameraShiftMm() * s.movesGrams() / b.carried().grams(),
-                    b.surelyMm(),
-                    s.sense() * s.movesGrams() / b.carried().grams()));
+            all.add(new SlideForSet.WithLens(s.motion().value(), b.middleMm(), b.surelyMm(), b.perMm(s)));
             motion = Optional.of(s.motion());
         }
         return motion.flatMap(m -> SlideForSet.of(m.range(), all).flatMap(m::settableIn));

@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.balance.Statics;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Scoped;
-import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.edit.Candidate;
@@ -23,8 +23,6 @@ import wideharbor.core.rig.Rig;
 
 /** What may be moved or exchanged to bring the centre of mass over the support. */
 final class Slides {
-    private static final double ALONG = 0.99;
-
     private Slides() {}
 
     /**
@@ -38,12 +36,10 @@ final class Slides {
         }
         Rig rig = analysis.rig();
         for (Motion motion : rig.motions()) {
-            if (motion.freedom() instanceof Freedom.Slide && motion.joint().isPresent()) {
+            if (SlideBalance.goesAlong(rig, motion)) {
                 double along =
                         new Moved(rig, motion).direction().dot(rig.world().forward());
-                if (Math.abs(along) >= ALONG) {
-                    balancing(analysis, posture, motion, along).ifPresent(all::add);
-                }
+                balancing(analysis, posture, motion, along).ifPresent(all::add);
             }
         }
         return all;
@@ -62,7 +58,7 @@ final class Slides {
         double by = supportSide
                 ? -Statics.slide(posture.aheadMm(), all, Math.max(1, all - moved))
                 : Statics.slide(posture.aheadMm(), all, Math.max(1, moved));
-        double value = motion.value() + by * Math.signum(along);
+        double value = motion.value() + by / along;
         double rounded = motion.settable(value);
         if (Math.abs(rounded - motion.value()) >= 0.5) {
             return Optional.of(new Candidate(
