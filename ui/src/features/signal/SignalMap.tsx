@@ -11,6 +11,13 @@ interface Props {
 }
 
 const PAD = 14;
+const HOW: Record<Schemas['LinkRow']['kind'], string> = {
+  CABLE: '',
+  CONTACT: ', by contacts',
+  RADIO: ', by radio',
+  THROUGH: '',
+  LIVE: '',
+};
 const MOST_LETTERS = 26;
 
 const shortened = (text: string) => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS - 1)}…` : text);
@@ -43,7 +50,7 @@ export function SignalMap({ boxes, links, failed, onFail }: Props) {
         return (
           <g key={i}>
             <path className={`link ${words(l.carried)} ${words(l.kind)} ${gone ? 'gone' : ''}`} d={curve(from, to)}>
-              <title>{`${CARRIED[l.carried]}: ${l.fromSocket} to ${l.toSocket}${l.kind === 'RADIO' ? ', by radio' : ''}`}</title>
+              <title>{`${CARRIED[l.carried]}: ${l.fromSocket} to ${l.toSocket}${HOW[l.kind]}`}</title>
             </path>
             {at && (
               <text className="words" x={at.x} y={at.y} textAnchor="end">

@@ -2178,7 +2178,7 @@ export interface components {
             from: string;
             fromSocket: string;
             /** @enum {string} */
-            kind: "CABLE" | "THROUGH" | "LIVE" | "RADIO";
+            kind: "CABLE" | "CONTACT" | "THROUGH" | "LIVE" | "RADIO";
             to: string;
             toSocket: string;
         };
@@ -2705,7 +2705,7 @@ export interface components {
         RuleLine: {
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
             unit: string;
             /** Format: double */
             value: number;

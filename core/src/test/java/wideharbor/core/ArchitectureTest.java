@@ -39,7 +39,7 @@ class ArchitectureTest {
             Map.entry("merge", List.of("id", "quantity", "catalog", "build")),
             Map.entry("tool", List.of("id", "catalog", "build", "rig")),
             Map.entry("balance", List.of("id", "quantity", "geometry", "catalog", "build", "rig")),
-            Map.entry("power", List.of("id", "quantity", "catalog", "build", "rig", "brief")),
+            Map.entry("power", List.of("id", "memo", "quantity", "catalog", "build", "rig", "brief")),
             Map.entry(
                     "signal",
                     List.of("id", "memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),

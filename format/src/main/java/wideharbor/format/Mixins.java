@@ -7,6 +7,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import tools.jackson.databind.json.JsonMapper;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scope;
+import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
@@ -82,6 +83,8 @@ final class Mixins {
         @JsonSubTypes.Type(value = PowerFacet.PowerInput.class, name = "powerInput"),
         @JsonSubTypes.Type(value = PowerFacet.Cable.class, name = "cable"),
         @JsonSubTypes.Type(value = PowerFacet.InnerBay.class, name = "innerBay"),
+        @JsonSubTypes.Type(value = PowerFacet.Together.class, name = "together"),
+        @JsonSubTypes.Type(value = Contacts.class, name = "contacts"),
         @JsonSubTypes.Type(value = SupportFacet.Support.class, name = "support"),
         @JsonSubTypes.Type(value = RiggingFacet.Spacer.class, name = "spacer"),
         @JsonSubTypes.Type(value = RiggingFacet.Tool.class, name = "tool"),
@@ -92,6 +95,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = SupportFacet.Gimbal.class, name = "gimbal"),
         @JsonSubTypes.Type(value = SupportFacet.Pad.class, name = "pad"),
         @JsonSubTypes.Type(value = SupportFacet.Pivot.class, name = "pivot"),
+        @JsonSubTypes.Type(value = SupportFacet.SpringArm.class, name = "springArm"),
         @JsonSubTypes.Type(value = RiggingFacet.Room.class, name = "room"),
         @JsonSubTypes.Type(value = PowerFacet.Charger.class, name = "charger"),
         @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),

@@ -35,9 +35,9 @@ class OldKeysTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "second-bell|Held by 6 stops",
-                "slack-water|Held by 3 stops, 11 unread cautions",
-                "kiln|Held by 7 stops, 22 unread cautions",
+                "second-bell|Held by 6 stops, 3 unread cautions",
+                "slack-water|Held by 4 stops, 13 unread cautions",
+                "kiln|Held by 7 stops, 23 unread cautions",
                 "the-lift|Held by 4 stops, 8 unread cautions",
                 "queens-yard|Held by 4 stops, 5 unread cautions"
             })

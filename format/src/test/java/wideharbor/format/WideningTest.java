@@ -145,7 +145,8 @@ class WideningTest {
                     b.nominalVolts(),
                     b.endVolts(),
                     b.continuousWatts(),
-                    b.peakWatts());
+                    b.peakWatts(),
+                    b.innerOhm());
         }
         return facet;
     }

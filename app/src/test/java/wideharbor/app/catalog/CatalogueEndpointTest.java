@@ -76,7 +76,7 @@ class CatalogueEndpointTest {
     void stacksOfPlatesAreListedWithTheirHeights() {
         JsonNode ends = tech.get("/api/catalogue/stack-ends").json();
         assertTrue(ends.path("supports").toString().contains("head-90@1"));
-        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@1&support=head-90@1&rods=rod-15-lw")
+        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@2&support=head-90@1&rods=rod-15-lw")
                 .json();
         JsonNode classic = stacks.valueStream()
                 .filter(s -> s.path("plates").size() == 3

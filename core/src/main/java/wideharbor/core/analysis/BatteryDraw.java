@@ -8,7 +8,7 @@ import wideharbor.core.quantity.Judgement;
 public record BatteryDraw(FeedTree.Source source, FeedTree.Load load, Judgement running, Judgement peak) {
 
     public static BatteryDraw of(RigAnalysis analysis, FeedTree.Source source) {
-        FeedTree.Load load = analysis.feeds().loadOn(source);
+        FeedTree.Load load = analysis.feeds().askedOf(source);
         Judgement running = Judgement.atMost(load.running(), source.spec().continuousWatts(), "W");
         Judgement peak = Judgement.atMost(load.peak(), source.spec().peakWatts(), "W");
         if (!load.isComplete()) {

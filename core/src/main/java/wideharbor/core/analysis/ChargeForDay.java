@@ -82,7 +82,7 @@ public record ChargeForDay(
         Ranged charge = plate.cells().stream()
                 .map(c -> RunTime.usable(battery(c), celsius, analysis.rules()))
                 .reduce(Ranged.of(0), Ranged::plus);
-        return RunTime.hours(charge, plate.running(), LONGEST_HOURS);
+        return RunTime.hours(charge, plate.cost(), LONGEST_HOURS);
     }
 
     /** Of the written day; the most load on the least charge and the contrary, where they are not exact. */

@@ -14,6 +14,7 @@ import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.DayOfPower;
+import wideharbor.core.power.Estimates;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
@@ -31,7 +32,8 @@ public final class DayPlates {
      * One plate.
      *
      * @param cells the fitted battery first, then this plate's share of the spares
-     * @param draw watts in a block of the brief's day, every part in its own state
+     * @param cost watts of the batteries' own charge while all runs: at more than 0.2 C some stays inside
+     * @param draw the same in a block of the brief's day, every part in its own state
      * @param bootSeconds until the slowest of what goes off is there again
      * @param off by how much the load may be more, for the charge there is, than what is told: 1 where all is exact
      * @param unknown draws or capacities not on file; then there is no day to tell
@@ -42,6 +44,7 @@ public final class DayPlates {
             DayOfPower.Chargers chargers,
             KeepsOn keepsOn,
             Ranged running,
+            Ranged cost,
             double idleWatts,
             ToDoubleFunction<DayBlock> draw,
             double bootSeconds,
@@ -147,20 +150,21 @@ public final class DayPlates {
                 source,
                 List.copyOf(cells),
                 chargers,
-                KeepsOn.of(analysis.rig(), source),
+                KeepsOn.of(analysis.rig(), analysis.feeds(), source),
                 load.running(),
+                analysis.feeds().costOf(source),
                 analysis.feeds().idleOn(source),
                 draw(analysis, source),
                 analysis.feeds().under(source).stream()
                         .mapToDouble(l -> l.input().bootSeconds())
                         .max()
                         .orElse(0),
-                off(load, cells),
+                off(analysis.feeds().costOf(source), cells),
                 List.copyOf(unknown));
     }
 
     /** The least load on the most charge, and the most load on the least charge, to what is told. */
-    private static Span off(FeedTree.Load load, List<ItemType> cells) {
+    private static Span off(Ranged cost, List<ItemType> cells) {
         double low = 0;
         double told = 0;
         double high = 0;
@@ -171,25 +175,21 @@ public final class DayPlates {
             told += capacity.map(Figure.Known::value).orElse(0.0);
             high += capacity.map(Figure.Known::high).orElse(0.0);
         }
-        boolean none = load.runningWatts() <= 0 || low <= 0;
-        Span watts = load.running().range();
+        boolean none = cost.value() <= 0 || low <= 0;
+        Span watts = cost.range();
         return none
                 ? Span.of(1)
-                : new Span(
-                        watts.from() / load.runningWatts() * told / high,
-                        watts.to() / load.runningWatts() * told / low);
+                : new Span(watts.from() / cost.value() * told / high, watts.to() / cost.value() * told / low);
     }
 
     /** Summed up once for each block of the day: the walks through it ask again and again. */
     private static ToDoubleFunction<DayBlock> draw(RigAnalysis analysis, FeedTree.Source source) {
         Map<DayBlock, Double> known = new HashMap<>();
         for (DayBlock block : day(analysis.job().brief())) {
-            known.put(
-                    block,
-                    analysis.feeds()
-                            .drawOn(
-                                    source,
-                                    part -> block.stateOf(analysis.build().id(), part)));
+            double watts = analysis.feeds()
+                    .drawOn(source, part -> block.stateOf(analysis.build().id(), part));
+            Estimates then = Estimates.of(analysis.rules(), block.celsius());
+            known.put(block, then.cost(source.spec(), Ranged.of(watts)).value());
         }
         return known::get;
     }

@@ -18,6 +18,7 @@ import wideharbor.core.rig.Placed;
  * @param outlet that feeds it
  * @param volts at the device against its window: at the end of the usable charge with all at peak, or at full,
  *     whichever stands worse; empty where none reach it
+ * @param estimated whether only what is estimated, such as the inner resistance of a battery, leaves it undecided
  */
 public record InputVolts(
         Placed device,
@@ -25,7 +26,8 @@ public record InputVolts(
         SocketRef ref,
         How how,
         Optional<FeedTree.Outlet> outlet,
-        Optional<Judgement> volts) {
+        Optional<Judgement> volts,
+        boolean estimated) {
     private static final double ROUNDING = 1e-6;
 
     /** How it is fed. */
@@ -56,16 +58,20 @@ public record InputVolts(
         Optional<FeedTree.Outlet> outlet = analysis.feeds().feeding(ref);
         if (outlet.isEmpty()) {
             boolean own = device.type().facet(PowerFacet.Battery.class).isPresent();
-            return new InputVolts(device, input, ref, own ? How.ITSELF : How.NO_CABLE, outlet, Optional.empty());
+            return new InputVolts(device, input, ref, own ? How.ITSELF : How.NO_CABLE, outlet, Optional.empty(), false);
         }
         Optional<Ranged> least = Volts.least(analysis.feeds(), outlet.get());
         Optional<Ranged> most = Volts.most(analysis.feeds(), outlet.get());
         if (least.isPresent() && most.isPresent()) {
-            return new InputVolts(
-                    device, input, ref, How.FED, outlet, Optional.of(judged(least.get(), most.get(), input)));
+            Judgement known = judged(least.get(), most.get(), input);
+            Judgement all = judged(
+                    Volts.leastWithEstimates(analysis.feeds(), outlet.get()).orElseThrow(), most.get(), input);
+            boolean estimated = all.state() == CheckState.UNDECIDED && known.state() != CheckState.UNDECIDED;
+            return new InputVolts(device, input, ref, How.FED, outlet, Optional.of(all), estimated);
         }
         boolean source = analysis.feeds().sourceOf(outlet.get()).isPresent();
-        return new InputVolts(device, input, ref, source ? How.UNKNOWN_DRAW : How.NO_BATTERY, outlet, Optional.empty());
+        return new InputVolts(
+                device, input, ref, source ? How.UNKNOWN_DRAW : How.NO_BATTERY, outlet, Optional.empty(), false);
     }
 
     /** A device shuts off at its lowest volts, whatever it gets at others. */

@@ -61,9 +61,9 @@ public record OutletLoad(
      * or draw are not known, or nothing holds.
      */
     public static Optional<Double> amps(FeedTree feeds, FeedTree.Outlet outlet) {
-        FeedTree.Load load = feeds.loadOn(outlet);
+        double arrives = feeds.taken(outlet).runningWatts();
         return Volts.atDevice(feeds, outlet, Volts.Charge.END)
                 .filter(v -> v > 0)
-                .map(v -> load.runningWatts() / v);
+                .map(v -> arrives / v);
     }
 }

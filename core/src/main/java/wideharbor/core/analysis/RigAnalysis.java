@@ -23,6 +23,7 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Lazy;
+import wideharbor.core.power.Estimates;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -63,12 +64,23 @@ public record RigAnalysis(
     private static RigAnalysis of(JobAnalysis whole, Rig rig, Kept kept) {
         double closure = whole.job().rules().value(HouseRules.Rule.CLOSURE_GAP);
         return new RigAnalysis(
-                whole, rig.build(), rig, FeedTree.of(rig), SlideBalance.of(rig), LensMoment.of(rig, closure), kept);
+                whole,
+                rig.build(),
+                rig,
+                FeedTree.of(rig, estimates(whole.job())),
+                SlideBalance.of(rig),
+                LensMoment.of(rig, closure),
+                kept);
     }
 
     /** The same rig in a job that differs only in what this body is not built of: kit, brief, other bodies. */
     RigAnalysis in(JobAnalysis other) {
-        return new RigAnalysis(other, build, rig, feeds, balance, lensMoment, kept.ofRig());
+        FeedTree fed = feeds.with(estimates(other.job()));
+        return new RigAnalysis(other, build, rig, fed, balance, lensMoment, kept.ofRig());
+    }
+
+    private static Estimates estimates(Job job) {
+        return Estimates.of(job.rules(), job.brief().temperatureC());
     }
 
     /** This configuration with this lens in a job that was changed, which nothing else is asked of. */

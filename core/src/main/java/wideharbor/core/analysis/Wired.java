@@ -12,6 +12,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Setting;
 import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.geometry.Pose;
@@ -23,7 +24,8 @@ import wideharbor.core.rig.Rig;
  * What is fed, cabled and switched on a rig: two rigs with the same of it get the same answers from all checks that
  * rest on nothing else.
  *
- * @param joints those of batteries: the plates they sit on, and what is stuck to them
+ * @param joints those of batteries and of what has contacts in its faces: the plates they sit on, what they touch, and
+ *     what is stuck to them
  * @param stands where the parts are that cables end at and are led along
  */
 record Wired(
@@ -56,7 +58,7 @@ record Wired(
                 parts,
                 List.copyOf(rig.content().cables()),
                 rig.liveJoints().stream()
-                        .filter(j -> isBattery(parts, j.parent()) || isBattery(parts, j.child()))
+                        .filter(j -> touches(parts, j.parent()) || touches(parts, j.child()))
                         .collect(Collectors.toSet()),
                 switches(parts, rig.content().settings()),
                 stands(rig));
@@ -72,9 +74,11 @@ record Wired(
         return stands;
     }
 
-    private static boolean isBattery(Map<PlacementId, ItemType> parts, PortRef ref) {
-        return parts.containsKey(ref.placement())
-                && parts.get(ref.placement()).facet(PowerFacet.Battery.class).isPresent();
+    private static boolean touches(Map<PlacementId, ItemType> parts, PortRef ref) {
+        ItemType type = parts.get(ref.placement());
+        return type != null
+                && (type.facet(PowerFacet.Battery.class).isPresent()
+                        || type.facet(Contacts.class).isPresent());
     }
 
     private static boolean isWired(ItemType type) {

@@ -60,6 +60,27 @@ public final class HouseRules {
         LATERAL(15, 1, 200, "mm", "Further to one side, it twists the wrist or the vest."),
         TIP_ANGLE(10, 1, 45, "degrees", "A slope or a knock of this much must not tip it."),
         HEAD_DRAG(1.5, 0, 50, "N·m", "What a head’s drag holds of what its springs leave, where it is not on file."),
+        ARM_UNEVEN(
+                0.1,
+                0,
+                1,
+                "",
+                "Share of its lift by which a sprung arm pulls more or less at the ends of its travel, where that is not "
+                        + "on file; half of it to half as much again counts as possible."),
+        INNER_DROP(
+                0.04,
+                0,
+                0.5,
+                "",
+                "Share of its volts that a battery loses inside at a draw of 1 C, where its inner resistance is not on file; "
+                        + "half of it to half as much again counts as possible."),
+        DROPOUT(
+                0.5,
+                0,
+                5,
+                "V",
+                "What an output that steps down needs over the volts it gives, where that is not on file; nothing to twice "
+                        + "this counts as possible."),
         TILT_RANGE(60, 0, 90, "degrees", "A head is tilted this far up and down in a shot."),
         TIP_TILTED(5, 0, 45, "degrees", "While it is tilted a hand is on it; this much of a knock must not tip it."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),

@@ -82,6 +82,11 @@ final class Admission {
                 throw new IllegalArgumentException("cable '" + cable.id() + "' names socket '" + end.socket()
                         + "', which " + type.name() + " (placement '" + end.placement() + "') does not have");
             }
+            if (type.isContact(end.socket())) {
+                throw new IllegalArgumentException("cable '" + cable.id() + "' names socket '" + end.socket() + "' of "
+                        + type.name() + " (placement '" + end.placement()
+                        + "'): that is contacts in the face of a port, and no cable goes into them");
+            }
         }
         for (PlacementId part : cable.laid().along()) {
             if (content.placement(part).isEmpty()) {

@@ -131,6 +131,11 @@ public record ItemType(
         return Optional.empty();
     }
 
+    /** Whether a socket is in the face of a port: joining the port plugs it, and no cable goes into it. */
+    public boolean isContact(String socket) {
+        return facets(Contacts.class).stream().anyMatch(c -> c.sockets().contains(socket));
+    }
+
     public Optional<InternalJoint> internalJoint(String id) {
         return internalJoints.stream().filter(j -> j.id().equals(id)).findFirst();
     }

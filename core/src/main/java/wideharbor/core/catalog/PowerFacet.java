@@ -11,6 +11,8 @@ public interface PowerFacet extends Facet {
      * Charge at hand. Volts at full, nominal and at the end of the usable charge.
      *
      * @param health share of the nameplate capacity that is left, 0 to 1
+     * @param innerOhm what its volts fall by for every ampere, at its contacts and 25 °C, Ω; not on file: estimated
+     *     from its size
      */
     record Battery(
             String port,
@@ -20,7 +22,8 @@ public interface PowerFacet extends Facet {
             double nominalVolts,
             double endVolts,
             double continuousWatts,
-            double peakWatts)
+            double peakWatts,
+            Optional<Double> innerOhm)
             implements PowerFacet {
         private static final double LEAST_WATT_HOURS = 0.1;
         private static final double MOST_WATT_HOURS = 10_000;
@@ -33,6 +36,28 @@ public interface PowerFacet extends Facet {
             Require.within("Volts at full charge", fullVolts, nominalVolts, 100, "V");
             Require.atLeast("Continuous watts", continuousWatts, 1, "W");
             Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
+            innerOhm.ifPresent(r -> Require.within("Inner resistance", r, 0, 5, "Ω"));
+        }
+
+        public Battery(
+                String port,
+                Figure wattHours,
+                double health,
+                double fullVolts,
+                double nominalVolts,
+                double endVolts,
+                double continuousWatts,
+                double peakWatts) {
+            this(
+                    port,
+                    wattHours,
+                    health,
+                    fullVolts,
+                    nominalVolts,
+                    endVolts,
+                    continuousWatts,
+                    peakWatts,
+                    Optional.empty());
         }
 
         /** The capacity on file; none where that is not known, or is what no battery has. */
@@ -75,16 +100,46 @@ public interface PowerFacet extends Facet {
         }
     }
 
-    /** Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source. */
+    /** How a plate puts more than one battery to work. Where a plate does not say, they carry it side by side. */
+    record Together(Way way) implements PowerFacet {
+        /** How batteries on one plate stand to each other. */
+        public enum Way {
+            /** Side by side: each carries its share, and the smaller its inner resistance the more of it. */
+            PARALLEL,
+            /** One, and when that is empty the next: each carries it all while its turn lasts. */
+            IN_TURN,
+            /** One behind the other: their volts add, and each carries all the amperes. */
+            SERIES
+        }
+    }
+
+    /**
+     * Power given at a socket. {@code regulatedVolts} 0 means the volts follow the source.
+     *
+     * @param dropoutVolts by how much a regulated output needs more than it gives, V: below that it follows its source,
+     *     so much lower. Not on file: one that steps down is taken to need what the house says, one that steps up holds
+     */
     record PowerOutput(
             String socket,
             double regulatedVolts,
             double efficiency,
             double continuousWatts,
             double peakWatts,
-            double continuousAmps)
+            double continuousAmps,
+            Optional<Double> dropoutVolts)
             implements PowerFacet {
+        public PowerOutput(
+                String socket,
+                double regulatedVolts,
+                double efficiency,
+                double continuousWatts,
+                double peakWatts,
+                double continuousAmps) {
+            this(socket, regulatedVolts, efficiency, continuousWatts, peakWatts, continuousAmps, Optional.empty());
+        }
+
         public PowerOutput {
+            dropoutVolts.ifPresent(v -> Require.within("Dropout of a regulated output", v, 0, 20, "V"));
             Require.within("Regulated volts", regulatedVolts, 0, 100, "V");
             Require.within("Efficiency", efficiency, 0.2, 1, "");
             Require.atLeast("Continuous watts", continuousWatts, 0.1, "W");

@@ -124,6 +124,21 @@ public interface SupportFacet extends Facet {
         }
     }
 
+    /**
+     * The sprung arm of a vest: what its spring can be set to lift, and over what height.
+     *
+     * @param uneven share of its lift by which it pulls more or less at the ends of its travel; not on file: estimated
+     */
+    record SpringArm(double fromGrams, double toGrams, double travelMm, Optional<Double> uneven)
+            implements SupportFacet {
+        public SpringArm {
+            Require.within("Least lift of the arm", fromGrams, 0, 60_000, "g");
+            Require.within("Most lift of the arm", toGrams, fromGrams, 60_000, "g");
+            Require.within("Travel of the arm", travelMm, 10, 2000, "mm");
+            uneven.ifPresent(u -> Require.within("Unevenness of the arm", u, 0, 1, ""));
+        }
+    }
+
     /** Feet on a circle under the middle: radius of the circle and how many. One of them points ahead. */
     record Feet(double radiusMm, int count) implements SupportFacet {
         public Feet {

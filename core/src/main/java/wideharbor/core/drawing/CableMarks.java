@@ -7,6 +7,7 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.drawing.Drawing.Cable;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Rig;
 
@@ -35,7 +36,10 @@ final class CableMarks {
     /** What flows in a power cable at the end of the charge; nothing for other cables. */
     static String amps(RigAnalysis analysis, CableId cable) {
         return analysis.feeds().outlets().stream()
-                .filter(o -> o.link().filter(l -> l.cable().id().equals(cable)).isPresent())
+                .filter(o -> o.link()
+                        .flatMap(FeedTree.Link::cable)
+                        .filter(c -> c.id().equals(cable))
+                        .isPresent())
                 .findFirst()
                 .flatMap(o -> OutletLoad.amps(analysis.feeds(), o))
                 .map(a -> ", " + Words.one(a) + " A")

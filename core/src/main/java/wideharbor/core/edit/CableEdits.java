@@ -34,7 +34,7 @@ public final class CableEdits {
         for (Placed placed : analysis.rig().attached()) {
             for (Socket socket : placed.type().sockets()) {
                 SocketRef ref = new SocketRef(placed.id(), socket.id());
-                if (!Wiring.isTaken(analysis, ref)) {
+                if (!placed.type().isContact(socket.id()) && !Wiring.isTaken(analysis, ref)) {
                     all.add(new Open(
                             ref,
                             placed.title(),

@@ -121,7 +121,7 @@ public final class Wiring {
     public static List<Feed> feeds(RigAnalysis analysis, Scope scope, SocketRef to, Socket input, Set<String> taken) {
         List<Feed> all = new ArrayList<>();
         for (FeedTree.Outlet outlet : analysis.feeds().outlets()) {
-            boolean open = outlet.link().isEmpty()
+            boolean open = outlet.isFree()
                     && !isTaken(analysis, outlet.ref())
                     && !outlet.placed().id().equals(to.placement());
             if (open && all.size() < MOST_FEEDS) {

@@ -6,22 +6,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Stream;
+import java.util.function.ToDoubleFunction;
 import wideharbor.core.brief.DayBlock.State;
+import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.CableRun;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.memo.Memo;
+import wideharbor.core.power.Volts.Charge;
+import wideharbor.core.power.Volts.Draw;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.rig.Touch;
 
 /**
- * Battery → plate → outputs → cables → devices, read off a rig. A part that both takes and gives power passes its
- * outputs' load on to its input.
+ * Battery → plate → outputs → cables or contacts → devices, read off a rig. A part that both takes and gives power
+ * passes its outputs' load on to its input. What flows in it stands in {@link WorkingPoint}.
  */
 public final class FeedTree {
     private static final int DEEPEST = 12;
@@ -31,21 +38,63 @@ public final class FeedTree {
         public SocketRef ref() {
             return new SocketRef(placed.id(), spec.socket());
         }
+
+        /** Whether a cable can go into it. */
+        public boolean isFree() {
+            return link.isEmpty() && !isContact();
+        }
+
+        /** Whether it is in the face of a port, where only joining plugs it. */
+        public boolean isContact() {
+            return placed.type().socket(spec.socket()).isEmpty()
+                    || placed.type().isContact(spec.socket());
+        }
     }
 
-    /** A power cable from an outlet to a device's input. */
-    public record Link(CableRun cable, PowerFacet.Cable wire, Placed device, PowerFacet.PowerInput input) {}
+    /** A cable of power. */
+    public record Lead(CableRun cable, PowerFacet.Cable wire) {}
 
-    /** A battery on the rig, the part whose plate it sits on, and the outlets that live off it. */
-    public record Source(Placed battery, PowerFacet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {}
+    /** From an outlet to a device's input: by a cable, or by contacts where there is none. */
+    public record Link(Optional<Lead> lead, Placed device, PowerFacet.PowerInput input) {
+        public Optional<CableRun> cable() {
+            return lead.map(Lead::cable);
+        }
+
+        public SocketRef ref() {
+            return new SocketRef(device.id(), input.socket());
+        }
+
+        /** Into a plate, by the port that a battery would sit on. */
+        boolean isBare() {
+            return device.type().socket(input.socket()).isEmpty();
+        }
+
+        /** Of both wires, Ω. */
+        public double ohm() {
+            return lead.map(l -> Volts.ohm(l.wire())).orElse(0.0);
+        }
+    }
+
+    /**
+     * A battery on the rig, the part whose plate it sits on, and the outlets that live off it: its own, those of the
+     * plate, and its bare contacts where they feed a part straight.
+     */
+    public record Source(Placed battery, PowerFacet.Battery spec, Optional<Placed> plate, List<Outlet> outlets) {
+        boolean owns(Outlet outlet) {
+            return outlet.placed().id().equals(battery.id());
+        }
+    }
 
     private final List<Source> sources;
     private final Map<PlacementId, List<Outlet>> outletsOf;
     private final Map<SocketRef, Outlet> feeding;
     private final Rig rig;
+    private final Estimates estimates;
+    private final Memo<WorkingPoint.Moment, WorkingPoint> points = new Memo<>();
 
-    private FeedTree(Rig rig) {
+    private FeedTree(Rig rig, Estimates estimates) {
         this.rig = rig;
+        this.estimates = estimates;
         this.outletsOf = new LinkedHashMap<>();
         this.feeding = new LinkedHashMap<>();
         Map<SocketRef, Link> linkAt = links();
@@ -55,32 +104,83 @@ public final class FeedTree {
                             placed, o, Optional.ofNullable(linkAt.get(new SocketRef(placed.id(), o.socket())))))
                     .toList();
             outletsOf.put(placed.id(), outlets);
-            outlets.forEach(o -> o.link()
-                    .ifPresent(l ->
-                            feeding.put(new SocketRef(l.device().id(), l.input().socket()), o)));
+            outlets.forEach(this::feeds);
         }
         this.sources = findSources();
     }
 
-    public static FeedTree of(Rig rig) {
-        return new FeedTree(rig);
+    private void feeds(Outlet outlet) {
+        outlet.link().ifPresent(l -> feeding.put(l.ref(), outlet));
     }
 
-    /** Power cables by the outlet they are plugged into, whichever way round they run. */
+    /** At 25 °C, with the standard figures for what is not on file. */
+    public static FeedTree of(Rig rig) {
+        return of(rig, Estimates.of(HouseRules.DEFAULTS, 25));
+    }
+
+    public static FeedTree of(Rig rig, Estimates estimates) {
+        return new FeedTree(rig, estimates);
+    }
+
+    /** The same feed with other figures for what is not on file. */
+    public FeedTree with(Estimates other) {
+        return other.equals(estimates) ? this : new FeedTree(rig, other);
+    }
+
+    public Estimates estimates() {
+        return estimates;
+    }
+
+    /** Power cables by the outlet they are plugged into, whichever way round they run, and contacts that meet. */
     private Map<SocketRef, Link> links() {
         Map<SocketRef, Link> found = new LinkedHashMap<>();
+        for (Touch touch : Touch.of(rig)) {
+            link(Optional.empty(), touch.from(), touch.to()).ifPresent(l -> found.put(touch.from(), l));
+        }
+        rig.liveJoints().forEach(j -> {
+            bare(j.parent(), j.child(), found);
+            bare(j.child(), j.parent(), found);
+        });
         for (CableRun cable : rig.content().cables()) {
             ItemType type = rig.catalogue().require(cable.type());
             Optional<PowerFacet.Cable> wire = type.facet(PowerFacet.Cable.class);
             if (wire.isPresent() && wire.get().carries() == Socket.Kind.POWER) {
-                link(cable, wire.get(), cable.a(), cable.b()).ifPresent(l -> found.put(cable.a(), l));
-                link(cable, wire.get(), cable.b(), cable.a()).ifPresent(l -> found.put(cable.b(), l));
+                Optional<Lead> lead = Optional.of(new Lead(cable, wire.get()));
+                link(lead, cable.a(), cable.b()).ifPresent(l -> found.put(cable.a(), l));
+                link(lead, cable.b(), cable.a()).ifPresent(l -> found.put(cable.b(), l));
             }
         }
         return found;
     }
 
-    private Optional<Link> link(CableRun cable, PowerFacet.Cable wire, SocketRef from, SocketRef to) {
+    /**
+     * What has contacts behind and sits where a battery would feeds the plate it sits on as a battery does: a plate
+     * needs no contacts told, and takes nothing itself.
+     */
+    private void bare(PortRef face, PortRef plate, Map<SocketRef, Link> found) {
+        Optional<Placed> giver = rig.find(face.placement());
+        Optional<Placed> taker = rig.find(plate.placement());
+        if (giver.isEmpty() || taker.isEmpty()) {
+            return;
+        }
+        ItemType type = taker.get().type();
+        boolean isPlate = !type.facets(PowerFacet.PowerOutput.class).isEmpty()
+                && type.facets(PowerFacet.PowerInput.class).isEmpty()
+                && type.facets(Contacts.class).isEmpty();
+        if (isPlate) {
+            PowerFacet.PowerInput all =
+                    new PowerFacet.PowerInput(plate.port(), 0, 100, 0, Figure.maker(0), Figure.maker(0), 0);
+            giver.get().type().facets(Contacts.class).stream()
+                    .filter(c -> c.port().equals(face.port()))
+                    .flatMap(c -> c.sockets().stream())
+                    .filter(s -> giver.get().type().facets(PowerFacet.PowerOutput.class).stream()
+                            .anyMatch(o -> o.socket().equals(s)))
+                    .forEach(s -> found.putIfAbsent(
+                            new SocketRef(giver.get().id(), s), new Link(Optional.empty(), taker.get(), all)));
+        }
+    }
+
+    private Optional<Link> link(Optional<Lead> lead, SocketRef from, SocketRef to) {
         Optional<Placed> source = rig.find(from.placement());
         Optional<Placed> device = rig.find(to.placement());
         boolean gives = source.isPresent()
@@ -92,7 +192,7 @@ public final class FeedTree {
         return device.get().type().facets(PowerFacet.PowerInput.class).stream()
                 .filter(i -> i.socket().equals(to.socket()))
                 .findFirst()
-                .map(i -> new Link(cable, wire, device.get(), i));
+                .map(i -> new Link(lead, device.get(), i));
     }
 
     private List<Source> findSources() {
@@ -104,7 +204,9 @@ public final class FeedTree {
                     .ifPresent(spec -> {
                         Optional<Placed> plate = plateOf(placed, spec);
                         List<Outlet> outlets = new ArrayList<>(outletsOf(placed.id()));
-                        plate.ifPresent(p -> outlets.addAll(outletsOf(p.id())));
+                        straight(placed, spec)
+                                .ifPresentOrElse(
+                                        outlets::add, () -> plate.ifPresent(p -> outlets.addAll(outletsOf(p.id()))));
                         found.add(new Source(placed, spec, plate, List.copyOf(outlets)));
                     });
         }
@@ -120,28 +222,58 @@ public final class FeedTree {
                 .isPresent();
     }
 
-    private Optional<Placed> plateOf(Placed battery, PowerFacet.Battery spec) {
+    /** The port of a part that a battery's own port is joined to. */
+    private Optional<PortRef> joined(Placed battery, PowerFacet.Battery spec) {
+        PortRef own = new PortRef(battery.id(), spec.port());
         return rig.liveJoints().stream()
-                .filter(j -> j.child().placement().equals(battery.id())
-                                && j.child().port().equals(spec.port())
-                        || j.parent().placement().equals(battery.id())
-                                && j.parent().port().equals(spec.port()))
+                .filter(j -> j.child().equals(own) || j.parent().equals(own))
                 .findFirst()
-                .flatMap(j -> rig.find(
-                        j.child().placement().equals(battery.id())
-                                ? j.parent().placement()
-                                : j.child().placement()));
+                .map(j -> j.child().equals(own) ? j.parent() : j.child());
+    }
+
+    private Optional<Placed> plateOf(Placed battery, PowerFacet.Battery spec) {
+        return joined(battery, spec).flatMap(p -> rig.find(p.placement()));
+    }
+
+    /** A battery whose contacts are in the face of a part that takes power there feeds it straight. */
+    private Optional<Outlet> straight(Placed battery, PowerFacet.Battery spec) {
+        boolean named = battery.type().facets(Contacts.class).stream()
+                .anyMatch(c -> c.port().equals(spec.port()));
+        Optional<PortRef> face = named ? Optional.empty() : joined(battery, spec);
+        Optional<Placed> part = face.flatMap(p -> rig.find(p.placement()));
+        if (part.isEmpty()) {
+            return Optional.empty();
+        }
+        ItemType type = part.get().type();
+        Optional<PowerFacet.PowerInput> input = type.facets(Contacts.class).stream()
+                .filter(c -> c.port().equals(face.get().port()))
+                .flatMap(c -> type.facets(PowerFacet.PowerInput.class).stream()
+                        .filter(i -> c.sockets().contains(i.socket())))
+                .findFirst();
+        Optional<Outlet> outlet = input.map(i -> new Outlet(
+                battery,
+                new PowerFacet.PowerOutput(
+                        spec.port(),
+                        0,
+                        1,
+                        spec.continuousWatts(),
+                        spec.peakWatts(),
+                        spec.continuousWatts() / spec.endVolts()),
+                Optional.of(new Link(Optional.empty(), part.get(), i))));
+        outlet.ifPresent(this::feeds);
+        return outlet;
     }
 
     public List<Source> sources() {
         return sources;
     }
 
+    /** Every output of a part. The bare contacts of a battery are none. */
     public List<Outlet> outlets() {
         return outletsOf.values().stream().flatMap(List::stream).toList();
     }
 
-    private List<Outlet> outletsOf(PlacementId placement) {
+    List<Outlet> outletsOf(PlacementId placement) {
         return outletsOf.getOrDefault(placement, List.of());
     }
 
@@ -173,27 +305,155 @@ public final class FeedTree {
         return onPlate || source.battery().id().equals(placed.id());
     }
 
-    private Optional<Outlet> inputOutlet(Placed placed) {
-        return placed.type().facets(PowerFacet.PowerInput.class).stream()
+    /** The outlet that feeds a part by the first of its inputs that is fed; a plate by the port of its battery. */
+    Optional<Outlet> inputOutlet(Placed placed) {
+        Optional<Outlet> byInput = placed.type().facets(PowerFacet.PowerInput.class).stream()
                 .flatMap(i -> feeding(new SocketRef(placed.id(), i.socket())).stream())
                 .findFirst();
+        return byInput.isPresent()
+                ? byInput
+                : placed.type().ports().stream()
+                        .flatMap(p -> feeding(new SocketRef(placed.id(), p.id())).stream())
+                        .findFirst();
     }
 
-    /** Load at a device's input: its own draw and what hangs on its outputs. */
-    public Load loadOf(Placed device, PowerFacet.PowerInput input) {
-        return loadOf(device, input, 0);
+    /** What hangs straight on the outlets of a battery, by plates that sit on what sits on it too. */
+    public List<Link> straightOff(Source source) {
+        List<Link> all = new ArrayList<>();
+        source.outlets().forEach(o -> straightOff(o, 0, all));
+        return all;
     }
 
-    private Load loadOf(Placed device, PowerFacet.PowerInput input, int depth) {
-        Load own = Load.of(device.title(), input.runningWatts(), input.peakWatts());
-        if (depth >= DEEPEST) {
-            return own.plus(Load.unknown("feed that runs in a circle at " + device.title()));
+    private void straightOff(Outlet outlet, int depth, List<Link> all) {
+        outlet.link().filter(l -> depth < DEEPEST).ifPresent(l -> {
+            if (l.isBare()) {
+                outletsOf(l.device().id()).forEach(o -> straightOff(o, depth + 1, all));
+            } else {
+                all.add(l);
+            }
+        });
+    }
+
+    /** Load at a device's input: its own draw and what hangs on its outputs, with what is lost on the way there. */
+    public Load taken(Outlet outlet) {
+        return named(outlet, point -> point.taken(outlet));
+    }
+
+    /** Load that an outlet delivers at the end of the usable charge, what its cable turns to heat included. */
+    public Load loadOn(Outlet outlet) {
+        return named(outlet, point -> point.given(outlet));
+    }
+
+    private Load named(Outlet outlet, ToDoubleFunction<WorkingPoint> watts) {
+        Names names = new Names();
+        names(outlet, 0, names);
+        return load(Charge.END, watts, names);
+    }
+
+    /**
+     * Watts that a battery gives in the mean of a charge: all its outlets, what cables and converters lose included.
+     */
+    public Load loadOn(Source source) {
+        return load(Charge.NOMINAL, point -> point.mean(source), names(source));
+    }
+
+    /** Watts of its own charge that its load costs a battery, at the cold of the {@link Estimates} and their middle. */
+    public Ranged costOf(Source source) {
+        return estimates.cost(source.spec(), loadOn(source).running());
+    }
+
+    /** Watts that a battery is asked for at the end of the usable charge, where it is asked for most. */
+    public Load askedOf(Source source) {
+        return load(Charge.END, point -> point.asked(source), names(source));
+    }
+
+    /** Whether every draw is on file that goes through the cables on the way to what an outlet feeds. */
+    boolean isComplete(Outlet outlet) {
+        Optional<Outlet> at = Optional.of(outlet);
+        for (int depth = 0; depth < DEEPEST && at.isPresent(); depth++) {
+            Names names = new Names();
+            names(at.get(), 0, names);
+            if (!names.running.isEmpty()) {
+                return false;
+            }
+            at = inputOutlet(at.get().placed());
         }
-        Load total = own;
-        for (Outlet outlet : outletsOf(device.id())) {
-            total = total.plus(loadOn(outlet, depth + 1).dividedBy(outlet.spec().efficiency()));
+        return true;
+    }
+
+    /** The battery behind an outlet whose inner resistance is only estimated. */
+    public Optional<String> estimatedInside(Outlet outlet) {
+        return sourceOf(outlet)
+                .filter(s -> s.spec().innerOhm().isEmpty())
+                .map(s -> s.battery().title());
+    }
+
+    /**
+     * Regulated outlets on the way to what an outlet feeds, of which nobody knows what they need over what they give.
+     */
+    public List<String> estimatedDropouts(Outlet outlet) {
+        List<String> all = new ArrayList<>();
+        Optional<Outlet> at = Optional.of(outlet);
+        for (int depth = 0; depth < DEEPEST && at.isPresent(); depth++) {
+            PowerFacet.PowerOutput spec = at.get().spec();
+            if (spec.regulatedVolts() > 0 && spec.dropoutVolts().isEmpty()) {
+                all.add(at.get().placed().title());
+            }
+            at = inputOutlet(at.get().placed());
         }
-        return total;
+        return all;
+    }
+
+    private Names names(Source source) {
+        Names names = new Names();
+        for (Outlet outlet : source.outlets()) {
+            if (outlet.link().filter(this::isStandby).isEmpty()) {
+                names(outlet, 0, names);
+            }
+        }
+        return names;
+    }
+
+    private Load load(Charge charge, ToDoubleFunction<WorkingPoint> watts, Names names) {
+        return new Load(
+                ranged(charge, Draw.RUNNING, watts), ranged(charge, Draw.PEAK, watts), names.running, names.peak);
+    }
+
+    private Ranged ranged(Charge charge, Draw draw, ToDoubleFunction<WorkingPoint> watts) {
+        return Ranged.of(
+                watts.applyAsDouble(at(charge, draw, WorkingPoint.End.MIDDLE)),
+                watts.applyAsDouble(at(charge, draw, WorkingPoint.End.LEAST_DRAWN)),
+                watts.applyAsDouble(at(charge, draw, WorkingPoint.End.MOST_DRAWN)));
+    }
+
+    /** What is estimated is taken at its middle. */
+    WorkingPoint at(Charge charge, Draw draw, WorkingPoint.End end) {
+        return at(charge, draw, end, WorkingPoint.End.MIDDLE);
+    }
+
+    WorkingPoint at(Charge charge, Draw draw, WorkingPoint.End end, WorkingPoint.End estimate) {
+        return points.get(new WorkingPoint.Moment(charge, draw, end, estimate), m -> WorkingPoint.of(this, m));
+    }
+
+    /** Parts whose draw is not on file, and those of which only the peak is not. */
+    private static final class Names {
+        private final List<String> running = new ArrayList<>();
+        private final List<String> peak = new ArrayList<>();
+    }
+
+    private void names(Outlet outlet, int depth, Names names) {
+        outlet.link().filter(l -> depth == 0 || !isStandby(l)).ifPresent(l -> {
+            if (depth >= DEEPEST) {
+                names.running.add("feed that runs in a circle at " + l.device().title());
+                return;
+            }
+            if (!(l.input().runningWatts() instanceof Figure.Known)) {
+                names.running.add(l.device().title());
+            } else if (!(l.input().peakWatts() instanceof Figure.Known)) {
+                names.peak.add(l.device().title());
+            }
+            outletsOf(l.device().id()).forEach(o -> names(o, depth + 1, names));
+        });
     }
 
     /**
@@ -201,7 +461,7 @@ public final class FeedTree {
      * nameplate: inputs of other watts feed other things. An outlet must be able to carry it all the same; a battery is
      * asked for it once.
      */
-    private boolean isStandby(Link link) {
+    boolean isStandby(Link link) {
         return link.device().type().facets(PowerFacet.PowerInput.class).stream()
                 .filter(i -> i.runningWatts().equals(link.input().runningWatts()))
                 .filter(i ->
@@ -211,74 +471,18 @@ public final class FeedTree {
                 .isPresent();
     }
 
-    /** Load that an outlet delivers. */
-    public Load loadOn(Outlet outlet) {
-        return loadOn(outlet, 0);
-    }
-
-    private Load loadOn(Outlet outlet, int depth) {
-        return outlet.link()
-                .filter(l -> depth == 0 || !isStandby(l))
-                .map(l -> loadOf(l.device(), l.input(), depth))
-                .orElse(Load.NONE);
-    }
-
-    /** Load on a battery: all its outlets, converters' losses included. */
-    public Load loadOn(Source source) {
-        Load total = Load.NONE;
-        for (Outlet outlet : source.outlets()) {
-            if (outlet.link().filter(this::isStandby).isPresent()) {
-                continue;
-            }
-            total = total.plus(loadOn(outlet).dividedBy(outlet.spec().efficiency() * sharing(source, outlet)));
-        }
-        return total;
-    }
-
-    /**
-     * Batteries side by side on one plate carry its outlets together, each its share; those of its own a battery alone.
-     */
-    private double sharing(Source source, Outlet outlet) {
-        boolean own = outlet.placed().id().equals(source.battery().id());
-        return own
-                ? 1
-                : sources.stream()
-                        .filter(s ->
-                                s.plate().map(Placed::id).equals(source.plate().map(Placed::id)))
-                        .count();
-    }
-
     /** Watts on a battery while everything is on and nothing runs, converters' losses included. */
     public double idleOn(Source source) {
         return drawOn(source, part -> State.STANDBY);
     }
 
     /**
-     * Watts on a battery while each part is in a state of its own, converters' losses included. A part that is off
-     * takes what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown} names
-     * them.
+     * Watts on a battery in the mean of a charge while each part is in a state of its own, losses included. A part that
+     * is off takes what hangs on its outputs with it. Draws that are not on file count as nothing: {@link Load#unknown}
+     * names them.
      */
     public double drawOn(Source source, Function<PlacementId, State> state) {
-        return source.outlets().stream()
-                .mapToDouble(o -> drawOn(o, state, 0) / o.spec().efficiency() / sharing(source, o))
-                .sum();
-    }
-
-    private double drawOn(Outlet outlet, Function<PlacementId, State> state, int depth) {
-        if (depth >= DEEPEST
-                || outlet.link().isEmpty()
-                || isStandby(outlet.link().get())) {
-            return 0;
-        }
-        Link link = outlet.link().get();
-        State now = state.apply(link.device().id());
-        if (now == State.OFF) {
-            return 0;
-        }
-        return draw(link.input(), now)
-                + outletsOf(link.device().id()).stream()
-                        .mapToDouble(o -> drawOn(o, state, depth + 1) / o.spec().efficiency())
-                        .sum();
+        return WorkingPoint.of(this, Charge.NOMINAL, state).mean(source);
     }
 
     /** Watts that an input takes in a state. */
@@ -305,30 +509,27 @@ public final class FeedTree {
     }
 
     /**
-     * Where the watts of a battery go while everything runs: to the devices, and as heat in the converters between.
+     * Where the watts of a battery go while everything runs: to the devices, and as heat in the cables and converters
+     * between.
      *
      * @param drawnWatts what the battery gives
      */
     public record Flow(double drawnWatts, double deliveredWatts, double lostWatts) {}
 
     public Flow flow(Source source) {
+        double drawn = loadOn(source).runningWatts();
         double delivered = 0;
-        double lost = 0;
-        for (Link link : under(source)) {
-            delivered += isStandby(link) ? 0 : draw(link.input(), State.ON);
+        for (Outlet outlet : source.outlets()) {
+            List<Link> all = new ArrayList<>();
+            under(outlet, 0, all);
+            double watts = all.stream()
+                    .filter(l -> !isStandby(l))
+                    .mapToDouble(l -> draw(l.input(), State.ON))
+                    .sum();
+            delivered +=
+                    watts * (source.owns(outlet) ? 1 : Supply.of(this, source).meanShare(source));
         }
-        for (Outlet outlet : through(source)) {
-            double out = drawOn(outlet, part -> State.ON, 0);
-            lost += out / outlet.spec().efficiency() - out;
-        }
-        return new Flow(loadOn(source).runningWatts(), delivered, lost);
-    }
-
-    /** The outlets on the way from a battery to all that lives off it. */
-    private List<Outlet> through(Source source) {
-        List<Outlet> all = new ArrayList<>(source.outlets());
-        under(source).forEach(l -> all.addAll(outletsOf(l.device().id())));
-        return all;
+        return new Flow(drawn, delivered, drawn - delivered);
     }
 
     /**
@@ -341,37 +542,6 @@ public final class FeedTree {
         public Load {
             unknown = List.copyOf(unknown);
             unknownPeak = List.copyOf(unknownPeak);
-        }
-
-        static Load unknown(String what) {
-            return new Load(Ranged.of(0), Ranged.of(0), List.of(what), List.of());
-        }
-
-        static Load of(String title, Figure running, Figure peak) {
-            if (!(running instanceof Figure.Known r)) {
-                return unknown(title);
-            }
-            Ranged runs = ranged(r);
-            return peak instanceof Figure.Known p
-                    ? new Load(runs, ranged(p).max(runs), List.of(), List.of())
-                    : new Load(runs, runs, List.of(), List.of(title));
-        }
-
-        private static Ranged ranged(Figure.Known known) {
-            return Ranged.of(known.value(), known.low(), known.high());
-        }
-
-        Load plus(Load other) {
-            return new Load(
-                    running.plus(other.running),
-                    peak.plus(other.peak),
-                    Stream.concat(unknown.stream(), other.unknown.stream()).toList(),
-                    Stream.concat(unknownPeak.stream(), other.unknownPeak.stream())
-                            .toList());
-        }
-
-        Load dividedBy(double efficiency) {
-            return new Load(running.times(1 / efficiency), peak.times(1 / efficiency), unknown, unknownPeak);
         }
 
         public double runningWatts() {

@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -29,14 +30,12 @@ public enum KeepsOn {
         return words;
     }
 
-    public static KeepsOn of(Rig rig, FeedTree.Source source) {
+    public static KeepsOn of(Rig rig, FeedTree feeds, FeedTree.Source source) {
         if (source.plate().filter(p -> p.type().can(Capability.HOT_SWAPS)).isPresent()) {
             return PLATE;
         }
-        List<Placed> first = source.outlets().stream()
-                .flatMap(o -> o.link().stream())
-                .map(FeedTree.Link::device)
-                .toList();
+        List<Placed> first =
+                feeds.straightOff(source).stream().map(FeedTree.Link::device).toList();
         return !first.isEmpty() && first.stream().allMatch(d -> ridesThrough(rig, d)) ? INNER_BATTERY : NOTHING;
     }
 
@@ -48,17 +47,19 @@ public enum KeepsOn {
      */
     public static OptionalDouble carriesHours(
             Rig rig, FeedTree feeds, FeedTree.Source source, ToDoubleFunction<PowerFacet.Battery> usable) {
-        if (of(rig, source) != INNER_BATTERY || !feeds.loadOn(source).isComplete()) {
+        if (of(rig, feeds, source) != INNER_BATTERY || !feeds.loadOn(source).isComplete()) {
             return OptionalDouble.empty();
         }
-        return source.outlets().stream()
-                .filter(o -> o.link().isPresent())
-                .mapToDouble(o -> {
-                    Placed battery = innerBattery(rig, o.link().get().device()).orElseThrow();
+        return feeds.straightOff(source).stream()
+                .mapToDouble(l -> {
+                    Placed battery = innerBattery(rig, l.device()).orElseThrow();
                     PowerFacet.Battery spec =
                             battery.type().facet(PowerFacet.Battery.class).orElseThrow();
+                    Ranged load =
+                            feeds.taken(feeds.feeding(l.ref()).orElseThrow()).running();
                     return RunTime.hours(
-                            usable.applyAsDouble(spec), feeds.loadOn(o).runningWatts());
+                            usable.applyAsDouble(spec),
+                            feeds.estimates().cost(spec, load).value());
                 })
                 .min();
     }

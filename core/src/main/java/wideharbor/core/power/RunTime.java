@@ -15,16 +15,21 @@ public final class RunTime {
 
     /** Share of the capacity that is left at a temperature: linear between the points, held outside them. */
     public static double temperatureFactor(double celsius) {
-        if (celsius <= FACTORS[0][0]) {
-            return FACTORS[0][1];
+        return between(FACTORS, celsius);
+    }
+
+    /** Linear between the points, held outside them; each point is degrees and what holds there. */
+    static double between(double[][] points, double celsius) {
+        if (celsius <= points[0][0]) {
+            return points[0][1];
         }
-        for (int i = 1; i < FACTORS.length; i++) {
-            if (celsius <= FACTORS[i][0]) {
-                double part = (celsius - FACTORS[i - 1][0]) / (FACTORS[i][0] - FACTORS[i - 1][0]);
-                return FACTORS[i - 1][1] + part * (FACTORS[i][1] - FACTORS[i - 1][1]);
+        for (int i = 1; i < points.length; i++) {
+            if (celsius <= points[i][0]) {
+                double part = (celsius - points[i - 1][0]) / (points[i][0] - points[i - 1][0]);
+                return points[i - 1][1] + part * (points[i][1] - points[i - 1][1]);
             }
         }
-        return FACTORS[FACTORS.length - 1][1];
+        return points[points.length - 1][1];
     }
 
     /** Watt-hours that one battery really gives at a temperature; an unknown capacity gives 0. */

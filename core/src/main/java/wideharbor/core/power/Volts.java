@@ -2,8 +2,8 @@ package wideharbor.core.power;
 
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.power.WorkingPoint.End;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 
@@ -36,17 +36,10 @@ public final class Volts {
         PEAK
     }
 
-    /** A moment: how far the battery is drawn down, what is drawn, and which end of what is known of that. */
-    private record Moment(Charge charge, Draw draw, ToDoubleFunction<Ranged> end) {
-        double watts(FeedTree.Load load) {
-            return end.applyAsDouble(draw == Draw.PEAK ? load.peak() : load.running());
-        }
-    }
-
     /**
-     * Volts at a device, from the end of the usable charge with all at peak to full with all running, after the drop in
-     * its cable and in those before it; 0 where the feed collapses. Empty when no battery is at the root or a load on
-     * the way is not known.
+     * Volts at a device, from the end of the usable charge with all at peak to full with all running, after what is
+     * lost in the battery and in all cables on the way; 0 where the feed collapses. Empty when no battery is at the
+     * root or a load on the way is not known.
      */
     public static Optional<Span> atDevice(FeedTree tree, FeedTree.Outlet outlet) {
         return span(least(tree, outlet).map(Ranged::value), most(tree, outlet).map(Ranged::value));
@@ -63,12 +56,25 @@ public final class Volts {
     }
 
     private static Optional<Ranged> ranged(FeedTree tree, FeedTree.Outlet outlet, Charge charge, Draw draw) {
-        Optional<Double> middle = atDevice(tree, outlet, new Moment(charge, draw, Ranged::value));
-        Optional<Double> low =
-                atDevice(tree, outlet, new Moment(charge, draw, r -> r.range().to()));
-        Optional<Double> high =
-                atDevice(tree, outlet, new Moment(charge, draw, r -> r.range().from()));
+        return ranged(
+                atDevice(tree, outlet, charge, draw, End.MIDDLE),
+                atDevice(tree, outlet, charge, draw, End.MOST_DRAWN),
+                atDevice(tree, outlet, charge, draw, End.LEAST_DRAWN));
+    }
+
+    private static Optional<Ranged> ranged(Optional<Double> middle, Optional<Double> low, Optional<Double> high) {
         return middle.flatMap(m -> low.flatMap(l -> high.map(h -> Ranged.of(m, l, h))));
+    }
+
+    /** The {@link #least} with all that is only estimated: what batteries lose inside, what regulated outputs need. */
+    public static Optional<Ranged> leastWithEstimates(FeedTree tree, FeedTree.Outlet outlet) {
+        return least(tree, outlet)
+                .flatMap(known -> ranged(
+                        Optional.of(known.value()),
+                        tree.at(Charge.END, Draw.PEAK, End.MOST_DRAWN, End.MOST_DRAWN)
+                                .atDevice(outlet),
+                        tree.at(Charge.END, Draw.PEAK, End.LEAST_DRAWN, End.LEAST_DRAWN)
+                                .atDevice(outlet)));
     }
 
     /** Volts given at an outlet while all runs, from the end of the usable charge to full. */
@@ -82,37 +88,15 @@ public final class Volts {
 
     /** While all runs. */
     public static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
-        return atDevice(tree, outlet, running(charge));
+        return atDevice(tree, outlet, charge, Draw.RUNNING, End.MIDDLE);
     }
 
     public static Optional<Double> atOutlet(FeedTree tree, FeedTree.Outlet outlet, Charge charge) {
-        return atOutlet(tree, outlet, running(charge));
+        return tree.at(charge, Draw.RUNNING, End.MIDDLE).atOutlet(outlet);
     }
 
-    private static Moment running(Charge charge) {
-        return new Moment(charge, Draw.RUNNING, Ranged::value);
-    }
-
-    private static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Moment moment) {
-        FeedTree.Load load = tree.loadOn(outlet);
-        return load.isComplete()
-                ? outlet.link()
-                        .flatMap(link -> atOutlet(tree, outlet, moment)
-                                .map(given -> through(given, moment.watts(load), ohm(link.wire()))))
-                : Optional.empty();
-    }
-
-    /** Regulated outlets hold their volts; the others follow what feeds them. */
-    private static Optional<Double> atOutlet(FeedTree tree, FeedTree.Outlet outlet, Moment moment) {
-        if (outlet.spec().regulatedVolts() > 0) {
-            return Optional.of(outlet.spec().regulatedVolts());
-        }
-        Optional<FeedTree.Outlet> above = outlet.placed().type().facets(PowerFacet.PowerInput.class).stream()
-                .flatMap(i -> tree.feeding(new SocketRef(outlet.placed().id(), i.socket())).stream())
-                .findFirst();
-        return above.isPresent()
-                ? atDevice(tree, above.get(), moment)
-                : tree.sourceOf(outlet).map(s -> moment.charge().of(s.spec()));
+    private static Optional<Double> atDevice(FeedTree tree, FeedTree.Outlet outlet, Charge charge, Draw draw, End end) {
+        return tree.isComplete(outlet) ? tree.at(charge, draw, end).atDevice(outlet) : Optional.empty();
     }
 
     /** Of both wires of a cable, Ω. */

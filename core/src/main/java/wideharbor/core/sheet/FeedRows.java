@@ -44,7 +44,7 @@ final class FeedRows {
                 depth,
                 PowerSheet.Kind.OUTLET,
                 outlet.placed().id(),
-                socket.map(Socket::title).orElse(outlet.spec().socket()),
+                socket.map(Socket::title).orElse("contacts"),
                 socket.map(Socket::connector).orElse(""),
                 Volts.atOutlet(analysis.feeds(), outlet),
                 Volts.atOutlet(analysis.feeds(), outlet, Volts.Charge.NOMINAL),
@@ -61,7 +61,7 @@ final class FeedRows {
     private static void device(RigAnalysis analysis, FeedTree.Outlet outlet, int depth, List<PowerSheet.FeedRow> rows) {
         FeedTree.Link link = outlet.link().orElseThrow();
         FeedTree feeds = analysis.feeds();
-        FeedTree.Load load = feeds.loadOf(link.device(), link.input());
+        FeedTree.Load load = feeds.taken(outlet);
         InputVolts at = InputVolts.of(analysis, link.device(), link.input());
         Optional<Span> volts = Volts.atDevice(feeds, outlet);
         rows.add(new PowerSheet.FeedRow(
@@ -69,7 +69,9 @@ final class FeedRows {
                 PowerSheet.Kind.DEVICE,
                 link.device().id(),
                 link.device().title(),
-                "by " + Math.round(link.wire().lengthMm()) + " mm of cable",
+                link.lead()
+                        .map(l -> "by " + Math.round(l.wire().lengthMm()) + " mm of cable")
+                        .orElse("by contacts"),
                 volts,
                 Volts.atDevice(feeds, outlet, Volts.Charge.NOMINAL),
                 OutletLoad.amps(feeds, outlet).orElse(0.0),

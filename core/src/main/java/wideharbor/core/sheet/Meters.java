@@ -143,7 +143,7 @@ public record Meters(
                     fitted,
                     RunTime.hours(
                             RunTime.usableWattHours(source.spec(), celsius, analysis.rules()),
-                            analysis.feeds().loadOn(source).runningWatts()));
+                            analysis.feeds().costOf(source).value()));
         }
         return Optional.of(new ChargeMeter(
                 standing(day.lasts().state(), Standing.STOP),
@@ -162,7 +162,8 @@ public record Meters(
     }
 
     private static OutputMeter outputs(RigAnalysis analysis) {
-        List<FeedTree.Outlet> all = analysis.feeds().outlets();
+        List<FeedTree.Outlet> all =
+                analysis.feeds().outlets().stream().filter(o -> !o.isContact()).toList();
         int free = (int) all.stream().filter(o -> o.link().isEmpty()).count();
         double most = 0;
         for (FeedTree.Outlet outlet : all) {

@@ -63,7 +63,7 @@ public record SignalSheet(
             List<String> blind,
             List<String> lost) {}
 
-    /** A link between two boxes, by cable or radio. */
+    /** A link between two boxes, by cable, contacts or radio. */
     public record LinkRow(
             PlacementId from,
             PlacementId to,
@@ -127,7 +127,7 @@ public record SignalSheet(
     private static List<SwitchRow> switches(RigAnalysis analysis, SignalGraph graph) {
         List<SwitchRow> rows = new ArrayList<>();
         for (Hop hop : graph.hops()) {
-            if (hop.kind() == Hop.Kind.CABLE
+            if (hop.kind().isPlugged()
                     && graph.carried(hop.from())
                             .filter(c -> c == Carried.PICTURE)
                             .isPresent()) {

@@ -7,10 +7,17 @@ public record Hop(SocketRef from, SocketRef to, Kind kind, String by) {
     /** How a signal gets from box to box. */
     public enum Kind {
         CABLE,
+        /** By contacts in the faces of two joined ports. */
+        CONTACT,
         /** Through a part, as a wire. */
         THROUGH,
         /** Through a part, while it has power. */
         LIVE,
-        RADIO
+        RADIO;
+
+        /** From an output into an input, by a cable or by contacts. */
+        public boolean isPlugged() {
+            return this == CABLE || this == CONTACT;
+        }
     }
 }

@@ -12,6 +12,7 @@ import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.SignalFacet.Carried;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.rig.Touch;
 
 /** The steps that a signal can take between boxes: along cables, through a part, by radio. */
 final class Hops {
@@ -21,13 +22,26 @@ final class Hops {
         all.forEach(b -> boxes.put(b.id(), b));
     }
 
-    static List<Hop> of(List<Box> boxes, Collection<CableRun> cables) {
+    static List<Hop> of(List<Box> boxes, Collection<CableRun> cables, List<Touch> touches) {
         Hops among = new Hops(boxes);
         List<Hop> hops = new ArrayList<>();
         cables.forEach(c -> among.of(c).ifPresent(hops::add));
+        touches.forEach(t -> among.of(t).ifPresent(hops::add));
         boxes.forEach(box -> hops.addAll(passages(box)));
         hops.addAll(radio(boxes));
         return hops;
+    }
+
+    /** Contacts that carry the same; empty for those of power. */
+    private Optional<Hop> of(Touch touch) {
+        Box from = boxes.get(touch.from().placement());
+        Box to = boxes.get(touch.to().placement());
+        boolean same = from != null
+                && to != null
+                && from.carried(touch.from().socket()).isPresent()
+                && from.carried(touch.from().socket())
+                        .equals(to.carried(touch.to().socket()));
+        return same ? Optional.of(new Hop(touch.from(), touch.to(), Hop.Kind.CONTACT, "")) : Optional.empty();
     }
 
     /** A cable from an output to an input that carry the same; empty for any other. */

@@ -27,10 +27,10 @@ public record Route(SocketRef from, List<Hop> hops) {
         return sockets().stream().map(SocketRef::placement).distinct().toList();
     }
 
-    /** Links between boxes: cables and radio. */
+    /** Links between boxes: cables, contacts and radio. */
     public long links() {
         return hops.stream()
-                .filter(h -> h.kind() == Hop.Kind.CABLE || h.kind() == Hop.Kind.RADIO)
+                .filter(h -> h.kind().isPlugged() || h.kind() == Hop.Kind.RADIO)
                 .count();
     }
 

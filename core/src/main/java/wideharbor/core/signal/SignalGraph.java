@@ -25,21 +25,24 @@ import wideharbor.core.catalog.Socket;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.memo.Memo;
 import wideharbor.core.rig.Rig;
+import wideharbor.core.rig.Touch;
 
 /**
- * Sockets joined by cables, by what passes through a part, and by radio. A signal begins at an output that nothing
- * leads to, and ends at an input. Shortest ways by breadth-first search.
+ * Sockets joined by cables and contacts, by what passes through a part, and by radio. A signal begins at an output that
+ * nothing leads to, and ends at an input. Shortest ways by breadth-first search.
  */
 public final class SignalGraph {
     private final Map<PlacementId, Box> boxes;
     private final List<Hop> hops;
     private final List<CableRun> cables;
+    private final List<Touch> touches;
     private final Graph<SocketRef, Hop> graph = new SimpleDirectedGraph<>(Hop.class);
     private final Map<Carried, List<SocketRef>> sources = new EnumMap<>(Carried.class);
     private final Memo<Carried, Set<SocketRef>> lit = new Memo<>();
 
-    private SignalGraph(Collection<Box> all, List<Hop> hops, List<CableRun> cables) {
+    private SignalGraph(Collection<Box> all, List<Hop> hops, List<CableRun> cables, List<Touch> touches) {
         this.cables = cables;
+        this.touches = touches;
         this.boxes = new LinkedHashMap<>();
         all.forEach(b -> boxes.put(b.id(), b));
         this.hops = List.copyOf(hops);
@@ -62,16 +65,19 @@ public final class SignalGraph {
 
     public static SignalGraph of(Rig rig) {
         List<Box> boxes = Box.on(rig);
+        List<Touch> touches = Touch.of(rig);
         return new SignalGraph(
                 boxes,
-                Hops.of(boxes, rig.content().cables()),
-                List.copyOf(rig.content().cables()));
+                Hops.of(boxes, rig.content().cables(), touches),
+                List.copyOf(rig.content().cables()),
+                touches);
     }
 
-    /** Whether a rig has just these boxes and cables: with another lens it mostly has. */
+    /** Whether a rig has just these boxes, cables and contacts: with another lens it mostly has. */
     public boolean isThatOf(Rig rig) {
         return Box.on(rig).equals(List.copyOf(boxes.values()))
-                && List.copyOf(rig.content().cables()).equals(cables);
+                && List.copyOf(rig.content().cables()).equals(cables)
+                && Touch.of(rig).equals(touches);
     }
 
     /** The same with boxes from beside the rig, cabled so; radio reaches them too. */
@@ -83,7 +89,7 @@ public final class SignalGraph {
         more.addAll(cabled);
         beside.forEach(box -> more.addAll(Hops.passages(box)));
         more.addAll(Hops.radio(all));
-        return new SignalGraph(all, more, cables);
+        return new SignalGraph(all, more, cables, touches);
     }
 
     private boolean passesThrough(SocketRef out) {
@@ -192,7 +198,7 @@ public final class SignalGraph {
         boolean from = dark.contains(hop.from().placement());
         return switch (hop.kind()) {
             case THROUGH -> true;
-            case CABLE -> !from || passesThrough(hop.from());
+            case CABLE, CONTACT -> !from || passesThrough(hop.from());
             case LIVE, RADIO -> !from && !dark.contains(hop.to().placement());
         };
     }

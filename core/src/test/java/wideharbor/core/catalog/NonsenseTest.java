@@ -27,7 +27,7 @@ class NonsenseTest {
                 .join("j-plate", "body:base", "plate:foot")
                 .join("j-battery", "plate:battery", "battery:plug")
                 .join("j", "body:side", "lamp:foot")
-                .cable("k", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in")
+                .cable("k", Bag.cable("short", "1+ 2−", 0, 300), "plate:out-1", "lamp:in")
                 .on("none");
         assertEquals(
                 List.of("Not checked: no draw or capacity on file for odd"),

@@ -31,7 +31,7 @@ import wideharbor.core.testkit.Rigs;
 
 /** What no lens touches is asked once: the answer is the same as if it were asked with every lens. */
 class AskedOnceTest {
-    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0, 300);
 
     private static Rigs rig() {
         return Bag.powered()
@@ -124,7 +124,7 @@ class AskedOnceTest {
         Rigs rigs = Bag.powered()
                 .with("swivel", swivel)
                 .join("j", "body:side", "swivel:foot")
-                .cable("k", Bag.cable("wire-700", "1+ 2−", 0.01, 700), "plate:out-1", "swivel:in")
+                .cable("k", Bag.cable("wire-700", "1+ 2−", 0, 700), "plate:out-1", "swivel:in")
                 .lens("l35", Bag.lens("lens-35", 1200, 60, 120), "body:mount", "mount")
                 .lens(
                         "l75",

@@ -26,7 +26,7 @@ class SubjectsTest {
     private final Rigs rigs = Bag.powered()
             .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
             .join("j-lamp", "body:side", "lamp:foot")
-            .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in");
+            .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "lamp:in");
     private final Rig rig = rigs.analysis().rig();
 
     private Set<String> of(Subject... subjects) {

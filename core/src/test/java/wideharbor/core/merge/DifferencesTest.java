@@ -72,8 +72,8 @@ class DifferencesTest {
                 .isPresent());
     }
 
-    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
-    private static final ItemType LONGER = Bag.cable("longer", "1+ 2−", 0.01, 600);
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0, 300);
+    private static final ItemType LONGER = Bag.cable("longer", "1+ 2−", 0, 600);
 
     private static Rigs fed(ItemType cable) {
         return Bag.powered()

@@ -54,7 +54,7 @@ class FeedTreeTest {
                 .join("j-left", "plate:one", "left:plug")
                 .join("j-right", "plate:two", "right:plug")
                 .join("j-lamp", "body:side", "lamp:foot")
-                .cable("k", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in")
+                .cable("k", Bag.cable("short", "1+ 2−", 0, 300), "plate:out-1", "lamp:in")
                 .on("none");
     }
 
@@ -87,8 +87,8 @@ class FeedTreeTest {
         Rigs rigs = Bag.powered()
                 .with("recorder", recorder)
                 .join("j-recorder", "body:side", "recorder:foot")
-                .cable("k1", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-1", "recorder:a")
-                .cable("k2", Bag.cable("short", "1+ 2−", 0.01, 300), "plate:out-2", "recorder:b");
+                .cable("k1", Bag.cable("short", "1+ 2−", 0, 300), "plate:out-1", "recorder:a")
+                .cable("k2", Bag.cable("short", "1+ 2−", 0, 300), "plate:out-2", "recorder:b");
         FeedTree tree = rigs.analysis().feeds();
         FeedTree.Source source = tree.sources().get(0);
         assertEquals(20, tree.loadOn(source).runningWatts(), 1e-9);
@@ -102,8 +102,8 @@ class FeedTreeTest {
         FeedTree tree = hub().analysis().feeds();
         FeedTree.Outlet second =
                 tree.feeding(new SocketRef(PlacementId.of("lamp"), "in")).orElseThrow();
-        assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().from(), 1e-9);
-        assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().to(), 1e-9);
+        assertEquals(12, Volts.atOutlet(tree, second).orElseThrow().to(), 1e-6);
+        assertEquals(11.5, Volts.atOutlet(tree, second).orElseThrow().from(), 1e-6, "at 12 V it has no half volt over");
     }
 
     @Test
@@ -119,7 +119,7 @@ class FeedTreeTest {
                 .with("body", Bag.body())
                 .with("loop", loop)
                 .join("j", "body:side", "loop:foot")
-                .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "loop:out", "loop:in")
+                .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "loop:out", "loop:in")
                 .on("none");
         FeedTree tree = rigs.analysis().feeds();
         FeedTree.Outlet outlet = tree.outlets().get(0);
@@ -140,7 +140,7 @@ class FeedTreeTest {
                 .with("lamp", Bag.device("lamp", Figure.maker(27), Figure.maker(27)))
                 .join("a", "body:side", "hub:foot")
                 .join("b", "body:top", "lamp:foot")
-                .cable("k1", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "hub:in")
-                .cable("k2", Bag.cable("wire", "1+ 2−", 0.01, 300), "hub:out", "lamp:in");
+                .cable("k1", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "hub:in")
+                .cable("k2", Bag.cable("wire", "1+ 2−", 0, 300), "hub:out", "lamp:in");
     }
 }

@@ -64,7 +64,7 @@ class FlowTest {
         return box.make();
     }
 
-    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.001, 300);
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0, 300);
 
     private static Rigs hang(Rigs rigs, int face, ItemType type, String from) {
         String id = type.ref().id();

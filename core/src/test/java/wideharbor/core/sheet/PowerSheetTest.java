@@ -21,12 +21,16 @@ import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
 class PowerSheetTest {
-    /** 45 W behind 0.5 m of 0.1 Ω/m; battery 100 Wh, 12 to 16.8 V; 1 W on standby. */
+    /** 45 W behind 0.5 m of cable; battery 100 Wh, 12 to 16.8 V; 1 W on standby. */
     private static Rigs rigs() {
+        return rigs(0);
+    }
+
+    private static Rigs rigs(double ohmPerMetre) {
         return Bag.powered()
                 .with("device", Bag.device("device", Figure.maker(45), Figure.maker(60)))
                 .join("j-device", "body:side", "device:foot")
-                .cable("k", Bag.cable("cable", "1+ 2−", 0.1, 500), "plate:out-1", "device:in")
+                .cable("k", Bag.cable("cable", "1+ 2−", ohmPerMetre, 500), "plate:out-1", "device:in")
                 .day(25, 4);
     }
 
@@ -45,7 +49,7 @@ class PowerSheetTest {
     @Test
     void theTreeTellsVoltsAmperesAndWattsAtEveryStep() {
         List<PowerSheet.FeedRow> tree =
-                PowerSheet.of(rigs().analysis(), Change.NONE).tree();
+                PowerSheet.of(rigs(0.1).analysis(), Change.NONE).tree();
         assertEquals(
                 List.of("battery-100", "out-1", "device", "out-2"),
                 tree.stream().map(PowerSheet.FeedRow::title).toList());
@@ -55,6 +59,12 @@ class PowerSheetTest {
         assertEquals(45 / 11.6125, tree.get(1).amps(), 1e-3);
         assertEquals(11.4772, tree.get(2).volts().orElseThrow().from(), 1e-4);
         assertEquals(tree.get(1).amps(), tree.get(2).amps(), 1e-9);
+        assertEquals(45, tree.get(2).runningWatts(), 1e-9, "what arrives");
+        assertEquals(
+                45 + 0.1 * Math.pow(45 / 11.6125, 2),
+                tree.get(1).runningWatts(),
+                1e-2,
+                "and what the cable heats with");
         assertTrue(tree.get(3).free());
         assertTrue(tree.stream().allMatch(r -> r.state() == CheckState.FINE));
     }

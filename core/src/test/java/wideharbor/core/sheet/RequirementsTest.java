@@ -94,7 +94,7 @@ class RequirementsTest {
         Rigs rigs = Bag.powered()
                 .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
                 .join("j", "body:side", "lamp:foot")
-                .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "lamp:in")
+                .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "lamp:in")
                 .inKit(Bag.battery("battery-100", Figure.maker(100)), 1)
                 .day(25, 1);
         Requirement day = of(rigs).get("day");

@@ -136,12 +136,12 @@ public final class Bag {
                 .make();
     }
 
-    /** 14.4 V nominal, 12 at the end, 16.8 full; 150 W continuous. */
+    /** 14.4 V nominal, 12 at the end, 16.8 full; 150 W continuous; loses nothing inside, to reckon by hand. */
     public static ItemType battery(String id, Figure wattHours) {
         return part(id).is(Category.BATTERY)
                 .weighs(1000, Vec3.ZERO)
                 .port("plug", "v-mount", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .facet(new PowerFacet.Battery("plug", wattHours, 1, 16.8, 14.4, 12, 150, 200))
+                .facet(new PowerFacet.Battery("plug", wattHours, 1, 16.8, 14.4, 12, 150, 200, Optional.of(0.0)))
                 .make();
     }
 
@@ -234,7 +234,7 @@ public final class Bag {
                 .socket("in", Socket.Direction.IN, "circular 2-pin", "1+ 2−")
                 .socket("out", Socket.Direction.OUT, "circular 2-pin", "1+ 2−")
                 .facet(new PowerFacet.PowerInput("in", 9, 30, 1, Figure.maker(1), Figure.maker(1), 0))
-                .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 40, 60, 4))
+                .facet(new PowerFacet.PowerOutput("out", 12, 0.9, 40, 60, 4, Optional.of(0.0)))
                 .make();
     }
 
@@ -254,7 +254,7 @@ public final class Bag {
                 .is(Category.BATTERY)
                 .weighs(200, Vec3.ZERO)
                 .port("plug", "slide-pack", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
-                .facet(new PowerFacet.Battery("plug", Figure.maker(37), 1, 8.4, 7.2, 6, 60, 80))
+                .facet(new PowerFacet.Battery("plug", Figure.maker(37), 1, 8.4, 7.2, 6, 60, 80, Optional.of(0.0)))
                 .make();
     }
 }

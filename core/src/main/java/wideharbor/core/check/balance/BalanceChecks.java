@@ -15,6 +15,7 @@ public final class BalanceChecks {
                 new Counterbalanced(),
                 new ShoulderHold(),
                 new HangTilt(),
+                new VestLift(),
                 new GimbalAxes(),
                 new GimbalSwing(),
                 new PivotDrop(),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SocketRef;
@@ -23,8 +24,26 @@ import wideharbor.core.rig.Placed;
 /** Remedies that put a part into a feed: between an outlet and what it feeds. */
 final class FeedRemedies {
     private static final int MOST_PLACES = 3;
+    private static final int MOST_TOUCHING = 12;
 
     private FeedRemedies() {}
+
+    /**
+     * An input in the face of a port is fed by what is joined there: batteries and what gives power, the nearest first.
+     */
+    static List<Candidate> touching(RigAnalysis analysis, Placed device) {
+        List<Candidate> all = new ArrayList<>();
+        for (ItemType type : Parts.byNearness(analysis)) {
+            boolean gives = type.facet(PowerFacet.Battery.class).isPresent()
+                    || type.facets(PowerFacet.PowerOutput.class).stream().anyMatch(o -> type.isContact(o.socket()));
+            if (gives && all.size() < MOST_TOUCHING) {
+                Placing.near(analysis, device.id(), type, MOST_PLACES)
+                        .forEach(p -> all.add(
+                                new Candidate("contacts", type.name() + " on " + device.title(), p.commands())));
+            }
+        }
+        return all;
+    }
 
     /** One of the part's outputs, and the input on the rig that it is to feed. */
     /** What goes between, near which part, and at how many places it is tried. */
@@ -40,7 +59,7 @@ final class FeedRemedies {
             for (FeedTree.Outlet outlet : outs.size() < 2
                     ? List.<FeedTree.Outlet>of()
                     : analysis.feeds().outlets()) {
-                outlet.link().ifPresent(old -> {
+                outlet.link().filter(l -> l.lead().isPresent()).ifPresent(old -> {
                     SocketRef fed = new SocketRef(old.device().id(), old.input().socket());
                     between(
                                     analysis,
@@ -87,12 +106,14 @@ final class FeedRemedies {
                 .map(f -> Wiring.cable(
                         analysis, type.socket(f.by().socket()).orElseThrow(), Wiring.socket(analysis, f.input())))
                 .toList();
+        Optional<CableRun> now = outlet.link().flatMap(FeedTree.Link::cable);
         if (type.category() == Category.BODY
+                || now.isEmpty()
                 || first.isEmpty()
                 || others.stream().anyMatch(Optional::isEmpty)) {
             return List.of();
         }
-        CableId old = outlet.link().orElseThrow().cable().id();
+        CableId old = now.get().id();
         List<Placing> all = new ArrayList<>();
         for (Placing placing : Placing.near(analysis, goes.near(), type, goes.most())) {
             Placing done = placing.with(List.of(new Scoped(analysis.scopeOfCable(old), new Command.Disconnect(old))))

@@ -106,12 +106,15 @@ final class OutputLoad implements Check {
                 .filter(o -> o.ref().equals(finding.key().socket()))
                 .findFirst()
                 .orElseThrow();
+        if (from.link().flatMap(FeedTree.Link::cable).isEmpty()) {
+            return List.of();
+        }
         Socket now = from.placed().type().socket(from.spec().socket()).orElseThrow();
         for (FeedTree.Outlet other : analysis.feeds().outlets()) {
             Socket socket = other.placed().type().socket(other.spec().socket()).orElseThrow();
             boolean same = socket.connector().equals(now.connector())
                     && socket.pinOut().equals(now.pinOut());
-            if (other.link().isEmpty() && same) {
+            if (other.isFree() && same) {
                 all.add(move(from, other, socket));
             }
         }
@@ -119,7 +122,7 @@ final class OutputLoad implements Check {
     }
 
     private static Candidate move(FeedTree.Outlet from, FeedTree.Outlet to, Socket socket) {
-        CableRun cable = from.link().orElseThrow().cable();
+        CableRun cable = from.link().flatMap(FeedTree.Link::cable).orElseThrow();
         boolean atA = cable.a().equals(from.ref());
         SocketRef other = atA ? cable.b() : cable.a();
         CableRun moved = new CableRun(cable.id(), cable.type(), atA ? to.ref() : other, atA ? other : to.ref());

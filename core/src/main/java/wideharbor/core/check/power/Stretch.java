@@ -80,7 +80,7 @@ final class Stretch implements Check {
             }
             fitted.add(RunTime.hours(
                     RunTime.usable(source.spec(), analysis.job().brief().temperatureC(), analysis.rules()),
-                    load.running(),
+                    analysis.feeds().costOf(source),
                     ChargeForDay.LONGEST_HOURS));
         }
         Judgement lasts = Judgement.atLeast(
@@ -97,7 +97,7 @@ final class Stretch implements Check {
 
     /** Something keeps the rig on through a change, and there is something to change to. */
     private static boolean swaps(RigAnalysis analysis, FeedTree.Source source) {
-        return KeepsOn.of(analysis.rig(), source) != KeepsOn.NOTHING && hasSpare(analysis, source);
+        return KeepsOn.of(analysis.rig(), analysis.feeds(), source) != KeepsOn.NOTHING && hasSpare(analysis, source);
     }
 
     private static boolean hasSpare(RigAnalysis analysis, FeedTree.Source source) {

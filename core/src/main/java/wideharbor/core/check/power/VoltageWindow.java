@@ -37,7 +37,9 @@ final class VoltageWindow implements Check {
             .subjects("every power input")
             .expectation("it is fed, and its volts stay in the window from full to the end of the usable charge")
             .because("a device shuts off when the battery sags, first the one on the long thin cable")
-            .formula("V = (V_s + √(V_s² − 4·P·R)) / 2, R = 2·length·Ω/m, all at peak at the end of the charge")
+            .formula(
+                    "V = (V_s + √(V_s² − 4·P·R)) / 2 behind the battery's own R and behind R = 2·length·Ω/m of each cable, "
+                            + "all at peak at the end of the charge")
             .source("Ohm's law for a load of constant power; windows by the makers")
             .severity(Severity.STOP)
             .build()
@@ -56,13 +58,17 @@ final class VoltageWindow implements Check {
     private static void judge(RigAnalysis analysis, InputVolts at, Results results) {
         switch (at.how()) {
             case ITSELF -> results.fine();
-            case FED -> fed(at, at.volts().orElseThrow(), results);
+            case FED -> fed(analysis, at, at.volts().orElseThrow(), results);
             case NO_CABLE ->
                 results.found(
                         About.of("feed", socket(at.ref())),
                         at.device().title() + " has no power",
-                        new Evidence.Statement("no cable", "a feed of " + window(at.input())),
-                        "No power cable reaches it.");
+                        new Evidence.Statement(
+                                touches(at) ? "nothing on its contacts" : "no cable",
+                                "a feed of " + window(at.input())),
+                        touches(at)
+                                ? "Nothing that gives power is joined to the face that its contacts are in."
+                                : "No power cable reaches it.");
             case NO_BATTERY ->
                 results.found(
                         About.of("source", socket(at.ref())),
@@ -84,12 +90,17 @@ final class VoltageWindow implements Check {
         }
     }
 
-    private static void fed(InputVolts at, Judgement volts, Results results) {
+    private static void fed(RigAnalysis analysis, InputVolts at, Judgement volts, Results results) {
+        List<String> guessed = new ArrayList<>();
+        Optional<String> battery = analysis.feeds().estimatedInside(at.outlet().orElseThrow());
+        battery.ifPresent(guessed::add);
+        guessed.addAll(analysis.feeds().estimatedDropouts(at.outlet().orElseThrow()));
         boolean low = volts.value() < (volts.from() + volts.to()) / 2;
         String gets = volts.value() <= 0
                 ? " gets nothing that holds"
                 : (low ? " gets " : " is fed ") + Words.volts(volts.value());
         results.judge(
+                at.estimated() ? Severity.CAUTION : Severity.STOP,
                 volts,
                 new Told(
                         About.of(low ? "low" : "high", socket(at.ref())),
@@ -99,8 +110,14 @@ final class VoltageWindow implements Check {
                                 : low
                                         ? "With all at peak it shuts off before the battery is used up."
                                         : "More than it is made for.",
-                        at.device().title(),
-                        "draw"));
+                        at.estimated()
+                                ? String.join(", with the dropout of ", guessed)
+                                : at.device().title(),
+                        at.estimated() ? (battery.isPresent() ? "inner resistance" : "dropout") : "draw"));
+    }
+
+    private static boolean touches(InputVolts at) {
+        return at.device().type().isContact(at.input().socket());
     }
 
     private static String window(PowerFacet.PowerInput input) {
@@ -116,6 +133,9 @@ final class VoltageWindow implements Check {
         Optional<FeedTree.Outlet> feeding = analysis.feeds().feeding(ref);
         if (feeding.isPresent()) {
             return FeedRemedies.regulated(analysis, device, ref, feeding.get());
+        }
+        if (device.type().isContact(ref.socket())) {
+            return FeedRemedies.touching(analysis, device);
         }
         List<Candidate> all = new ArrayList<>();
         Wiring.feeds(analysis, analysis.scopeOf(ref.placement()), ref, input, new TreeSet<>())

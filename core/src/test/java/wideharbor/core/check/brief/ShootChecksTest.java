@@ -147,7 +147,7 @@ class ShootChecksTest {
                     .join("j-plate", "body:base", "plate:foot")
                     .join("j-battery", "plate:battery", "battery:plug")
                     .join("j-device", "body:side", "device:foot")
-                    .cable("k", Bag.cable("cable", "1+ 2−", 0.02, 500), "plate:out-1", "device:in")
+                    .cable("k", Bag.cable("cable", "1+ 2−", 0, 500), "plate:out-1", "device:in")
                     .day(25, 1)
                     .on("none")
                     .shooting(shoot(Orientation.ANY, stretch, Sound.NONE, false));

@@ -66,7 +66,7 @@ class HeldByNothingTest {
     void aCableWithAFreeEndIsACaution() {
         Rigs rigs = Bag.powered()
                 .with("monitor", Bag.device("monitor", Figure.maker(5), Figure.maker(5)))
-                .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "monitor:in");
+                .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "monitor:in");
         Report report = verify(new HeldByNothing()).given(rigs).report();
         assertEquals(2, report.findings().size(), "the part and its cable");
         assertEquals("wire dangles", report.findings().get(1).title());

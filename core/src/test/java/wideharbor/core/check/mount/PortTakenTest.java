@@ -48,8 +48,8 @@ class PortTakenTest {
                 .with("two", Bag.device("two", Figure.maker(5), Figure.maker(5)))
                 .join("a", "body:side", "one:foot")
                 .join("b", "body:top", "two:foot")
-                .cable("k1", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "one:in")
-                .cable("k2", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "two:in");
+                .cable("k1", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "one:in")
+                .cable("k2", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "two:in");
         verify(new PortTaken()).given(rigs).finds(Severity.STOP, 2, Double.NEGATIVE_INFINITY, 1, "plugs");
     }
 

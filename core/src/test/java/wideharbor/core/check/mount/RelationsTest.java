@@ -78,7 +78,7 @@ class RelationsTest {
         /** A cable that is plugged is there, too. */
         @Test
         void itIsMetByACableThatIsPlugged() {
-            ItemType lead = Bag.cable("lead", "1+ 2−", 0.01, 300);
+            ItemType lead = Bag.cable("lead", "1+ 2−", 0, 300);
             ItemType lamp = part("lamp")
                     .weighs(100, Vec3.ZERO)
                     .face("foot", Role.A, Vec3.ZERO, RIGHT, Vec3.UP, 2, Port.Pins.NONE)

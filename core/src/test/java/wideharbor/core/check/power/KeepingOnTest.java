@@ -36,7 +36,7 @@ import wideharbor.core.testkit.Rigs;
 
 /** What keeps a rig on through a change, and what takes that away. */
 class KeepingOnTest {
-    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0, 300);
 
     private static Rigs bay() {
         return Bag.powered()
@@ -56,7 +56,8 @@ class KeepingOnTest {
 
     private static KeepsOn keeps(Rigs rigs) {
         var context = rigs.analysis();
-        return KeepsOn.of(context.rig(), context.feeds().sources().get(0));
+        return KeepsOn.of(
+                context.rig(), context.feeds(), context.feeds().sources().get(0));
     }
 
     @Test

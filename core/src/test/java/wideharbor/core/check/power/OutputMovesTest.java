@@ -18,7 +18,7 @@ import wideharbor.core.testkit.Rigs;
 
 /** An overloaded output, and where its cable may go instead. */
 class OutputMovesTest {
-    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0.01, 300);
+    private static final ItemType WIRE = Bag.cable("wire", "1+ 2−", 0, 300);
 
     /** A weak output of 20 W and 2 A, a strong one of 80 W and 8 A, one of another plug. */
     private static ItemType plate() {

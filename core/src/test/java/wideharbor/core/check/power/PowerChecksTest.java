@@ -40,7 +40,7 @@ class PowerChecksTest {
     @Test
     void anotherCableOfTheRightEndsMendsIt() {
         var fix = verify(new PlugsFit())
-                .given(twin().inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .given(twin().inKit(Bag.cable("wire", "1+ 2−", 0, 300), 1))
                 .isMendedBy("cable");
         assertEquals("wire in its place", fix.title());
     }
@@ -79,11 +79,11 @@ class PowerChecksTest {
     void aDeviceWithoutAFeedIsFoundAndACableIsOffered() {
         verify(new VoltageWindow()).given(device(20, 20)).finds(Severity.STOP, CheckState.FOUND);
         verify(new VoltageWindow())
-                .given(device(20, 20).day(25, 4).inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .given(device(20, 20).day(25, 4).inKit(Bag.cable("wire", "1+ 2−", 0, 300), 1))
                 .isMendedBy("feed");
         // Fed for eight hours the day would outlast the battery: that stop is new, so the cable is no remedy.
         assertTrue(verify(new VoltageWindow())
-                .given(device(20, 20).day(25, 8).inKit(Bag.cable("wire", "1+ 2−", 0.01, 300), 1))
+                .given(device(20, 20).day(25, 8).inKit(Bag.cable("wire", "1+ 2−", 0, 300), 1))
                 .fixes()
                 .isEmpty());
     }
@@ -354,14 +354,14 @@ class PowerChecksTest {
     }
 
     private static Rigs oneDevice(double watts, double peak) {
-        return device(watts, peak).cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "device:in");
+        return device(watts, peak).cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "device:in");
     }
 
     private static Rigs twoDevices(double watts, double peak) {
         return oneDevice(watts, peak)
                 .with("second", Bag.device("second", Figure.maker(watts), Figure.maker(peak)))
                 .join("j-second", "body:top", "second:foot")
-                .cable("k2", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-2", "second:in");
+                .cable("k2", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-2", "second:in");
     }
 
     private static Rigs twin() {
@@ -372,6 +372,6 @@ class PowerChecksTest {
         return Bag.powered()
                 .with("device", Bag.device("device", Figure.unknown("no label"), Figure.unknown("no label")))
                 .join("j-device", "body:side", "device:foot")
-                .cable("k", Bag.cable("wire", "1+ 2−", 0.01, 300), "plate:out-1", "device:in");
+                .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "device:in");
     }
 }
