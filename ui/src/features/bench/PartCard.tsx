@@ -1,4 +1,4 @@
-import { Button, Input } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
@@ -168,21 +168,31 @@ function SettingField({ setting, actions }: { setting: Schemas['SettingView']; a
     if (value !== null && value !== setting.value) actions.set(setting.key, value);
   };
   return (
-    <label className="setting">
-      <span>{setting.title}</span>
-      <NumberField
-        size="small"
+    <div className="setting">
+      <label>
+        <span>{setting.title}</span>
+        <NumberField
+          size="small"
+          disabled={!actions.canEdit}
+          value={value}
+          step={setting.step || 1}
+          suffix={setting.unit}
+          onChange={(v) => setTyped({ base: setting.value, value: v })}
+          onBlur={send}
+          onPressEnter={send}
+        />
+        <span className="num soft">
+          {fixed(setting.from, 0)} to {fixed(setting.to, 0)}
+        </span>
+      </label>
+      <Checkbox
         disabled={!actions.canEdit}
-        value={value}
-        step={setting.step || 1}
-        suffix={setting.unit}
-        onChange={(v) => setTyped({ base: setting.value, value: v })}
-        onBlur={send}
-        onPressEnter={send}
-      />
-      <span className="num soft">
-        {fixed(setting.from, 0)} to {fixed(setting.to, 0)}
-      </span>
-    </label>
+        checked={setting.byFeel}
+        onChange={(e) => actions.feel(setting.key, e.target.checked)}
+        aria-label={`${setting.title} was set by feel`}
+      >
+        by feel
+      </Checkbox>
+    </div>
   );
 }

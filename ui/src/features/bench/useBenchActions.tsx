@@ -53,6 +53,7 @@ export function useBenchActions({
     canEdit,
     choose: (id) => go('part', id),
     set: (key, value) => run({ kind: 'edit', request: { kind: 'SET', key, value } }),
+    feel: (key, byFeel) => run({ kind: 'edit', request: { kind: 'FEEL', key, byFeel } }),
     askRemove: (placement) => {
       const row = bench?.stack.find((r) => r.placement === placement);
       if (!row || row.root || !canEdit) return;

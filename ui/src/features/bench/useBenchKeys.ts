@@ -7,6 +7,7 @@ export interface BenchActions {
   canEdit: boolean;
   choose: (placement: string) => void;
   set: (key: string, value: number) => void;
+  feel: (key: string, byFeel: boolean) => void;
   askRemove: (placement: string) => void;
   undo: () => void;
   redo: () => void;

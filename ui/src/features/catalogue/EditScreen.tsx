@@ -6,8 +6,10 @@ import { useNavigate, useSearchParams } from 'react-router';
 import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { partTextQuery } from '../../shared/api/houseQueries';
+import { Pick } from '../../shared/kit/Pick';
 import { Waiting } from '../../shared/kit/Waiting';
-import { blankPart, nextRevision, readFields, withFields } from './editing';
+import { words } from '../../shared/format/units';
+import { CATEGORIES, blankPart, nextRevision, readFields, withFields } from './editing';
 import type { Fields } from './editing';
 
 /** A part as a few fields and, for all the rest, the text of the open file. A change is the next revision. */
@@ -22,12 +24,19 @@ export function EditScreen({ session }: { session: Schemas['Session'] }) {
   return <Editor key={text} start={text} isNew={from === ''} />;
 }
 
-const FIELDS: [keyof Fields, string][] = [
-  ['name', 'Name'],
-  ['maker', 'Maker'],
-  ['category', 'Category'],
-  ['massGrams', 'Mass, g (empty: not weighed)'],
+const FIELDS: [Exclude<keyof Fields, 'category'>, string, string][] = [
+  ['name', 'Name', 'as on the part'],
+  ['maker', 'Maker', 'who made it, or the house'],
+  ['massGrams', 'Mass, g', 'not weighed'],
 ];
+
+/** What a part cannot do without; the rest may wait. */
+function stillMissing(fields: Fields): string {
+  const what = [!fields.name.trim() && 'a name', !fields.maker.trim() && 'a maker', !fields.category && 'a category']
+    .filter(Boolean)
+    .join(', ');
+  return what && `It needs ${what}.`;
+}
 
 function Editor({ start, isNew }: { start: string; isNew: boolean }) {
   const [text, setText] = useState(start);
@@ -35,6 +44,7 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const fields = readFields(text);
+  const missing = fields && stillMissing(fields);
   const save = async () => {
     setError('');
     try {
@@ -53,15 +63,26 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
       </div>
       {fields ? (
         <div className="filters">
-          {FIELDS.map(([name, title]) => (
+          {FIELDS.map(([name, title, placeholder]) => (
             <label key={name}>
               <span>{title}</span>
               <Input
                 value={fields[name]}
+                placeholder={placeholder}
                 onChange={(e) => setText(withFields(text, { ...fields, [name]: e.target.value }))}
               />
             </label>
           ))}
+          <label>
+            <span>Category</span>
+            <Pick
+              label="Category"
+              placeholder="choose one"
+              value={fields.category}
+              options={CATEGORIES.map((c) => ({ value: c as string, label: words(c) }))}
+              onChange={(category) => setText(withFields(text, { ...fields, category }))}
+            />
+          </label>
         </div>
       ) : (
         <p className="error">The text below is not valid JSON yet; the fields follow when it is.</p>
@@ -81,9 +102,10 @@ function Editor({ start, isNew }: { start: string; isNew: boolean }) {
           {error}
         </p>
       )}
-      <Button type="primary" onClick={() => void save()}>
+      <Button type="primary" disabled={!!missing} onClick={() => void save()}>
         Store the part
       </Button>
+      {missing && <span className="soft">{missing}</span>}
     </main>
   );
 }

@@ -11,15 +11,20 @@ const fieldsOf = (text: string) => {
 
 describe('a part as fields and text', () => {
   it('reads the fields from the text', () => {
-    expect(readFields(blankPart())).toEqual({ name: 'New part', maker: 'Tarnwick', category: 'OTHER', massGrams: '' });
+    expect(readFields(blankPart())).toEqual({ name: '', maker: '', category: '', massGrams: '' });
     expect(readFields('{ not json')).toBeNull();
   });
 
   it('writes a field back and leaves the rest as it was', () => {
     const before = blankPart();
     const fields = fieldsOf(before);
-    const after = withFields(before, { ...fields, name: 'Clamp', massGrams: '42' });
-    expect(readFields(after)).toEqual({ name: 'Clamp', maker: 'Tarnwick', category: 'OTHER', massGrams: '42' });
+    const after = withFields(before, {
+      ...fields,
+      name: 'Clamp',
+      category: 'BRACKET',
+      massGrams: '42',
+    });
+    expect(readFields(after)).toEqual({ name: 'Clamp', maker: '', category: 'BRACKET', massGrams: '42' });
     expect(JSON.parse(after).ports).toEqual(JSON.parse(before).ports);
     expect(JSON.parse(withFields(after, { ...fields, massGrams: '' })).links[0].massGrams).toEqual({
       unknown: 'not weighed',
@@ -32,6 +37,16 @@ describe('a part as fields and text', () => {
     const text = JSON.stringify(part);
     const after = withFields(text, { ...fieldsOf(text), name: 'Other' });
     expect(JSON.parse(after).links[0].massGrams.low).toBe(640);
+  });
+
+  it('names a new part after its name, until somebody writes another id', () => {
+    const start = blankPart();
+    const named = withFields(start, { ...fieldsOf(start), name: 'Rail clamp, 1/4-20' });
+    expect(JSON.parse(named).ref).toBe('rail-clamp-1-4-20@1');
+    const own = named.replace('rail-clamp-1-4-20@1', 'clamp-r1@1');
+    expect(JSON.parse(withFields(own, { ...fieldsOf(own), name: 'Clamp' })).ref).toBe('clamp-r1@1');
+    const old = nextRevision(named);
+    expect(JSON.parse(withFields(old, { ...fieldsOf(old), name: 'Clamp' })).ref).toBe('rail-clamp-1-4-20@2');
   });
 
   it('counts the revision up', () => {

@@ -1,3 +1,54 @@
+import type { Schemas } from '../../shared/api/client';
+
+type Category = Schemas['PartSheet']['category'];
+
+/** Every category there is: one that is missing here does not compile. */
+const ALL: Record<Category, true> = {
+  BODY: true,
+  LENS: true,
+  PLATE: true,
+  DOVETAIL: true,
+  HEAD: true,
+  LEGS: true,
+  ROD: true,
+  CAGE: true,
+  HANDLE: true,
+  BRACKET: true,
+  VIEWFINDER: true,
+  MONITOR: true,
+  BATTERY: true,
+  POWER: true,
+  LENS_SUPPORT: true,
+  MATTE_BOX: true,
+  RISER: true,
+  SHIM: true,
+  CABLE: true,
+  TRANSMISSION: true,
+  TIMECODE: true,
+  ADAPTER: true,
+  ARM: true,
+  SHOULDER: true,
+  SOUND: true,
+  TOOL: true,
+  CASE: true,
+  MEDIA: true,
+  OTHER: true,
+};
+export const CATEGORIES = Object.keys(ALL) as Category[];
+
+const NEW = 'new-part';
+
+/** An id of a name: small letters, digits and hyphens. */
+function idOf(name: string): string {
+  const id = name
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 40);
+  return id || NEW;
+}
+
 /** The few fields most people change; everything else stays in the text. */
 export interface Fields {
   name: string;
@@ -47,7 +98,9 @@ export function withFields(text: string, fields: Fields): string {
   const before = readFields(text);
   part.name = fields.name;
   part.maker = fields.maker;
-  part.category = fields.category.toUpperCase().replace(/ /g, '_');
+  part.category = fields.category;
+  // The id of a new part follows its name until somebody writes another.
+  if (part.ref === `${idOf(before?.name ?? '')}@1`) part.ref = `${idOf(fields.name)}@1`;
   const link = part.links[0];
   if (link && before?.massGrams !== fields.massGrams) {
     const grams = Number(fields.massGrams);
@@ -67,10 +120,10 @@ export function nextRevision(text: string): string {
 
 export function blankPart(): string {
   const part = {
-    ref: 'new-part@1',
-    maker: 'Tarnwick',
-    name: 'New part',
-    category: 'OTHER',
+    ref: `${NEW}@1`,
+    maker: '',
+    name: '',
+    category: '',
     capabilities: [],
     links: [
       {

@@ -123,7 +123,13 @@ function WayRow({ way, ofPerson, edits, onAnswer }: RowProps) {
         {way.by && <span className="soft">{way.by}</span>}
       </td>
       <td className="soft">{chosen?.reason}</td>
-      <td>{chosen?.effects.length ? chosen.effects.join('; ') : <span className="soft">nothing: as it comes</span>}</td>
+      <td>
+        {chosen?.effects.length ? (
+          chosen.effects.join('; ')
+        ) : (
+          <span className="soft">no check, figure or order of work</span>
+        )}
+      </td>
     </tr>
   );
 }

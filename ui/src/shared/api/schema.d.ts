@@ -1661,6 +1661,15 @@ export interface components {
             kind: "DERIVE";
             title: string;
         };
+        EditFeel: {
+            byFeel: boolean;
+            key: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FEEL";
+        };
         EditFix: {
             finding: string;
             fix: string;
@@ -1745,7 +1754,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript

@@ -39,8 +39,8 @@ class ScreensTest {
         "lasting, /calculators?tab=lasting, .calc-answer .big",
         "bench-shoulder, '/jobs/slack-water/bench?config=shoulder', .elevation .part",
         "catalogue, '/catalogue?look=flat plate, two 3/8 screws, slot 38 mm', .catalogue tbody tr",
-        "part, /catalogue/parts/bridge-15@1, .part-views svg",
-        "compare, /catalogue/compare?a=bridge-15@1&b=bridge-15s@1, .compare tbody tr",
+        "part, /catalogue/parts/bridge-15@2, .part-views svg",
+        "compare, /catalogue/compare?a=bridge-15@2&b=bridge-15s@1, .compare tbody tr",
         "house, /house, .house tbody tr",
         "calculators, /calculators?tab=docking, .calc-answer .big"
     })
@@ -204,7 +204,7 @@ class ScreensTest {
         try (Browser browser = Browser.as("lead")) {
             browser.open("/catalogue/import");
             browser.isAccessible();
-            browser.open("/catalogue/edit?from=bridge-15@1");
+            browser.open("/catalogue/edit?from=bridge-15@2");
             browser.page().locator(".part-text textarea").waitFor();
             browser.isAccessible();
         }
@@ -219,7 +219,7 @@ class ScreensTest {
         "/jobs/slack-water/dispatch, 500",
         "/jobs/slack-water/changeover, 500",
         "/catalogue, 500",
-        "/catalogue/parts/bridge-15@1, 500",
+        "/catalogue/parts/bridge-15@2, 500",
         "/catalogue/edit, 500",
         "/house, 500",
         "/calculators, 500"

@@ -165,6 +165,6 @@ class CheckCommandTest {
                 csv);
         assertTrue(csv.contains("battery,battery-98@1,Quellmar,Battery 98 Wh,1,7,8,760,6080"), csv);
         csv = PullListCsv.write(PullList.of(new HarborCodec().read(HarborCodecTest.demo("slack-water"))));
-        assertTrue(csv.contains("legs,legs-150@1,Fennholt,\"Legs, house, no label\",1,0,1,,"), "no mass is no number");
+        assertTrue(csv.contains("legs,legs-150@2,Fennholt,\"Legs, house, no label\",1,0,1,,"), "no mass is no number");
     }
 }

@@ -81,7 +81,7 @@ class CatalogueEndpointTest {
         JsonNode classic = stacks.valueStream()
                 .filter(s -> s.path("plates").size() == 3
                         && s.at("/plates/0/id").asString().equals("quick-11@1")
-                        && s.at("/plates/1/id").asString().equals("bridge-15@1"))
+                        && s.at("/plates/1/id").asString().equals("bridge-15@2"))
                 .findFirst()
                 .orElseThrow();
         assertEquals(115, classic.path("axisHeightMm").asDouble(), 0.5);

@@ -95,13 +95,15 @@ class UpgradeTest {
                 RunningApp.node("--spring.datasource.url=" + url, "--harbor.demo=")) {
             Client lead = Client.signedIn(RunningApp.url(node), "lead", RunningApp.PASSWORD);
             assertEquals(
-                    "Held by 6 stops", verdict(lead, "second-bell"), "as it is judged today: its bare hi-hat tips");
+                    "Held by 6 stops, 3 unread cautions",
+                    verdict(lead, "second-bell"),
+                    "as it is judged today: its bare hi-hat tips");
             JsonNode bench = lead.get("/api/jobs/second-bell/builds/a/bench").json();
             assertTrue(bench.path("findings").toString().contains("\"readBy\":\"Mirela Osk\""), "one person, by id");
             assertEquals(
                     verdict(RunningApp.as("lead"), "slack-water")
-                            .replace("4 stops", "2 stops")
-                            .replace("10 unread", "11 unread"),
+                            .replace("4 stops", "3 stops")
+                            .replace("10 unread", "13 unread"),
                     verdict(lead, "slack-water"),
                     "one waiver stands, one is open again; its meal is in the warm and its pad further back");
             JsonNode open = lead.get("/api/jobs/slack-water/brought").json().path("proposals");

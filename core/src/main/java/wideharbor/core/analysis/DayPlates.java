@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Build;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
@@ -189,7 +190,8 @@ public final class DayPlates {
             double watts = analysis.feeds()
                     .drawOn(source, part -> block.stateOf(analysis.build().id(), part));
             Estimates then = Estimates.of(analysis.rules(), block.celsius());
-            known.put(block, then.cost(source.spec(), Ranged.of(watts)).value());
+            double share = block.state() == DayBlock.State.ON ? analysis.rule(Rule.ON_SHARE) : 1;
+            known.put(block, share * then.cost(source.spec(), Ranged.of(watts)).value());
         }
         return known::get;
     }

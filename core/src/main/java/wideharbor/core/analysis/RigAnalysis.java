@@ -13,6 +13,7 @@ import wideharbor.core.build.Kit;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
@@ -253,9 +254,49 @@ public record RigAnalysis(
 
     /** How far the rig's matter reaches along a direction, mm. */
     public double extent(Vec3 along) {
+        return extent(along, rig.attached());
+    }
+
+    /**
+     * From rear to front what is carried, mm. Legs stand below it and the bar of a head is turned aside: neither makes
+     * the rig longer.
+     */
+    public double depth() {
+        return extent(rig.world().forward(), rigOnly());
+    }
+
+    /** From rear to front what it stands on, mm; 0 when it stands on nothing. */
+    public double standDepth() {
+        Set<PlacementId> carried = rig.carried();
+        return extent(
+                rig.world().forward(),
+                rig.attached().stream()
+                        .filter(p -> !carried.contains(p.id()) && !isStand(p))
+                        .toList());
+    }
+
+    private List<Placed> rigOnly() {
+        Set<PlacementId> carried = rig.carried();
+        return rig.attached().stream()
+                .filter(p -> carried.contains(p.id()) && !isStand(p))
+                .toList();
+    }
+
+    /** The support itself, where it stands or tilts: a head, a plate of a stand. */
+    private boolean isStand(Placed placed) {
+        return rig.isSupported()
+                && placed.id().equals(rig.configuration().support())
+                && placed.type()
+                        .facet(SupportFacet.Support.class)
+                        .filter(f ->
+                                f.way() == SupportFacet.Support.Way.STANDS || f.way() == SupportFacet.Support.Way.TILTS)
+                        .isPresent();
+    }
+
+    private double extent(Vec3 along, Iterable<Placed> parts) {
         double ahead = Double.NEGATIVE_INFINITY;
         double back = Double.NEGATIVE_INFINITY;
-        for (Placed placed : rig.attached()) {
+        for (Placed placed : parts) {
             for (Solid piece : clearances().matterOf(placed.id())) {
                 ahead = Math.max(ahead, piece.reach(along));
                 back = Math.max(back, piece.reach(along.negated()));

@@ -31,6 +31,7 @@ public enum BuildTrait {
     VOLTS_HIGH("batteries of the 24 V class"),
     BATTERY_ON_BODY("the battery on the body’s own mount"),
     BATTERY_ON_PLATE("the battery on a plate of ours"),
+    KEPT_ON("power that goes through a battery change"),
     FED_FROM_PLATES("devices fed from the rig’s batteries"),
     POWER_LOCKS("power plugs that lock"),
     SCREEN_LOW("the screen no higher than the handle"),

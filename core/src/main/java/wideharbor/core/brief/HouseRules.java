@@ -160,6 +160,11 @@ public final class HouseRules {
         return Optional.ofNullable(weighings.get(check));
     }
 
+    /** The chosen answer that a figure stands by; none where the house wrote it, or it is the standard one. */
+    public Optional<Preferences.Chosen> settingOf(Rule rule) {
+        return changed.containsKey(rule) ? Optional.empty() : ways.settingOf(rule);
+    }
+
     public double value(Rule rule) {
         Double value = values.get(rule);
         return value == null ? rule.standard : value;

@@ -67,7 +67,12 @@ final class PowerWays {
                     "hot-swap",
                     "Must power go through a battery change?",
                     answer("asked", "Where the brief’s longest stretch asks", "Many just change at a break."),
-                    answer("always", "Always", "Boots cost more than plates.", weighs("power.stretch", Weight.STOP)),
+                    answer(
+                            "always",
+                            "Always",
+                            "Boots cost more than plates.",
+                            weighs("power.stretch", Weight.STOP),
+                            wants(BuildTrait.KEPT_ON)),
                     answer("never", "No", "Powering down is part of the day.", weighs("power.stretch", Weight.NOTE))),
             asks(
                     "central",

@@ -153,6 +153,15 @@ public record Preferences(Map<String, String> house, Map<String, String> person,
         return all;
     }
 
+    /** The chosen answer that puts this figure in place of the standard one; of several, the last. */
+    Optional<Chosen> settingOf(Rule rule) {
+        return ALL.stream()
+                .map(this::chosen)
+                .filter(c ->
+                        c.option().effects().stream().anyMatch(e -> e instanceof Effect.Figure f && f.rule() == rule))
+                .reduce((before, after) -> after);
+    }
+
     /** How much a check weighs by an answer that was chosen. */
     public record Weighing(Weight weight, Chosen because) {}
 

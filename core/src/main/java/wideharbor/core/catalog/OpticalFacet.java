@@ -73,6 +73,16 @@ public interface OpticalFacet extends Facet {
         }
     }
 
+    /**
+     * A lens that draws equal angles equally long, r = f · θ, out to the edge of its image circle: one of 8 mm with a
+     * circle of 25.1 mm sees 180°.
+     */
+    record Fisheye(double imageCircleMm) implements OpticalFacet {
+        public Fisheye {
+            Require.within("Image circle", imageCircleMm, 2, 200, "mm");
+        }
+    }
+
     /** Where it hears: the capsule's place on the first link and the way it points. */
     record Microphone(Vec3 capsule, Vec3 axis) implements OpticalFacet {
         public Microphone {

@@ -1,6 +1,7 @@
 package wideharbor.core.catalog;
 
 import java.util.List;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
 
 /** What holds things apart, up or together, and what is needed for it. */
@@ -52,6 +53,19 @@ public interface RiggingFacet extends Facet {
         @Override
         public List<String> ports() {
             return List.of(topPort, bottomPort);
+        }
+    }
+
+    /** What a part measures folded for its case: legs are drawn as they stand. */
+    record Folded(double widthMm, double heightMm, double lengthMm) implements RiggingFacet {
+        public Folded {
+            Require.within("Width folded", widthMm, 5, 3000, "mm");
+            Require.within("Height folded", heightMm, 5, 3000, "mm");
+            Require.within("Length folded", lengthMm, 5, 3000, "mm");
+        }
+
+        public Vec3 size() {
+            return new Vec3(widthMm, heightMm, lengthMm);
         }
     }
 

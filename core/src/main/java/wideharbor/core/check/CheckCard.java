@@ -1,7 +1,9 @@
 package wideharbor.core.check;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import wideharbor.core.analysis.Basis;
+import wideharbor.core.brief.HouseRules.Rule;
 
 /**
  * What a check says of itself; screens and docs are made from it.
@@ -9,6 +11,7 @@ import wideharbor.core.analysis.Basis;
  * @param perLens whether the answer depends on the lens in the slot, and so its findings' keys name the lens
  * @param basis what the answer rests on: with every lens that leaves that as it is the answer is the same, and asked
  *     once
+ * @param rules figures of the house by which it judges and which an answer on the ways of working may set
  */
 @RecordBuilder
 public record CheckCard(
@@ -22,11 +25,21 @@ public record CheckCard(
         @RecordBuilder.Initializer("NOTHING") String source,
         Severity severity,
         boolean perLens,
-        @RecordBuilder.Initializer("ALL_OF_THE_RIG") Basis basis) {
+        @RecordBuilder.Initializer("ALL_OF_THE_RIG") Basis basis,
+        @RecordBuilder.Initializer("NO_RULES") List<Rule> rules) {
     /** A check that counts has no formula, and not every formula a source but itself. */
     public static final String NOTHING = "";
 
+    public static final List<Rule> NO_RULES = List.of();
     public static final Basis ALL_OF_THE_RIG = Basis.RIG;
+
+    public CheckCard {
+        rules = List.copyOf(rules);
+    }
+
+    public CheckCard by(Rule... figures) {
+        return CheckCardBuilder.builder(this).rules(List.of(figures)).build();
+    }
 
     public CheckCard restingOn(Basis other) {
         return CheckCardBuilder.builder(this).basis(other).build();

@@ -2,8 +2,10 @@ package wideharbor.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.CheckState;
@@ -125,7 +127,8 @@ public final class Results {
     /**
      * A way of working may say that findings of the check's own weight weigh otherwise here; the finding says which.
      */
-    private Finding weighed(Finding finding) {
+    private Finding weighed(Finding told) {
+        Finding finding = named(told);
         if (finding.severity() != card.severity()) {
             return finding;
         }
@@ -139,6 +142,42 @@ public final class Results {
                         finding.evidence(),
                         finding.why() + " " + w.because().inWords()))
                 .orElse(finding);
+    }
+
+    /** An answer on the ways of working that set the figure by which this was judged is named. */
+    private Finding named(Finding finding) {
+        String because = card.rules().stream()
+                .filter(rule -> isBy(finding.evidence(), rule))
+                .flatMap(rule -> analysis.rules().settingOf(rule).stream())
+                .map(c -> " " + c.inWords())
+                .distinct()
+                .collect(Collectors.joining());
+        return because.isEmpty()
+                ? finding
+                : new Finding(
+                        finding.key(),
+                        finding.severity(),
+                        finding.state(),
+                        finding.title(),
+                        finding.evidence(),
+                        finding.why() + because);
+    }
+
+    /** Whether a limit is this figure, is drawn around it, or scales with it: shares and minutes do. */
+    private boolean isBy(Evidence evidence, Rule rule) {
+        if (!(evidence instanceof Evidence.Amount amount)) {
+            return false;
+        }
+        double value = analysis.rule(rule);
+        return rule.unit().isEmpty()
+                || rule.unit().equals("min")
+                || isNear(amount.neededTo(), value)
+                || isNear(-amount.neededFrom(), value)
+                || isNear((amount.neededTo() - amount.neededFrom()) / 2, value);
+    }
+
+    private static boolean isNear(double one, double other) {
+        return Math.abs(one - other) < 1e-6;
     }
 
     public List<Finding> findings() {

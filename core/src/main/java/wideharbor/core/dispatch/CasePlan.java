@@ -22,8 +22,8 @@ import wideharbor.core.quantity.Figure;
 
 /**
  * Which piece goes into which case: largest first, beside its own kind where that has room, into cases of the kit
- * before others of the house. A piece fits by its bounds between the foam, a case is full by volume or by mass. A first
- * plan: whoever packs decides.
+ * before others of the house. A piece fits by its bounds, folded where it folds, between the foam, a case is full by
+ * volume or by mass. A first plan: whoever packs decides.
  *
  * @param loose what fits no case, or is one
  */
@@ -161,7 +161,11 @@ public record CasePlan(List<PackedCase> cases, List<Packed> loose) {
                 .filter(p -> p.use() == Shape.Use.SOLID)
                 .map(p -> p.solid().bounds())
                 .reduce(Bounds::with);
-        Vec3 size = bounds.map(Bounds::size).orElse(new Vec3(60, 40, 40));
+        Vec3 size = line.type()
+                .facet(RiggingFacet.Folded.class)
+                .map(RiggingFacet.Folded::size)
+                .or(() -> bounds.map(Bounds::size))
+                .orElse(new Vec3(60, 40, 40));
         boolean weighed = line.eachGrams() instanceof Figure.Known;
         double grams = line.eachGrams() instanceof Figure.Known known ? known.value() : 0;
         return new Piece(line.type(), sorted(size.x(), size.y(), size.z()), grams, weighed);

@@ -168,7 +168,7 @@ public final class ConfigurationEdits {
             throw new EditRefused(
                     "No battery stands behind the body, or no face on top takes it, directly or through adapters.");
         }
-        double before = depth(analysis);
+        double before = analysis.depth();
         Optional<Tight> best = Optional.empty();
         for (BatteryUp.Move move : moves) {
             List<Scoped> edit = new ArrayList<>(derive(analysis, title));
@@ -181,11 +181,12 @@ public final class ConfigurationEdits {
                             .apply(analysis.build().id(), edit, analysis.catalogue())
                             .after());
             Build build = job.gear().build(analysis.build().id());
-            double after = depth(RigAnalysis.of(
-                    job,
-                    build,
-                    ((Scope.InConfiguration) scope).configuration(),
-                    analysis.rig().lens()));
+            double after = RigAnalysis.of(
+                            job,
+                            build,
+                            ((Scope.InConfiguration) scope).configuration(),
+                            analysis.rig().lens())
+                    .depth();
             if (best.isEmpty() || after < best.get().deepAfter()) {
                 best = Optional.of(new Tight(edit, move.title(), before, after));
             }
@@ -193,10 +194,6 @@ public final class ConfigurationEdits {
         return best.filter(t -> t.deepAfter() < before)
                 .orElseThrow(() -> new EditRefused(
                         "With the battery on top the rig is no shorter: " + Words.length(before) + "."));
-    }
-
-    private static double depth(RigAnalysis analysis) {
-        return analysis.extent(analysis.rig().world().forward());
     }
 
     /** A side of the body. */

@@ -110,6 +110,18 @@ public sealed interface EditRequest {
         }
     }
 
+    /** A setting was made by feel, so that its figure is a guess; or it was measured after all. */
+    record Feel(SettingKey key, boolean byFeel) implements EditRequest {
+        public Feel {
+            Require.given("Setting", key);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.feel(analysis, this);
+        }
+    }
+
     /** A part serves outside its purpose: what it is made for, and how far it may be trusted. */
     record Improvise(PlacementId placement, String limit) implements EditRequest {
         public Improvise {

@@ -24,6 +24,13 @@ final class PartRequests {
                 PartEdits.set(analysis, key, request.value(), false));
     }
 
+    static Prepared feel(RigAnalysis analysis, EditRequest.Feel request) {
+        SettingKey key = request.key();
+        return new Prepared(
+                analysis.rig().title(key.placement()) + (request.byFeel() ? " is set by feel" : " is set as measured"),
+                PartEdits.set(analysis, key, analysis.rig().content().value(key), request.byFeel()));
+    }
+
     private static String said(RigAnalysis analysis, SettingKey key, double value) {
         Optional<Socket> socket =
                 analysis.rig().find(key.placement()).flatMap(p -> p.type().socket(key.port()));

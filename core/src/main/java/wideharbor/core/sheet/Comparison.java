@@ -75,7 +75,7 @@ public record Comparison(
                 analysis.carried().grams(),
                 analysis.carried().unweighed(),
                 analysis.balance().map(SlideBalance::middleMm),
-                analysis.extent(rig.world().forward()),
+                analysis.depth(),
                 analysis.extent(rig.world().up()),
                 (int) findings.stream().filter(Finding::holds).count(),
                 (int) findings.stream()

@@ -108,7 +108,7 @@ final class Coverage {
     List<String> rooms(Asks.RoomLimit room) {
         return each(
                 c -> room.binds(c.rig().configuration().id()),
-                c -> Words.length(c.extent(c.rig().world().forward())) + " deep, "
+                c -> Words.length(c.depth()) + " deep, "
                         + Words.length(c.extent(c.rig().world().up())) + " high");
     }
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Parts.part;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -59,6 +60,25 @@ class CasePlanTest {
                 plan.cases().get(1).contents().stream()
                         .mapToInt(CasePlan.Packed::pieces)
                         .sum());
+    }
+
+    /** Legs drawn 600 wide as they stand fit nothing; folded to 190 × 190 × 390 they do. */
+    @Test
+    void whatFoldsIsPackedFolded() {
+        ItemType spread = thing("legs", 3000, 600, 640, 560);
+        ItemType folding = part("folding")
+                .weighs(3000, Vec3.ZERO)
+                .shaped(new Shape.Box(Vec3.ZERO, new Vec3(600, 640, 560), Shape.Use.SOLID))
+                .facet(new RiggingFacet.Folded(190, 190, 390))
+                .make();
+        CasePlan plan = CasePlan.of(rig().rule(Rule.CASE_FILL, 1)
+                .inKit(box("case", 50_000), 2)
+                .inKit(spread, 1)
+                .inKit(folding, 1)
+                .job());
+        assertEquals(
+                List.of(spread),
+                plan.loose().stream().map(CasePlan.Packed::type).toList());
     }
 
     /** Case 3 kg, body 2, and weights of 8: two would make 21, so each goes apart while one person lifts at most 20. */

@@ -12,6 +12,7 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
@@ -59,6 +60,18 @@ class EditRequestTest {
 
     private Prepared prepared(EditRequest request) {
         return request.prepare(rig, OCCASION);
+    }
+
+    @Test
+    void aSettingIsMarkedAsMadeByFeel() {
+        SettingKey key = SettingKey.parse("rods:rods:0");
+        double now = rig.rig().content().value(key);
+        Prepared felt = prepared(new EditRequest.Feel(key, true));
+        assertEquals(
+                List.of(new Command.Set(key, now, true)),
+                felt.commands().stream().map(Scoped::command).toList());
+        assertTrue(felt.summary().endsWith("is set by feel"), felt.summary());
+        assertTrue(prepared(new EditRequest.Feel(key, false)).summary().endsWith("is set as measured"));
     }
 
     @Test

@@ -135,6 +135,13 @@ public final class Rigs {
         return this;
     }
 
+    /** A setting that nobody has read off a scale. */
+    public Rigs felt(String key, double value) {
+        settings.removeIf(s -> s.key().toString().equals(key));
+        settings.add(new Setting(SettingKey.parse(key), value, true));
+        return this;
+    }
+
     public Rigs lens(String id, ItemType type, String on, String port, Command... more) {
         types.put(type.ref(), type);
         List<Command> overlay = new ArrayList<>();

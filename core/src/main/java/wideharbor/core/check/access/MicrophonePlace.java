@@ -14,7 +14,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.clearance.Frustum;
+import wideharbor.core.clearance.LensView;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
@@ -53,20 +53,20 @@ final class MicrophonePlace implements Check {
             RigAnalysis analysis, Placed placed, OpticalFacet.Microphone microphone, Results results) {
         Vec3 capsule = placed.pose().apply(microphone.capsule());
         Vec3 axis = placed.pose().turn(microphone.axis().unit());
-        Optional<Frustum> view = Frustum.of(analysis.rig());
-        Frustum.Sight sight = view.map(v -> v.of(capsule)).orElse(Frustum.Sight.OUT);
+        Optional<LensView> view = LensView.of(analysis.rig());
+        LensView.Sight sight = view.map(v -> v.of(capsule)).orElse(LensView.Sight.OUT);
         String lens = analysis.build()
                 .lens(analysis.rig().lens())
                 .map(l -> " of " + l.title())
                 .orElse("");
-        if (sight == Frustum.Sight.IN) {
+        if (sight == LensView.Sight.IN) {
             results.found(
                     Severity.STOP,
                     About.of("view", part(placed.id())),
                     placed.title() + " is in the picture" + lens,
                     new Evidence.Statement("capsule inside the view", "outside it"),
                     "Its capsule lies inside the view wherever the entrance pupil is.");
-        } else if (sight == Frustum.Sight.PERHAPS) {
+        } else if (sight == LensView.Sight.PERHAPS) {
             results.undecided(
                     About.of("view", part(placed.id())),
                     placed.title() + " may be in the picture" + lens,

@@ -6,6 +6,7 @@ import java.util.List;
 import wideharbor.core.analysis.Hang;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -33,7 +34,8 @@ final class HangTilt implements Check {
             .source("statics")
             .severity(Severity.CAUTION)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.HANG_TILT);
 
     @Override
     public CheckCard card() {

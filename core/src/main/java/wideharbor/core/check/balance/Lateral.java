@@ -29,7 +29,8 @@ final class Lateral implements Check {
             .source("statics; limit by the house")
             .severity(Severity.CAUTION)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.LATERAL);
 
     @Override
     public CheckCard card() {

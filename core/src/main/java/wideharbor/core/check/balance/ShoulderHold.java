@@ -8,6 +8,7 @@ import wideharbor.core.analysis.Grips;
 import wideharbor.core.analysis.HandForce;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -35,7 +36,8 @@ final class ShoulderHold implements Check {
             .source("statics; limits by the house")
             .severity(Severity.STOP)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.HAND_CAUTION, Rule.HAND_STOP);
 
     @Override
     public CheckCard card() {

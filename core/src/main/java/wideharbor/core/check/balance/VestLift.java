@@ -4,6 +4,7 @@ import static wideharbor.core.job.Subject.part;
 
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.analysis.SpringLift;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -29,7 +30,8 @@ final class VestLift implements Check {
             .source("statics; range by the arm's maker")
             .severity(Severity.CAUTION)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.HAND_CAUTION);
 
     @Override
     public CheckCard card() {

@@ -17,6 +17,7 @@ public final class BriefChecks {
                 new PictureStands(),
                 new ViewersServed(),
                 new SoundAndTime(),
-                new ModesTried());
+                new ModesTried(),
+                new SetByFeel());
     }
 }

@@ -4,6 +4,7 @@ import static wideharbor.core.job.Subject.named;
 
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.About;
@@ -29,7 +30,8 @@ final class ChangeDemands implements Check {
             .formula("minutes = Σ levers, screws, cables, settings, tools at the house’s times")
             .source("the brief; times by the house")
             .severity(Severity.STOP)
-            .build();
+            .build()
+            .by(Rule.TIME_CABLE, Rule.TIME_SCREW);
 
     @Override
     public CheckCard card() {

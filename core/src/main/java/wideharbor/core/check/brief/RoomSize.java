@@ -26,7 +26,8 @@ final class RoomSize implements Check {
             .subjects("every configuration that the brief’s room binds, per lens")
             .expectation("from rear to front, and from bottom to top, it is no longer than the room")
             .because("in a lift, a car or a corridor the battery meets the wall")
-            .formula("length and height of all matter along the world’s directions")
+            .formula(
+                    "along the world’s directions: length of what is carried and of the legs, each by itself; height of it all")
             .source("geometry; the brief")
             .severity(Severity.STOP)
             .perLens(true)
@@ -45,7 +46,10 @@ final class RoomSize implements Check {
         }
         var world = analysis.rig().world();
         if (room.depthMm() > 0) {
-            judge(results, "deep", analysis.extent(world.forward()), room.depthMm());
+            judge(results, "deep", analysis.depth(), room.depthMm());
+            if (analysis.standDepth() > 0) {
+                judge(results, "stand", analysis.standDepth(), room.depthMm());
+            }
         }
         if (room.heightMm() > 0) {
             judge(results, "high", analysis.extent(world.up()), room.heightMm());
@@ -65,10 +69,13 @@ final class RoomSize implements Check {
         }
         results.found(
                 About.of(way, whole()),
-                Words.length(has - room) + " too " + (way.equals("deep") ? "long" : "high") + " for the room",
+                (way.equals("stand") ? "The legs stand " : "") + Words.length(has - room)
+                        + (way.equals("high") ? " too high" : " too long") + " for the room",
                 Evidence.Amount.atMost(has, room, "mm"),
-                way.equals("deep")
-                        ? "A battery on top instead of behind, or a shorter lens, makes it shorter."
-                        : "A lower support makes it fit.");
+                switch (way) {
+                    case "deep" -> "A battery on top instead of behind, or a shorter lens, makes it shorter.";
+                    case "stand" -> "Legs spread less, or turned, take less; see that it does not tip.";
+                    default -> "A lower support makes it fit.";
+                });
     }
 }

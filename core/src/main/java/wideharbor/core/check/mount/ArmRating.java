@@ -43,7 +43,8 @@ final class ArmRating implements Check {
             .formula("moment = m·g·reach·cos(elevation), from the hinge that slips, about its axis")
             .source("statics; rating curve by the maker")
             .severity(Severity.STOP)
-            .build();
+            .build()
+            .by(Rule.ARM_DRIFT);
 
     @Override
     public CheckCard card() {

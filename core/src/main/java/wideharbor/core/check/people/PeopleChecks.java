@@ -8,6 +8,7 @@ public final class PeopleChecks {
     private PeopleChecks() {}
 
     public static List<Check> all() {
-        return List.of(new GrabPoints(), new FinderAtEye(), new PadSide(), new GripsAsked(), new ScreenSide());
+        return List.of(
+                new GrabPoints(), new FinderAtEye(), new PadSide(), new GripsAsked(), new RunHand(), new ScreenSide());
     }
 }

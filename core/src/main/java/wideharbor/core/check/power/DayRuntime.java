@@ -9,6 +9,7 @@ import wideharbor.core.analysis.ChargeForDay;
 import wideharbor.core.analysis.DayPlates;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
@@ -46,6 +47,7 @@ final class DayRuntime implements Check {
             .source("makers' capacities; factor and usable share by house rule")
             .severity(Severity.STOP)
             .build()
+            .by(Rule.ON_SHARE, Rule.RUNTIME_RESERVE)
             .restingOn(Basis.WIRING);
 
     private static final About DAY = About.of("day", Subject.whole());

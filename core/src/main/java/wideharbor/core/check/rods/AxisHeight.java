@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.analysis.RodFit;
+import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
@@ -35,7 +36,8 @@ final class AxisHeight implements Check {
             .formula("height = distance from the axis to the plane of the rod centres")
             .source("mounting standards table; confirm with the maker's drawing")
             .severity(Severity.STOP)
-            .build();
+            .build()
+            .by(Rule.ROD_HEIGHT_TOLERANCE);
 
     @Override
     public CheckCard card() {

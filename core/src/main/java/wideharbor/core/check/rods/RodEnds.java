@@ -17,7 +17,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.clearance.Frustum;
+import wideharbor.core.clearance.LensView;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
@@ -38,11 +38,13 @@ final class RodEnds implements Check {
             .expectation(
                     "the front ends lie outside the lens's view, the rear ends do not stand out far behind the rig")
             .because("a rod that is long for one lens is in the picture of another, or in the operator's shoulder")
-            .formula("view = window × squeeze / 2f from the entrance pupil; rear = rods' end behind the rearmost part")
+            .formula(
+                    "view = window × squeeze / 2f from the entrance pupil, of a fisheye r = f·θ; rear = rods' end behind the rearmost part")
             .source("geometry; rear length by house rule")
             .severity(Severity.CAUTION)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.ROD_REAR);
 
     @Override
     public CheckCard card() {
@@ -51,7 +53,7 @@ final class RodEnds implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Optional<Frustum> view = Frustum.of(analysis.rig());
+        Optional<LensView> view = LensView.of(analysis.rig());
         for (Placed rods : analysis.rig().attached()) {
             Optional<RiggingFacet.Rods> facet = rods.type().facet(RiggingFacet.Rods.class);
             if (facet.isPresent()
@@ -65,17 +67,17 @@ final class RodEnds implements Check {
         }
     }
 
-    private static void front(Placed rods, RiggingFacet.Rods facet, Optional<Frustum> view, Results results) {
+    private static void front(Placed rods, RiggingFacet.Rods facet, Optional<LensView> view, Results results) {
         RigAnalysis analysis = results.analysis();
         Pose pose = rods.portPose(facet.port());
         double half = Mating.rodSpacing(rods.port(facet.port()), analysis.standards()) / 2;
-        Frustum.Sight worst = Frustum.Sight.OUT;
+        LensView.Sight worst = LensView.Sight.OUT;
         for (double side : new double[] {-half, half}) {
             Vec3 end = pose.apply(new Vec3(side, facet.lengthMm(), 0));
-            Frustum.Sight sight = view.map(v -> v.of(end)).orElse(Frustum.Sight.OUT);
+            LensView.Sight sight = view.map(v -> v.of(end)).orElse(LensView.Sight.OUT);
             worst = sight.compareTo(worst) > 0 ? sight : worst;
         }
-        if (worst != Frustum.Sight.IN) {
+        if (worst == LensView.Sight.OUT) {
             results.fine();
             return;
         }
@@ -83,6 +85,14 @@ final class RodEnds implements Check {
                 .lens(analysis.rig().lens())
                 .map(l -> " with " + l.title())
                 .orElse("");
+        if (worst == LensView.Sight.PERHAPS) {
+            results.undecided(
+                    About.of("front", part(rods.id())),
+                    rods.title() + " may end in the picture" + lens,
+                    new Evidence.Statement("front ends at the edge of the view", "ends outside it"),
+                    "It depends on where the entrance pupil lies, which is not on file.");
+            return;
+        }
         results.found(
                 About.of("front", part(rods.id())),
                 rods.title() + " end in the picture" + lens,

@@ -30,7 +30,8 @@ final class RodSag implements Check {
             .source("beam theory; wall and material by the maker")
             .severity(Severity.CAUTION)
             .perLens(true)
-            .build();
+            .build()
+            .by(Rule.ROD_SAG);
 
     @Override
     public CheckCard card() {

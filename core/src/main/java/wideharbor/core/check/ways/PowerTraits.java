@@ -4,11 +4,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import wideharbor.core.brief.BuildTrait;
+import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.PowerFacet;
+import wideharbor.core.catalog.SignalFacet;
 import wideharbor.core.catalog.Socket;
 import wideharbor.core.check.ways.TraitView.Miss;
+import wideharbor.core.power.FeedTree;
+import wideharbor.core.power.KeepsOn;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Placed;
 
@@ -29,9 +33,8 @@ final class PowerTraits {
         all.put(BuildTrait.VOLTS_HIGH, l -> l.each(l.of(Category.BATTERY), p -> volts(p) < HIGH_VOLTS));
         all.put(BuildTrait.BATTERY_ON_BODY, l -> l.each(l.of(Category.BATTERY), p -> !isOnBody(l, p)));
         all.put(BuildTrait.BATTERY_ON_PLATE, l -> l.each(l.of(Category.BATTERY), p -> isOnBody(l, p)));
-        all.put(
-                BuildTrait.FED_FROM_PLATES,
-                l -> l.each(l.all(p -> p.type().sockets().isEmpty() && isPowered(p))));
+        all.put(BuildTrait.KEPT_ON, l -> l.each(l.all(p -> goesOff(l, p))));
+        all.put(BuildTrait.FED_FROM_PLATES, l -> l.each(l.all(p -> isIsland(l, p))));
         all.put(BuildTrait.POWER_LOCKS, l -> l.cables(Socket.Kind.POWER, f -> !f.a().locking() || !f.b().locking()));
     }
 
@@ -45,8 +48,25 @@ final class PowerTraits {
                 .isPresent();
     }
 
-    private static boolean isPowered(Placed part) {
-        return part.type().can(Capability.KEEPS_TIME) || part.type().can(Capability.SENDS_PICTURE);
+    /** A battery for which everything goes off when it is changed. */
+    private static boolean goesOff(TraitView look, Placed part) {
+        FeedTree feeds = look.analysis().feeds();
+        return feeds.sources().stream()
+                .filter(s -> s.battery().id().equals(part.id()))
+                .anyMatch(s -> KeepsOn.of(look.analysis().rig(), feeds, s) == KeepsOn.NOTHING);
+    }
+
+    /** What lives off cells of its own and could not be fed, or is not. */
+    private static boolean isIsland(TraitView look, Placed part) {
+        boolean fed = part.type().facets(PowerFacet.PowerInput.class).stream()
+                .anyMatch(i -> look.analysis()
+                        .feeds()
+                        .feeding(new SocketRef(part.id(), i.socket()))
+                        .isPresent());
+        boolean ownCells = part.type().facet(SignalFacet.OwnCells.class).isPresent();
+        boolean sealed = part.type().sockets().isEmpty()
+                && (part.type().can(Capability.KEEPS_TIME) || part.type().can(Capability.SENDS_PICTURE));
+        return !fed && (ownCells || sealed);
     }
 
     private static double wattHours(Placed part) {

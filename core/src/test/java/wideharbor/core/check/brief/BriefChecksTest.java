@@ -3,6 +3,7 @@ package wideharbor.core.check.brief;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static wideharbor.core.testkit.Parts.BACK;
+import static wideharbor.core.testkit.Parts.DOWN;
 import static wideharbor.core.testkit.Parts.part;
 import static wideharbor.core.testkit.Verify.verify;
 
@@ -16,7 +17,9 @@ import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Shape;
@@ -105,6 +108,51 @@ class BriefChecksTest {
         void itIsTooLong() {
             Finding finding = verify(new RoomSize()).given(block(400, 0)).finds(Severity.STOP, 420, NONE, 400, "mm");
             assertEquals("20 mm too long for the room", finding.title());
+        }
+    }
+
+    /** On sticks: 420 deep on a head whose bar reaches 400 behind, on legs of 660. */
+    @Nested
+    class RoomOnSticks {
+        private Rigs standing(double depth) {
+            ItemType body = part("body")
+                    .shaped(new Shape.Box(new Vec3(-50, 0, -300), new Vec3(50, 160, 120), Shape.Use.SOLID))
+                    .face("base", Role.B, Vec3.ZERO, DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+            ItemType head = part("head")
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .face("foot", Role.B, new Vec3(0, -80, 0), DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .port("tilt", "datum", Role.EITHER, new Vec3(0, -40, 0), Vec3.UP, Vec3.FORWARD)
+                    .shaped(new Shape.Box(new Vec3(-10, -60, -700), new Vec3(10, -20, 40), Shape.Use.SOLID))
+                    .facet(new SupportFacet.Support("tilt", 0, 30_000, 5, SupportFacet.Support.Way.TILTS))
+                    .make();
+            ItemType legs = part("legs")
+                    .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                    .shaped(new Shape.Box(new Vec3(-300, -600, -330), new Vec3(300, -500, 330), Shape.Use.SOLID))
+                    .make();
+            return Rigs.rig()
+                    .with("body", body)
+                    .with("head", head)
+                    .with("legs", legs)
+                    .join("j", "body:base", "head:top")
+                    .join("j2", "head:foot", "legs:top")
+                    .on("head")
+                    .asking(AsksBuilder.builder()
+                            .room(new Asks.RoomLimit(depth, 0, List.of()))
+                            .build());
+        }
+
+        @Test
+        void neitherTheBarNorTheLegsMakeTheRigLonger() {
+            verify(new RoomSize()).given(standing(660)).holds();
+            assertEquals(420, standing(660).analysis().depth(), 1e-9);
+            assertEquals(660, standing(660).analysis().standDepth(), 1e-9);
+        }
+
+        @Test
+        void theLegsAreJudgedByThemselves() {
+            Finding finding = verify(new RoomSize()).given(standing(600)).finds(Severity.STOP, 660, NONE, 600, "mm");
+            assertEquals("The legs stand 60 mm too long for the room", finding.title());
         }
     }
 
