@@ -1,6 +1,7 @@
 package wideharbor.core.build;
 
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.PlacementId;
 
 /**
  * A port of one part on a port of another. The locating joint of a part gives its pose; closing joints are checked for
@@ -44,6 +45,12 @@ public record Joint(JointId id, Kind kind, PortRef parent, PortRef child, Confid
             throw new IllegalArgumentException(
                     "Joint " + id + " serves outside its purpose: its note must say what for, and the limit");
         }
+    }
+
+    /** Whether it joins these two, whichever way round. */
+    public boolean joins(PlacementId one, PlacementId other) {
+        return parent.placement().equals(one) && child.placement().equals(other)
+                || parent.placement().equals(other) && child.placement().equals(one);
     }
 
     Joint trusting(Confidence other, String why) {

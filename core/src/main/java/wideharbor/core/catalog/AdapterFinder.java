@@ -23,9 +23,9 @@ import wideharbor.core.standard.Standards;
  * Chains of catalogue adapters that join two ports which do not mate.
  *
  * <p>A graph whose vertices are passages through an adapter (in by one port, out by another) and whose edges lead from
- * each to those whose way in mates its way out. Each piece costs, and so do a tool, a joint that may turn, mass, reach
- * from one face to the other, and a purpose of another kind: two small adapters may be better than one bracket.
- * Dijkstra's and Yen's algorithms do the search.
+ * each to those whose way in mates its way out. Rods go between two clamps, in and out by the same carrier. Each piece
+ * costs, and so do a tool, a joint that may turn, mass, reach from one face to the other, and a purpose of another
+ * kind: two small adapters may be better than one bracket. Dijkstra's and Yen's algorithms do the search.
  */
 public final class AdapterFinder {
     /** No chain has more pieces than this. */
@@ -109,8 +109,13 @@ public final class AdapterFinder {
 
     /**
      * An adapter in a chain: it hangs by {@code in} on what is before it and carries by {@code out} what comes after.
+     * Of rods both are the one carrier.
      */
-    public record Link(ItemType type, String in, String out) {}
+    public record Link(ItemType type, String in, String out) {
+        public boolean isCarrier() {
+            return in.equals(out);
+        }
+    }
 
     /**
      * Adapters in order, from the carrying side on.
@@ -140,6 +145,9 @@ public final class AdapterFinder {
     private static List<Step> steps(Catalogue catalogue) {
         List<Step> all = new ArrayList<>();
         for (ItemType type : catalogue.current()) {
+            type.facet(RiggingFacet.Rods.class)
+                    .ifPresent(
+                            r -> all.add(new Step(type.ref() + ":" + r.port(), Optional.of(type), r.port(), r.port())));
             if (type.can(Capability.ADAPTS)) {
                 for (Port in : type.ports()) {
                     for (Port out : type.ports()) {
@@ -209,7 +217,8 @@ public final class AdapterFinder {
             return chains;
         }
         for (GraphPath<Step, DefaultWeightedEdge> path : new YenKShortestPath<>(open).getPaths(FROM, TO, most * 3)) {
-            if (path.getLength() <= pieces + 1 && chains.size() < most) {
+            boolean holds = isLongEnough(path.getVertexList(), carrying, carried);
+            if (holds && path.getLength() <= pieces + 1 && chains.size() < most) {
                 chains.add(chain(path.getVertexList(), carrying, carried));
             }
         }
@@ -250,16 +259,16 @@ public final class AdapterFinder {
                 double cost = paths.getWeight(step);
                 if (cost < least && mate(step.outPort(), carried)) {
                     double whole = cost + twist(step.outPort(), carried);
-                    if (whole < least) {
+                    GraphPath<Step, DefaultWeightedEdge> path = paths.getPath(step);
+                    boolean holds =
+                            path.getLength() <= MOST_PIECES && isLongEnough(path.getVertexList(), carrying, carried);
+                    if (holds && whole < least) {
                         least = whole;
-                        best = paths.getPath(step);
+                        best = path;
                     }
                 }
             }
-            if (best == null || best.getLength() > MOST_PIECES) {
-                return Optional.empty();
-            }
-            return Optional.of(chain(best.getVertexList(), carrying, carried));
+            return Optional.ofNullable(best).map(p -> chain(p.getVertexList(), carrying, carried));
         }
     }
 
@@ -283,6 +292,23 @@ public final class AdapterFinder {
             }
         }
         return open;
+    }
+
+    /** Whether both clamps of every pair of rods in a chain have room on them. */
+    private static boolean isLongEnough(List<Step> vertices, Port carrying, Port carried) {
+        List<Step> steps = vertices.stream().filter(s -> s.type().isPresent()).toList();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            if (step.in().equals(step.out()) && step.inPort().occupancy() instanceof Port.Occupancy.Interval rods) {
+                Port before = i == 0 ? carrying : steps.get(i - 1).outPort();
+                Port after = i == steps.size() - 1 ? carried : steps.get(i + 1).inPort();
+                double room = rods.toMm() - rods.fromMm() - 2 * rods.stopMm();
+                if (before.engagementMm() + after.engagementMm() > room) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     private Chain chain(List<Step> vertices, Port carrying, Port carried) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
@@ -11,6 +12,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.TypeRef;
@@ -27,6 +29,8 @@ public final class Chains {
         List<Scoped> edit = new ArrayList<>(List.of(new Scoped(scope, new Command.Unjoin(joint.id()))));
         Hung hung = hang(analysis, scope, joint.parent(), chain);
         edit.addAll(hung.commands());
+        hung.place(joint.child(), analysis.rig().port(joint.child()))
+                .ifPresent(set -> edit.add(new Scoped(scope, set)));
         edit.add(new Scoped(
                 scope,
                 new Command.Join(Joint.locating(
@@ -34,8 +38,27 @@ public final class Chains {
         return edit;
     }
 
-    /** A chain hung on a port: its commands, the free port at its end, and the ids it took. */
-    public record Hung(List<Scoped> commands, PortRef end, Set<String> taken, Optional<Clamp> first) {}
+    /**
+     * A chain hung on a port: its commands, the free port at its end, and the ids it took.
+     *
+     * @param beyondMm where there is room on it, when it ends in rods: beyond what they are clamped by
+     */
+    public record Hung(
+            List<Scoped> commands, PortRef end, Set<String> taken, Optional<Clamp> first, OptionalDouble beyondMm) {
+        /** Puts the clamp of what comes next beside the one that is on the rods already. */
+        Optional<Command> place(PortRef next, Port clamp) {
+            return beside(beyondMm, next, clamp);
+        }
+    }
+
+    private static Optional<Command> beside(OptionalDouble beyondMm, PortRef next, Port clamp) {
+        return beyondMm.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Command.Set(
+                        new SettingKey(next.placement(), next.port(), 0),
+                        Math.ceil(beyondMm.getAsDouble() + clamp.engagementMm() / 2),
+                        false));
+    }
 
     /** A port of a part that is not on the rig yet. */
     public record Clamp(PlacementId placement, Port port) {}
@@ -44,6 +67,8 @@ public final class Chains {
         List<Scoped> edit = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         PortRef above = on;
+        Port clamp = analysis.rig().port(on);
+        OptionalDouble beyond = OptionalDouble.empty();
         Optional<Clamp> first = Optional.empty();
         for (AdapterFinder.Link link : chain.links()) {
             TypeRef type = link.type().ref();
@@ -58,8 +83,18 @@ public final class Chains {
                             new JointId(freeId(analysis, "j-" + id, taken)), above, new PortRef(id, link.in())))));
             edit.addAll(Parts.take(analysis, type, 1));
             above = new PortRef(id, link.out());
+            Port in = link.type().port(link.in()).orElseThrow();
+            beside(beyond, new PortRef(id, link.in()), in).ifPresent(set -> edit.add(new Scoped(scope, set)));
+            beyond = OptionalDouble.empty();
+            if (link.isCarrier() && in.occupancy() instanceof Port.Occupancy.Interval carrier) {
+                // Clamped at its rear end, so that it runs forward from what holds it.
+                double middle = carrier.fromMm() + carrier.stopMm() + clamp.engagementMm() / 2;
+                edit.add(new Scoped(scope, new Command.Set(new SettingKey(id, link.in(), 0), -middle, false)));
+                beyond = OptionalDouble.of(middle + clamp.engagementMm() / 2);
+            }
+            clamp = link.type().port(link.out()).orElseThrow();
         }
-        return new Hung(edit, above, taken, first);
+        return new Hung(edit, above, taken, first, beyond);
     }
 
     /** A free id that none of those just taken has; it is taken then. */

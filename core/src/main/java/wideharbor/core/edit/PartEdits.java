@@ -126,6 +126,7 @@ public final class PartEdits {
                         new JointId(Chains.freeId(analysis, "j-" + id, hung.taken())),
                         hung.end(),
                         new PortRef(id, childPort)))));
+        hung.place(new PortRef(id, childPort), child).ifPresent(set -> edit.add(new Scoped(scope, set)));
         if (parent.occupancy() instanceof Port.Occupancy.Interval) {
             edit.add(new Scoped(scope, slideToRoom(analysis, on, onCarrier(hung, id, child))));
         }
@@ -133,7 +134,6 @@ public final class PartEdits {
         return edit;
     }
 
-    /** The first part on the carrier goes where there is room for its clamp. */
     /** What clamps the carrier itself: the first of the adapters, or the part. */
     private static Chains.Clamp onCarrier(Chains.Hung hung, PlacementId part, Port port) {
         return hung.first().orElseGet(() -> new Chains.Clamp(part, port));

@@ -6,13 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -26,6 +29,7 @@ import wideharbor.core.edit.Chains;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.job.Subject;
 import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
 
 /** What a part cannot do without is on the rig with it. */
 final class NeedsWithIt implements Check {
@@ -34,7 +38,8 @@ final class NeedsWithIt implements Check {
             .family("mount")
             .title("What a part needs is with it")
             .subjects("every part that names another it cannot do without")
-            .expectation("the part it needs, or one that can do as much, is on the rig")
+            .expectation(
+                    "the part it needs, or one that can do as much, is on the rig, and joined to it unless both are wired")
             .because("a bracket without its plate, or a hood without its bracket, is found out on the day")
             .source("relations of the part in the catalogue")
             .severity(Severity.STOP)
@@ -57,17 +62,50 @@ final class NeedsWithIt implements Check {
                 results.found(
                         About.of("needs", part(placed.id()), Subject.named(need.other())),
                         placed.title() + " needs " + named(analysis, need),
-                        new Evidence.Statement("not on the rig", named(analysis, need)),
+                        new Evidence.Statement(
+                                isAnywhere(analysis, placed, need) ? "elsewhere on the rig" : "not on the rig",
+                                named(analysis, need)),
                         need.why());
             }
         }
     }
 
-    /** On the rig, or plugged into it. */
+    /** With it on the rig, or plugged into it. */
     private static boolean isThere(RigAnalysis analysis, Placed placed, Relation need) {
-        return analysis.rig().attached().stream().anyMatch(o -> !o.id().equals(placed.id()) && need.means(o.type()))
+        return others(analysis, placed, need).anyMatch(o -> isWithIt(analysis.rig(), placed, o))
                 || analysis.rig().content().cables().stream()
                         .anyMatch(c -> need.means(analysis.catalogue().require(c.type())));
+    }
+
+    private static boolean isAnywhere(RigAnalysis analysis, Placed placed, Relation need) {
+        return others(analysis, placed, need).findAny().isPresent();
+    }
+
+    private static Stream<Placed> others(RigAnalysis analysis, Placed placed, Relation need) {
+        return analysis.rig().attached().stream().filter(o -> !o.id().equals(placed.id()) && need.means(o.type()));
+    }
+
+    /**
+     * What works by a cable or by radio may sit anywhere; what holds or ties does nothing for a part that it neither
+     * carries, hangs on nor is joined to.
+     */
+    private static boolean isWithIt(Rig rig, Placed placed, Placed other) {
+        boolean wired =
+                !placed.type().sockets().isEmpty() && !other.type().sockets().isEmpty();
+        return wired
+                || rig.subtree(placed.id()).contains(other.id())
+                || rig.subtree(other.id()).contains(placed.id())
+                || carries(rig, placed, other)
+                || rig.liveJoints().stream().anyMatch(j -> j.joins(placed.id(), other.id()));
+    }
+
+    /** Whether the other holds the rods that a part rides on: they may hang on one clamp and lie in others. */
+    private static boolean carries(Rig rig, Placed placed, Placed other) {
+        return rig.pathToRoot(placed.id()).stream()
+                .map(j -> j.parent().placement())
+                .filter(p ->
+                        rig.require(p).type().facet(RiggingFacet.Rods.class).isPresent())
+                .anyMatch(p -> rig.liveJoints().stream().anyMatch(k -> k.joins(p, other.id())));
     }
 
     static String named(RigAnalysis analysis, Relation relation) {
@@ -81,7 +119,9 @@ final class NeedsWithIt implements Check {
                         : relation.other());
     }
 
-    /** Hangs what is needed on a free port of the rig, as it is or through adapters. */
+    /**
+     * Puts what is needed between a part and its carrier, or on a free port of the rig, as it is or through adapters.
+     */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Placed placed = analysis.rig().require(finding.key().part());
@@ -95,8 +135,35 @@ final class NeedsWithIt implements Check {
                 .toList();
         List<PortRef> free = freePorts(analysis);
         List<Candidate> all = new ArrayList<>();
+        wanted.forEach(t -> all.addAll(between(analysis, placed, t)));
         wanted.forEach(t -> all.addAll(direct(analysis, free, t)));
         wanted.forEach(t -> all.addAll(through(analysis, free, t)));
+        return all;
+    }
+
+    private static List<Candidate> between(RigAnalysis analysis, Placed placed, ItemType type) {
+        Optional<Joint> joint = analysis.rig().locatedBy(placed.id());
+        if (joint.isEmpty()) {
+            return List.of();
+        }
+        Port on = analysis.rig().port(joint.get().parent());
+        Port foot = analysis.rig().port(joint.get().child());
+        List<Candidate> all = new ArrayList<>();
+        for (Port in : type.ports()) {
+            for (Port out : type.ports()) {
+                if (in != out
+                        && Mating.mates(on, in, analysis.standards())
+                        && Mating.mates(out, foot, analysis.standards())) {
+                    AdapterFinder.Link link = new AdapterFinder.Link(type, in.id(), out.id());
+                    all.add(new Candidate(
+                            "between",
+                            type.name() + " between "
+                                    + analysis.rig().title(joint.get().parent().placement()) + " and " + placed.title(),
+                            Chains.between(
+                                    analysis, joint.get(), new AdapterFinder.Chain(List.of(link), true, true, 0, 0))));
+                }
+            }
+        }
         return all;
     }
 

@@ -16,6 +16,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.AdapterFixes;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;

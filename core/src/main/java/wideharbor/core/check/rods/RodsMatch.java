@@ -20,6 +20,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.edit.AdapterFixes;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.quantity.Words;
@@ -80,7 +81,8 @@ final class RodsMatch implements Check {
     /** Rods of the same length that do fit. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        List<Candidate> found = new ArrayList<>();
+        List<Candidate> found =
+                new ArrayList<>(AdapterFixes.of(analysis, finding.key().joint()));
         Joint joint = analysis.rig().content().joint(finding.key().joint()).orElseThrow();
         for (PortRef ref : List.of(joint.child(), joint.parent())) {
             ItemType now = analysis.rig().require(ref.placement()).type();

@@ -16,6 +16,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.Relation;
+import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -58,20 +59,55 @@ class RelationsTest {
             assertEquals("hood needs bracket", finding.title());
         }
 
+        private ItemType bracket() {
+            return block("bracket")
+                    .face("seat", Role.B, new Vec3(0, 20, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
+        }
+
         @Test
-        void itIsMetByThatPartOnTheRig() {
+        void itIsMetByThatPartUnderIt() {
             verify(new NeedsWithIt())
-                    .given(on(hood).with("b", block("bracket").make()).join("k", "body:side", "b:foot"))
+                    .given(Rigs.rig()
+                            .with("body", body().make())
+                            .with("b", bracket())
+                            .with("it", hood)
+                            .join("k", "body:top", "b:foot")
+                            .join("j", "b:seat", "it:foot")
+                            .on("none"))
                     .holds();
+        }
+
+        /** A bracket elsewhere holds no hood; the fix puts it where the hood sits. */
+        @Test
+        void elsewhereItDoesNothing() {
+            Rigs apart = on(hood).with("b", bracket()).join("k", "body:side", "b:foot");
+            Finding finding = verify(new NeedsWithIt()).given(apart).finds(Severity.STOP, CheckState.FOUND);
+            assertEquals("elsewhere on the rig", ((Evidence.Statement) finding.evidence()).measured());
+            assertEquals(
+                    "bracket between body and hood",
+                    verify(new NeedsWithIt())
+                            .given(on(hood).knows(bracket()))
+                            .isMendedBy("between")
+                            .title());
         }
 
         @Test
         void aCapabilityIsMetByAnyPartThatHasIt() {
             ItemType box = block("box").wants(Relation.Kind.NEEDS, "HOLDS_RODS").make();
-            ItemType bridge = block("bridge").can(Capability.HOLDS_RODS).make();
+            ItemType bridge = block("bridge")
+                    .can(Capability.HOLDS_RODS)
+                    .face("front", Role.B, new Vec3(0, 20, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                    .make();
             verify(new NeedsWithIt()).given(on(box)).finds(Severity.STOP, CheckState.FOUND);
             verify(new NeedsWithIt())
-                    .given(on(box).with("b", bridge).join("k", "body:side", "b:foot"))
+                    .given(Rigs.rig()
+                            .with("body", body().make())
+                            .with("b", bridge)
+                            .with("it", box)
+                            .join("k", "body:top", "b:foot")
+                            .join("j", "b:front", "it:foot")
+                            .on("none"))
                     .holds();
         }
 
@@ -100,15 +136,21 @@ class RelationsTest {
                     .holds();
         }
 
-        /** What is needed is hung on a port that is free: the side, for the top is taken. */
+        /** What works by a cable is hung on a port that is free: the side, for the top is taken. */
         @Test
         void theFixHangsItWhereThereIsRoom() {
+            ItemType motor =
+                    wired("motor").wants(Relation.Kind.NEEDS, "receiver").make();
             assertEquals(
-                    "Add bracket on body",
+                    "Add receiver on body",
                     verify(new NeedsWithIt())
-                            .given(on(hood).knows(block("bracket").make()))
+                            .given(on(motor).knows(wired("receiver").make()))
                             .isMendedBy("add")
                             .title());
+        }
+
+        private static Parts wired(String id) {
+            return block(id).socket("bus", wideharbor.core.catalog.Socket.Direction.IN, "circular 4-pin", "bus");
         }
 
         @Test

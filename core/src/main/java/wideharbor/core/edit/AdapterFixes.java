@@ -1,22 +1,20 @@
-package wideharbor.core.check.mount;
+package wideharbor.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.AdapterFinder;
-import wideharbor.core.edit.Candidate;
-import wideharbor.core.edit.Chains;
 import wideharbor.core.id.JointId;
 import wideharbor.core.quantity.Words;
 
 /** Adapters between the two faces of a joint that do not mate. */
-final class AdapterFixes {
+public final class AdapterFixes {
     private static final int MOST_CHAINS = 6;
 
     private AdapterFixes() {}
 
-    static List<Candidate> of(RigAnalysis analysis, JointId jointId) {
+    public static List<Candidate> of(RigAnalysis analysis, JointId jointId) {
         Joint joint = analysis.rig().content().joint(jointId).orElseThrow();
         if (joint.kind() != Joint.Kind.LOCATING) {
             return List.of();
