@@ -11,6 +11,7 @@ import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.PowerFacet;
@@ -98,6 +99,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = SupportFacet.Pivot.class, name = "pivot"),
         @JsonSubTypes.Type(value = SupportFacet.SpringArm.class, name = "springArm"),
         @JsonSubTypes.Type(value = RiggingFacet.Room.class, name = "room"),
+        @JsonSubTypes.Type(value = MediaFacet.Card.class, name = "card"),
         @JsonSubTypes.Type(value = RiggingFacet.Folded.class, name = "folded"),
         @JsonSubTypes.Type(value = PowerFacet.Charger.class, name = "charger"),
         @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),

@@ -84,6 +84,10 @@ public final class HouseRules {
         TILT_RANGE(60, 0, 90, "degrees", "A head is tilted this far up and down in a shot."),
         TIP_TILTED(5, 0, 45, "degrees", "While it is tilted a hand is on it; this much of a knock must not tip it."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),
+        CARD_SPEED(
+                1.2, 1, 5, "", "A card must write so many times the rate of the mode: it is slower when it is full."),
+        CARD_USABLE(
+                0.95, 0.3, 1, "", "Share of a card that is recorded on; the rest is the file system’s and in reserve."),
         CASE_FILL(0.6, 0.1, 1, "", "Share of a case’s room that things fill; the rest is foam and corners."),
         ON_SHARE(1.0, 0.2, 1, "", "Share of the hours on in which the camera really is on."),
         TWIN_MINUTES(10, 1, 480, "min", "When a change takes longer, a second body left ready is worth its hire."),

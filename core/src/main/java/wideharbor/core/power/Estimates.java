@@ -44,8 +44,10 @@ public record Estimates(double celsius, double innerDrop, double dropoutVolts) {
         }
         double perWattHour = innerDrop * battery.nominalVolts() * battery.nominalVolts() * cold;
         return battery.capacity()
-                .map(k -> perWattHour / (k.value() * battery.health()))
-                .map(r -> Ranged.of(r, r * LEAST, r * MOST))
+                .map(k -> Ranged.of(
+                        perWattHour / (k.value() * battery.health()),
+                        perWattHour * LEAST / (k.high() * battery.health()),
+                        perWattHour * MOST / (k.low() * battery.health())))
                 .orElseGet(() -> Ranged.of(perWattHour / SMALLEST / 2, 0, perWattHour / SMALLEST));
     }
 
@@ -53,11 +55,20 @@ public record Estimates(double celsius, double innerDrop, double dropoutVolts) {
      * Volts that a battery would have over those on file if nothing were drawn. Those are told at the gentle draw at
      * which its capacity is measured too, 0.2 C at 25 °C.
      */
-    Ranged overTold(PowerFacet.Battery battery) {
-        double amps = battery.capacity()
-                .map(k -> TABLE_RATE * k.value() * battery.health() / battery.nominalVolts())
+    double overTold(PowerFacet.Battery battery, WorkingPoint.End end) {
+        if (battery.innerOhm().isEmpty()) {
+            // 0.2 · Wh/V · k·V²/Wh: whatever its size.
+            double share = end.of(Ranged.of(innerDrop, innerDrop * LEAST, innerDrop * MOST));
+            return battery.capacity().isEmpty() ? 0 : TABLE_RATE * share * battery.nominalVolts();
+        }
+        double wattHours = battery.capacity()
+                .map(k -> end.opposite().of(Ranged.of(k.value(), k.low(), k.high())))
                 .orElse(0.0);
-        return innerOhm(battery).times(amps / coldFactor(celsius));
+        return TABLE_RATE
+                * wattHours
+                * battery.health()
+                / battery.nominalVolts()
+                * battery.innerOhm().get();
     }
 
     /** What an output that steps down needs over the volts it gives. */

@@ -42,7 +42,7 @@ record Supply(List<FeedTree.Source> sources, Way way, Estimates estimates) {
     }
 
     private double volts(FeedTree.Source source, Volts.Charge charge, WorkingPoint.End end) {
-        return charge.of(source.spec()) + end.of(estimates.overTold(source.spec()));
+        return charge.of(source.spec()) + estimates.overTold(source.spec(), end);
     }
 
     /** Volts while nothing draws. */

@@ -41,6 +41,14 @@ final class WorkingPoint {
         double of(Ranged ranged) {
             return end.applyAsDouble(ranged);
         }
+
+        End opposite() {
+            return switch (this) {
+                case MIDDLE -> MIDDLE;
+                case LEAST_DRAWN -> MOST_DRAWN;
+                case MOST_DRAWN -> LEAST_DRAWN;
+            };
+        }
     }
 
     /**

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import wideharbor.core.analysis.CardRate;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
@@ -159,16 +160,34 @@ public final class Requirements {
             List<Finding> against = report.of("brief.recording").stream()
                     .filter(f -> f.key().name().equals(r.mode()))
                     .toList();
-            boolean tried = against.stream()
-                    .allMatch(
-                            f -> job.reads().stream().anyMatch(x -> x.finding().equals(f.key())));
             all.add(new Requirement(
                     "recording-" + r.mode().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
                     "recording",
                     "Records " + r.mode() + " at " + Math.round(r.megabits()) + " Mbit/s",
-                    tried ? Status.MET : Status.UNDECIDED,
-                    List.of(tried ? "tried, and read" : "cards have no write rate on file: try it and read it")));
+                    recorded(job, against),
+                    against.isEmpty()
+                            ? CardRate.of(job, r).stream()
+                                    .map(Requirements::keepsUp)
+                                    .toList()
+                            : against.stream().map(Finding::title).toList()));
         }
+    }
+
+    private static Status recorded(Job job, List<Finding> against) {
+        boolean read = against.stream()
+                .allMatch(f -> job.reads().stream().anyMatch(x -> x.finding().equals(f.key())));
+        if (read) {
+            return Status.MET;
+        }
+        return against.stream().anyMatch(f -> f.state() == CheckState.FOUND) ? Status.NOT_MET : Status.UNDECIDED;
+    }
+
+    private static String keepsUp(CardRate rate) {
+        return rate.card().name() + " writes " + Math.round(rate.speed().value()) + " MB/s of "
+                + Math.round(rate.speed().from()) + " needed"
+                + rate.minutes()
+                        .map(m -> ", " + Math.round(m.value()) + " min on each")
+                        .orElse("");
     }
 
     private static String soundInWords(Shoot shoot) {

@@ -195,6 +195,7 @@ class ShootChecksTest {
     @Test
     void eachDemandIsARequirementWithWhatDecidesIt() {
         Job job = Bag.onHead()
+                .inKit(card(), 2)
                 .shooting(ShootBuilder.builder()
                         .orientation(Orientation.PORTRAIT)
                         .sound(Sound.CAMERA)
@@ -218,6 +219,7 @@ class ShootChecksTest {
         assertEquals(Requirements.Status.UNDECIDED, recording.status(), "no card has a rate on file");
         Finding untried = verify(new ModesTried())
                 .given(Bag.onHead()
+                        .inKit(card(), 2)
                         .shooting(ShootBuilder.builder()
                                 .recordings(List.of(new Shoot.Recording("4K, 25 frames", 800)))
                                 .build()))
@@ -273,6 +275,12 @@ class ShootChecksTest {
                 .getMessage()
                 .contains("24"));
         assertThrows(IllegalArgumentException.class, () -> new Viewer(" ", SignalFacet.Trust.FRAME, false));
+    }
+
+    private static ItemType card() {
+        return part("card")
+                .can(wideharbor.core.catalog.Capability.KEEPS_RECORDING)
+                .make();
     }
 
     /** 200 deep with the battery behind, plate and cell 100 of it; on top it is 100. */
