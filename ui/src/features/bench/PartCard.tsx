@@ -1,4 +1,4 @@
-import { Button, Checkbox, Input } from 'antd';
+import { Button, Input, Tooltip } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
@@ -169,7 +169,7 @@ function SettingField({ setting, actions }: { setting: Schemas['SettingView']; a
   };
   return (
     <div className="setting">
-      <label>
+      <label className="setting-value">
         <span>{setting.title}</span>
         <NumberField
           size="small"
@@ -185,14 +185,21 @@ function SettingField({ setting, actions }: { setting: Schemas['SettingView']; a
           {fixed(setting.from, 0)} to {fixed(setting.to, 0)}
         </span>
       </label>
-      <Checkbox
-        disabled={!actions.canEdit}
-        checked={setting.byFeel}
-        onChange={(e) => actions.feel(setting.key, e.target.checked)}
-        aria-label={`${setting.title} was set by feel`}
+      <Tooltip
+        title={setting.byFeel ? 'Set by feel: press when it was measured' : 'Measured: press when it was set by feel'}
       >
-        by feel
-      </Checkbox>
+        <Button
+          type="text"
+          size="small"
+          className="felt"
+          disabled={!actions.canEdit}
+          aria-pressed={setting.byFeel}
+          aria-label={`${setting.title} was set by feel`}
+          onClick={() => actions.feel(setting.key, !setting.byFeel)}
+        >
+          ≈
+        </Button>
+      </Tooltip>
     </div>
   );
 }

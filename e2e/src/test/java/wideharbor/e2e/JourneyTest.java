@@ -122,7 +122,7 @@ class JourneyTest extends Journey {
         assertThat(chosen).containsText("slide −52.0");
         page.keyboard().press("Control+Shift+Z");
         assertThat(chosen).containsText("slide −60.0");
-        Locator number = chosen.locator(".setting label input");
+        Locator number = chosen.locator(".setting input[role=spinbutton]");
         number.fill("-52");
         number.press("Enter");
         assertThat(chosen.locator(".row-face")).containsText("slide −52.0");
@@ -169,7 +169,7 @@ class JourneyTest extends Journey {
         browser.signIn("tech");
         browser.bench(job, "?part=rods");
         RunningApp.as("lead").edit(job, "SET", java.util.Map.of("key", "rods:rods:0", "value", -54));
-        Locator number = page.locator(".setting label input");
+        Locator number = page.locator(".setting input[role=spinbutton]");
         number.fill("-40");
         number.press("Enter");
         assertThat(page.getByText("This build was changed meanwhile")).isVisible();
