@@ -27,7 +27,16 @@ function useServerHits(search: string) {
     queryFn: async () => unwrap(await api.GET('/api/jobs', { params: { query: { search, page: 0 } } })),
     placeholderData: keepPreviousData,
   });
-  const look = { search, look: '', category: '', standard: '', sort: 'name', down: false, from: 0 } as const;
+  const look = {
+    search,
+    look: '',
+    category: '',
+    standard: '',
+    standing: '',
+    sort: 'name',
+    down: false,
+    from: 0,
+  } as const;
   const parts = useQuery({ ...catalogueQuery(look), enabled: search.length > 1 });
   return { jobs: jobs.data?.jobs ?? [], parts: search.length > 1 ? (parts.data?.lines ?? []) : [] };
 }

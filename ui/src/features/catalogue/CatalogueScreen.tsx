@@ -10,6 +10,7 @@ import { LinkButton } from '../../shared/kit/LinkButton';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
 import { PartTable } from './PartTable';
+import { STANDINGS, idOf, useStanding } from './standing';
 import { Pick } from '../../shared/kit/Pick';
 
 /** Every part of the house: searched by name or by look, filtered, sorted, two of them compared. */
@@ -24,12 +25,15 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
     look: useDeferredValue(get('look')),
     category: get('category') as Schemas['PartSheet']['category'] | '',
     standard: get('standard'),
+    standing: get('standing') as Schemas['PartSheet']['standing'] | '',
     sort: get('sort') || 'name',
     down: get('down') === '1',
     from: Number(get('from')) || 0,
   };
   const query = useQuery(catalogueQuery(question));
   const page = query.data;
+  const stand = useStanding();
+  const held = question.standing === 'HELD' ? (page?.lines ?? []) : [];
   const picked = get('pick').split(',').filter(Boolean);
   return (
     <main className="page catalogue">
@@ -92,7 +96,48 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
             ]}
           />
         </label>
+        <label>
+          <span>Standing</span>
+          <Pick
+            label="Standing"
+            value={get('standing')}
+            onChange={(s) => set('standing', s)}
+            options={[{ value: '', label: 'all' }, ...STANDINGS]}
+          />
+        </label>
       </div>
+      {page && page.held > 0 && question.standing !== 'HELD' && (
+        <p>
+          <span className="mark note">held</span> {counted(page.held, 'part')} came in with a list and{' '}
+          {page.held === 1 ? 'is' : 'are'} not offered yet.{' '}
+          <Button onClick={() => set('standing', 'HELD')}>Look them over</Button>
+        </p>
+      )}
+      {held.length > 0 && session.waives && (
+        <div className="finding-acts">
+          <Button
+            type="primary"
+            onClick={() =>
+              stand(
+                held.map((l) => idOf(l.ref)),
+                'OFFERED',
+              )
+            }
+          >
+            Offer {held.length === 1 ? 'this part' : `these ${held.length} parts`}
+          </Button>
+          <Button
+            onClick={() =>
+              stand(
+                held.map((l) => idOf(l.ref)),
+                'RETIRED',
+              )
+            }
+          >
+            Retire them
+          </Button>
+        </div>
+      )}
       {query.isPending && <Waiting />}
       {query.isError && <p className="error">{query.error.message}</p>}
       {page && (

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { api, csrfHeader, problemOf, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
+import { LinkButton } from '../../shared/kit/LinkButton';
 
 type State = Schemas['ImportState'];
 
@@ -99,6 +100,12 @@ function Progress({ state, onStore, onCancel }: { state: State; onStore: () => v
         </span>
       </p>
       {state.message && <p>{state.message}</p>}
+      {state.stage === 'STORED' && state.fresh > 0 && (
+        <p>
+          What is new in the house is held: it is on file, and offered to nobody until it has been looked over.{' '}
+          <LinkButton to="/catalogue?standing=HELD">Look it over</LinkButton>
+        </p>
+      )}
       {BUSY.has(state.stage) && (
         <>
           <progress

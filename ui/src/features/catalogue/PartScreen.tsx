@@ -1,5 +1,6 @@
 import { figureName, words } from '../../shared/format/units';
 import './catalogue.css';
+import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
@@ -8,12 +9,14 @@ import { LinkButton } from '../../shared/kit/LinkButton';
 import { Waiting } from '../../shared/kit/Waiting';
 import { CrossFit } from './CrossFit';
 import { PartViews } from './PartViews';
+import { NOT_OFFERED, idOf, useStanding } from './standing';
 import { bothLengths, bothMasses, provenance } from './text';
 
 /** One part: drawn with its ports, its figures with where they come from, and where it is used. */
 export function PartScreen({ session }: { session: Schemas['Session'] }) {
   const { ref = '' } = useParams();
   const query = useQuery(partQuery(ref));
+  const stand = useStanding();
   if (query.isPending) return <Waiting />;
   if (query.isError) {
     return (
@@ -41,6 +44,15 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
               </Link>
             ))}
           </span>
+        )}
+        {p.standing !== 'OFFERED' && <span className="mark note">{NOT_OFFERED[p.standing]}</span>}
+        {session.waives && p.standing !== 'OFFERED' && (
+          <Button type="primary" onClick={() => stand([idOf(p.ref)], 'OFFERED')}>
+            Offer it
+          </Button>
+        )}
+        {session.waives && p.standing !== 'RETIRED' && (
+          <Button onClick={() => stand([idOf(p.ref)], 'RETIRED')}>Retire it</Button>
         )}
         {session.editsBuilds && (
           <LinkButton to={`/catalogue/edit?from=${encodeURIComponent(p.ref)}`}>Change it</LinkButton>

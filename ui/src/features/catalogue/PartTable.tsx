@@ -32,6 +32,7 @@ function columns({ sort, down, byLook }: Props): TableColumnsType<Line> {
       render: (_, l) => (
         <Link to={`/catalogue/parts/${encodeURIComponent(l.ref)}`}>
           <strong>{l.name}</strong>
+          {l.standing !== 'OFFERED' && <span className="mark note">{words(l.standing)}</span>}
         </Link>
       ),
     },

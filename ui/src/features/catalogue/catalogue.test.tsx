@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter, useLocation } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
@@ -21,22 +21,33 @@ const page: Schemas['PartPage'] = {
   lines: [],
   categories: ['PLATE', 'ROD'],
   standards: [{ id: 'v-mount', title: 'Wedge plate' }],
+  held: 0,
 };
-const nothing = { search: '', look: '', category: '' as const, standard: '', sort: 'name', down: false, from: 0 };
+const nothing = {
+  search: '',
+  look: '',
+  category: '' as const,
+  standard: '',
+  standing: '' as const,
+  sort: 'name',
+  down: false,
+  from: 0,
+};
 
 function Address() {
   return <p data-testid="address">{useLocation().search}</p>;
 }
 
-function show(at: string) {
+function show(at: string, found = page, who = session) {
   const client = new QueryClient({
-    defaultOptions: { queries: { staleTime: Infinity, retry: false, queryFn: () => page } },
+    defaultOptions: { queries: { staleTime: Infinity, retry: false, queryFn: () => found } },
   });
-  client.setQueryData(catalogueQuery(nothing).queryKey, page);
+  client.setQueryData(catalogueQuery(nothing).queryKey, found);
+  client.setQueryData(catalogueQuery({ ...nothing, standing: 'HELD' }).queryKey, found);
   render(
     <QueryClientProvider client={client}>
       <MemoryRouter initialEntries={[at]}>
-        <CatalogueScreen session={session} />
+        <CatalogueScreen session={who} />
         <Address />
       </MemoryRouter>
     </QueryClientProvider>,
@@ -44,6 +55,37 @@ function show(at: string) {
 }
 
 const address = () => Object.fromEntries(new URLSearchParams(screen.getByTestId('address').textContent ?? ''));
+
+describe('parts that are held', () => {
+  const line = {
+    ref: 'strap@1',
+    name: 'Strap',
+    maker: 'House',
+    category: 'OTHER',
+    mass: { kind: 'UNKNOWN', reason: 'not weighed' },
+    width: 1,
+    height: 1,
+    length: 1,
+    ports: 0,
+    by: [],
+    standing: 'HELD',
+  } as unknown as Schemas['PartLine'];
+  const held = { ...page, total: 1, held: 1, lines: [line] };
+
+  it('are told of, and led to', () => {
+    show('/catalogue', held);
+    fireEvent.click(screen.getByText('Look them over'));
+    expect(address()).toEqual({ standing: 'HELD' });
+  });
+
+  it('are offered by a lead alone', () => {
+    show('/catalogue?standing=HELD', held);
+    expect(screen.queryByText('Offer this part')).toBeNull();
+    cleanup();
+    show('/catalogue?standing=HELD', held, { ...session, waives: true });
+    expect(screen.getByText('Offer this part')).toBeTruthy();
+  });
+});
 
 describe('searching the catalogue', () => {
   it('keeps what each of two fields says, however quickly they follow each other', () => {

@@ -8,6 +8,7 @@ export interface CatalogueQuestion {
   look: string;
   category: Schemas['PartSheet']['category'] | '';
   standard: string;
+  standing: Schemas['PartSheet']['standing'] | '';
   sort: string;
   down: boolean;
   from: number;
@@ -17,7 +18,11 @@ export const catalogueQuery = (q: CatalogueQuestion) =>
   queryOptions({
     queryKey: ['catalogue', 'list', q] as const,
     queryFn: async () =>
-      unwrap(await api.GET('/api/catalogue', { params: { query: { ...q, category: q.category || undefined } } })),
+      unwrap(
+        await api.GET('/api/catalogue', {
+          params: { query: { ...q, category: q.category || undefined, standing: q.standing || undefined } },
+        }),
+      ),
     placeholderData: keepPreviousData,
   });
 

@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/operators": {
         parameters: {
             query?: never;
@@ -2377,6 +2393,8 @@ export interface components {
             /** Format: int32 */
             ports: number;
             ref: string;
+            /** @enum {string} */
+            standing: "OFFERED" | "HELD" | "RETIRED";
             /** Format: double */
             width: number;
         };
@@ -2400,6 +2418,8 @@ export interface components {
             categories: ("BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER")[];
             /** Format: int32 */
             from: number;
+            /** Format: int32 */
+            held: number;
             lines: components["schemas"]["PartLine"][];
             standards: components["schemas"]["Named"][];
             /** Format: int32 */
@@ -2423,6 +2443,8 @@ export interface components {
             relations: components["schemas"]["RelationLine"][];
             revisions: string[];
             sockets: components["schemas"]["SocketLine"][];
+            /** @enum {string} */
+            standing: "OFFERED" | "HELD" | "RETIRED";
             usedIn: components["schemas"]["PartUse"][];
             /** Format: double */
             width: number;
@@ -2714,7 +2736,7 @@ export interface components {
         RuleLine: {
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
             unit: string;
             /** Format: double */
             value: number;
@@ -2923,6 +2945,11 @@ export interface components {
             /** Format: int32 */
             revision: number;
             title: string;
+        };
+        Stands: {
+            ids: string[];
+            /** @enum {string} */
+            standing: "OFFERED" | "HELD" | "RETIRED";
         };
         Step: {
             /** @enum {string} */
@@ -3321,6 +3348,7 @@ export interface operations {
                 look?: string;
                 category?: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
                 standard?: string;
+                standing?: "OFFERED" | "HELD" | "RETIRED";
                 sort?: string;
                 down?: boolean;
                 from?: number;
@@ -3625,6 +3653,28 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StackLine"][];
                 };
+            };
+        };
+    };
+    stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stands"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

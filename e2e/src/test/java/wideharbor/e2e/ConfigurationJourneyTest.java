@@ -43,7 +43,8 @@ class ConfigurationJourneyTest extends Journey {
         browser.bench(job, "?config=rain-on-sticks&part=handle");
         page.getByLabel("change here only").click();
         assertThat(page.getByLabel("change here only")).isChecked();
-        Locator number = page.locator(".stack-row.chosen .setting input[role=spinbutton]").first();
+        Locator number = page.locator(".stack-row.chosen .setting input[role=spinbutton]")
+                .first();
         number.fill("6");
         number.press("Enter");
         assertThat(slide()).containsText("slide 6.0");
@@ -121,7 +122,8 @@ class ConfigurationJourneyTest extends Journey {
         browser.isAccessible();
         page.keyboard().press("Escape");
         assertThat(dialog).isHidden();
-        Locator number = page.locator(".stack-row.chosen .setting input[role=spinbutton]").first();
+        Locator number = page.locator(".stack-row.chosen .setting input[role=spinbutton]")
+                .first();
         number.fill("6");
         number.press("Enter");
         assertThat(slide()).containsText("slide 6.0");

@@ -53,8 +53,13 @@ class PartsJourneyTest extends Journey {
         page.getByText("Store 1 new parts").click();
         // Before, it says that nothing is stored yet.
         assertThat(page.locator(".import-state")).containsText(Pattern.compile("(?<!is )stored(?! yet)"));
+        page.getByText("Look it over").click();
+        assertThat(page.locator(".catalogue tbody")).containsText("Spare strap");
+        page.getByText("Offer this part").click();
+        assertThat(page.locator(".catalogue")).containsText("No part answers this");
         browser.open("/catalogue?search=Spare strap");
         assertThat(page.locator(".catalogue tbody")).containsText("Spare strap");
+        assertThat(page.locator(".catalogue tbody")).not().containsText("held");
     }
 
     @Test

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
+import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
@@ -41,10 +42,12 @@ class CatalogueController {
             @RequestParam(defaultValue = "") @Size(max = 200) String look,
             @RequestParam Optional<Category> category,
             @RequestParam(defaultValue = "") String standard,
+            @RequestParam Optional<Standing> standing,
             @RequestParam(defaultValue = "name") String sort,
             @RequestParam(defaultValue = "false") boolean down,
             @RequestParam(defaultValue = "0") int from) {
-        return service.list(new CatalogueService.Question(search, look, category, standard, sort, down, from));
+        return service.list(
+                new CatalogueService.Question(search, look, category, standard, standing, sort, down, from));
     }
 
     @GetMapping("/api/catalogue/parts/{ref}")
@@ -84,6 +87,18 @@ class CatalogueController {
     @ResponseStatus(HttpStatus.CREATED)
     Stored write(@Valid @RequestBody Written written) {
         return new Stored(service.write(written.text()));
+    }
+
+    record Stands(
+            @NotNull @Size(min = 1, max = 10_000) List<@NotNull @Size(max = 80) String> ids,
+            @NotNull Standing standing) {}
+
+    /** Offers parts for new work, holds them back or retires them. */
+    @PostMapping("/api/catalogue/standing")
+    @PreAuthorize("hasRole('LEAD')")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stand(@Valid @RequestBody Stands stands, Principal who) {
+        service.stand(stands.ids(), stands.standing(), who.getName());
     }
 
     @GetMapping("/api/catalogue.csv")

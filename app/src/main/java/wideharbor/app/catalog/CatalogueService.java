@@ -63,13 +63,19 @@ class CatalogueService {
             String look,
             Optional<Category> category,
             String standard,
+            Optional<Standing> standing,
             String sort,
             boolean down,
             int from) {}
 
     CatalogueViews.PartPage list(Question q) {
         Catalogue catalogue = store.catalogue();
-        List<CatalogueViews.PartLine> found = q.look().isBlank() ? bySearch(catalogue, q) : byLook(catalogue, q);
+        Map<String, Standing> standings = store.standings();
+        List<CatalogueViews.PartLine> found = (q.look().isBlank() ? bySearch(catalogue, q) : byLook(catalogue, q))
+                .stream()
+                        .map(f -> CatalogueViews.PartLine.of(f.type(), f.by(), standing(standings, f.type())))
+                        .filter(l -> q.standing().filter(s -> s != l.standing()).isEmpty())
+                        .toList();
         return new CatalogueViews.PartPage(
                 found.size(),
                 q.from(),
@@ -81,23 +87,33 @@ class CatalogueService {
                         .toList(),
                 catalogue.standards().all().stream()
                         .map(s -> new Named(s.id(), s.title()))
-                        .toList());
+                        .toList(),
+                (int) standings.values().stream()
+                        .filter(s -> s == Standing.HELD)
+                        .count());
     }
 
-    private static List<CatalogueViews.PartLine> byLook(Catalogue catalogue, Question q) {
+    private static Standing standing(Map<String, Standing> standings, ItemType type) {
+        return standings.getOrDefault(type.ref().id(), Standing.OFFERED);
+    }
+
+    /** A part, and what a search by look matched. */
+    private record Found(ItemType type, List<String> by) {}
+
+    private static List<Found> byLook(Catalogue catalogue, Question q) {
         return LookSearch.find(catalogue, q.look(), MOST_BY_LOOK).stream()
                 .filter(h -> matches(h.type(), q))
-                .map(h -> CatalogueViews.PartLine.of(h.type(), h.by()))
+                .map(h -> new Found(h.type(), h.by()))
                 .toList();
     }
 
-    private static List<CatalogueViews.PartLine> bySearch(Catalogue catalogue, Question q) {
+    private static List<Found> bySearch(Catalogue catalogue, Question q) {
         Comparator<ItemType> order = ORDERS.getOrDefault(q.sort(), BY_NAME);
-        return catalogue.current().stream()
+        return catalogue.newest().stream()
                 .filter(t -> matches(t, q))
                 .sorted((q.down() ? order.reversed() : order)
                         .thenComparing(t -> t.ref().id()))
-                .map(t -> CatalogueViews.PartLine.of(t, List.of()))
+                .map(t -> new Found(t, List.of()))
                 .toList();
     }
 
@@ -161,7 +177,8 @@ class CatalogueService {
                         .toList(),
                 type.relations().stream().map(r -> relation(r, catalogue)).toList(),
                 uses(type),
-                LookAlikeNames.of(type, catalogue));
+                LookAlikeNames.of(type, catalogue),
+                standing(store.standings(), type));
     }
 
     private static List<String> revisions(ItemType type, Catalogue catalogue) {
@@ -257,6 +274,10 @@ class CatalogueService {
         ItemType type = codec.readWrittenType(text);
         store.admit(new Catalogue(List.of(type), store.catalogue().standards()));
         return type.ref().toString();
+    }
+
+    void stand(List<String> ids, Standing standing, String who) {
+        store.stand(ids, standing, who);
     }
 
     String csv() {

@@ -2,11 +2,15 @@ package wideharbor.app.catalog;
 
 import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,15 +37,22 @@ public class CatalogueStore {
     private final TypeRows types;
     private final StandardRows standards;
     private final VersionRows versions;
+    private final StandingRows standings;
     private final HarborCodec codec;
     private final EntityManager entities;
     private final AtomicReference<@Nullable Kept> kept = new AtomicReference<>();
 
     CatalogueStore(
-            TypeRows types, StandardRows standards, VersionRows versions, HarborCodec codec, EntityManager entities) {
+            TypeRows types,
+            StandardRows standards,
+            VersionRows versions,
+            StandingRows standings,
+            HarborCodec codec,
+            EntityManager entities) {
         this.types = types;
         this.standards = standards;
         this.versions = versions;
+        this.standings = standings;
         this.codec = codec;
         this.entities = entities;
     }
@@ -89,7 +100,37 @@ public class CatalogueStore {
                 .toList();
         List<ItemType> all =
                 types.findAll().stream().map(r -> codec.readType(r.content())).toList();
-        return new Catalogue(all, Standards.seed().with(rows));
+        Set<String> withheld =
+                standings.findAll().stream().map(StandingRow::typeId).collect(Collectors.toSet());
+        return new Catalogue(all, Standards.seed().with(rows)).withholding(withheld);
+    }
+
+    /** By id, how parts stand that are not offered. */
+    @Transactional(readOnly = true)
+    public Map<String, Standing> standings() {
+        return standings.findAll().stream().collect(Collectors.toMap(StandingRow::typeId, StandingRow::standing));
+    }
+
+    /**
+     * Offers parts for new work, or no more. What is built of them stays as it is.
+     *
+     * @throws Refusal when one is not on file
+     */
+    @Transactional
+    public void stand(Collection<String> ids, Standing standing, String who) {
+        begin();
+        Set<String> known = catalogue().newest().stream().map(t -> t.ref().id()).collect(Collectors.toSet());
+        for (String id : ids) {
+            if (!known.contains(id)) {
+                throw Refusal.notFound("There is no part '" + id + "' on file. Nothing was changed.");
+            }
+        }
+        if (standing == Standing.OFFERED) {
+            standings.deleteAllByIdInBatch(ids);
+        } else {
+            standings.saveAll(
+                    ids.stream().map(id -> new StandingRow(id, standing, who)).toList());
+        }
     }
 
     /**
@@ -126,12 +167,18 @@ public class CatalogueStore {
     }
 
     /**
-     * Stores many new parts in one transaction, in batches; when it is cancelled on the way, none of them.
+     * Stores many new parts in one transaction, in batches; when it is cancelled on the way, none of them. Parts of
+     * which no revision was on file are held: somebody looks at them before they are offered.
      *
      * @throws Refusal when a revision came on file meanwhile
      */
     @Transactional
-    public void admitMany(List<ItemType> fresh, Standards with, IntConsumer progress, BooleanSupplier cancelled) {
+    public void admitMany(
+            List<ItemType> fresh,
+            Standards with,
+            Optional<String> holds,
+            IntConsumer progress,
+            BooleanSupplier cancelled) {
         new Catalogue(fresh, with);
         begin();
         Catalogue here = catalogue();
@@ -141,6 +188,7 @@ public class CatalogueStore {
             }
         }
         saveStandards(with);
+        holds.ifPresent(who -> hold(fresh, here, who));
         for (int i = 0; i < fresh.size(); i += BATCH) {
             if (cancelled.getAsBoolean()) {
                 TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
@@ -154,6 +202,15 @@ public class CatalogueStore {
             entities.clear();
             progress.accept(i + batch.size());
         }
+    }
+
+    private void hold(List<ItemType> fresh, Catalogue here, String who) {
+        Set<String> known = here.newest().stream().map(t -> t.ref().id()).collect(Collectors.toSet());
+        fresh.stream()
+                .map(t -> t.ref().id())
+                .distinct()
+                .filter(id -> !known.contains(id))
+                .forEach(id -> entities.persist(new StandingRow(id, Standing.HELD, who)));
     }
 
     private void saveStandards(Standards brought) {

@@ -32,7 +32,9 @@ import wideharbor.core.quantity.Figure;
 final class CatalogueViews {
     private CatalogueViews() {}
 
-    record PartPage(int total, int from, List<PartLine> lines, List<Category> categories, List<Named> standards) {}
+    /** @param held how many parts came in and wait to be looked at */
+    record PartPage(
+            int total, int from, List<PartLine> lines, List<Category> categories, List<Named> standards, int held) {}
 
     /** Width, height and length of the box around a part, mm; {@code by} says what a search by look matched. */
     record PartLine(
@@ -45,8 +47,9 @@ final class CatalogueViews {
             double height,
             double length,
             int ports,
-            List<String> by) {
-        static PartLine of(ItemType type, List<String> by) {
+            List<String> by,
+            Standing standing) {
+        static PartLine of(ItemType type, List<String> by, Standing standing) {
             Vec3 size = LookSearch.size(type);
             return new PartLine(
                     type.ref().toString(),
@@ -58,7 +61,8 @@ final class CatalogueViews {
                     size.y(),
                     size.z(),
                     type.ports().size(),
-                    by);
+                    by,
+                    standing);
         }
     }
 
@@ -78,7 +82,8 @@ final class CatalogueViews {
             List<FacetLine> facets,
             List<RelationLine> relations,
             List<PartUse> usedIn,
-            List<String> falseFriends) {}
+            List<String> falseFriends,
+            Standing standing) {}
 
     record PortLine(
             String id,

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Pattern;
 import java.io.IOException;
 import java.io.InputStream;
+import java.security.Principal;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -53,8 +54,8 @@ class ImportController {
     }
 
     @PostMapping("/{id}/store")
-    Imports.ImportState store(@PathVariable String id) {
-        return imports.store(id);
+    Imports.ImportState store(@PathVariable String id, Principal who) {
+        return imports.store(id, who.getName());
     }
 
     @DeleteMapping("/{id}")

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -125,7 +126,7 @@ class Imports {
     }
 
     /** Stores what a dry run found good; refused while anything is wrong. */
-    ImportState store(String id) {
+    ImportState store(String id, String who) {
         Run run = run(id);
         ImportState now = run.state;
         if (now.stage() != Stage.CHECKED || !now.problems().isEmpty()) {
@@ -133,7 +134,7 @@ class Imports {
                     + now.stage().name().toLowerCase(java.util.Locale.ROOT) + ".");
         }
         run.set(Stage.STORING, Counts.of(now, 0));
-        worker.execute(() -> guarded(run, () -> save(run)));
+        worker.execute(() -> guarded(run, () -> save(run, who)));
         return run.state;
     }
 
@@ -238,10 +239,15 @@ class Imports {
                 file.catalogue(), List.of(), file.catalogue().size());
     }
 
-    private void save(Run run) {
+    private void save(Run run, String who) {
         ImportState now = run.state;
         Standards standards = store.catalogue().standards().with(run.standards.all());
-        store.admitMany(run.fresh, standards, done -> run.set(Stage.STORING, Counts.of(now, done)), run.cancelled::get);
+        store.admitMany(
+                run.fresh,
+                standards,
+                Optional.of(who),
+                done -> run.set(Stage.STORING, Counts.of(now, done)),
+                run.cancelled::get);
         if (run.cancelled.get()) {
             run.set(Stage.CANCELLED, new Counts(now.rows(), 0, 0, 0), List.of(), "Nothing was stored.");
         } else {

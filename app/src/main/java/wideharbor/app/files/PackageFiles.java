@@ -119,7 +119,8 @@ class PackageFiles implements ApplicationRunner {
             throw new IllegalStateException(
                     "The demo's list of parts: " + reading.problems().get(0));
         }
-        catalogue.admitMany(reading.types(), catalogue.catalogue().standards(), done -> {}, () -> false);
+        catalogue.admitMany(
+                reading.types(), catalogue.catalogue().standards(), Optional.empty(), done -> {}, () -> false);
         LOG.info("Loaded {} parts", reading.rows());
     }
 

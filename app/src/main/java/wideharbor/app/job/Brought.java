@@ -1,9 +1,11 @@
 package wideharbor.app.job;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -118,7 +120,10 @@ public class Brought {
                 .map(codec::readStandard)
                 .filter(s -> known.find(s.id()).isEmpty())
                 .toList();
-        return new Catalogue(all.values(), known.with(more));
+        Set<String> withheld = new HashSet<>(house.withheld());
+        // What the package brings itself it is built of, whatever the house thinks of it.
+        all.keySet().stream().limit(ownParts.size()).forEach(ref -> withheld.remove(ref.id()));
+        return new Catalogue(all.values(), known.with(more)).withholding(withheld);
     }
 
     @Transactional(readOnly = true)

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -151,8 +152,39 @@ class CatalogueEndpointTest {
                 lead.post("/api/catalogue/imports/" + id + "/store", Map.of()).status());
         assertEquals("STORED", settled(id).path("stage").asString());
         assertEquals(2, list("search=imported").path("total").asInt());
+        assertEquals(2, list("search=imported&standing=HELD").path("total").asInt(), "nobody has looked at them yet");
         JsonNode again = begin("new.csv", "id,maker,name,category,mass_g\nimp-1,Tarnwick,Imported one,OTHER,11\n");
         assertTrue(again.path("problems").toString().contains("on file with other contents"), again.toString());
+    }
+
+    /** What came with a list is held: found, and offered on no port until a lead says so. */
+    @Test
+    void whatCameInIsOfferedWhenALeadSaysSo() {
+        JsonNode read = begin("held.csv", "id,maker,name,category,mass_g\nheld-1,Tarnwick,Held thing,OTHER,10\n");
+        String id = read.path("id").asString();
+        lead.post("/api/catalogue/imports/" + id + "/store", Map.of());
+        settled(id);
+        assertEquals(
+                "HELD",
+                tech.get("/api/catalogue/parts/held-1@1")
+                        .json()
+                        .path("standing")
+                        .asString());
+        int held = list("search=held").path("held").asInt();
+        Map<String, Object> offer = Map.of("ids", List.of("held-1"), "standing", "OFFERED");
+        assertEquals(403, tech.post("/api/catalogue/standing", offer).status());
+        assertEquals(204, lead.post("/api/catalogue/standing", offer).status());
+        assertEquals(held - 1, list("search=held").path("held").asInt());
+        assertEquals(
+                204,
+                lead.post("/api/catalogue/standing", Map.of("ids", List.of("held-1"), "standing", "RETIRED"))
+                        .status());
+        assertEquals(1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "on file all the same");
+        Client.Answer gone = lead.post(
+                "/api/catalogue/standing", Map.of("ids", List.of("held-1", "no-such"), "standing", "OFFERED"));
+        assertEquals(404, gone.status());
+        assertTrue(gone.detail().contains("no-such"), gone.detail());
+        assertEquals(1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "nothing was changed");
     }
 
     @Test

@@ -90,6 +90,7 @@ class RolesTest {
         "POST, /api/catalogue/parts,                   401, ok,  ok, 403",
         "GET,  /api/catalogue.csv,                     401, ok,  ok, ok",
         "GET,  /api/catalogue.harbor.json,             401, ok,  ok, ok",
+        "POST, /api/catalogue/standing,                401, 403, ok, 403",
         "POST, /api/catalogue/imports?name=a.csv,      401, 403, ok, 403",
         "GET,  /api/catalogue/imports/none,            401, 403, ok, 403",
         "POST, /api/catalogue/imports/none/store,      401, 403, ok, 403",
@@ -162,6 +163,8 @@ class RolesTest {
         }
         if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
+        } else if (path.startsWith("/api/catalogue/standing")) {
+            body = Map.of("ids", java.util.List.of("none"), "standing", "RETIRED");
         } else if (path.startsWith("/api/house/standards")) {
             body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }

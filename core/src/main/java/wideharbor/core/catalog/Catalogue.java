@@ -2,10 +2,12 @@ package wideharbor.core.catalog;
 
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
 import wideharbor.core.standard.Standards;
@@ -14,11 +16,17 @@ import wideharbor.core.standard.Standards;
 public final class Catalogue {
     private final Map<TypeRef, ItemType> types;
     private final Standards standards;
+    private final Set<String> withheld;
     private final Memo<TypeRef, List<Piece>> pieces = new Memo<>();
     private final Lazy<AdapterFinder> adapters = new Lazy<>();
 
     /** @throws IllegalArgumentException when a revision occurs twice or a port names an unknown standard */
     public Catalogue(Collection<ItemType> all, Standards standards) {
+        this(all, standards, Set.of());
+    }
+
+    private Catalogue(Collection<ItemType> all, Standards standards, Set<String> withheld) {
+        this.withheld = Set.copyOf(withheld);
         Map<TypeRef, ItemType> byRef = new LinkedHashMap<>();
         for (ItemType type : all) {
             if (byRef.put(type.ref(), type) != null) {
@@ -60,8 +68,23 @@ public final class Catalogue {
         return adapters.get(() -> new AdapterFinder(this));
     }
 
-    /** The newest revision of every id, in the order of the catalogue: what is offered for new work. */
+    /** The same parts, of which those with these ids are not offered for new work. */
+    public Catalogue withholding(Set<String> ids) {
+        return ids.equals(withheld) ? this : new Catalogue(types.values(), standards, ids);
+    }
+
+    /** Ids of parts that are on file and not offered. */
+    public Set<String> withheld() {
+        return withheld;
+    }
+
+    /** What is offered for new work: the newest revision of every id that is not withheld. */
     public List<ItemType> current() {
+        return newest().stream().filter(t -> !withheld.contains(t.ref().id())).toList();
+    }
+
+    /** The newest revision of every id, offered or not, in the order of the catalogue. */
+    public List<ItemType> newest() {
         Map<String, ItemType> newest = new LinkedHashMap<>();
         for (ItemType type : types.values()) {
             newest.merge(
@@ -76,12 +99,14 @@ public final class Catalogue {
     public Catalogue and(Catalogue other) {
         Map<TypeRef, ItemType> both = new LinkedHashMap<>(types);
         other.types.forEach(both::putIfAbsent);
-        return new Catalogue(both.values(), standards.with(other.standards.all()));
+        Set<String> not = new HashSet<>(withheld);
+        not.addAll(other.withheld);
+        return new Catalogue(both.values(), standards.with(other.standards.all()), not);
     }
 
     /** The same parts under other standards. */
     public Catalogue with(Standards other) {
-        return new Catalogue(types.values(), other);
+        return new Catalogue(types.values(), other, withheld);
     }
 
     public Standards standards() {

@@ -58,7 +58,7 @@ public final class LookSearch {
     public static List<Hit> find(Catalogue catalogue, String description, int most) {
         Wanted wanted = read(description);
         List<Hit> hits = new ArrayList<>();
-        for (ItemType type : catalogue.current()) {
+        for (ItemType type : catalogue.newest()) {
             Hit hit = judge(catalogue, type, wanted);
             if (hit.score() > 0) {
                 hits.add(hit);

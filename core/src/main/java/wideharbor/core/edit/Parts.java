@@ -2,7 +2,9 @@ package wideharbor.core.edit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Content;
@@ -18,11 +20,19 @@ import wideharbor.core.id.PlacementId;
 public final class Parts {
     private Parts() {}
 
+    /** Of older revisions only those that are in the kit: for new work the newest is taken. */
     public static List<ItemType> byNearness(RigAnalysis analysis) {
-        List<ItemType> all = new ArrayList<>(analysis.catalogue().all());
-        all.sort(Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
-                .thenComparing(t -> t.ref().id()));
-        return all;
+        Set<ItemType> all = new LinkedHashSet<>(analysis.catalogue().current());
+        analysis.kit()
+                .counts()
+                .keySet()
+                .forEach(t -> all.add(analysis.catalogue().require(t)));
+        return all.stream().sorted(order(analysis)).toList();
+    }
+
+    private static Comparator<ItemType> order(RigAnalysis analysis) {
+        return Comparator.comparing((ItemType t) -> analysis.kit().count(t.ref()) > 0 ? 0 : 1)
+                .thenComparing(t -> t.ref().id());
     }
 
     /** Puts another type in a placement's stead; pieces from the kit leave it, and what comes off goes back. */

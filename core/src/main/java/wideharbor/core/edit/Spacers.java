@@ -67,7 +67,7 @@ public final class Spacers {
         Port parent = analysis.rig().port(joint.parent());
         Port child = analysis.rig().port(joint.child());
         List<ItemType> all = new ArrayList<>();
-        for (ItemType type : analysis.catalogue().all()) {
+        for (ItemType type : Parts.byNearness(analysis)) {
             Optional<RiggingFacet.Spacer> spacer = type.facet(RiggingFacet.Spacer.class);
             if (spacer.isPresent()
                     && Mating.mates(parent, port(type, spacer.get().topPort()), analysis.standards())

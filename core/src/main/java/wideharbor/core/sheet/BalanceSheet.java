@@ -179,7 +179,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
             }
             for (ItemType other : Parts.byNearness(analysis)) {
                 if (all.size() < MOST_SWAPS
-                        && !other.equals(placed.type())
+                        && !other.ref().id().equals(placed.type().ref().id())
                         && fits(placed.type(), battery.get(), other)) {
                     swap(analysis, placed, other, rows).ifPresent(all::add);
                 }

@@ -130,7 +130,7 @@ public final class CableSchedule {
                 .require(rig.content().cable(cable).orElseThrow().type())
                 .facet(PowerFacet.Cable.class)
                 .orElseThrow();
-        return rig.catalogue().all().stream()
+        return rig.catalogue().newest().stream()
                 .filter(t -> t.facet(PowerFacet.Cable.class)
                         .filter(w -> isTwin(w, wire))
                         .isPresent())

@@ -72,8 +72,7 @@ final class SparesPacked implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         Evidence.Amount amount = (Evidence.Amount) finding.evidence();
         int missing = (int) Math.round(amount.neededFrom() - amount.measured());
-        return analysis.catalogue().all().stream()
-                .filter(t -> t.ref().equals(finding.key().type()))
+        return analysis.catalogue().find(finding.key().type()).stream()
                 .map(t -> new Candidate(
                         "pack",
                         "Pack " + missing + " more " + t.name(),

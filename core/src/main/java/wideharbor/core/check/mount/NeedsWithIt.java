@@ -151,7 +151,7 @@ final class NeedsWithIt implements Check {
         List<Candidate> all = new ArrayList<>();
         for (Port in : type.ports()) {
             for (Port out : type.ports()) {
-                if (in != out
+                if (!in.id().equals(out.id())
                         && Mating.mates(on, in, analysis.standards())
                         && Mating.mates(out, foot, analysis.standards())) {
                     AdapterFinder.Link link = new AdapterFinder.Link(type, in.id(), out.id());

@@ -82,10 +82,7 @@ final class Flight implements Check {
     /** Spares of this kind left at home as far as it takes, smaller ones of the same plate packed instead. */
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        ItemType type = analysis.catalogue().all().stream()
-                .filter(t -> t.ref().equals(finding.key().type()))
-                .findFirst()
-                .orElseThrow();
+        ItemType type = analysis.catalogue().require(finding.key().type());
         double excess =
                 ((Evidence.Amount) finding.evidence()).measured() - ((Evidence.Amount) finding.evidence()).neededTo();
         int spares = (int) Math.min(analysis.kit().count(type.ref()), Math.ceil(excess));
