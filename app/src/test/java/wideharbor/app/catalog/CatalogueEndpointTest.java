@@ -179,12 +179,14 @@ class CatalogueEndpointTest {
                 204,
                 lead.post("/api/catalogue/standing", Map.of("ids", List.of("held-1"), "standing", "RETIRED"))
                         .status());
-        assertEquals(1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "on file all the same");
+        assertEquals(
+                1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "on file all the same");
         Client.Answer gone = lead.post(
                 "/api/catalogue/standing", Map.of("ids", List.of("held-1", "no-such"), "standing", "OFFERED"));
         assertEquals(404, gone.status());
         assertTrue(gone.detail().contains("no-such"), gone.detail());
-        assertEquals(1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "nothing was changed");
+        assertEquals(
+                1, list("search=held%20thing&standing=RETIRED").path("total").asInt(), "nothing was changed");
     }
 
     @Test

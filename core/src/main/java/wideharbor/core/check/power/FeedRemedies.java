@@ -45,10 +45,10 @@ final class FeedRemedies {
         return all;
     }
 
-    /** One of the part's outputs, and the input on the rig that it is to feed. */
     /** What goes between, near which part, and at how many places it is tried. */
     private record Goes(ItemType type, PlacementId near, int most) {}
 
+    /** One of the part's outputs, and the input on the rig that it is to feed. */
     private record Fed(PowerFacet.PowerOutput by, SocketRef input) {}
 
     /** No outlet is free: a part with several goes between one that is taken and what it feeds, and feeds both. */
