@@ -61,6 +61,13 @@ function massMeter(m: Schemas['MassMeter']): MeterProps {
   };
 }
 
+/** From level to hanging on a post, as far as it is known. */
+function dropWords(drop: Schemas['Span']): string {
+  if (drop.to <= 0) return '';
+  const [from, to] = [fixed(drop.from, 1), fixed(drop.to, 1)];
+  return `, drops in ${from === to ? from : `${from} to ${to}`} s`;
+}
+
 function balanceMeter(b: Schemas['BalanceMeter']): MeterProps {
   const off = b.standing === 'CAUTION' || b.standing === 'STOP';
   const where = Math.abs(b.off) < 0.05 ? 'centred' : `${fixed(Math.abs(b.off), 1)} mm ${b.off > 0 ? 'nose' : 'tail'}`;
@@ -69,7 +76,7 @@ function balanceMeter(b: Schemas['BalanceMeter']): MeterProps {
     value: where,
     note: off
       ? `camera ${fixed(Math.abs(b.shift), 1)} ${b.shift < 0 ? 'back' : 'forward'}`
-      : `within ± ${fixed(b.tolerance, 0)} mm`,
+      : `within ± ${fixed(b.tolerance, 0)} mm${dropWords(b.drop)}`,
     state: STATES[b.standing],
     fill: along(Math.abs(b.off), 0, b.tolerance * 4),
     mark: 0.25,

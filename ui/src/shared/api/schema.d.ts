@@ -1219,6 +1219,7 @@ export interface components {
             thicknessMm: number;
         };
         BalanceMeter: {
+            drop: components["schemas"]["Span"];
             hasSlide: boolean;
             /** Format: double */
             off: number;

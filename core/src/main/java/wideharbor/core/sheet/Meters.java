@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.CarriedMass;
 import wideharbor.core.analysis.ChargeForDay;
+import wideharbor.core.analysis.DropTime;
 import wideharbor.core.analysis.OutletLoad;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.analysis.RodFit;
@@ -44,9 +45,20 @@ public record Meters(
             double whole,
             List<String> wholeUnweighed) {}
 
-    /** Millimetres ahead of the support, with range; the shift that mends it and the room there is. */
+    /**
+     * Millimetres ahead of the support, with range; the shift that mends it and the room there is.
+     *
+     * @param drop seconds from level to hanging of what is on a post; 0 to 0 of anything else
+     */
     public record BalanceMeter(
-            Standing standing, double off, Span range, double tolerance, double shift, Span travel, boolean hasSlide) {}
+            Standing standing,
+            double off,
+            Span range,
+            double tolerance,
+            double shift,
+            Span travel,
+            boolean hasSlide,
+            Span drop) {}
 
     /** The first pair of rods that carries something which must sit on the axis. */
     public record RodMeter(Standing standing, double has, double needs, double tolerance) {}
@@ -71,7 +83,7 @@ public record Meters(
     public static Meters of(RigAnalysis analysis) {
         return new Meters(
                 mass(analysis),
-                analysis.balance().map(Meters::balance),
+                analysis.balance().map(b -> balance(analysis, b)),
                 RodFit.of(analysis).stream().findFirst().map(Meters::rods),
                 charge(analysis),
                 outputs(analysis));
@@ -110,7 +122,7 @@ public record Meters(
                 whole.unweighed());
     }
 
-    private static BalanceMeter balance(SlideBalance balance) {
+    private static BalanceMeter balance(RigAnalysis analysis, SlideBalance balance) {
         Judgement judged = balance.judgement();
         Standing standing = standing(judged.state(), balance.isReachable() ? Standing.CAUTION : Standing.STOP);
         double shift = balance.slide().map(SlideBalance.Slide::cameraShiftMm).orElse(0.0);
@@ -122,7 +134,8 @@ public record Meters(
                 balance.toleranceMm(),
                 shift,
                 travel,
-                balance.slide().isPresent());
+                balance.slide().isPresent(),
+                DropTime.of(analysis).map(d -> d.seconds().range()).orElse(Span.of(0)));
     }
 
     private static RodMeter rods(RodFit fit) {

@@ -3,6 +3,7 @@ package wideharbor.core.check.balance;
 import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
+import wideharbor.core.analysis.DropTime;
 import wideharbor.core.analysis.Posture;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Statics;
@@ -29,7 +30,7 @@ final class PivotDrop implements Check {
             .expectation("the centre of mass is below the pivot by what the post is made for, and neither ahead nor "
                     + "aside of it")
             .because("above the pivot it topples; too far below it swings like a bell at every step")
-            .formula("drop = y_pivot − y_cm; tilt = atan(Δz / drop)")
+            .formula("drop = y_pivot − y_cm; tilt = atan(Δz / drop); from level T = 1.85 · √(I / (M·g·drop))")
             .source("statics; the maker’s range")
             .severity(Severity.STOP)
             .perLens(true)
@@ -65,7 +66,7 @@ final class PivotDrop implements Check {
                                     + analysis.withLens(),
                             little
                                     ? "Weight at the foot of the post, or a longer post, brings it down."
-                                    : "A shorter post, or less weight at its foot, brings it up.",
+                                    : "A shorter post, or less weight at its foot, brings it up." + drops(analysis),
                             posture.widestUp()));
             return;
         }
@@ -79,8 +80,15 @@ final class PivotDrop implements Check {
                         "Leans " + Words.one(Statics.hangTilt(off, drop.value())) + "° nose "
                                 + (posture.aheadMm() > 0 ? "down" : "up") + analysis.withLens(),
                         "The centre of mass is " + Words.mm(off) + (posture.aheadMm() > 0 ? " ahead of" : " behind")
-                                + " the pivot.",
+                                + " the pivot." + drops(analysis),
                         posture.widestAhead()));
+    }
+
+    private static String drops(RigAnalysis analysis) {
+        return DropTime.of(analysis)
+                .map(d ->
+                        " From level it drops in about " + Words.one(d.seconds().value()) + " s.")
+                .orElse("");
     }
 
     /** The slide that brings the centre of mass over the post. */

@@ -8,6 +8,7 @@ import static wideharbor.core.testkit.Verify.verify;
 
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.DropTime;
 import wideharbor.core.build.Command;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
@@ -355,18 +356,46 @@ class PostureChecksTest {
     class OnAPost {
         /** The pivot is at the top of the base; the body's mass so far below and ahead of it. */
         private Rigs post(double below, double ahead) {
-            ItemType post = part("post")
+            return on(mass(3000, new Vec3(0, -below, ahead)), post().make());
+        }
+
+        private Parts post() {
+            return part("post")
                     .face("top", Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
                     .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
                     .facet(new SupportFacet.Support("datum", 0, 30_000, 2, Way.PIVOT))
-                    .facet(new SupportFacet.Pivot(4, 16))
-                    .make();
-            return on(mass(3000, new Vec3(0, -below, ahead)), post);
+                    .facet(new SupportFacet.Pivot(4, 16));
         }
 
         @Test
         void hangsALittleBelow() {
             verify(new PivotDrop()).given(post(10, 1)).holds();
+        }
+
+        /** One mass is a pendulum as long as its drop: 1.8541 · √(0.010 / 9.80665) = 0.0592 s. */
+        @Test
+        void dropsAsAPendulumDoes() {
+            assertEquals(
+                    0.0592,
+                    DropTime.of(post(10, 0).analysis()).orElseThrow().seconds().value(),
+                    1e-4);
+            assertTrue(DropTime.of(post(-10, 0).analysis()).isEmpty(), "it does not hang");
+        }
+
+        /**
+         * Weights of 1.5 kg 200 mm over and 220 mm under the pivot: I 0.1326 kg·m², drop 10: 1.8541 · √(0.1326 / 0.294)
+         * = 1.25 s.
+         */
+        @Test
+        void weightsFarApartMakeItSlow() {
+            ItemType foot = post().weighs(1500, new Vec3(0, -220, 0)).make();
+            assertEquals(
+                    1.245,
+                    DropTime.of(on(mass(1500, new Vec3(0, 200, 0)), foot).analysis())
+                            .orElseThrow()
+                            .seconds()
+                            .value(),
+                    2e-3);
         }
 
         @Test

@@ -113,7 +113,9 @@ class ContactsTest {
         assertEquals(50, feeds.loadOn(feeds.sources().get(0)).runningWatts(), 1e-6);
     }
 
-    /** A battery that names its contacts feeds by those alone, and what hangs on the camera counts once all the same. */
+    /**
+     * A battery that names its contacts feeds by those alone, and what hangs on the camera counts once all the same.
+     */
     @Test
     void aBatteryMayNameItsContacts() {
         ItemType named = Parts.part("named")
@@ -121,8 +123,7 @@ class ContactsTest {
                 .socket("out", Socket.Direction.OUT, "face", "+ −")
                 .facet(new Contacts("plug", List.of("out")))
                 .facet(new PowerFacet.PowerOutput("out", 0, 1, 100, 140, 9))
-                .facet(new PowerFacet.Battery(
-                        "plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200, Optional.of(0.0)))
+                .facet(new PowerFacet.Battery("plug", Figure.maker(100), 1, 16.8, 14.4, 12, 150, 200, Optional.of(0.0)))
                 .make();
         FeedTree feeds = alone().with("battery", named)
                 .with("lamp", Bag.device("lamp", Figure.maker(20), Figure.maker(20)))
@@ -134,7 +135,9 @@ class ContactsTest {
         assertEquals(50, feeds.loadOn(feeds.sources().get(0)).runningWatts(), 1e-6);
         assertEquals(
                 List.of("out"),
-                feeds.sources().get(0).outlets().stream().map(o -> o.spec().socket()).toList());
+                feeds.sources().get(0).outlets().stream()
+                        .map(o -> o.spec().socket())
+                        .toList());
     }
 
     @Test
