@@ -32,10 +32,12 @@ final class FeedLinks {
         for (Touch touch : Touch.of(rig)) {
             link(Optional.empty(), touch.from(), touch.to()).ifPresent(l -> found.put(touch.from(), l));
         }
-        rig.liveJoints().forEach(j -> {
-            bare(j.parent(), j.child(), found);
-            bare(j.child(), j.parent(), found);
-        });
+        if (Touch.areOn(rig)) {
+            rig.liveJoints().forEach(j -> {
+                bare(j.parent(), j.child(), found);
+                bare(j.child(), j.parent(), found);
+            });
+        }
         for (CableRun cable : rig.content().cables()) {
             ItemType type = rig.catalogue().require(cable.type());
             Optional<PowerFacet.Cable> wire = type.facet(PowerFacet.Cable.class);

@@ -24,6 +24,9 @@ public record Touch(SocketRef from, SocketRef to) {
 
     /** Everything that is plugged so on a rig, in the order of its joints. Each socket meets one other. */
     public static List<Touch> of(Rig rig) {
+        if (!areOn(rig)) {
+            return List.of();
+        }
         List<Touch> all = new ArrayList<>();
         rig.liveJoints().forEach(j -> {
             List<In> here = at(rig, j.parent());
@@ -33,6 +36,12 @@ public record Touch(SocketRef from, SocketRef to) {
             meet(there, here, taken, all);
         });
         return List.copyOf(all);
+    }
+
+    /** Whether any part of a rig has contacts in a face: most rigs have none, and nothing is to be looked for. */
+    public static boolean areOn(Rig rig) {
+        return rig.attached().stream()
+                .anyMatch(p -> p.type().facet(Contacts.class).isPresent());
     }
 
     private static void meet(List<In> outs, List<In> ins, Set<SocketRef> taken, List<Touch> all) {

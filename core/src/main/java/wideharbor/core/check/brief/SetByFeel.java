@@ -3,6 +3,7 @@ package wideharbor.core.check.brief;
 import static wideharbor.core.job.Subject.part;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.Setting;
@@ -44,14 +45,15 @@ final class SetByFeel implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         for (Setting setting : analysis.rig().content().settings()) {
-            Motion motion = analysis.rig().motion(setting.key()).orElse(null);
-            if (motion == null || analysis.rig().find(setting.key().placement()).isEmpty()) {
+            if (analysis.rig().find(setting.key().placement()).isEmpty()) {
                 continue;
             }
-            if (!setting.byFeel()) {
+            Optional<Motion> felt = setting.byFeel() ? analysis.rig().motion(setting.key()) : Optional.empty();
+            if (felt.isEmpty()) {
                 results.fine();
                 continue;
             }
+            Motion motion = felt.get();
             results.found(
                     About.of(motion.freedom().title(), part(setting.key().placement())),
                     analysis.rig().title(setting.key().placement()) + " was set by feel",
