@@ -9,6 +9,7 @@ import { useCommands } from '../shared/commands/commands';
 import { isTyping } from '../shared/kit/typing';
 import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
+import { Saving } from './Saving';
 
 const FindAnything = lazy(async () => ({ default: (await import('./FindAnything')).FindAnything }));
 
@@ -55,6 +56,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <NavLink to="/house">House</NavLink>
         </nav>
         <span className="who">
+          <Saving />
           <Tooltip title="A job, part, finding, screen or command (/ or Ctrl K)">
             <Button type="text" className="find" onClick={() => setFinding(true)}>
               Find <kbd>/</kbd>

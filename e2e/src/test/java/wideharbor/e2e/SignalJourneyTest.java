@@ -41,7 +41,7 @@ class SignalJourneyTest extends Journey {
         // Two more at once: none waits for the one before, none is lost.
         page.getByLabel("Look on at Body Quellmar Tern, SDI 1").check();
         page.getByLabel("Look on at Body Quellmar Tern, SDI 1").uncheck();
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        assertThat(page.locator(".saving")).isEmpty();
         page.reload();
         assertThat(page.getByLabel("Look on at Body Quellmar Tern, SDI 2")).isChecked();
         assertThat(page.getByLabel("Look on at Body Quellmar Tern, SDI 1"))

@@ -1,0 +1,21 @@
+import { useIsMutating } from '@tanstack/react-query';
+import { useEffect } from 'react';
+
+/** Browsers ask before they leave a page on which this has been heard. */
+const holdBack = (e: BeforeUnloadEvent) => e.preventDefault();
+
+/** What is on its way to the server is told, and nobody leaves the page over it without being asked. */
+export function Saving() {
+  const waiting = useIsMutating();
+  const busy = waiting > 0;
+  useEffect(() => {
+    if (!busy) return;
+    window.addEventListener('beforeunload', holdBack);
+    return () => window.removeEventListener('beforeunload', holdBack);
+  }, [busy]);
+  return (
+    <span role="status" className="saving">
+      {busy && (waiting > 1 ? `Saving, ${waiting} to go` : 'Saving')}
+    </span>
+  );
+}
