@@ -16,11 +16,14 @@ final class BriefDefaults {
     private BriefDefaults() {}
 
     static void brief(ObjectNode brief) {
-        put(brief, "notes", MAKE.stringNode(""));
-        arrays(brief, "lenses");
+        texts(brief, Map.of("notes", "", "place", ""));
+        arrays(brief, "lenses", "configurations");
         put(brief, "asks", MAKE.objectNode());
         ObjectNode asks = (ObjectNode) brief.path("asks");
-        arrays(asks, "changes", "spares", "tapes");
+        arrays(asks, "changes", "spares", "tapes", "worn");
+        for (JsonNode worn : asks.path("worn")) {
+            numbers((ObjectNode) worn, Map.of("floorGrams", 0.0, "ceilingGrams", 0.0));
+        }
         put(asks, "ways", MAKE.objectNode());
         shoot(asks);
         profile(brief.path("crew"));

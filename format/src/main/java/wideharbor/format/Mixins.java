@@ -158,6 +158,8 @@ final class Mixins {
         @JsonSubTypes.Type(value = Command.AddKit.class, name = "addKit"),
         @JsonSubTypes.Type(value = Command.Configure.class, name = "configure"),
         @JsonSubTypes.Type(value = Command.Unconfigure.class, name = "unconfigure"),
+        @JsonSubTypes.Type(value = Command.Equip.class, name = "equip"),
+        @JsonSubTypes.Type(value = Command.Unequip.class, name = "unequip"),
         @JsonSubTypes.Type(value = Command.ReplaceOverlay.class, name = "replaceOverlay")
     })
     private interface OfCommand {}

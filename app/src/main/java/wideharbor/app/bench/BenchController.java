@@ -17,11 +17,13 @@ import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.edit.ByHand;
 import wideharbor.core.edit.EditRequest;
 import wideharbor.core.geometry.View;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 
 /** The Bench: one build in one configuration with one lens, and everything that may be done to it. */
 @RestController
@@ -81,6 +83,22 @@ class BenchController {
     @GetMapping("/budget")
     List<BenchViews.FaceView> budget(Standpoint at) {
         return service.budget(at);
+    }
+
+    /** What may be done by hand with a part, and what each way would cost. */
+    @GetMapping("/by-hand")
+    BenchViews.HandPage byHand(
+            Standpoint at,
+            @RequestParam PlacementId part,
+            @RequestParam ByHand.Deed deed,
+            @RequestParam(defaultValue = "") @Size(max = 80) String search) {
+        return service.byHand(at, part, deed, search);
+    }
+
+    /** Lenses that go on this body and are not in its set. */
+    @GetMapping("/lens-offers")
+    BenchViews.HandPage lensOffers(Standpoint at, @RequestParam(defaultValue = "") @Size(max = 80) String search) {
+        return service.lensOffers(at, search);
     }
 
     @GetMapping("/own-parts")

@@ -15,10 +15,14 @@ import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.drawing.Drawing;
+import wideharbor.core.edit.ByHand;
 import wideharbor.core.edit.Fit;
+import wideharbor.core.edit.LensEdits;
 import wideharbor.core.geometry.View;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.sheet.Effects;
 import wideharbor.core.sheet.MountBudget;
 import wideharbor.core.sheet.OwnParts;
@@ -55,7 +59,10 @@ public class BenchService {
                 .build(at.build())
                 .configuration(at.configuration())
                 .isPresent();
-        return bench(there ? at : at.at(ConfigurationId.NONE), done.stored());
+        boolean inSet =
+                done.stored().job().gear().build(at.build()).lens(at.lens()).isPresent();
+        Standpoint worn = there ? at : at.at(ConfigurationId.NONE);
+        return bench(inSet ? worn : worn.with(LensId.NONE), done.stored());
     }
 
     private BenchViews.Bench bench(Standpoint at, StoredJob stored) {
@@ -92,6 +99,14 @@ public class BenchService {
                 Effects.of(engine, analysis, ref, page).stream()
                         .map(BenchViews.OfferView::of)
                         .toList());
+    }
+
+    BenchViews.HandPage byHand(Standpoint at, PlacementId part, ByHand.Deed deed, String search) {
+        return BenchViews.HandPage.of(ByHand.offers(analysis(at), part, deed), search);
+    }
+
+    BenchViews.HandPage lensOffers(Standpoint at, String search) {
+        return BenchViews.HandPage.of(LensEdits.offers(analysis(at)), search);
     }
 
     /** Every word of the search, or another name for it, is in the part's name, maker or category. */

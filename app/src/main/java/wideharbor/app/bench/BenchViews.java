@@ -1,13 +1,17 @@
 package wideharbor.app.bench;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Severity;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.edit.ByHand;
+import wideharbor.core.edit.EditRequest;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
@@ -179,4 +183,25 @@ final class BenchViews {
 
     /** A face of the rig with its mounting points. */
     record FaceView(MountBudget.Face face, List<MountBudget.Place> places) {}
+
+    /** One way to do something by hand, with the request that does it. */
+    record HandOffer(String title, String detail, List<String> lost, EditRequest request) {}
+
+    /** The first of them, and how many there are in all. */
+    record HandPage(int total, List<HandOffer> offers) {
+        private static final int MOST = 60;
+
+        static HandPage of(List<ByHand.Offer> all, String search) {
+            List<ByHand.Offer> found = all.stream()
+                    .filter(o -> Stream.of(search.toLowerCase(Locale.ROOT).split("\\s+"))
+                            .allMatch((o.title() + " " + o.detail()).toLowerCase(Locale.ROOT)::contains))
+                    .toList();
+            return new HandPage(
+                    found.size(),
+                    found.stream()
+                            .limit(MOST)
+                            .map(o -> new HandOffer(o.title(), o.detail(), o.lost(), o.request()))
+                            .toList());
+        }
+    }
 }

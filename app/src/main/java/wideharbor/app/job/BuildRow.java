@@ -25,6 +25,9 @@ class BuildRow {
     @Column(columnDefinition = "longtext")
     String content = "";
 
+    @Column(name = "taken_off")
+    boolean takenOff;
+
     @Version
     long version;
 

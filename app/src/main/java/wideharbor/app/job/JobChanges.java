@@ -62,6 +62,22 @@ public class JobChanges {
         count(file.id());
     }
 
+    /** Stores a job that begins here, with the package's own parts of the job it is made after. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void begin(Job job) {
+        store.create(job, job.rules());
+        brought.bring(job.id(), job.catalogue());
+        count(job.id());
+    }
+
+    /** Bodies came, went or are called otherwise: reopens what was signed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob changeBodies(StoredJob before) {
+        store.reopen(before);
+        StoredJob after = store.reload(before.job().id());
+        return stands(after, reports.anew(after.job()));
+    }
+
     private void count(String id) {
         StoredJob whole = store.reload(id);
         Judged judged = reports.anew(whole.job());

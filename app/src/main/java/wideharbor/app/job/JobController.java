@@ -28,8 +28,9 @@ class JobController {
     @GetMapping("/api/jobs")
     JobViews.JobPage jobs(
             @RequestParam(defaultValue = "") @Size(max = 80) String search,
+            @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "0") @Min(0) @Max(100_000) int page) {
-        return service.list(search, page);
+        return service.list(search, archived, page);
     }
 
     @GetMapping("/api/jobs/{job}")

@@ -59,10 +59,15 @@ public class JobList {
 
     /** Newest load-out first; every word of the search stands in title, place or operator, in any order. */
     @Transactional(readOnly = true)
-    Found find(String search, int page) {
+    Found find(String search, boolean archived, int page) {
         PageRequest asked = PageRequest.of(Math.max(0, page), PAGE, NEWEST_FIRST);
-        Page<JobRow> found = jobs.findAll(having(search), asked);
+        Page<JobRow> found = jobs.findAll(having(search).and(laidAside(archived)), asked);
         return new Found(rows(found.getContent()), found.getTotalElements());
+    }
+
+    private static Specification<JobRow> laidAside(boolean archived) {
+        return (job, query, make) ->
+                archived ? make.isNotNull(job.get("archivedAt")) : make.isNull(job.get("archivedAt"));
     }
 
     private static Specification<JobRow> having(String search) {

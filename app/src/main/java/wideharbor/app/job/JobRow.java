@@ -8,6 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
 import wideharbor.core.dispatch.Gate;
 
 @Entity
@@ -51,6 +52,14 @@ class JobRow {
 
     @Column(name = "configurations_all")
     int configurationsAll;
+
+    /** Since when it is laid aside; nothing while somebody works on it. */
+    @Column(name = "archived_at", columnDefinition = "datetime")
+    @Nullable
+    LocalDateTime archivedAt;
+
+    @Column(name = "archived_by")
+    String archivedBy = "";
 
     @Version
     long version;

@@ -30,8 +30,8 @@ public class JobService {
         this.reports = reports;
     }
 
-    JobViews.JobPage list(String search, int page) {
-        JobList.Found found = list.find(search, page);
+    JobViews.JobPage list(String search, boolean archived, int page) {
+        JobList.Found found = list.find(search, archived, page);
         return new JobViews.JobPage(
                 found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobList.PAGE);
     }
@@ -58,13 +58,21 @@ public class JobService {
                 Requirements.of(judged),
                 Unanswered.of(job.brief()),
                 IdleParts.idle(judged.analyses()),
-                job.gear().builds().stream().map(JobService::ref).toList());
+                job.gear().builds().stream().map(JobService::ref).toList(),
+                store.takenOff(job.id()).entrySet().stream()
+                        .map(e -> new Named(e.getKey(), e.getValue()))
+                        .toList(),
+                store.isArchived(job.id()));
     }
 
     private static JobViews.BuildRef ref(Build build) {
         return new JobViews.BuildRef(
                 build.id().toString(),
                 build.title(),
+                build.base()
+                        .placement(build.base().root())
+                        .map(p -> p.type().toString())
+                        .orElse(""),
                 build.configurations().stream()
                         .map(c -> new Named(c.id().toString(), c.title()))
                         .toList(),

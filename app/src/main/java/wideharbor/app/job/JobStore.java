@@ -1,7 +1,12 @@
 package wideharbor.app.job;
 
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -107,6 +112,62 @@ public class JobStore {
                     new BuildRow(job.id(), build.id().toString(), build.title(), ordinal++, codec.writeBuild(build)));
         }
         saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
+    }
+
+    /** Writes one more body of a job, the last. */
+    void addBuild(String job, Build build) {
+        List<BuildRow> all = builds.everyOf(job);
+        int last = all.isEmpty() ? -1 : all.get(all.size() - 1).ordinal;
+        builds.save(new BuildRow(job, build.id().toString(), build.title(), last + 1, codec.writeBuild(build)));
+    }
+
+    /** Ids of every body of a job, those taken off among them. */
+    Set<String> buildIds(String job) {
+        return builds.everyOf(job).stream().map(b -> b.key.buildId()).collect(Collectors.toSet());
+    }
+
+    /** Bodies of a job that are taken off, by id and title. */
+    Map<String, String> takenOff(String job) {
+        Map<String, String> off = new LinkedHashMap<>();
+        builds.everyOf(job).stream().filter(b -> b.takenOff).forEach(b -> off.put(b.key.buildId(), b.title));
+        return off;
+    }
+
+    /** Takes a body off the job, or puts it back as it was. */
+    void takeOff(String job, BuildId build, boolean off) {
+        builds.findById(new BuildRow.Key(job, build.toString()))
+                .orElseThrow(() -> Refusal.notFound("There is no build '" + build + "' in this job."))
+                .takenOff = off;
+    }
+
+    /** Another title for a body: what is written of it says so too. */
+    void titleBuild(String job, Build titled) {
+        BuildRow row =
+                builds.findById(new BuildRow.Key(job, titled.id().toString())).orElseThrow();
+        row.title = titled.title();
+        row.content = codec.writeBuild(titled);
+        row.revision++;
+    }
+
+    void title(String job, String title) {
+        row(job).title = title;
+    }
+
+    /** Lays a job aside, or brings it back. */
+    void archive(String job, @Nullable LocalDateTime when, String who) {
+        JobRow row = row(job);
+        row.archivedAt = when;
+        row.archivedBy = who;
+    }
+
+    boolean isArchived(String job) {
+        return row(job).archivedAt != null;
+    }
+
+    /** Forgets for good what was laid aside before then. Returns how many jobs. */
+    @Transactional
+    public int forget(LocalDateTime before) {
+        return jobs.forget(before);
     }
 
     /** Writes one build's content and the kit. Returns the build's new revision. */

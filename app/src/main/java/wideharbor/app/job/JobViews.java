@@ -72,7 +72,7 @@ final class JobViews {
     /** Newest load-out first, {@code size} to a page. */
     record JobPage(List<JobLine> jobs, long total, int page, int size) {}
 
-    record BuildRef(String id, String title, List<Named> configurations, List<Named> lenses) {}
+    record BuildRef(String id, String title, String body, List<Named> configurations, List<Named> lenses) {}
 
     record JobView(
             String id,
@@ -85,7 +85,9 @@ final class JobViews {
             List<Requirements.Requirement> requirements,
             List<Unanswered> unanswered,
             List<IdleParts.Idle> idle,
-            List<BuildRef> builds) {}
+            List<BuildRef> builds,
+            List<Named> takenOff,
+            boolean archived) {}
 
     /** What a check has looked at in all ways and with all lenses, and how that ended. */
     record Looked(

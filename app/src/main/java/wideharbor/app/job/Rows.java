@@ -1,12 +1,14 @@
 package wideharbor.app.job;
 
 import jakarta.persistence.LockModeType;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** The repositories of this package, together because only the stores here use them. */
@@ -23,18 +25,26 @@ final class Rows {
 
         /** Every job that has not left, the next load-out first. */
         @Query("select j.id from JobRow j where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED "
-                + "order by j.loadAt, j.id")
+                + "and j.archivedAt is null order by j.loadAt, j.id")
         List<String> open();
+
+        /** Laid aside before then: nobody wanted them back. */
+        @Modifying
+        @Query("delete from JobRow j where j.archivedAt < ?1")
+        int forget(LocalDateTime before);
 
         @Query("select distinct j.operator from JobRow j where j.operator <> '' order by j.operator")
         List<String> operators(Limit limit);
     }
 
     interface Builds extends JpaRepository<BuildRow, BuildRow.Key> {
-        @Query("select b from BuildRow b where b.key.jobId = ?1 order by b.ordinal")
+        @Query("select b from BuildRow b where b.key.jobId = ?1 and b.takenOff = false order by b.ordinal")
         List<BuildRow> of(String job);
 
-        @Query("select b from BuildRow b where b.key.jobId in ?1 order by b.ordinal")
+        @Query("select b from BuildRow b where b.key.jobId = ?1 order by b.ordinal")
+        List<BuildRow> everyOf(String job);
+
+        @Query("select b from BuildRow b where b.key.jobId in ?1 and b.takenOff = false order by b.ordinal")
         List<BuildRow> ofAll(List<String> jobs);
     }
 

@@ -49,6 +49,11 @@ public record Standpoint(
                 .orElseThrow(() -> Refusal.notFound("There is no build '" + build + "' in this job."));
     }
 
+    /** The same with another lens in the slot; none is the first. */
+    public Standpoint with(LensId other) {
+        return new Standpoint(job, build, configuration, other);
+    }
+
     /** The same body and lens in another configuration; none is the first. */
     public Standpoint at(ConfigurationId other) {
         return new Standpoint(job, build, other, lens);

@@ -34,6 +34,17 @@ class RolesTest {
         "GET,  /api/jobs,                              401, ok,  ok, ok",
         "GET,  /api/jobs/JOB,                          401, ok,  ok, ok",
         "PUT,  /api/jobs/JOB/brief,                    401, 403, ok, ok",
+        "GET,  /api/worn,                              401, ok,  ok, ok",
+        "POST, /api/jobs,                              401, 403, ok, ok",
+        "PUT,  /api/jobs/JOB/title,                    401, 403, ok, ok",
+        "POST, /api/jobs/none/archive,                 401, 403, ok, ok",
+        "POST, /api/jobs/none/bring-back,              401, 403, ok, ok",
+        "POST, /api/jobs/JOB/bodies,                   401, ok,  ok, ok",
+        "PUT,  /api/jobs/JOB/bodies/a/title,           401, ok,  ok, ok",
+        "POST, /api/jobs/JOB/bodies/a/take-off,        401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/bodies/a/put-back,        401, ok,  ok, 403",
+        "GET,  /api/jobs/JOB/builds/a/by-hand?part=x&deed=MOVE, 401, ok, ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/lens-offers,     401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/bench,           401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/drawing,         401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/ports,           401, ok,  ok, ok",
@@ -154,6 +165,14 @@ class RolesTest {
             body = Map.of("findings", java.util.List.of("none"));
         } else if (path.endsWith("/waivers")) {
             body = Map.of("finding", "none", "reason", "none");
+        } else if (path.endsWith("/title")) {
+            body = Map.of("revision", 9999, "title", "t");
+        } else if (path.endsWith("/take-off") || path.endsWith("/put-back")) {
+            body = Map.of("revision", 9999);
+        } else if (path.endsWith("/bodies")) {
+            body = Map.of("revision", 9999, "title", "t", "item", "none@1", "like", "");
+        } else if (path.equals("/api/jobs")) {
+            body = Map.of("title", "t", "out", "2027-01-01", "worn", java.util.List.of(), "like", "nowhere");
         } else if (path.endsWith("/brief")) {
             body = Map.of(
                     "revision",

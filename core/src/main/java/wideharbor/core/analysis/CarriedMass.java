@@ -3,6 +3,7 @@ package wideharbor.core.analysis;
 import java.util.Optional;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.Worn;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
@@ -24,13 +25,26 @@ public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judge
                 .flatMap(p -> p.type()
                         .facet(SupportFacet.Support.class)
                         .map(f -> judged(carried.without(p.id()), f.minPayloadGrams(), f.maxPayloadGrams())));
-        Brief brief = analysis.job().brief();
-        boolean asks = brief.massFloorGrams() > 0 || brief.massCeilingGrams() > 0;
-        double ceiling = brief.massCeilingGrams() > 0 ? brief.massCeilingGrams() : Double.POSITIVE_INFINITY;
         return new CarriedMass(
                 carried,
                 payload,
-                asks ? Optional.of(judged(carried, brief.massFloorGrams(), ceiling)) : Optional.empty());
+                window(analysis)
+                        .map(w -> judged(
+                                carried,
+                                w.floorGrams(),
+                                w.ceilingGrams() > 0 ? w.ceilingGrams() : Double.POSITIVE_INFINITY)));
+    }
+
+    private record Window(double floorGrams, double ceilingGrams) {}
+
+    /** The configuration's own window before the job's. */
+    private static Optional<Window> window(RigAnalysis analysis) {
+        Brief brief = analysis.job().brief();
+        Optional<Worn.Demand> own =
+                brief.asks().worn(analysis.rig().configuration().id()).filter(Worn.Demand::hasWindow);
+        Window window = own.map(d -> new Window(d.floorGrams(), d.ceilingGrams()))
+                .orElse(new Window(brief.massFloorGrams(), brief.massCeilingGrams()));
+        return Optional.of(window).filter(w -> w.floorGrams() > 0 || w.ceilingGrams() > 0);
     }
 
     private static Judgement judged(Mass carried, double from, double to) {

@@ -9,6 +9,7 @@ import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.SettingKey;
@@ -218,6 +219,11 @@ public record RigAnalysis(
     /** Every scope that takes a part off here. */
     public List<Scope> takenOffIn(PlacementId placement) {
         return build.takenOffIn(placement, rig.configuration().id(), rig.lens());
+    }
+
+    /** Where a change to a joint belongs. */
+    public Scope scopeOf(Joint joint) {
+        return build.scopeOfJoint(joint.id(), rig.configuration().id(), rig.lens());
     }
 
     /** Where a change to a cable belongs. */

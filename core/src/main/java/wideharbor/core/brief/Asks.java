@@ -3,6 +3,7 @@ package wideharbor.core.brief;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.quantity.Require;
@@ -15,6 +16,7 @@ import wideharbor.core.quantity.Require;
  * @param spares what must be in the kit beside what is on the rig
  * @param tapes distances taped between the camera and what it looks at
  * @param ways where this job works otherwise than the house: option by way
+ * @param worn how a configuration is to be worn, once somebody said
  * @param shoot what the shoot itself asks
  */
 @RecordBuilder
@@ -28,6 +30,7 @@ public record Asks(
         List<Spare> spares,
         List<Tape> tapes,
         Map<String, String> ways,
+        List<Worn.Demand> worn,
 
         @RecordBuilder.Initializer(source = Shoot.class, value = "UNASKED")
         Shoot shoot) {
@@ -81,9 +84,17 @@ public record Asks(
 
     public Asks {
         ways = new Preferences(Map.of(), Map.of(), ways).job();
+        worn = bounded("ways of being worn", worn);
         changes = bounded("changes", changes);
         spares = bounded("spares", spares);
         tapes = bounded("taped distances", tapes);
+    }
+
+    /** How a configuration is to be worn; empty while nobody said. */
+    public Optional<Worn.Demand> worn(ConfigurationId configuration) {
+        return worn.stream()
+                .filter(d -> d.configuration().equals(configuration))
+                .findFirst();
     }
 
     private static <T> List<T> bounded(String what, List<T> all) {

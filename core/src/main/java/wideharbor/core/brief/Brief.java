@@ -13,7 +13,8 @@ import wideharbor.core.quantity.Require;
  *     blocks, what they sum up to
  * @param massFloorGrams least carried mass for steadiness; 0 means no floor
  * @param massCeilingGrams most carried mass for comfort; 0 means no ceiling
- * @param configurations ids of configurations that must be clear
+ * @param place empty while nobody said it
+ * @param configurations ids of configurations that must be there; none while nobody said how it is worn
  * @param lenses ids of lenses the package must work with
  */
 @RecordBuilder
@@ -74,7 +75,7 @@ public record Brief(
     }
 
     public Brief {
-        Require.text("Place", place, 120);
+        Require.atMost("Place", place, 120);
         Require.within("Temperature", temperatureC, -60, 60, "°C");
         Require.within("Hours on", hoursOn, LEAST_ON, 24, "h");
         hoursOn = Math.max(LEAST_ON, asks.shoot().hoursOn().orElse(hoursOn));
@@ -89,8 +90,5 @@ public record Brief(
         }
         configurations = List.copyOf(configurations);
         lenses = List.copyOf(lenses);
-        if (configurations.isEmpty()) {
-            throw new IllegalArgumentException("A brief must ask for at least one configuration");
-        }
     }
 }

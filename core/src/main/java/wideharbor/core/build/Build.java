@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Require;
@@ -18,6 +20,9 @@ import wideharbor.core.quantity.Words;
 /** One body's build: what all its configurations share, the configurations, and the lenses it is used with. */
 public record Build(
         BuildId id, String title, Content base, List<Configuration> configurations, List<LensChoice> lenses) {
+    /** More lenses than any set of one camera. */
+    public static final int MOST_LENSES = 60;
+
     public Build {
         if (id.isNone()) {
             throw new IllegalArgumentException("A build must have an id");
@@ -201,6 +206,17 @@ public record Build(
                         .orElseGet(() -> new Scope.InConfiguration(configuration));
     }
 
+    /** The scope that joined a joint last: an edit to the joint itself belongs there. */
+    public Scope scopeOfJoint(JointId joint, ConfigurationId configuration, LensId lens) {
+        return overlays(configuration, lens).entrySet().stream()
+                .filter(layer -> layer.getValue().stream()
+                        .anyMatch(c ->
+                                c instanceof Command.Join j && j.joint().id().equals(joint)))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElseGet(Scope.Base::new);
+    }
+
     private static boolean plugs(List<Command> overlay, CableId cable) {
         return overlay.stream()
                 .anyMatch(c -> c instanceof Command.Connect p && p.cable().id().equals(cable));
@@ -228,6 +244,44 @@ public record Build(
 
     Build withConfigurations(List<Configuration> all) {
         return new Build(id, title, base, all, lenses);
+    }
+
+    Build withLenses(List<LensChoice> all) {
+        return new Build(id, title, base, configurations, all);
+    }
+
+    Build titled(String other) {
+        return new Build(id, other, base, configurations, lenses);
+    }
+
+    /**
+     * A body and nothing on it yet, worn in these ways; until something carries it, the body is said to carry itself.
+     */
+    public static Build begin(
+            BuildId id, String title, ItemType body, Map<ConfigurationId, String> worn, Catalogue in) {
+        PlacementId root = PlacementId.of("body");
+        Content base = Content.of(
+                root,
+                List.of(new Placement(root, body.ref(), "", Placement.NOT_WEIGHED)),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                in);
+        return new Build(
+                id,
+                title,
+                base,
+                worn.entrySet().stream()
+                        .map(e -> new Configuration(
+                                e.getKey(), e.getValue(), root, 0, 0, List.of(), ConfigurationId.NONE))
+                        .toList(),
+                List.of());
+    }
+
+    /** The same rig as another body's: what is changed on one from then on is not on the other. */
+    public Build twin(BuildId other, String name) {
+        return new Build(other, name, base, configurations, lenses);
     }
 
     Build withLens(LensChoice changed) {

@@ -5,6 +5,7 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
@@ -72,6 +73,17 @@ public sealed interface Command {
 
     /** Takes a configuration out of the build; refused while another is based on it, or when it is the last. */
     record Unconfigure(ConfigurationId id) implements Command {}
+
+    /** Puts a lens into the set at a place of its order, or this one in place of the one with its id. */
+    record Equip(LensChoice lens, int at) implements Command {
+        public Equip {
+            Require.given("Lens", lens);
+            Require.within("Place in the set", at, 0, Build.MOST_LENSES, "");
+        }
+    }
+
+    /** Takes a lens out of the set. */
+    record Unequip(LensId id) implements Command {}
 
     /** Puts an overlay's whole list of commands in place of what it has: how an edit to an overlay is undone. */
     record ReplaceOverlay(List<Command> commands) implements Command {

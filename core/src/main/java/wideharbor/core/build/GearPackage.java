@@ -22,6 +22,24 @@ public record GearPackage(Kit kit, List<Build> builds) {
         }
     }
 
+    /** The package with one more body, the last. */
+    public GearPackage with(Build build) {
+        List<Build> next = new ArrayList<>(builds);
+        next.add(build);
+        return new GearPackage(kit, next);
+    }
+
+    /** The package without a body; what was on its rig is not in the kit either. */
+    public GearPackage without(BuildId gone) {
+        return new GearPackage(
+                kit, builds.stream().filter(b -> !b.id().equals(gone)).toList());
+    }
+
+    /** The same body by another name. */
+    public GearPackage renamed(BuildId id, String title) {
+        return new GearPackage(kit, swapped(build(id).titled(title)));
+    }
+
     /** The package after an edit, and the edit that takes it back exactly. */
     public record Applied(GearPackage after, List<Scoped> inverse) {}
 
@@ -54,9 +72,9 @@ public record GearPackage(Kit kit, List<Build> builds) {
         List<Scoped> configured = new ArrayList<>();
         Build listed = build;
         for (Scoped scoped : edit) {
-            if (scoped.command() instanceof Command.Configure || scoped.command() instanceof Command.Unconfigure) {
-                configured.add(0, Scoped.base(undoOf(scoped.command(), listed)));
-                listed = listed.withConfigurations(configurations(scoped.command(), listed));
+            if (Lists.concerns(scoped.command())) {
+                configured.add(0, Scoped.base(Lists.undoOf(scoped.command(), listed)));
+                listed = Lists.after(scoped.command(), listed);
             } else if (scoped.scope() instanceof Scope.Base) {
                 draft.apply(scoped.command(), catalogue);
             } else if (scoped.scope() instanceof Scope.InPackage) {
@@ -147,7 +165,9 @@ public record GearPackage(Kit kit, List<Build> builds) {
 
     private static boolean isNew(Build before, Scope scope) {
         return scope instanceof Scope.InConfiguration in
-                && before.configuration(in.configuration()).isEmpty();
+                        && before.configuration(in.configuration()).isEmpty()
+                || scope instanceof Scope.InLens with
+                        && before.lens(with.lens()).isEmpty();
     }
 
     /** What is at odds, by configuration and lens in words. */
@@ -164,38 +184,6 @@ public record GearPackage(Kit kit, List<Build> builds) {
             }
         }
         return all;
-    }
-
-    private static List<Configuration> configurations(Command command, Build build) {
-        List<Configuration> next = new ArrayList<>(build.configurations());
-        if (command instanceof Command.Configure c) {
-            boolean known = build.configuration(c.configuration().id()).isPresent();
-            if (known) {
-                next.replaceAll(one -> one.id().equals(c.configuration().id()) ? c.configuration() : one);
-            } else {
-                next.add(c.configuration());
-            }
-            return next;
-        }
-        ConfigurationId gone = ((Command.Unconfigure) command).id();
-        if (next.size() == 1) {
-            throw new EditRefused("A build keeps at least one configuration.");
-        }
-        next.stream().filter(c -> c.basedOn().equals(gone)).findFirst().ifPresent(c -> {
-            throw new EditRefused(c.title() + " is based on it; take that one out first.");
-        });
-        if (!next.removeIf(c -> c.id().equals(gone))) {
-            throw new EditRefused("There is no configuration '" + gone + "'.");
-        }
-        return next;
-    }
-
-    private static Command undoOf(Command command, Build build) {
-        ConfigurationId id =
-                command instanceof Command.Configure c ? c.configuration().id() : ((Command.Unconfigure) command).id();
-        return build.configuration(id)
-                .<Command>map(Command.Configure::new)
-                .orElseGet(() -> new Command.Unconfigure(id));
     }
 
     /** Overlays as they stand before this edit, to be changed. */

@@ -30,8 +30,19 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
                         && finding.evidence().excess() <= w.accepted().excess() * 1.02 + 1e-6);
     }
 
+    /** Of a whole job. One without any body proves nothing: it is open. */
     public static Verdict of(Report report, Job job) {
-        return of(report.findings(), job);
+        Verdict found = of(report.findings(), job);
+        return job.gear().builds().isEmpty()
+                ? new Verdict(
+                        false,
+                        found.stops,
+                        found.open + 1,
+                        found.unreadCautions,
+                        found.readCautions,
+                        found.notes,
+                        found.waived)
+                : found;
     }
 
     /** How a finding stands, the weightiest first. */

@@ -24,6 +24,7 @@ import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
 import wideharbor.core.plates.PlateStacks;
+import wideharbor.core.quantity.Require;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -92,9 +93,8 @@ public final class ConfigurationEdits {
         if (build.configurations().size() >= MOST) {
             throw new EditRefused("A build has at most " + MOST + " configurations.");
         }
-        String stem =
-                title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        String id = stem.isEmpty() ? "configuration" : stem.substring(0, Math.min(40, stem.length()));
+        String stem = Require.slug(title, 40);
+        String id = stem.isEmpty() ? "configuration" : stem;
         ConfigurationId free = ConfigurationId.of(id);
         for (int n = 2; build.configuration(free).isPresent(); n++) {
             free = ConfigurationId.of(id + "-" + n);

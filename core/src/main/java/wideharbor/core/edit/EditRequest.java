@@ -2,14 +2,20 @@ package wideharbor.core.edit;
 
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Build;
 import wideharbor.core.build.CableRun;
+import wideharbor.core.build.LensChoice;
 import wideharbor.core.build.PortRef;
+import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.build.SocketRef;
+import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.Id;
+import wideharbor.core.id.JointId;
+import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.quantity.Figure;
@@ -44,10 +50,19 @@ public sealed interface EditRequest {
         }
     }
 
-    /** Takes a part off; with dependants, all that hangs on it goes too. */
-    record Remove(PlacementId placement, boolean withDependants) implements EditRequest {
+    /**
+     * Takes a part off; with dependants, all that hangs on it goes too.
+     *
+     * @param reason why and who decided it, for whoever asks later; empty when nobody said
+     */
+    record Remove(PlacementId placement, boolean withDependants, String reason) implements EditRequest {
         public Remove {
             Id.some("Part", placement);
+            reason = reason == null ? "" : Require.atMost("Reason", reason, LONGEST_TEXT);
+        }
+
+        public Remove(PlacementId placement, boolean withDependants) {
+            this(placement, withDependants, "");
         }
 
         @Override
@@ -312,6 +327,149 @@ public sealed interface EditRequest {
             return new Prepared(
                     "Lay " + CableRequests.title(analysis, cable),
                     CableEdits.lay(analysis, cable, new CableRun.Laid(along, bay)));
+        }
+    }
+
+    /** Another part in a part's stead. */
+    record Exchanged(PlacementId placement, TypeRef item) implements EditRequest {
+        public Exchanged {
+            Id.some("Part", placement);
+            Require.given("Item", item);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.exchange(analysis, this);
+        }
+    }
+
+    /** The same part on another port. */
+    record Move(PlacementId placement, PortRef port, String itemPort) implements EditRequest {
+        public Move {
+            Id.some("Part", placement);
+            Require.given("Port", port);
+            Require.id("Port of the item", itemPort);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Move " + analysis.rig().title(placement) + " to "
+                            + analysis.rig().title(port.placement()),
+                    Joining.move(analysis, placement, port, itemPort));
+        }
+    }
+
+    /** A part between a part and what holds it. */
+    record Insert(PlacementId placement, TypeRef item) implements EditRequest {
+        public Insert {
+            Id.some("Part", placement);
+            Require.given("Item", item);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            ItemType type = PartRequests.item(analysis, item);
+            return new Prepared(
+                    "Put " + type.name() + " under " + analysis.rig().title(placement),
+                    Joining.insert(analysis, placement, type));
+        }
+    }
+
+    /** A second face of a part is joined to another part's. */
+    record Close(PortRef own, PortRef other) implements EditRequest {
+        public Close {
+            Require.given("Port", own);
+            Require.given("Other port", other);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return new Prepared(
+                    "Join " + analysis.rig().title(own.placement()) + " to "
+                            + analysis.rig().title(other.placement()) + " as well",
+                    Joining.close(analysis, own, other));
+        }
+    }
+
+    /** A second face is taken apart again. */
+    record Open(JointId joint) implements EditRequest {
+        public Open {
+            Require.given("Joint", joint);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            List<Scoped> commands = Joining.open(analysis, joint);
+            String child = analysis.rig()
+                    .content()
+                    .joint(joint)
+                    .map(j -> analysis.rig().title(j.child().placement()))
+                    .orElse(joint.toString());
+            return new Prepared("Open the second face of " + child, commands);
+        }
+    }
+
+    /** A lens comes into the set, on the mount. */
+    record AddLens(TypeRef item) implements EditRequest {
+        public AddLens {
+            Require.given("Item", item);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return LensEdits.add(analysis, PartRequests.item(analysis, item));
+        }
+    }
+
+    /** A lens goes out of the set. */
+    record DropLens(LensId lens) implements EditRequest {
+        public DropLens {
+            Require.given("Lens", lens);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return LensEdits.drop(analysis, lens);
+        }
+    }
+
+    /** Another title for a lens of the set. */
+    record TitleLens(LensId lens, String title) implements EditRequest {
+        public TitleLens {
+            Require.given("Lens", lens);
+            Require.text("Title of a lens", title, LensChoice.LONGEST_TITLE);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return LensEdits.rename(analysis, lens, title);
+        }
+    }
+
+    /** A lens to another place of the set, counted from 0. */
+    record OrderLens(LensId lens, int to) implements EditRequest {
+        public OrderLens {
+            Require.given("Lens", lens);
+            Require.within("Place in the set", to, 0, Build.MOST_LENSES, "");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return LensEdits.move(analysis, lens, to);
+        }
+    }
+
+    /** More or fewer of a type in the kit; the whole count is asked for, so that asking twice is asking once. */
+    record Pack(TypeRef item, int count) implements EditRequest {
+        public Pack {
+            Require.given("Item", item);
+            Require.within("Count in the kit", count, 0, 10_000, "pieces");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return KitEdits.pack(analysis, PartRequests.item(analysis, item), count);
         }
     }
 

@@ -1,8 +1,11 @@
 package wideharbor.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Configuration;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
@@ -10,6 +13,7 @@ import wideharbor.core.build.Switches;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.quantity.Words;
 
@@ -48,7 +52,10 @@ final class PartRequests {
     static Prepared remove(RigAnalysis analysis, EditRequest.Remove request) {
         return new Prepared(
                 "Take off " + analysis.rig().title(request.placement())
-                        + (request.withDependants() ? " with what hangs on it" : ""),
+                        + (request.withDependants() ? " with what hangs on it" : "")
+                        + (request.reason().isBlank()
+                                ? ""
+                                : ": " + request.reason().strip()),
                 PartEdits.remove(analysis, request.placement(), request.withDependants()));
     }
 
@@ -59,11 +66,37 @@ final class PartRequests {
                 .flatMap(p -> p.type().port(request.port().port()))
                 .flatMap(p -> type.port(request.itemPort()).map(c -> Mating.mates(p, c, analysis.standards())))
                 .orElse(true);
-        return new Prepared(
-                "Add " + type.name(),
-                mates
-                        ? PartEdits.add(analysis, request.port(), type, request.itemPort())
-                        : PartEdits.addThrough(analysis, request.port(), type, request.itemPort()));
+        List<Scoped> added = mates
+                ? PartEdits.add(analysis, request.port(), type, request.itemPort())
+                : PartEdits.addThrough(analysis, request.port(), type, request.itemPort());
+        boolean carries = !analysis.rig().isSupported()
+                && type.facet(SupportFacet.Support.class).isPresent();
+        return carries ? carrying(analysis, type, added) : new Prepared("Add " + type.name(), added);
+    }
+
+    /**
+     * The first part that carries is what the configuration is carried by. Where there are several configurations it
+     * goes into this one alone: another is worn in another way.
+     */
+    private static Prepared carrying(RigAnalysis analysis, ItemType type, List<Scoped> added) {
+        Configuration here = analysis.rig().configuration();
+        List<Scoped> edit = new ArrayList<>(
+                analysis.build().configurations().size() > 1 ? ConfigurationEdits.hereOnly(added, here.id()) : added);
+        added.stream()
+                .map(Scoped::command)
+                .filter(c -> c instanceof Command.Place p && p.type().equals(type.ref()))
+                .map(c -> ((Command.Place) c).placement())
+                .reduce((first, last) -> last)
+                .ifPresent(id -> edit.add(Scoped.base(new Command.Configure(here.carriedBy(id)))));
+        return new Prepared("Add " + type.name() + ", which carries " + here.title(), edit);
+    }
+
+    static Prepared exchange(RigAnalysis analysis, EditRequest.Exchanged request) {
+        if (analysis.rig().find(request.placement()).isEmpty()) {
+            throw new EditRefused(analysis.rig().title(request.placement()) + " is not on the rig.");
+        }
+        Exchange made = Exchange.of(analysis, request.placement(), item(analysis, request.item()));
+        return new Prepared(Exchange.said(analysis, request.placement(), made), made.edit());
     }
 
     static ItemType item(RigAnalysis analysis, TypeRef ref) {

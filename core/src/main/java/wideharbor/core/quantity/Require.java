@@ -53,6 +53,16 @@ public final class Require {
         return value;
     }
 
+    /** A text as the stem of an id: small letters, digits and dashes; empty when none of it is left. */
+    public static String slug(String text, int longest) {
+        String plain = java.text.Normalizer.normalize(text, java.text.Normalizer.Form.NFD)
+                .toLowerCase(java.util.Locale.ROOT)
+                .replaceAll("\\p{M}+", "")
+                .replaceAll("[^a-z0-9]+", "-");
+        String cut = plain.length() > longest ? plain.substring(0, longest) : plain;
+        return cut.replaceAll("^-+|-+$", "");
+    }
+
     public static String text(String what, @Nullable String value, int longest) {
         if (value == null || value.isBlank()) {
             throw new IllegalArgumentException(what + " must not be empty");

@@ -234,6 +234,15 @@ public final class Rig {
                         .noneMatch(j -> j.parent().equals(ref) || j.child().equals(ref));
     }
 
+    /** How two faces of parts on this rig would meet, were they joined by this. */
+    public Closing closing(Joint joint) {
+        return Closings.measure(
+                joint,
+                require(joint.parent().placement()),
+                require(joint.child().placement()),
+                content);
+    }
+
     /** A part and everything that hangs on it. */
     public Set<PlacementId> subtree(PlacementId placement) {
         return subtrees.get(placement, this::findSubtree);

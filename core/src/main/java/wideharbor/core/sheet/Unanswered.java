@@ -18,6 +18,12 @@ public record Unanswered(String what, String until) {
         Brief.Crew crew = brief.crew();
         Shoot shoot = brief.asks().shoot();
         List<Unanswered> all = new ArrayList<>();
+        when(
+                brief.configurations().isEmpty(),
+                "how it is worn",
+                "every way that is built is judged, none is asked",
+                all);
+        when(brief.place().isBlank(), "where it is", "nothing hangs on it but the papers", all);
         when(shoot.day().isEmpty(), "the day in blocks", "batteries last the hours on, end to end", all);
         when(
                 brief.massFloorGrams() + brief.massCeilingGrams() <= 0,

@@ -10,6 +10,7 @@ public final class BriefChecks {
     public static List<Check> all() {
         return List.of(
                 new AskedIsBuilt(),
+                new WornAsAsked(),
                 new ChangeDemands(),
                 new RoomSize(),
                 new CloseFocus(),
