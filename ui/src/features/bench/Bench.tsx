@@ -70,7 +70,7 @@ export function Bench({ at, canEdit, session }: Props) {
   if (query.isError || !bench) return <p className="page error">{query.error?.message}</p>;
   return (
     <div className="bench" aria-busy={pending.length > 0}>
-      <BenchBar bench={bench} go={go} actions={actions} only={only} />
+      <BenchBar bench={bench} bodies={at.builds} go={go} actions={actions} only={only} />
       <Panels
         name="bench"
         left={

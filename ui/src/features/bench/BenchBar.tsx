@@ -6,6 +6,7 @@ import type { BenchActions } from './useBenchKeys';
 
 interface Props {
   bench: Schemas['Bench'];
+  bodies: readonly Schemas['BuildRef'][];
   go: (name: string, value: string) => void;
   actions: BenchActions;
   only: boolean;
@@ -36,7 +37,7 @@ function Stand({ tab, short }: { tab: Standing; short: boolean }) {
 }
 
 /** Configuration, where changes go, lens, revision, undo and redo. */
-export function BenchBar({ bench, go, actions, only }: Props) {
+export function BenchBar({ bench, bodies, go, actions, only }: Props) {
   const { canEdit } = actions;
   const titleOf = (id: string) => bench.configurations.find((c) => c.id === id)?.title ?? id;
   const follows = (c: Schemas['Bench']['configurations'][number]) => {
@@ -53,6 +54,14 @@ export function BenchBar({ bench, go, actions, only }: Props) {
   ];
   return (
     <div className="bench-bar">
+      {bodies.length > 1 && (
+        <Pick
+          label="Body"
+          value={bench.build}
+          onChange={(b) => go('build', b)}
+          options={bodies.map((b) => ({ value: b.id, label: b.title }))}
+        />
+      )}
       <Tabs
         className="bench-tabs"
         aria-label="Configurations"
@@ -98,6 +107,9 @@ export function BenchBar({ bench, go, actions, only }: Props) {
         onChange={(v) => go('lens', v)}
         options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
       />
+      <Button type="text" onClick={actions.lensSet} title="The lens set: in, out, order, names (l)">
+        Lenses
+      </Button>
       <Dropdown trigger={['click']} menu={{ items: more }}>
         <Button type="text" aria-haspopup="menu">
           More

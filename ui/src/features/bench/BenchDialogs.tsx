@@ -1,18 +1,23 @@
 import type { Schemas } from '../../shared/api/client';
-import type { Spot } from '../../shared/api/queries';
+import type { Deed, Spot } from '../../shared/api/queries';
 import { BalanceDialog } from './BalanceDialog';
 import { BudgetDialog } from './BudgetDialog';
 import { CheckedDialog } from './CheckedDialog';
 import { ConfigurationDialog } from './ConfigurationDialog';
 import { FitDialog } from './FitDialog';
+import { HandDialog } from './HandDialog';
 import { HandsDialog } from './HandsDialog';
 import { KeysDialog } from './KeysDialog';
 import { LeftDialog } from './LeftDialog';
+import { LensSetDialog } from './LensSetDialog';
+import { RemoveDialog } from './RemoveDialog';
 
 /** Which dialog is open over the Bench. */
 export type Opened =
   | { kind: 'fit'; placement: string }
-  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' };
+  | { kind: 'remove'; part: string; title: string }
+  | { kind: 'hand'; part: string; deed: Deed; title: string }
+  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' };
 
 interface Props {
   opened: Opened;
@@ -40,6 +45,12 @@ export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest }
           onAdd={(port, offer) => decide({ kind: 'ADD', port, item: offer.item, itemPort: offer.port })}
         />
       );
+    case 'remove':
+      return <RemoveDialog part={opened.part} title={opened.title} onClose={onClose} onRequest={decide} />;
+    case 'hand':
+      return <HandDialog {...at} part={opened.part} deed={opened.deed} title={opened.title} onRequest={decide} />;
+    case 'lenses':
+      return <LensSetDialog {...at} lenses={bench.lenses} canEdit={canEdit} onRequest={onRequest} />;
     case 'budget':
       return <BudgetDialog {...at} onFit={(placement) => canEdit && onOpen({ kind: 'fit', placement })} />;
     case 'configure':

@@ -61,7 +61,17 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
           {!row.root && <ImproviseForm row={row} act={act} />}
           <div className="part-acts">
             <Button onClick={() => actions.openFit(row.placement)}>Add a part here</Button>
-            {!row.root && <Button onClick={() => actions.askRemove(row.placement)}>Take off</Button>}
+            <Button onClick={() => actions.byHand(row.placement, row.title, 'EXCHANGE')}>Exchange</Button>
+            {!row.root && (
+              <>
+                <Button onClick={() => actions.byHand(row.placement, row.title, 'MOVE')}>Move</Button>
+                <Button onClick={() => actions.byHand(row.placement, row.title, 'CLOSE')}>Join</Button>
+                <Button onClick={() => actions.askRemove(row.placement)}>Take off</Button>
+                <Button type="text" onClick={() => actions.removeSaying(row.placement, row.title)}>
+                  saying why
+                </Button>
+              </>
+            )}
           </div>
         </>
       )}

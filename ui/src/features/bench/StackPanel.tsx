@@ -33,7 +33,12 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
             <h3 className="mark stop">Held by nothing</h3>
             {bench.loose.map((l) => (
               <p key={l.placement}>
-                <strong>{l.title}</strong> <span className="soft">{l.why}</span>
+                <strong>{l.title}</strong> <span className="soft">{l.why}</span>{' '}
+                {actions.canEdit && (
+                  <Button type="text" onClick={() => actions.byHand(l.placement, l.title, 'MOVE')}>
+                    Find it a port
+                  </Button>
+                )}
               </p>
             ))}
           </div>

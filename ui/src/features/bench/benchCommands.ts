@@ -12,6 +12,29 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
         ...(row && !row.root
           ? [{ title: `Take off ${row.title}`, key: 'Delete', run: () => a.askRemove(row.placement) }]
           : []),
+        ...(row
+          ? [{ title: `Exchange ${row.title}`, key: 'x', run: () => a.byHand(row.placement, row.title, 'EXCHANGE') }]
+          : []),
+        ...(row && !row.root
+          ? [
+              {
+                title: `Move ${row.title} to another port`,
+                key: 'g',
+                run: () => a.byHand(row.placement, row.title, 'MOVE'),
+              },
+              {
+                title: `Put a part under ${row.title}`,
+                key: 'u',
+                run: () => a.byHand(row.placement, row.title, 'INSERT'),
+              },
+              {
+                title: `Join a second face of ${row.title}`,
+                key: 'j',
+                run: () => a.byHand(row.placement, row.title, 'CLOSE'),
+              },
+              { title: `Take off ${row.title} and say why`, run: () => a.removeSaying(row.placement, row.title) },
+            ]
+          : []),
         ...(bench?.undo ? [{ title: `Undo: ${bench.undo}`, key: 'Ctrl Z', run: a.undo }] : []),
         ...(bench?.redo ? [{ title: `Redo: ${bench.redo}`, key: 'Ctrl Shift Z', run: a.redo }] : []),
         { title: 'Configurations: derive, copy, rename, turn', run: a.configure },
@@ -19,6 +42,7 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
     : [];
   return [
     ...edits,
+    { title: 'Lens set: in, out, order, names', key: 'l', run: a.lensSet },
     { title: 'Mounting points: used, free, covered', key: 'm', run: a.budget },
     { title: 'Balance with each lens', key: 'b', run: a.balance },
     { title: 'Hands, shoulder, eye: what there is to hold', key: 'h', run: a.hands },

@@ -89,7 +89,7 @@ describe('scoped', () => {
 
 describe('BenchBar', () => {
   const bar = (b: Schemas['Bench'], canEdit = true, go = vi.fn()) =>
-    render(<BenchBar bench={b} go={go} only={false} actions={{ canEdit } as BenchActions} />);
+    render(<BenchBar bodies={[]} bench={b} go={go} only={false} actions={{ canEdit } as BenchActions} />);
 
   it('tells what a configuration follows and how many changes are its own', () => {
     bar(bench([tab('studio', 'Studio'), tab('rain', 'Rain', { basedOn: 'studio', changes: 3 })]));

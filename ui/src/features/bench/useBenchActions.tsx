@@ -23,8 +23,8 @@ export function useBenchActions({
   open,
 }: Asked): Omit<BenchActions, 'measuring' | 'measure' | 'zoom' | 'fit'> {
   const { modal, message } = App.useApp();
-  const remove = (placement: string, withDependants: boolean) =>
-    run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants } });
+  const remove = (placement: string, withDependants: boolean, reason = '') =>
+    run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants, reason } });
 
   const askAboutDependants = (row: Schemas['Row']) => {
     const dialog = modal.confirm({
@@ -60,6 +60,7 @@ export function useBenchActions({
       if (row.dependants === 0) remove(placement, false);
       else askAboutDependants(row);
     },
+    removeSaying: (part, title) => open({ kind: 'remove', part, title }),
     undo: () => {
       if (!bench?.undo) return;
       if (bench.undoBy === me) return run({ kind: 'undo', anyway: false });
@@ -75,6 +76,11 @@ export function useBenchActions({
       if (canEdit) open({ kind: 'fit', placement });
       else void message.info('Only who edits builds adds a part.');
     },
+    byHand: (part, title, deed) => {
+      if (canEdit) open({ kind: 'hand', part, title, deed });
+      else void message.info('Only who edits builds changes a rig.');
+    },
+    lensSet: () => open({ kind: 'lenses' }),
     view: (v) => go('view', v),
     lens: (id) => go('lens', id),
     help: () => open({ kind: 'help' }),

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
+import type { Deed } from '../../shared/api/queries';
 import { isTyping } from '../../shared/kit/typing';
 import { nudged } from './logic';
 
@@ -9,9 +10,14 @@ export interface BenchActions {
   set: (key: string, value: number) => void;
   feel: (key: string, byFeel: boolean) => void;
   askRemove: (placement: string) => void;
+  /** Takes a part off once somebody has said why. */
+  removeSaying: (placement: string, title: string) => void;
   undo: () => void;
   redo: () => void;
   openFit: (placement: string) => void;
+  /** Something by hand with a part: exchange it, move it, put one under it, join or open a second face. */
+  byHand: (part: string, title: string, deed: Deed) => void;
+  lensSet: () => void;
   view: (view: string) => void;
   lens: (id: string) => void;
   help: () => void;
@@ -83,6 +89,16 @@ const add: Key = (hand) => {
     : () => hand.actions.tell('Choose a part first: f adds one to it.');
 };
 
+/** Something by hand with the part that is chosen. */
+const hand =
+  (deed: Deed): Key =>
+  (held) => {
+    const row = rowOf(held);
+    return row
+      ? () => held.actions.byHand(row.placement, row.title, deed)
+      : () => held.actions.tell('Choose a part first.');
+  };
+
 const takeOff: Key = (hand) => {
   const row = rowOf(hand);
   return row && (() => hand.actions.askRemove(row.placement));
@@ -102,6 +118,11 @@ const KEYS: Record<string, Key> = {
   '[': lens(-1),
   ']': lens(1),
   f: add,
+  x: hand('EXCHANGE'),
+  g: hand('MOVE'),
+  u: hand('INSERT'),
+  j: hand('CLOSE'),
+  l: ({ actions }) => actions.lensSet,
   Delete: takeOff,
   Escape: ({ actions }) => (actions.measuring ? actions.measure : () => actions.choose('')),
   m: ({ actions }) => actions.budget,

@@ -6,8 +6,10 @@ import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { jobQuery } from '../../shared/api/queries';
 import { Glance } from './Glance';
+import { BodiesPanel } from '../bodies';
 import { BriefForm } from './BriefForm';
 import { BriefSheet } from './BriefSheet';
+import { JobMenu } from './JobMenu';
 import { RequirementList } from './RequirementList';
 
 export function BriefScreen({ session }: { session: Schemas['Session'] }) {
@@ -28,6 +30,7 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
           <Button type="text" className="noprint" onClick={() => window.print()}>
             Print
           </Button>
+          {session.editsBriefs && !editing && <JobMenu job={data} />}
         </div>
         {editing ? (
           <BriefForm
@@ -44,6 +47,10 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
         ) : (
           <>
             <Glance job={data} />
+            <BodiesPanel
+              job={data}
+              canEdit={(session.editsBuilds || session.editsBriefs) && data.stage !== 'DISPATCHED'}
+            />
             <BriefSheet job={data} />
           </>
         )}

@@ -29,7 +29,7 @@ export function DatesFields({ brief, onChange }: FieldsProps) {
         <WhenPicker value={brief.back} onChange={(back) => onChange({ back })} />
       </Field>
       <Field wide label="Place" place="brief.place">
-        <Input value={brief.place} maxLength={120} required onChange={(e) => onChange({ place: e.target.value })} />
+        <Input value={brief.place} maxLength={120} onChange={(e) => onChange({ place: e.target.value })} />
       </Field>
     </fieldset>
   );

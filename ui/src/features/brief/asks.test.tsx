@@ -12,6 +12,7 @@ const nothing: Schemas['Asks'] = {
   spares: [],
   tapes: [],
   ways: {},
+  worn: [],
   shoot: {
     orientation: 'ANY',
     longestStretchHours: 0,

@@ -4,6 +4,7 @@ import { onBodies } from './worn';
 const body = (id: string, configurations: string[]) => ({
   id,
   title: `Body ${id}`,
+  body: 'body@1',
   configurations: configurations.map((c) => ({ id: c, title: `As ${c}` })),
   lenses: [],
 });

@@ -102,7 +102,7 @@ export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
           <p className="soft">Wide Harbor computes and reminds; local codes, insurers and licensed practice decide.</p>
         </div>
       </section>
-      <PullTable d={d} />
+      <PullTable d={d} canEdit={session.editsBuilds && d.stage !== 'DISPATCHED'} />
     </main>
   );
 }

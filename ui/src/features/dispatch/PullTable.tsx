@@ -4,6 +4,7 @@ import type { Schemas } from '../../shared/api/client';
 import { kilograms } from '../../shared/format/units';
 import { CaseTable } from './CaseTable';
 import { CategoryTable } from './CategoryTable';
+import { KitDialog } from './KitDialog';
 import { ScrewTable } from './ScrewTable';
 
 const SORTS = [
@@ -12,7 +13,8 @@ const SORTS = [
 ];
 
 /** What to pull, by category: on the rig and spare, with mass. */
-export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
+export function PullTable({ d, canEdit }: { d: Schemas['Dispatch']; canEdit: boolean }) {
+  const [packing, setPacking] = useState(false);
   const [byCase, setByCase] = useState(false);
   const pieces = d.lines.reduce((n, l) => n + l.pieces, 0);
   return (
@@ -30,6 +32,11 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
           options={SORTS}
           onChange={setByCase}
         />
+        {canEdit && (
+          <Button className="noprint" onClick={() => setPacking(true)}>
+            Pack the kit
+          </Button>
+        )}
         <a className="noprint" href={`/api/jobs/${d.job}/pull-list.pdf`}>
           PDF
         </a>
@@ -47,6 +54,7 @@ export function PullTable({ d }: { d: Schemas['Dispatch'] }) {
         {byCase ? <CaseTable d={d} /> : <CategoryTable lines={d.lines} />}
         <ScrewTable screws={d.screws} />
       </div>
+      {packing && <KitDialog d={d} onClose={() => setPacking(false)} />}
     </section>
   );
 }

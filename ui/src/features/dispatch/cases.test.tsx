@@ -64,13 +64,13 @@ const dispatch: Schemas['Dispatch'] = {
 
 describe('the pull list', () => {
   it('is by category first, with masses that are not on file said so', () => {
-    render(<PullTable d={dispatch} />);
+    render(<PullTable d={dispatch} canEdit={false} />);
     expect(screen.getByRole('row', { name: /Legs/ }).textContent).toContain('not weighed');
     expect(screen.getByText('CSV').getAttribute('href')).toBe('/api/jobs/kiln/pull-list.csv');
   });
 
   it('is by case on request: mass, how full, who lifts, and what fits none', () => {
-    render(<PullTable d={dispatch} />);
+    render(<PullTable d={dispatch} canEdit={false} />);
     fireEvent.click(screen.getByText('by case'));
     const head = screen.getByRole('row', { name: /Case, camera/ }).textContent;
     expect(head).toContain('lift by two');

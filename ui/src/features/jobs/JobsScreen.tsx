@@ -1,21 +1,26 @@
 import './jobs.css';
-import { Button, Input } from 'antd';
+import { Button, Checkbox, Input } from 'antd';
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { jobsQuery } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
+import { Archived } from './Archived';
 import { JobTable } from './JobTable';
+import { NewJob } from './NewJob';
 import { OpenPackage } from './OpenPackage';
 import { WeekStrip } from './WeekStrip';
 
 export function JobsScreen({ session }: { session: Schemas['Session'] }) {
   const [search, setSearch] = useState('');
-  const jobs = useInfiniteQuery(jobsQuery(useDeferredValue(search.trim())));
+  const [archived, setArchived] = useState(false);
+  const jobs = useInfiniteQuery(jobsQuery(useDeferredValue(search.trim()), archived));
   const loaded = useMemo(() => jobs.data?.pages.flatMap((p) => p.jobs) ?? [], [jobs.data]);
   const empty = search
     ? `No job matches “${search}”. Clear the search to see all.`
-    : 'No jobs yet. Open a package file to begin.';
+    : session.editsBriefs
+      ? 'No jobs yet. Begin with New job, or open a package file.'
+      : 'No jobs yet. The desk or a lead begins one.';
 
   return (
     <main className="page jobs">
@@ -31,12 +36,21 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
             onChange={(e) => setSearch(e.target.value)}
           />
         </label>
+        <Checkbox checked={archived} onChange={(e) => setArchived(e.target.checked)}>
+          laid aside
+        </Checkbox>
         {session.editsBriefs && <OpenPackage canMerge={session.waives} />}
+        {session.editsBriefs && <NewJob today={session.today} earlier={archived ? [] : loaded} />}
       </div>
       {jobs.isPending && <Waiting />}
       {jobs.isError && <p className="error">{jobs.error.message}</p>}
-      {jobs.data && <WeekStrip jobs={loaded} today={session.today} />}
-      {jobs.data && <JobTable jobs={loaded} empty={empty} />}
+      {jobs.data && archived && <Archived jobs={loaded} mayBringBack={session.editsBriefs} />}
+      {jobs.data && !archived && (
+        <>
+          <WeekStrip jobs={loaded} today={session.today} />
+          <JobTable jobs={loaded} empty={empty} />
+        </>
+      )}
       {jobs.hasNextPage && (
         <p>
           <Button disabled={jobs.isFetchingNextPage} onClick={() => void jobs.fetchNextPage()}>

@@ -76,3 +76,10 @@ export const operatorsQuery = queryOptions({
   queryKey: ['house', 'operators'] as const,
   queryFn: async () => unwrap(await api.GET('/api/house/operators')),
 });
+
+/** The ways of being worn that a job may begin with. */
+export const wornQuery = queryOptions({
+  queryKey: ['house', 'worn'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/worn')),
+  staleTime: Infinity,
+});

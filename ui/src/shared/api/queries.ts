@@ -31,11 +31,11 @@ export const sessionQuery = queryOptions({
 });
 
 /** The list of jobs a page at a time, newest load-out first; the search is the server's, so that no job hides on a later page. */
-export const jobsQuery = (search: string) =>
+export const jobsQuery = (search: string, archived = false) =>
   infiniteQueryOptions({
-    queryKey: [...keys.jobs, search] as const,
+    queryKey: [...keys.jobs, search, archived] as const,
     queryFn: async ({ pageParam }) =>
-      unwrap(await api.GET('/api/jobs', { params: { query: { search, page: pageParam } } })),
+      unwrap(await api.GET('/api/jobs', { params: { query: { search, archived, page: pageParam } } })),
     initialPageParam: 0,
     getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
     placeholderData: keepPreviousData,
@@ -106,6 +106,33 @@ export const fitQuery = (s: Spot, port: string, search: string, revision: number
     initialPageParam: 0,
     getNextPageParam: (last) => (last.from + 40 < last.total ? last.from + 40 : undefined),
     enabled: port !== '',
+  });
+
+export type Deed = 'EXCHANGE' | 'MOVE' | 'INSERT' | 'CLOSE' | 'OPEN';
+
+/** What may be done by hand with a part, and what each way would cost. */
+export const handQuery = (s: Spot, part: string, deed: Deed, search: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'by-hand', s.build, s.configuration, s.lens, part, deed, search, revision] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/by-hand', {
+          params: { ...place(s), query: { ...look(s), part, deed, search } },
+        }),
+      ),
+  });
+
+/** Lenses that go on this body's mount. */
+export const lensOffersQuery = (s: Spot, search: string, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'lens-offers', s.build, s.configuration, search, revision] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/lens-offers', {
+          params: { ...place(s), query: { ...look(s), search } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
   });
 
 export const budgetQuery = (s: Spot, revision: number) =>

@@ -189,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -412,7 +412,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -461,7 +461,7 @@ export interface paths {
         };
         get: operations["jobs"];
         put?: never;
-        post?: never;
+        post: operations["begin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -484,6 +484,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/bodies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addBody"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/bodies/{build}/put-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/bodies/{build}/take-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/bodies/{build}/title": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["titleBody"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/brief": {
         parameters: {
             query?: never;
@@ -494,6 +574,22 @@ export interface paths {
         get?: never;
         put: operations["changeBrief"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/bring-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -620,6 +716,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["budget"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["byHand"];
         put?: never;
         post?: never;
         delete?: never;
@@ -764,6 +876,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["leftDrawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/lens-offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lensOffers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -964,6 +1092,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/kit/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/package.harbor.json": {
         parameters: {
             query?: never;
@@ -1092,6 +1252,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/title": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/waivers": {
         parameters: {
             query?: never;
@@ -1188,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["worn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1211,6 +1403,7 @@ export interface components {
             ways: {
                 [key: string]: string;
             };
+            worn: components["schemas"]["Demand"][];
         };
         AtHand: {
             /** Format: int32 */
@@ -1243,6 +1436,9 @@ export interface components {
             to: number[];
             words: string;
         };
+        Begun: {
+            job: string;
+        };
         Bench: {
             bodyFaceUp: string;
             build: string;
@@ -1268,6 +1464,11 @@ export interface components {
             undo: string;
             undoBy: string;
             verdict: string;
+        };
+        BodyTitled: {
+            /** Format: int32 */
+            revision: number;
+            title: string;
         };
         Border: {
             border: number[];
@@ -1342,6 +1543,7 @@ export interface components {
             standards: components["schemas"]["BroughtStandardLine"][];
         };
         BuildRef: {
+            body: string;
             configurations: components["schemas"]["Named"][];
             id: string;
             lenses: components["schemas"]["Named"][];
@@ -1547,6 +1749,15 @@ export interface components {
             /** Format: int32 */
             used: number;
         };
+        Demand: {
+            /** Format: double */
+            ceilingGrams: number;
+            configuration: string;
+            /** Format: double */
+            floorGrams: number;
+            /** @enum {string} */
+            worn: "STICKS" | "HIHAT" | "SHOULDER" | "VEST" | "HANDLE_LOW" | "GIMBAL" | "STABILISER" | "VEHICLE" | "REMOTE_HEAD" | "TIGHT_ROOM" | "PORTRAIT";
+        };
         DeviceDay: {
             /** Format: double */
             bootSeconds: number;
@@ -1645,6 +1856,14 @@ export interface components {
             kind: "ADD";
             port: string;
         };
+        EditAddLens: {
+            item: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ADD_LENS";
+        };
         EditCarry: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1652,6 +1871,15 @@ export interface components {
              */
             kind: "CARRY";
             placement: string;
+        };
+        EditClose: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CLOSE";
+            other: string;
+            own: string;
         };
         EditComeBack: {
             /**
@@ -1677,6 +1905,23 @@ export interface components {
              */
             kind: "DERIVE";
             title: string;
+        };
+        EditDropLens: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DROP_LENS";
+            lens: string;
+        };
+        EditExchanged: {
+            item: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "EXCHANGED";
+            placement: string;
         };
         EditFeel: {
             byFeel: boolean;
@@ -1705,6 +1950,15 @@ export interface components {
             limit: string;
             placement: string;
         };
+        EditInsert: {
+            item: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "INSERT";
+            placement: string;
+        };
         EditLay: {
             along: string[];
             bay: string;
@@ -1726,6 +1980,34 @@ export interface components {
             /** Format: double */
             tiltDegrees: number;
         };
+        EditMove: {
+            itemPort: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "MOVE";
+            placement: string;
+            port: string;
+        };
+        EditOpen: {
+            joint: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "OPEN";
+        };
+        EditOrderLens: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ORDER_LENS";
+            lens: string;
+            /** Format: int32 */
+            place: number;
+        };
         EditOtherShoulder: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1733,6 +2015,16 @@ export interface components {
              */
             kind: "OTHER_SHOULDER";
             title: string;
+        };
+        EditPack: {
+            /** Format: int32 */
+            count: number;
+            item: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PACK";
         };
         EditPlug: {
             from: string;
@@ -1761,6 +2053,7 @@ export interface components {
              */
             kind: "REMOVE";
             placement: string;
+            reason: string;
             withDependants: boolean;
         };
         EditRename: {
@@ -1771,7 +2064,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1806,6 +2099,15 @@ export interface components {
              */
             kind: "TIP";
             placement: string;
+        };
+        EditTitleLens: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TITLE_LENS";
+            lens: string;
+            title: string;
         };
         EditTried: {
             /**
@@ -2031,6 +2333,17 @@ export interface components {
             /** Format: double */
             upMm: number;
         };
+        HandOffer: {
+            detail: string;
+            lost: string[];
+            request: components["schemas"]["EditRequest"];
+            title: string;
+        };
+        HandPage: {
+            offers: components["schemas"]["HandOffer"][];
+            /** Format: int32 */
+            total: number;
+        };
         HandsView: {
             /** @enum {string} */
             eye: "LEFT" | "RIGHT";
@@ -2118,7 +2431,13 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        JobTitled: {
+            /** Format: int32 */
+            revision: number;
+            title: string;
+        };
         JobView: {
+            archived: boolean;
             brief: components["schemas"]["BriefView"];
             builds: components["schemas"]["BuildRef"][];
             clear: boolean;
@@ -2129,6 +2448,7 @@ export interface components {
             revision: number;
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            takenOff: components["schemas"]["Named"][];
             title: string;
             unanswered: components["schemas"]["Unanswered"][];
             verdict: string;
@@ -2145,6 +2465,26 @@ export interface components {
             /** Format: double */
             mm: number | null;
             near: string[];
+        };
+        KitChange: {
+            lines: components["schemas"]["KitCount"][];
+            /** Format: int32 */
+            revision: number;
+        };
+        KitCount: {
+            /** Format: int32 */
+            count: number;
+            item: string;
+        };
+        KitRead: {
+            /** Format: int32 */
+            count: number;
+            item: string;
+            name: string;
+            problem: string;
+            /** Format: int32 */
+            row: number;
+            text: string;
         };
         Lasting: {
             /** Format: int32 */
@@ -2276,6 +2616,20 @@ export interface components {
         Named: {
             id: string;
             title: string;
+        };
+        NewBody: {
+            item: string;
+            like: string;
+            /** Format: int32 */
+            revision: number;
+            title: string;
+        };
+        NewJob: {
+            like: string;
+            /** Format: date */
+            out: string;
+            title: string;
+            worn: ("STICKS" | "HIHAT" | "SHOULDER" | "VEST" | "HANDLE_LOW" | "GIMBAL" | "STABILISER" | "VEHICLE" | "REMOTE_HEAD" | "TIGHT_ROOM" | "PORTRAIT")[];
         };
         Offer: {
             cables: components["schemas"]["Choice"][];
@@ -2475,6 +2829,9 @@ export interface components {
             bay: boolean;
             id: string;
             title: string;
+        };
+        PastedList: {
+            text: string;
         };
         Place: {
             by: string;
@@ -2766,6 +3123,10 @@ export interface components {
             viewer: components["schemas"]["Viewer"];
             way: string[];
             whyNot: string;
+        };
+        SeenRevision: {
+            /** Format: int32 */
+            revision: number;
         };
         Session: {
             displayName: string;
@@ -3112,6 +3473,13 @@ export interface components {
             reason: string;
             title: string;
         };
+        WayWorn: {
+            configuration: string;
+            /** @enum {string} */
+            id: "STICKS" | "HIHAT" | "SHOULDER" | "VEST" | "HANDLE_LOW" | "GIMBAL" | "STABILISER" | "VEHICLE" | "REMOTE_HEAD" | "TIGHT_ROOM" | "PORTRAIT";
+            needs: string;
+            title: string;
+        };
         Wire: {
             /** Format: double */
             dropVolts: number;
@@ -3411,7 +3779,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query: {
                 name: string;
@@ -3739,7 +4107,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3817,6 +4185,7 @@ export interface operations {
         parameters: {
             query?: {
                 search?: string;
+                archived?: boolean;
                 page?: number;
             };
             header?: never;
@@ -3836,6 +4205,30 @@ export interface operations {
             };
         };
     };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJob"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
     job: {
         parameters: {
             query?: never;
@@ -3846,6 +4239,133 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addBody: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRevision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenRevision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    titleBody: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BodyTitled"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3881,6 +4401,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JobView"];
                 };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4076,6 +4616,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FaceView"][];
+                };
+            };
+        };
+    };
+    byHand: {
+        parameters: {
+            query: {
+                configuration?: string;
+                lens?: string;
+                part: string;
+                deed: "EXCHANGE" | "MOVE" | "INSERT" | "CLOSE" | "OPEN";
+                search?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandPage"];
                 };
             };
         };
@@ -4341,6 +4910,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DrawingView"];
+                };
+            };
+        };
+    };
+    lensOffers: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+                search?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandPage"];
                 };
             };
         };
@@ -4674,6 +5270,56 @@ export interface operations {
             };
         };
     };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitChange"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedList"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitRead"][];
+                };
+            };
+        };
+    };
     download: {
         parameters: {
             query?: never;
@@ -4854,6 +5500,32 @@ export interface operations {
             };
         };
     };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobTitled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     waive: {
         parameters: {
             query?: never;
@@ -4981,6 +5653,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    worn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayWorn"][];
                 };
             };
         };

@@ -52,7 +52,7 @@ class BeginController {
             @NotNull TypeRef item,
             @NotNull BuildId like) {}
 
-    record Titled(
+    record JobTitled(
             @Min(1) int revision,
             @NotBlank @Size(max = LONGEST_TITLE) String title) {}
 
@@ -60,7 +60,7 @@ class BeginController {
             @Min(1) int revision,
             @NotBlank @Size(max = LONGEST_BODY) String title) {}
 
-    record Seen(@Min(1) int revision) {}
+    record SeenRevision(@Min(1) int revision) {}
 
     /** A way of being worn, as it is offered when a job begins. */
     record WayWorn(Worn id, String configuration, String title, String needs) {}
@@ -81,7 +81,7 @@ class BeginController {
 
     @PutMapping("/api/jobs/{job}/title")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
-    JobViews.JobView rename(@PathVariable String job, @Valid @RequestBody Titled asked) {
+    JobViews.JobView rename(@PathVariable String job, @Valid @RequestBody JobTitled asked) {
         beginnings.rename(job, asked.revision(), asked.title());
         return service.view(job);
     }
@@ -118,14 +118,16 @@ class BeginController {
 
     @PostMapping("/api/jobs/{job}/bodies/{build}/take-off")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
-    JobViews.JobView takeOff(@PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody Seen seen) {
+    JobViews.JobView takeOff(
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody SeenRevision seen) {
         beginnings.takeOff(job, seen.revision(), build, true);
         return service.view(job);
     }
 
     @PostMapping("/api/jobs/{job}/bodies/{build}/put-back")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
-    JobViews.JobView putBack(@PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody Seen seen) {
+    JobViews.JobView putBack(
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody SeenRevision seen) {
         beginnings.takeOff(job, seen.revision(), build, false);
         return service.view(job);
     }

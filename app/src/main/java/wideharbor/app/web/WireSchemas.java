@@ -208,6 +208,9 @@ class WireSchemas {
         if (type == double.class) {
             return number();
         }
+        if (type == int.class) {
+            return new IntegerSchema().format("int32");
+        }
         if (type == long.class) {
             return new IntegerSchema().format("int64");
         }

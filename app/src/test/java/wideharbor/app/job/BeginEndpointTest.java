@@ -204,4 +204,33 @@ class BeginEndpointTest {
                 Map.of("revision", view(job).path("revision").asInt(), "title", "Afloat"));
         assertEquals("Afloat", renamed.json().path("title").asString());
     }
+
+    /** A pasted list is read first, then packed by count; a stale or odd one changes nothing. */
+    @Test
+    void theKitIsPackedFromAPastedList() {
+        String job = begun("Packed");
+        assertTrue(tech.put(
+                        "/api/jobs/" + job + "/kit", Map.of("revision", 1, "lines", List.of(count("battery-98@1", 2))))
+                .detail()
+                .contains("once the job has a body"));
+        withBody(job, "A", "body-wren@1", "");
+        JsonNode read = tech.post(
+                        "/api/jobs/" + job + "/kit/read", Map.of("text", "4 x battery-98@1\nno such thing\t2"))
+                .json();
+        assertEquals("battery-98@1", read.path(0).path("item").asString());
+        assertEquals(4, read.path(0).path("count").asInt());
+        assertEquals(
+                "no part on file has these words", read.path(1).path("problem").asString());
+        int seen = view(job).path("revision").asInt();
+        Map<String, Object> change = Map.of("revision", seen, "lines", List.of(count("battery-98@1", 4)));
+        assertEquals(204, tech.put("/api/jobs/" + job + "/kit", change).status());
+        assertEquals(409, tech.put("/api/jobs/" + job + "/kit", change).status());
+        assertTrue(tech.get("/api/jobs/" + job + "/dispatch").text().contains("\"inKit\":4"));
+        Map<String, Object> many = Map.of("revision", seen + 1, "lines", List.of(count("battery-98@1", 10_001)));
+        assertEquals(400, tech.put("/api/jobs/" + job + "/kit", many).status());
+    }
+
+    private static Map<String, Object> count(String item, int count) {
+        return Map.of("item", item, "count", count);
+    }
 }

@@ -44,6 +44,8 @@ class RolesTest {
         "POST, /api/jobs/JOB/bodies/a/take-off,        401, ok,  ok, 403",
         "POST, /api/jobs/JOB/bodies/a/put-back,        401, ok,  ok, 403",
         "GET,  /api/jobs/JOB/builds/a/by-hand?part=x&deed=MOVE, 401, ok, ok, ok",
+        "POST, /api/jobs/JOB/kit/read,                 401, ok,  ok, 403",
+        "PUT,  /api/jobs/JOB/kit,                      401, ok,  ok, 403",
         "GET,  /api/jobs/JOB/builds/a/lens-offers,     401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/bench,           401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/drawing,         401, ok,  ok, ok",
@@ -169,6 +171,10 @@ class RolesTest {
             body = Map.of("revision", 9999, "title", "t");
         } else if (path.endsWith("/take-off") || path.endsWith("/put-back")) {
             body = Map.of("revision", 9999);
+        } else if (path.endsWith("/kit")) {
+            body = Map.of("revision", 9999, "lines", java.util.List.of());
+        } else if (path.endsWith("/kit/read")) {
+            body = Map.of("text", "");
         } else if (path.endsWith("/bodies")) {
             body = Map.of("revision", 9999, "title", "t", "item", "none@1", "like", "");
         } else if (path.equals("/api/jobs")) {

@@ -448,15 +448,15 @@ public sealed interface EditRequest {
     }
 
     /** A lens to another place of the set, counted from 0. */
-    record OrderLens(LensId lens, int to) implements EditRequest {
+    record OrderLens(LensId lens, int place) implements EditRequest {
         public OrderLens {
             Require.given("Lens", lens);
-            Require.within("Place in the set", to, 0, Build.MOST_LENSES, "");
+            Require.within("Place in the set", place, 0, Build.MOST_LENSES, "");
         }
 
         @Override
         public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
-            return LensEdits.move(analysis, lens, to);
+            return LensEdits.move(analysis, lens, place);
         }
     }
 

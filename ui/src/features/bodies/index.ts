@@ -1,0 +1,1 @@
+export { BodiesPanel } from './BodiesPanel';
