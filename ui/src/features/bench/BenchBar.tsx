@@ -100,13 +100,15 @@ export function BenchBar({ bench, bodies, go, actions, only }: Props) {
           change here only
         </Checkbox>
       )}
-      <Pick
-        className="bench-lens"
-        label="Lens in the slot"
-        value={bench.lens}
-        onChange={(v) => go('lens', v)}
-        options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
-      />
+      {bench.lenses.length > 0 && (
+        <Pick
+          className="bench-lens"
+          label="Lens in the slot"
+          value={bench.lens}
+          onChange={(v) => go('lens', v)}
+          options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
+        />
+      )}
       <Button type="text" onClick={actions.lensSet} title="The lens set: in, out, order, names (l)">
         Lenses
       </Button>

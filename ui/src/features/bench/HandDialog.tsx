@@ -16,7 +16,22 @@ interface Props {
   onRequest: (request: Schemas['EditRequest']) => void;
 }
 
-const DEEDS: { value: Deed; label: string; act: string; empty: string }[] = [
+interface How {
+  value: Deed;
+  label: string;
+  act: string;
+  empty: string;
+}
+
+/** Asked of a whole rig, not of one part. */
+const CARRY: How = {
+  value: 'CARRY',
+  label: 'Carry it',
+  act: 'Add it',
+  empty: 'Nothing on file carries this rig as it is to be worn, with or without plates between.',
+};
+
+const DEEDS: How[] = [
   { value: 'EXCHANGE', label: 'Exchange', act: 'Exchange', empty: 'No other part of this kind goes where it is held.' },
   { value: 'MOVE', label: 'Move', act: 'Move it there', empty: 'No free port on this rig takes one of its faces.' },
   {
@@ -39,16 +54,18 @@ export function HandDialog({ spot, revision, part, title, deed, onClose, onReque
   const [doing, setDoing] = useState<Deed>(deed);
   const [search, setSearch] = useState('');
   const query = useQuery(handQuery(spot, part, doing, useDeferredValue(search.trim()), revision));
-  const how = DEEDS.find((d) => d.value === doing);
+  const how = [...DEEDS, CARRY].find((d) => d.value === doing);
   return (
     <Modal open title={title} footer={null} onCancel={onClose} width={760}>
       <div className="fit">
-        <Segmented<Deed>
-          aria-label="What to do with it"
-          value={doing}
-          options={DEEDS.map(({ value, label }) => ({ value, label }))}
-          onChange={setDoing}
-        />
+        {deed !== 'CARRY' && (
+          <Segmented<Deed>
+            aria-label="What to do with it"
+            value={doing}
+            options={DEEDS.map(({ value, label }) => ({ value, label }))}
+            onChange={setDoing}
+          />
+        )}
         <Input
           placeholder="Search"
           aria-label="Search the ways"
@@ -78,7 +95,7 @@ interface OffersProps {
 /** Ways to do something, each with what it costs. */
 export function Offers({ offers, act, onRequest }: OffersProps) {
   return (
-    <ul className="offers" tabIndex={0} aria-label="Ways to do it">
+    <ul className="offers plain" tabIndex={0} aria-label="Ways to do it">
       {offers.map((o, i) => (
         <li key={i}>
           <span>

@@ -61,6 +61,7 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
             ))}
           </details>
         )}
+        {actions.canEdit && <FirstSteps bench={bench} actions={actions} />}
         {LEVELS.map((level) => (
           <div key={level}>
             <h3 className="level">{words(level)}</h3>
@@ -81,6 +82,37 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
         ))}
       </div>
     </section>
+  );
+}
+
+/** What a bare build wants next: something that carries it, a lens, the first part. */
+function FirstSteps({ bench, actions }: { bench: Schemas['Bench']; actions: BenchActions }) {
+  const root = bench.stack.find((r) => r.root);
+  const support = bench.configurations.find((c) => c.id === bench.configuration)?.support;
+  const carried = bench.stack.some((r) => r.placement === support && r.canCarry);
+  if (!root || (carried && bench.lenses.length > 0)) return null;
+  return (
+    <div className="loose first-steps">
+      {!carried && (
+        <p>
+          Nothing carries this rig yet.{' '}
+          <Button type="text" onClick={() => actions.byHand(root.placement, 'What carries it', 'CARRY')}>
+            Choose what carries it
+          </Button>
+        </p>
+      )}
+      {bench.lenses.length === 0 && (
+        <p>
+          The lens set is empty.{' '}
+          <Button type="text" onClick={actions.lensSet}>
+            Choose lenses
+          </Button>
+        </p>
+      )}
+      {bench.stack.length === 1 && (
+        <p className="soft">Any other part: choose the body below, then Add a part here (f).</p>
+      )}
+    </div>
   );
 }
 

@@ -1,4 +1,6 @@
 import type { ReactNode } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { wornQuery } from '../../shared/api/houseQueries';
 import type { Schemas } from '../../shared/api/client';
 import { degreesCelsius, fixed, hours } from '../../shared/format/units';
 
@@ -20,6 +22,8 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
   );
 }
 
+const UNSAID = <span className="soft">not said yet</span>;
+
 const GRIPS = { ANY: '', BOTH: 'on both sides', LEFT: 'on the left', RIGHT: 'on the right' };
 const SOUNDS = { NONE: 'none', CAMERA: 'in the camera', SEPARATE: 'kept apart' };
 
@@ -32,12 +36,15 @@ export function massWindow(floor: number, ceiling: number): string {
 export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
   const b = job.brief;
   const builds = job.builds;
+  const ways = useQuery(wornQuery);
   const title = (id: string, kind: 'configurations' | 'lenses') =>
-    builds.flatMap((x) => x[kind]).find((x) => x.id === id)?.title ?? id;
+    builds.flatMap((x) => x[kind]).find((x) => x.id === id)?.title ??
+    ways.data?.find((w) => kind === 'configurations' && w.configuration === id)?.title ??
+    id;
   return (
     <div className="brief-sheet">
       <Section title="Place">
-        <Fact name="Place">{b.place}</Fact>
+        <Fact name="Place">{b.place || UNSAID}</Fact>
       </Section>
       <Section title="Day and climate">
         <Fact name="Temperature">{degreesCelsius(b.temperatureC)}</Fact>
@@ -45,7 +52,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
         <Fact name="Carried mass">{massWindow(b.massFloorKg, b.massCeilingKg)}</Fact>
       </Section>
       <Section title="Configurations and lenses">
-        <Fact name="Worn as">{b.configurations.map((c) => title(c, 'configurations')).join(', ')}</Fact>
+        <Fact name="Worn as">{b.configurations.map((c) => title(c, 'configurations')).join(', ') || UNSAID}</Fact>
         <Fact name="Lens set">{b.lenses.map((l) => title(l, 'lenses')).join(', ') || 'none asked for'}</Fact>
       </Section>
       {(b.asks.changes.length > 0 ||
@@ -122,14 +129,14 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
       )}
       <Section title="Crew">
         <Fact name="Operator">
-          {b.operator}, {b.profile.heightMm !== null && `${fixed(b.profile.heightMm / 10, 0)} cm, `}
+          {b.operator || UNSAID}, {b.profile.heightMm !== null && `${fixed(b.profile.heightMm / 10, 0)} cm, `}
           {b.shoulder.toLowerCase()} shoulder, {b.eye.toLowerCase()} eye
           {b.profile.grips !== 'ANY' && `, grips ${GRIPS[b.profile.grips]}`}
           {b.profile.screen !== 'ANY' && `, screen on the ${b.profile.screen.toLowerCase()}`}
           {b.profile.reason && <span className="soft"> {b.profile.reason}</span>}
         </Fact>
-        <Fact name="Focus">{b.focusPuller}</Fact>
-        <Fact name="Lead">{b.lead}</Fact>
+        <Fact name="Focus">{b.focusPuller || UNSAID}</Fact>
+        <Fact name="Lead">{b.lead || UNSAID}</Fact>
       </Section>
       {b.notes && (
         <Section title="Notes">

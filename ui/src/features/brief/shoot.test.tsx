@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
@@ -131,9 +132,16 @@ const job = {
   },
 } as unknown as Schemas['JobView'];
 
+const read = () =>
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <BriefSheet job={job} />
+    </QueryClientProvider>,
+  );
+
 describe('the brief as it is read', () => {
   it('tells who operates, and how', () => {
-    render(<BriefSheet job={job} />);
+    read();
     const crew = screen.getByText(/Pia Lindqvane/).textContent;
     expect(crew).toContain('172 cm');
     expect(crew).toContain('right shoulder, left eye, grips on both sides, screen on the left');
@@ -141,7 +149,7 @@ describe('the brief as it is read', () => {
   });
 
   it('tells what the shoot asks in words', () => {
-    render(<BriefSheet job={job} />);
+    read();
     expect(screen.getByText('landscape and portrait')).toBeTruthy();
     expect(screen.getByText(/kept apart/).textContent).toContain('one time for all');
     expect(screen.getByText(/Choreographer/).textContent).toBe('Choreographer, for focus, by radio');

@@ -108,7 +108,7 @@ export const fitQuery = (s: Spot, port: string, search: string, revision: number
     enabled: port !== '',
   });
 
-export type Deed = 'EXCHANGE' | 'MOVE' | 'INSERT' | 'CLOSE' | 'OPEN';
+export type Deed = 'EXCHANGE' | 'MOVE' | 'INSERT' | 'CLOSE' | 'OPEN' | 'CARRY';
 
 /** What may be done by hand with a part, and what each way would cost. */
 export const handQuery = (s: Spot, part: string, deed: Deed, search: string, revision: number) =>

@@ -4626,7 +4626,7 @@ export interface operations {
                 configuration?: string;
                 lens?: string;
                 part: string;
-                deed: "EXCHANGE" | "MOVE" | "INSERT" | "CLOSE" | "OPEN";
+                deed: "EXCHANGE" | "MOVE" | "INSERT" | "CLOSE" | "OPEN" | "CARRY";
                 search?: string;
             };
             header?: never;

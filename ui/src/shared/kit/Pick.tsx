@@ -19,7 +19,7 @@ interface Props<T> {
 }
 
 /** Over how many options one may type what one looks for. */
-const LONG = 8;
+const LONG = 4;
 
 /** One of several: the list is as wide as its words, and can be searched when it is long. */
 export function Pick<T extends string | number>({ label, options, value, placeholder, ...rest }: Props<T>) {

@@ -24,7 +24,9 @@ public final class ByHand {
         MOVE,
         INSERT,
         CLOSE,
-        OPEN
+        OPEN,
+        /** Put something under or over it that carries the whole rig. */
+        CARRY
     }
 
     /**
@@ -53,6 +55,7 @@ public final class ByHand {
             case CLOSE -> closings(analysis, placement);
             case OPEN -> openings(analysis, placement);
             case MOVE -> moves(analysis, placement);
+            case CARRY -> Carriers.offers(analysis);
         };
     }
 

@@ -204,6 +204,8 @@ public final class Requirements {
                 .flatMap(b -> b.configuration(configuration).stream())
                 .map(c -> c.title())
                 .findFirst()
+                .or(() ->
+                        job.brief().asks().worn(configuration).map(d -> d.worn().title()))
                 .orElse(configuration.toString());
     }
 

@@ -15,12 +15,17 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
+import wideharbor.core.catalog.Capability;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.TypeRef;
+import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
 /** What hands do at the bench: exchange, move, put between, join a second face; each taken back exactly. */
@@ -120,17 +125,10 @@ class ByHandTest {
         Exchange topless = Exchange.of(
                 analysis,
                 id("body"),
-                wideharbor.core.testkit.Parts.part("bare")
-                        .is(wideharbor.core.catalog.Category.BODY)
-                        .weighs(3000, wideharbor.core.geometry.Vec3.ZERO)
-                        .face(
-                                "foot",
-                                wideharbor.core.catalog.Port.Role.B,
-                                wideharbor.core.geometry.Vec3.ZERO,
-                                wideharbor.core.testkit.Parts.DOWN,
-                                wideharbor.core.geometry.Vec3.FORWARD,
-                                0,
-                                wideharbor.core.catalog.Port.Pins.NONE)
+                Parts.part("bare")
+                        .is(Category.BODY)
+                        .weighs(3000, Vec3.ZERO)
+                        .face("foot", Port.Role.B, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
                         .make());
         assertEquals(
                 List.of("riser-10 hangs on nothing"), topless.lost(), "the base found the foot, the riser nothing");
@@ -277,5 +275,30 @@ class ByHandTest {
         Rig rig = after(without, add);
         assertTrue(rig.isSupported());
         assertEquals(id("head-2"), rig.configuration().support());
+    }
+
+    /** Under the body through a plate; by the head's top, never by its foot. */
+    @Test
+    void whatMayCarryIsOfferedWithThePlatesBetween() {
+        RigAnalysis bare = Rigs.rig()
+                .with("body", Bag.body())
+                .knows(Parts.part("plate")
+                        .is(Category.PLATE)
+                        .can(Capability.ADAPTS)
+                        .weighs(900, Vec3.ZERO)
+                        .face("top", Port.Role.A, Vec3.ZERO, Vec3.UP, Vec3.FORWARD, 2, Port.Pins.NONE)
+                        .port("bottom", "flat-base", Port.Role.A, new Vec3(0, -12, 0), Parts.DOWN, Vec3.FORWARD)
+                        .make())
+                .knows(Bag.head())
+                .on("body")
+                .analysis();
+        List<ByHand.Offer> offers = ByHand.offers(bare, id("body"), ByHand.Deed.CARRY);
+        assertEquals(List.of("head"), offers.stream().map(ByHand.Offer::title).toList());
+        EditRequest.Add add = (EditRequest.Add) offers.get(0).request();
+        assertEquals("top", add.itemPort());
+        assertEquals(port("body:base"), add.port());
+        Rig rig = after(bare, add);
+        assertTrue(rig.isSupported());
+        assertEquals(0, rig.detached().size());
     }
 }
