@@ -68,7 +68,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
                 <Button onClick={() => actions.byHand(row.placement, row.title, 'CLOSE')}>Join</Button>
                 <Button onClick={() => actions.askRemove(row.placement)}>Take off</Button>
                 <Button type="text" onClick={() => actions.removeSaying(row.placement, row.title)}>
-                  saying why
+                  Take off, saying why
                 </Button>
               </>
             )}
