@@ -19,6 +19,7 @@ const CatalogueScreen = lazy(async () => ({ default: (await import('../features/
 const PartScreen = lazy(async () => ({ default: (await import('../features/catalogue')).PartScreen }));
 const CompareScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CompareScreen }));
 const EditScreen = lazy(async () => ({ default: (await import('../features/catalogue')).EditScreen }));
+const MakeScreen = lazy(async () => ({ default: (await import('../features/catalogue')).MakeScreen }));
 const ImportScreen = lazy(async () => ({ default: (await import('../features/catalogue')).ImportScreen }));
 const HouseScreen = lazy(async () => ({ default: (await import('../features/house')).HouseScreen }));
 const CalculatorsScreen = lazy(async () => ({ default: (await import('../features/calculators')).CalculatorsScreen }));
@@ -53,6 +54,7 @@ export function App() {
           <Route path="/catalogue" element={<CatalogueScreen session={session.data} />} />
           <Route path="/catalogue/compare" element={<CompareScreen />} />
           <Route path="/catalogue/import" element={<ImportScreen session={session.data} />} />
+          <Route path="/catalogue/make" element={<MakeScreen session={session.data} />} />
           <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
           <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
           <Route path="/house" element={<HouseScreen session={session.data} />} />

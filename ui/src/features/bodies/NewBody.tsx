@@ -37,7 +37,7 @@ export function NewBody({ bodies, busy, onAdd }: Props) {
   if (types.data?.total === 0) {
     return (
       <p>
-        The house has no camera body on file. <LinkButton to="/catalogue/edit">Make the first</LinkButton>
+        The house has no camera body on file. <LinkButton to="/catalogue/make?template=body">Make the first</LinkButton>
       </p>
     );
   }

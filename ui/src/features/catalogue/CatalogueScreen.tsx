@@ -47,7 +47,7 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
           </Button>
         )}
         {session.waives && <LinkButton to="/catalogue/import">Import a list</LinkButton>}
-        {session.editsBuilds && <LinkButton to="/catalogue/edit">New part</LinkButton>}
+        {session.editsBuilds && <LinkButton to="/catalogue/make">New part</LinkButton>}
         <Button href="/api/catalogue.csv">CSV</Button>
         <Button href="/api/catalogue.harbor.json">JSON</Button>
       </div>

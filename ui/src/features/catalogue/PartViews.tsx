@@ -36,6 +36,12 @@ export function PartViews({ part }: { part: Schemas['PartSheet'] }) {
   );
 }
 
+/** Where on the paper of a drawing the screen was pressed. */
+function onPaper(svg: SVGSVGElement, x: number, y: number): DOMPoint | undefined {
+  const screen = svg.getScreenCTM();
+  return screen ? new DOMPoint(x, y).matrixTransform(screen.inverse()) : undefined;
+}
+
 function middleOf(drawing: Schemas['PartSketch']): [number, number] {
   let [l, r, b, t] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const o of drawing.outlines) {
@@ -49,23 +55,27 @@ function middleOf(drawing: Schemas['PartSketch']): [number, number] {
   return Number.isFinite(l) ? [(l + r) / 2, (b + t) / 2] : [0, 0];
 }
 
-function PartView({
-  drawing,
-  category,
-  extent,
-  ports,
-}: {
+interface ViewProps {
   drawing: Schemas['PartSketch'];
   category: Schemas['PartSheet']['category'];
   extent: number;
   ports: Schemas['PortLine'][];
-}) {
+  /** Somebody points at a place on the paper, mm from the part's origin. */
+  onPoint?: (across: number, upward: number) => void;
+}
+
+/** One side of a part, with its ports numbered. */
+export function PartView({ drawing, category, extent, ports, onPoint }: ViewProps) {
   const [x, y] = middleOf(drawing);
   const text = extent / 26;
   const hatch = hatchOf(category);
   return (
     <svg
-      className="elevation part-view"
+      className={onPoint ? 'elevation part-view pointing' : 'elevation part-view'}
+      onClick={(e) => {
+        const at = onPoint && onPaper(e.currentTarget, e.clientX, e.clientY);
+        if (at) onPoint(Math.round(at.x * 2) / 2, Math.round(-at.y * 2) / 2);
+      }}
       viewBox={`${x - extent / 2} ${-y - extent / 2} ${extent} ${extent}`}
       role="img"
       aria-label={`${drawing.view.toLowerCase()} view with ${drawing.ports.length} ports`}

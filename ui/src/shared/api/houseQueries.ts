@@ -83,3 +83,10 @@ export const wornQuery = queryOptions({
   queryFn: async () => unwrap(await api.GET('/api/worn')),
   staleTime: Infinity,
 });
+
+/** The kinds of part that can be made of measures. */
+export const templatesQuery = queryOptions({
+  queryKey: ['catalogue', 'maker', 'templates'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/catalogue/maker/templates')),
+  staleTime: Infinity,
+});

@@ -228,6 +228,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue/maker/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["templates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/maker/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue/parts": {
         parameters: {
             query?: never;
@@ -1394,6 +1426,20 @@ export interface components {
             jobs: number;
             ways: components["schemas"]["WayLine"][];
         };
+        AskOption: {
+            id: string;
+            title: string;
+        };
+        AskView: {
+            how: string;
+            id: string;
+            kind: string;
+            optional: boolean;
+            options: components["schemas"]["AskOption"][];
+            start: string;
+            title: string;
+            unit: string;
+        };
         Asks: {
             changes: components["schemas"]["ChangeDemand"][];
             room: components["schemas"]["RoomLimit"];
@@ -1816,6 +1862,11 @@ export interface components {
         DockingQuestion: {
             reading: components["schemas"]["Reading"];
         };
+        DoubtView: {
+            blocks: boolean;
+            field: string;
+            text: string;
+        };
         Down: {
             contacts: string[];
             /** Format: double */
@@ -2196,6 +2247,17 @@ export interface components {
             measured: string;
             needed: string;
         };
+        FaceAsked: {
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            along: number;
+            /** @enum {string} */
+            half: "A" | "B" | "EITHER";
+            /** @enum {string} */
+            side: "TOP" | "BOTTOM" | "FRONT" | "REAR" | "LEFT" | "RIGHT";
+            standard: string;
+        };
         FaceView: {
             /** @enum {string} */
             face: "TOP" | "LEFT" | "RIGHT" | "FRONT" | "REAR" | "BOTTOM";
@@ -2568,6 +2630,23 @@ export interface components {
             title: string;
             why: string;
         };
+        MadeView: {
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
+            doubts: components["schemas"]["DoubtView"][];
+            drawings: components["schemas"]["PartSketch"][];
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            length: number;
+            name: string;
+            ports: components["schemas"]["PortLine"][];
+            ready: boolean;
+            ref: string;
+            text: string;
+            /** Format: double */
+            width: number;
+        };
         MarkView: {
             byFeel: boolean;
             key: string;
@@ -2591,6 +2670,13 @@ export interface components {
             /** Format: double */
             whole: number;
             wholeUnweighed: string[];
+        };
+        Measured: {
+            answers: {
+                [key: string]: string;
+            };
+            faces: components["schemas"]["FaceAsked"][];
+            template: string;
         };
         MergeLine: {
             build: string;
@@ -3365,6 +3451,18 @@ export interface components {
             lens: string;
             what: string;
         };
+        TemplateGroup: {
+            templates: components["schemas"]["TemplateView"][];
+            title: string;
+        };
+        TemplateView: {
+            about: string;
+            asks: components["schemas"]["AskView"][];
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
+            id: string;
+            title: string;
+        };
         TimeRow: {
             from: string;
             into: string;
@@ -3863,6 +3961,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportState"];
+                };
+            };
+        };
+    };
+    templates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateGroup"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measured"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeView"];
                 };
             };
         };

@@ -44,6 +44,8 @@ class RolesTest {
         "POST, /api/jobs/JOB/bodies/a/take-off,        401, ok,  ok, 403",
         "POST, /api/jobs/JOB/bodies/a/put-back,        401, ok,  ok, 403",
         "GET,  /api/jobs/JOB/builds/a/by-hand?part=x&deed=MOVE, 401, ok, ok, ok",
+        "GET,  /api/catalogue/maker/templates,         401, ok,  ok, ok",
+        "POST, /api/catalogue/maker/try,               401, ok,  ok, 403",
         "POST, /api/jobs/JOB/kit/read,                 401, ok,  ok, 403",
         "PUT,  /api/jobs/JOB/kit,                      401, ok,  ok, 403",
         "GET,  /api/jobs/JOB/builds/a/lens-offers,     401, ok,  ok, ok",
@@ -186,7 +188,9 @@ class RolesTest {
                     "brief",
                     RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
         }
-        if (path.startsWith("/api/catalogue/parts")) {
+        if (path.endsWith("/maker/try")) {
+            body = Map.of("template", "none", "answers", Map.of(), "faces", java.util.List.of());
+        } else if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
         } else if (path.startsWith("/api/catalogue/standing")) {
             body = Map.of("ids", java.util.List.of("none"), "standing", "RETIRED");
