@@ -142,6 +142,11 @@ export function CatalogueScreen({ session }: { session: Schemas['Session'] }) {
       {query.isError && <p className="error">{query.error.message}</p>}
       {page && (
         <PartTable
+          empty={
+            page.categories.length === 0
+              ? 'No part is on file yet. Begin with New part: a rule, a scale and the label are enough. A lead may import a list.'
+              : 'No part answers this. Loosen the search, or describe less of it.'
+          }
           lines={page.lines}
           picked={picked}
           onPick={(refs) => set('pick', refs.join(','))}

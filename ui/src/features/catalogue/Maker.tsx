@@ -105,9 +105,11 @@ export function Maker({ template, onOther }: Props) {
           <>
             <p>
               <strong>{made.name}</strong>{' '}
-              <span className="num soft">
-                {fixed(made.width, 0)} × {fixed(made.height, 0)} × {fixed(made.length, 0)} mm
-              </span>
+              {!made.name.endsWith('mm') && (
+                <span className="num soft">
+                  {fixed(made.width, 0)} × {fixed(made.height, 0)} × {fixed(made.length, 0)} mm
+                </span>
+              )}
             </p>
             <ol className="maker-ports" aria-label="Faces">
               {made.ports.map((p) => (

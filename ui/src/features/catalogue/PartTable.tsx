@@ -8,6 +8,8 @@ import { size } from './text';
 type Line = Schemas['PartLine'];
 
 interface Props {
+  /** Said while there is no line. */
+  empty: string;
   lines: Line[];
   picked: string[];
   onPick: (refs: string[]) => void;
@@ -60,7 +62,7 @@ export function PartTable(props: Props) {
       sortDirections={['ascend', 'descend', 'ascend']}
       columns={columns(props)}
       dataSource={lines}
-      empty="No part answers this. Loosen the search, or describe less of it."
+      empty={props.empty}
       rowSelection={{
         hideSelectAll: true,
         columnTitle: <span className="hush">Compare</span>,

@@ -35,7 +35,7 @@ public final class RunningApp implements BeforeAllCallback {
 
     private static synchronized void start() {
         if (running == null) {
-            emptyDatabase();
+            emptyDatabase("harbor");
             running = node();
             Runtime.getRuntime().addShutdownHook(new Thread(running::close));
         }
@@ -114,11 +114,17 @@ public final class RunningApp implements BeforeAllCallback {
         return DriverManager.getConnection(url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
     }
 
-    private static void emptyDatabase() {
+    /** A house that has just been opened, with nothing in it, on a database of its own. The caller closes it. */
+    public static ConfigurableApplicationContext emptyHouse() {
+        emptyDatabase("harbor_empty");
+        return node("--spring.datasource.url=" + System.getenv("HARBOR_DB_URL") + "_empty", "--harbor.demo=");
+    }
+
+    private static void emptyDatabase(String name) {
         try (Connection connection = database();
                 var statement = connection.createStatement()) {
-            statement.execute("DROP DATABASE harbor");
-            statement.execute("CREATE DATABASE harbor CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
+            statement.execute("DROP DATABASE IF EXISTS " + name);
+            statement.execute("CREATE DATABASE " + name + " CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci");
         } catch (SQLException e) {
             throw new IllegalStateException("The throwaway database cannot be emptied", e);
         }

@@ -68,12 +68,17 @@ final class Browser implements AutoCloseable {
     private final List<String> asked = new java.util.ArrayList<>();
 
     Browser() {
-        this(null);
+        this(RunningApp.url(), null);
+    }
+
+    /** On another house than the demo's. */
+    static Browser at(String url) {
+        return new Browser(url, null);
     }
 
     /** Where somebody has signed in before: the person's cookies, and nothing else of what was kept. */
     static Browser as(String user) {
-        return new Browser(SIGNED_IN.computeIfAbsent(user, Browser::signedIn));
+        return new Browser(RunningApp.url(), SIGNED_IN.computeIfAbsent(user, Browser::signedIn));
     }
 
     private static String signedIn(String user) {
@@ -83,9 +88,9 @@ final class Browser implements AutoCloseable {
         }
     }
 
-    private Browser(@Nullable String signedIn) {
+    private Browser(String url, @Nullable String signedIn) {
         context = CHROMIUM.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                .setBaseURL(RunningApp.url())
+                .setBaseURL(url)
                 .setViewportSize(1280, 800)
                 .setStorageState(signedIn)
                 .setAcceptDownloads(true));

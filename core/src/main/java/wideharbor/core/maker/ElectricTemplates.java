@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
@@ -58,7 +59,7 @@ final class ElectricTemplates {
                             Ask.choice(
                                     "battery",
                                     "Battery plate at the rear",
-                                    "what is built in",
+                                    "what is built in; it feeds the body through its contacts",
                                     Choices.with(new Ask.Option("none", "none"), Choices.BATTERIES)),
                             Ask.number("sdi", "SDI outputs", "how many", "sockets", 1, 0, 4)
                                     .optionally()),
@@ -265,13 +266,15 @@ final class ElectricTemplates {
                 .facet(new OpticalFacet.Camera("mount", a.number("mountNm")));
         fed(sketch, a, at(wide / 4, base + high / 3, -deep), BACK);
         if (!a.is("battery", "none")) {
+            // A battery straight on the body feeds it through that face; then no cable does.
             sketch.face(
-                    "battery",
-                    titled(Choices.BATTERIES, a.text("battery")) + " plate",
-                    a.text("battery"),
-                    Role.A,
-                    at(0, base + high / 2, -deep),
-                    BACK);
+                            "battery",
+                            titled(Choices.BATTERIES, a.text("battery")) + " plate",
+                            a.text("battery"),
+                            Role.A,
+                            at(0, base + high / 2, -deep),
+                            BACK)
+                    .facet(new Contacts("battery", List.of("power")));
         }
         for (int i = 1; i <= a.count("sdi"); i++) {
             sketch.socket(
