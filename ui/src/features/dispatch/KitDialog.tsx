@@ -33,6 +33,8 @@ export function KitDialog({ d, onClose }: Props) {
       ),
     onSuccess: async () => {
       onClose();
+      // The kit is part of what a build is: nobody shall act on the revision before it.
+      client.removeQueries({ queryKey: ['job', d.job, 'bench'] });
       await client.invalidateQueries({ queryKey: keys.job(d.job) });
       await client.invalidateQueries({ queryKey: keys.jobs });
     },
