@@ -123,6 +123,7 @@ export function Bench({ at, canEdit, session }: Props) {
           canEdit={canEdit}
           onOpen={setOpened}
           onRequest={(request) => run({ kind: 'edit', request })}
+          onBack={(seq) => run({ kind: 'back', seq })}
         />
       )}
     </div>

@@ -49,6 +49,7 @@ export function BenchBar({ bench, bodies, go, actions, only }: Props) {
     { key: 'b', label: 'Balance with each lens (b)', onClick: actions.balance },
     { key: 'h', label: 'Hands, shoulder, eye (h)', onClick: actions.hands },
     { key: 'r', label: 'As it was left (r)', onClick: actions.left },
+    { key: 'y', label: 'History (y)', onClick: actions.history },
     { key: 'c', label: 'What was checked (c)', onClick: actions.checked },
     { key: '?', label: 'Keys (?)', onClick: actions.help },
   ];

@@ -7,6 +7,7 @@ import { ConfigurationDialog } from './ConfigurationDialog';
 import { FitDialog } from './FitDialog';
 import { HandDialog } from './HandDialog';
 import { HandsDialog } from './HandsDialog';
+import { HistoryDialog } from './HistoryDialog';
 import { KeysDialog } from './KeysDialog';
 import { LeftDialog } from './LeftDialog';
 import { LensSetDialog } from './LensSetDialog';
@@ -17,7 +18,7 @@ export type Opened =
   | { kind: 'fit'; placement: string }
   | { kind: 'remove'; part: string; title: string }
   | { kind: 'hand'; part: string; deed: Deed; title: string }
-  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' };
+  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' | 'history' };
 
 interface Props {
   opened: Opened;
@@ -26,10 +27,12 @@ interface Props {
   canEdit: boolean;
   onOpen: (next: Opened | null) => void;
   onRequest: (request: Schemas['EditRequest']) => void;
+  /** Everything since before an entry of the journal is taken back. */
+  onBack: (seq: number) => void;
 }
 
 /** The one dialog that is open; what is decided in it closes it. */
-export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest }: Props) {
+export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest, onBack }: Props) {
   const onClose = () => onOpen(null);
   const decide = (request: Schemas['EditRequest']) => {
     onClose();
@@ -51,6 +54,17 @@ export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest }
       return <HandDialog {...at} part={opened.part} deed={opened.deed} title={opened.title} onRequest={decide} />;
     case 'lenses':
       return <LensSetDialog {...at} lenses={bench.lenses} canEdit={canEdit} onRequest={onRequest} />;
+    case 'history':
+      return (
+        <HistoryDialog
+          {...at}
+          canEdit={canEdit}
+          onBack={(seq) => {
+            onClose();
+            onBack(seq);
+          }}
+        />
+      );
     case 'budget':
       return <BudgetDialog {...at} onFit={(placement) => canEdit && onOpen({ kind: 'fit', placement })} />;
     case 'configure':

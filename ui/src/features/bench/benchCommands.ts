@@ -43,6 +43,7 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
   return [
     ...edits,
     { title: 'Lens set: in, out, order, names', key: 'l', run: a.lensSet },
+    { title: 'History: who did what, and the way back', key: 'y', run: a.history },
     { title: 'Mounting points: used, free, covered', key: 'm', run: a.budget },
     { title: 'Balance with each lens', key: 'b', run: a.balance },
     { title: 'Hands, shoulder, eye: what there is to hold', key: 'h', run: a.hands },

@@ -80,6 +80,7 @@ export function useBenchActions({
       if (canEdit) open({ kind: 'hand', part, title, deed });
       else void message.info('Only who edits builds changes a rig.');
     },
+    history: () => open({ kind: 'history' }),
     lensSet: () => open({ kind: 'lenses' }),
     view: (v) => go('view', v),
     lens: (id) => go('lens', id),

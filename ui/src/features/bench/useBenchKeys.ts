@@ -18,6 +18,7 @@ export interface BenchActions {
   /** Something by hand with a part: exchange it, move it, put one under it, join or open a second face. */
   byHand: (part: string, title: string, deed: Deed) => void;
   lensSet: () => void;
+  history: () => void;
   view: (view: string) => void;
   lens: (id: string) => void;
   help: () => void;
@@ -123,6 +124,7 @@ const KEYS: Record<string, Key> = {
   u: hand('INSERT'),
   j: hand('CLOSE'),
   l: ({ actions }) => actions.lensSet,
+  y: ({ actions }) => actions.history,
   Delete: takeOff,
   Escape: ({ actions }) => (actions.measuring ? actions.measure : () => actions.choose('')),
   m: ({ actions }) => actions.budget,

@@ -5,6 +5,7 @@ import { RoomFields } from './RoomFields';
 import { ShootForm } from './ShootForm';
 import { SpareLines } from './SpareLines';
 import { TapeLines } from './TapeLines';
+import { WornLines } from './WornLines';
 
 interface Props extends AsksProps {
   builds?: readonly { id: string; title: string }[];
@@ -19,6 +20,7 @@ export function AsksForm({ builds, ...props }: Props) {
       <RoomFields {...props} />
       <SpareLines {...props} />
       <TapeLines {...props} />
+      <WornLines {...props} />
       <ShootForm shoot={asks.shoot} builds={builds} onChange={(shoot) => onChange({ ...asks, shoot })} />
       <JobWays ways={asks.ways} onChange={(ways) => onChange({ ...asks, ways })} />
     </>

@@ -135,6 +135,13 @@ export const lensOffersQuery = (s: Spot, search: string, revision: number) =>
     placeholderData: keepPreviousData,
   });
 
+/** Who did what to a build, the latest first. */
+export const journalQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'journal', s.build, revision] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/builds/{build}/journal', { params: place(s) })),
+  });
+
 export const budgetQuery = (s: Spot, revision: number) =>
   queryOptions({
     queryKey: ['job', s.job, 'budget', s.build, s.configuration, s.lens, revision] as const,

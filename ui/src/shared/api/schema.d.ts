@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/balance": {
         parameters: {
             query?: never;
@@ -1456,6 +1472,14 @@ export interface components {
             count: number;
             /** Format: double */
             thicknessMm: number;
+        };
+        BackStep: {
+            configuration: string;
+            lens: string;
+            /** Format: int32 */
+            revision: number;
+            /** Format: int32 */
+            seq: number;
         };
         BalanceMeter: {
             drop: components["schemas"]["Span"];
@@ -4680,6 +4704,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BroughtView"];
+                };
+            };
+        };
+    };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackStep"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
                 };
             };
         };

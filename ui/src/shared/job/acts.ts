@@ -13,6 +13,7 @@ export type Act =
   | ({ kind: 'edit' } & Edit)
   | { kind: 'undo'; anyway: boolean }
   | { kind: 'redo' }
+  | { kind: 'back'; seq: number }
   | { kind: 'read'; finding: string }
   | { kind: 'waive'; finding: string; reason: string }
   | { kind: 'withdraw'; finding: string };
@@ -34,6 +35,8 @@ export async function send(spot: Spot, revision: number, act: Act): Promise<Sche
       return unwrap(
         await api.POST('/api/jobs/{job}/builds/{build}/undo', { params, body: { ...at, anyway: act.anyway } }),
       );
+    case 'back':
+      return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/back', { params, body: { ...at, seq: act.seq } }));
     case 'redo':
       return unwrap(await api.POST('/api/jobs/{job}/builds/{build}/redo', { params, body: { ...at, anyway: false } }));
     case 'read':

@@ -78,7 +78,19 @@ class FirstJobJourneyTest {
                         "Its half below", "threaded holes, or the half that receives"));
         assertTrue(plate <= 14, plate + " entries for a plate");
         make("Bridge plate", "Bridge plate", 900, Map.of("Height", "30"));
-        make("Dovetail rail", "Dovetail", 1400, Map.of("Length", "400", "Height", "14", "Face below", "flat four-screw base", "Its half below", "screws, or the half that goes in"));
+        make(
+                "Dovetail rail",
+                "Dovetail",
+                1400,
+                Map.of(
+                        "Length",
+                        "400",
+                        "Height",
+                        "14",
+                        "Face below",
+                        "flat four-screw base",
+                        "Its half below",
+                        "screws, or the half that goes in"));
         make("Fluid head", "Head", 5200, Map.of("Top plate", "flat four-screw base", "Counterbalance at most", "3000"));
         make("Legs or hi-hat", "Legs", 5000, Map.of("Feet", "600"));
         make("Legs or hi-hat", "Hi-hat", 2600, Map.of("Feet", "320", "Height", "160"));
@@ -325,7 +337,9 @@ class FirstJobJourneyTest {
             apply.click();
         } else {
             Locator read = finding.getByText("Mark read");
-            assertTrue(read.count() > 0, "nothing mends: " + page.locator(".findings").innerText());
+            assertTrue(
+                    read.count() > 0,
+                    "nothing mends: " + page.locator(".findings").innerText());
             read.click();
         }
         assertThat(same).hasCount(0);
@@ -339,7 +353,9 @@ class FirstJobJourneyTest {
                 page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Rigged as")),
                 "A camera, as its twin");
         browser.button("Add it").click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("B camera").setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("B camera").setExact(true))
                 .click();
         assertThat(page.locator(".stack .panel-head")).containsText("10 parts");
         for (String way : WAYS) {

@@ -210,6 +210,61 @@ class ScreensTest {
         }
     }
 
+    /** A cage plate with a face that was pointed at. */
+    @Test
+    void theMakerIsAccessible() {
+        try (Browser browser = Browser.as("tech")) {
+            browser.open("/catalogue/make");
+            browser.isAccessible();
+            browser.open("/catalogue/make?template=cage");
+            Page page = browser.page();
+            page.getByLabel("Mass").fill("240");
+            page.getByLabel("Width").fill("110");
+            page.getByLabel("Height").fill("14");
+            page.getByLabel("Length").fill("140");
+            browser.button("Add a face").click();
+            page.locator(".pointing").click();
+            page.waitForCondition(() -> page.locator(".maker-ports li").count() == 2);
+            browser.isAccessible();
+            browser.picture("make");
+        }
+    }
+
+    @Test
+    void whatBeginsAJobIsAccessible() {
+        try (Browser browser = Browser.as("lead")) {
+            browser.open("/jobs");
+            browser.button("New job").click();
+            browser.page().locator(".worn-choice .ant-checkbox-wrapper").first().waitFor();
+            browser.isAccessible();
+            browser.open("/jobs/kiln/dispatch");
+            browser.button("Pack the kit").click();
+            browser.page().locator(".kit-lines tbody tr").first().waitFor();
+            browser.isAccessible();
+        }
+    }
+
+    @Test
+    void handworkIsAccessible() {
+        try (Browser browser = Browser.as("tech")) {
+            browser.bench("slack-water", "?part=body");
+            for (String key : List.of("x", "l", "y")) {
+                browser.page().keyboard().press(key);
+                browser.page()
+                        .getByRole(com.microsoft.playwright.options.AriaRole.DIALOG)
+                        .waitFor();
+                browser.page()
+                        .waitForCondition(() ->
+                                browser.page().locator(".ant-modal .waiting").count() == 0);
+                browser.isAccessible();
+                browser.page().keyboard().press("Escape");
+                browser.page()
+                        .waitForCondition(() ->
+                                browser.page().locator(".ant-modal:visible").count() == 0);
+            }
+        }
+    }
+
     /** Scripts over the wire, compressed: jobs under 400 kB, any other screen under 500 kB. */
     @ParameterizedTest
     @CsvSource({

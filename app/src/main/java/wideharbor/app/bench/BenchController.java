@@ -139,6 +139,21 @@ class BenchController {
         return service.afterEdit(edits.undo(at, step.revision(), step.anyway(), who.getName()));
     }
 
+    /** {@code seq}: the entry of the journal before which the build shall stand again. */
+    record BackStep(
+            @Min(1) int revision,
+            @NotNull ConfigurationId configuration,
+            @NotNull LensId lens,
+            @Min(1) int seq) {}
+
+    @PostMapping("/back")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    BenchViews.Bench back(
+            @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody BackStep step, Principal who) {
+        Standpoint at = new Standpoint(job, build, step.configuration(), step.lens());
+        return service.afterEdit(edits.back(at, step.revision(), step.seq(), who.getName()));
+    }
+
     @PostMapping("/redo")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BenchViews.Bench redo(

@@ -1,6 +1,7 @@
 package wideharbor.app.bench;
 
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobChanges;
@@ -100,6 +101,31 @@ class BenchEdits {
         }
         Journal.Deed deed = new Journal.Deed(Journal.Kind.UNDO, step.seq(), who, "Undo: " + step.summary());
         return new Done(at, apply(loaded, at, deed, edit(at, step).inverse()));
+    }
+
+    /** Steps that are taken back in one go at the most: each is judged by itself. */
+    private static final int MOST_STEPS = 40;
+
+    /** Takes back everything since before an entry, each step as an undo of its own, so that it can be done again. */
+    @Transactional
+    Done back(Standpoint at, int revision, int seq, String who) {
+        StoredJob loaded = lock(at, revision).loaded();
+        int steps = 0;
+        Optional<Journal.Step> step = journal.ends(at.job(), at.build()).undo();
+        while (step.filter(s -> s.seq() >= seq).isPresent()) {
+            if (++steps > MOST_STEPS) {
+                throw Refusal.conflict("That is more than " + MOST_STEPS
+                        + " steps back. Go back to a later entry first, or make a job after this one.");
+            }
+            Journal.Step last = step.get();
+            Journal.Deed deed = new Journal.Deed(Journal.Kind.UNDO, last.seq(), who, "Undo: " + last.summary());
+            loaded = apply(loaded, at, deed, edit(at, last).inverse());
+            step = journal.ends(at.job(), at.build()).undo();
+        }
+        if (steps == 0) {
+            throw Refusal.conflict("That is taken back already.");
+        }
+        return new Done(at, loaded);
     }
 
     @Transactional

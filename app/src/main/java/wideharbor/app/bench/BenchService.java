@@ -8,6 +8,7 @@ import wideharbor.app.job.Journal;
 import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
 import wideharbor.app.job.StoredJob;
+import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.PortRef;
@@ -37,8 +38,16 @@ public class BenchService {
 
     private final BenchAssembler assembler;
     private final CheckEngine engine;
+    private final Accounts accounts;
 
-    BenchService(JobStore store, Journal journal, Reports reports, BenchAssembler assembler, CheckEngine engine) {
+    BenchService(
+            JobStore store,
+            Journal journal,
+            Reports reports,
+            BenchAssembler assembler,
+            CheckEngine engine,
+            Accounts accounts) {
+        this.accounts = accounts;
         this.engine = engine;
         this.store = store;
         this.journal = journal;
@@ -133,7 +142,9 @@ public class BenchService {
     }
 
     List<Journal.Entry> journal(String job, BuildId build) {
-        return journal.latest(job, build);
+        return journal.latest(job, build).stream()
+                .map(e -> e.by(accounts.displayName(e.who())))
+                .toList();
     }
 
     private RigAnalysis analysis(Standpoint at) {

@@ -31,7 +31,12 @@ public class Journal {
 
     /** An entry as people read it. */
     public record Entry(
-            int seq, Kind kind, String who, Instant when, String summary, int beforeRevision, int afterRevision) {}
+            int seq, Kind kind, String who, Instant when, String summary, int beforeRevision, int afterRevision) {
+        /** The same under a person's name. */
+        public Entry by(String name) {
+            return new Entry(seq, kind, name, when, summary, beforeRevision, afterRevision);
+        }
+    }
 
     /** What undo and redo would act on now. */
     public record Ends(Optional<Step> undo, Optional<Step> redo, int last) {}

@@ -233,4 +233,38 @@ class BeginEndpointTest {
     private static Map<String, Object> count(String item, int count) {
         return Map.of("item", item, "count", count);
     }
+
+    /** The journal tells who did what; everything since an entry is taken back, and done again step by step. */
+    @Test
+    void aBuildGoesBackToWhereItWas() {
+        String job = begun("Back");
+        withBody(job, "A", "body-wren@1", "");
+        for (int n = 1; n <= 3; n++) {
+            Client.Answer packed =
+                    edit(job, bench(job, "a"), Map.of("kind", "PACK", "item", "battery-98@1", "count", n));
+            assertEquals(200, packed.status(), packed.text());
+        }
+        JsonNode journal = tech.get("/api/jobs/" + job + "/builds/a/journal").json();
+        assertEquals("Jonna Brask", journal.path(0).path("who").asString());
+        int second = journal.path(1).path("seq").asInt();
+        Client.Answer back = back(job, second);
+        assertEquals(200, back.status(), back.text());
+        assertTrue(back.json().path("undo").asString().contains("1 instead of 0"), back.text());
+        assertTrue(back.json().path("redo").asString().contains("2 instead of 1"), back.text());
+        assertEquals(409, back(job, second).status(), "it is taken back already");
+    }
+
+    private Client.Answer back(String job, int seq) {
+        return tech.post(
+                "/api/jobs/" + job + "/builds/a/back",
+                Map.of(
+                        "revision",
+                        bench(job, "a").path("revision").asInt(),
+                        "configuration",
+                        "",
+                        "lens",
+                        "",
+                        "seq",
+                        seq));
+    }
 }

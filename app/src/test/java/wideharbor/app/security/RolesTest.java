@@ -57,6 +57,7 @@ class RolesTest {
         "POST, /api/jobs/JOB/builds/a/edits,           401, ok,  ok, 403",
         "POST, /api/jobs/JOB/builds/a/trials,          401, ok,  ok, 403",
         "POST, /api/jobs/JOB/builds/a/undo,            401, ok,  ok, 403",
+        "POST, /api/jobs/JOB/builds/a/back,            401, ok,  ok, 403",
         "POST, /api/jobs/JOB/builds/a/redo,            401, ok,  ok, 403",
         "POST, /api/jobs/JOB/reads,                    401, ok,  ok, 403",
         "POST, /api/jobs/JOB/waivers,                  401, 403, ok, 403",
@@ -161,6 +162,8 @@ class RolesTest {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {
             body = Map.of("option", "none", "person", "");
+        } else if (path.endsWith("/back")) {
+            body = Map.of("revision", 9999, "configuration", "", "lens", "", "seq", 1);
         } else if (path.endsWith("do")) {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "anyway", false);
         } else if (path.contains("/reads") || path.contains("/withdraw")) {
