@@ -45,6 +45,7 @@ export function BenchBar({ bench, bodies, go, actions, only }: Props) {
     return c.basedOn ? `follows ${titleOf(c.basedOn)}, ${own}` : own;
   };
   const more = [
+    { key: 'l', label: 'Lens set (l)', onClick: actions.lensSet },
     { key: 'm', label: 'Mounting points (m)', onClick: actions.budget },
     { key: 'b', label: 'Balance with each lens (b)', onClick: actions.balance },
     { key: 'h', label: 'Hands, shoulder, eye (h)', onClick: actions.hands },
@@ -110,9 +111,6 @@ export function BenchBar({ bench, bodies, go, actions, only }: Props) {
           options={bench.lenses.map((l) => ({ value: l.id, label: l.clear ? l.title : `${l.title}, ${standing(l)}` }))}
         />
       )}
-      <Button type="text" onClick={actions.lensSet} title="The lens set: in, out, order, names (l)">
-        Lenses
-      </Button>
       <Dropdown trigger={['click']} menu={{ items: more }}>
         <Button type="text" aria-haspopup="menu">
           More

@@ -204,7 +204,7 @@ class FirstJobJourneyTest {
         hang("Bridge plate", "dovetail clamp", "Dovetail");
         hang("Bridge plate", "rod clamps", "Rods 300");
         hang("Body Dory", "V-mount plate", "Battery 98");
-        press("Lenses");
+        press("Choose lenses");
         for (String lens : List.of("Prime 35", "Prime 50", "Prime 75")) {
             press("Add: " + lens);
             assertThat(page.locator(".lens-set")).containsText(lens);

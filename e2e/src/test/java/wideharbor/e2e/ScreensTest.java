@@ -71,11 +71,11 @@ class ScreensTest {
 
     /** On a tablet, a laptop and a large screen, nothing in the Bench's bars is cut or wrapped. */
     @ParameterizedTest
-    @CsvSource({"1024, 768", "1280, 800", "1920, 1080"})
-    void theBenchFits(int width, int height) {
+    @CsvSource({"kiln, 1024, 768", "second-bell, 1024, 768", "kiln, 1280, 800", "second-bell, 1920, 1080"})
+    void theBenchFits(String job, int width, int height) {
         try (Browser browser = Browser.as("lead")) {
             browser.page().setViewportSize(width, height);
-            browser.bench("kiln", "");
+            browser.bench(job, "");
             Object cut = browser.page()
                     .evaluate(
                             "[...document.querySelectorAll('.topbar, .jobbar, .bench-bar, .panel-head')]"

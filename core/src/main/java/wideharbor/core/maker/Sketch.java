@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Facet;
@@ -97,19 +98,19 @@ final class Sketch {
     }
 
     Sketch face(String id, String title, String standard, Role role, Vec3 at, Vec3 normal, int screws) {
-        Port.Screw screw = SCREWS.get(standard);
-        boolean brings = screw != null && role != Role.B;
-        boolean pair = screws > 1 && screw != null && screw.count() == 1;
-        PortBuilder port = begun(id, title, standard, role, at, normal)
-                .screws(
-                        brings
-                                ? List.of(
-                                        pair
-                                                ? new Port.Screw(screw.thread(), screws, screw.captive(), screw.keys())
-                                                : screw)
-                                : List.of());
-        ports.add(port.build());
+        List<Port.Screw> brought = role == Role.B
+                ? List.of()
+                : Optional.ofNullable(SCREWS.get(standard)).map(s -> as(s, screws)).stream()
+                        .toList();
+        ports.add(begun(id, title, standard, role, at, normal).screws(brought).build());
         return this;
+    }
+
+    /** So many of a screw that comes singly; what comes in a pattern comes as that. */
+    private static Port.Screw as(Port.Screw screw, int count) {
+        return count > 1 && screw.count() == 1
+                ? new Port.Screw(screw.thread(), count, screw.captive(), screw.keys())
+                : screw;
     }
 
     /** What clamps a carrier over so long a stretch. */
@@ -155,14 +156,7 @@ final class Sketch {
             String id, String title, Socket.Kind kind, Socket.Direction direction, String plug, Vec3 at, Vec3 out) {
         String[] both = plug.split("\\|", 2);
         sockets.add(new Socket(
-                id,
-                title,
-                kind,
-                direction,
-                both[0],
-                both.length > 1 ? both[1] : "standard",
-                at,
-                java.util.Optional.of(out)));
+                id, title, kind, direction, both[0], both.length > 1 ? both[1] : "standard", at, Optional.of(out)));
         return this;
     }
 
