@@ -4,6 +4,7 @@ import { useDeferredValue, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { lensOffersQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
+import { Retitle } from '../../shared/kit/Retitle';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Offers } from './HandDialog';
 
@@ -63,29 +64,15 @@ interface LineProps {
 }
 
 function SetLine({ lens, at, last, canEdit, onRequest }: LineProps) {
-  const [title, setTitle] = useState<string | null>(null);
-  const rename = () => {
-    if (title !== null && title.trim() && title.trim() !== lens.title) {
-      onRequest({ kind: 'TITLE_LENS', lens: lens.id, title: title.trim() });
-    }
-    setTitle(null);
+  const [titling, setTitling] = useState(false);
+  const rename = (title: string) => {
+    setTitling(false);
+    if (title !== lens.title) onRequest({ kind: 'TITLE_LENS', lens: lens.id, title });
   };
   const move = (to: number) => onRequest({ kind: 'ORDER_LENS', lens: lens.id, place: to });
   return (
     <li>
-      {title === null ? (
-        <strong>{lens.title}</strong>
-      ) : (
-        <Input
-          autoFocus
-          aria-label={`Title of ${lens.title}`}
-          maxLength={60}
-          value={title}
-          onChange={(e) => setTitle(e.target.value)}
-          onPressEnter={rename}
-          onBlur={rename}
-        />
-      )}
+      {titling ? <Retitle title={lens.title} longest={60} onDone={rename} /> : <strong>{lens.title}</strong>}
       {canEdit && (
         <span className="lens-acts">
           <Button type="text" disabled={at === 0} aria-label={`${lens.title} earlier`} onClick={() => move(at - 1)}>
@@ -94,7 +81,7 @@ function SetLine({ lens, at, last, canEdit, onRequest }: LineProps) {
           <Button type="text" disabled={last} aria-label={`${lens.title} later`} onClick={() => move(at + 1)}>
             later
           </Button>
-          <Button type="text" onClick={() => setTitle(lens.title)}>
+          <Button type="text" onClick={() => setTitling(true)}>
             Rename
           </Button>
           <Button

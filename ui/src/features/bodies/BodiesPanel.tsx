@@ -1,10 +1,11 @@
 import './bodies.css';
-import { Button, Input } from 'antd';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { counted } from '../../shared/format/units';
 import { addressOf } from '../../shared/job/standpoint';
+import { Retitle } from '../../shared/kit/Retitle';
 import { NewBody } from './NewBody';
 import { useBodies } from './useBodies';
 import type { BodyAct } from './useBodies';
@@ -70,36 +71,26 @@ interface LineProps {
 const NOWHERE = new URLSearchParams();
 
 function BodyLine({ job, body, canEdit, act }: LineProps) {
-  const [title, setTitle] = useState<string | null>(null);
-  const rename = () => {
-    if (title !== null && title.trim() && title.trim() !== body.title) {
-      act({ kind: 'title', build: body.id, title: title.trim() });
-    }
-    setTitle(null);
+  const [titling, setTitling] = useState(false);
+  const rename = (title: string) => {
+    setTitling(false);
+    if (title !== body.title) act({ kind: 'title', build: body.id, title });
   };
   return (
     <li>
-      {title === null ? (
+      {titling ? (
+        <Retitle title={body.title} longest={60} onDone={rename} />
+      ) : (
         <Link to={addressOf(job, 'bench', NOWHERE, { build: body.id })}>
           <strong>{body.title}</strong>
         </Link>
-      ) : (
-        <Input
-          autoFocus
-          aria-label={`Title of ${body.title}`}
-          maxLength={60}
-          value={title}
-          onChange={(e) => setTitle(e.target.value)}
-          onPressEnter={rename}
-          onBlur={rename}
-        />
       )}
       <span className="soft">
         worn {counted(body.configurations.length, 'way')}, {counted(body.lenses.length, 'lens', 'lenses')}
       </span>
       {canEdit && (
         <>
-          <Button type="text" onClick={() => setTitle(body.title)}>
+          <Button type="text" onClick={() => setTitling(true)}>
             Rename
           </Button>
           <Button type="text" onClick={() => act({ kind: 'take-off', build: body.id })}>

@@ -141,7 +141,6 @@ class PartsJourneyTest extends Journey {
         assertThat(dialog).containsText("is here already");
         assertThat(dialog.locator("tbody")).containsText("-58");
         browser.isAccessible();
-        browser.shot("merge");
         dialog.getByText(Pattern.compile("^Take the file’s side")).click();
         page.waitForURL(Pattern.compile(".*/jobs/" + job + "/bench.*"));
         browser.bench(job, "?part=rods");

@@ -20,6 +20,7 @@ import wideharbor.core.build.Build;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
+import wideharbor.core.id.FreeId;
 import wideharbor.core.job.Job;
 import wideharbor.core.job.JobStart;
 import wideharbor.core.quantity.Require;
@@ -59,12 +60,7 @@ class JobBeginnings {
 
     private String freeId(String title) {
         String stem = Require.slug(title, LONGEST_STEM);
-        String first = stem.isEmpty() ? "job" : stem;
-        String id = first;
-        for (int n = 2; store.exists(id); n++) {
-            id = first + "-" + n;
-        }
-        return id;
+        return FreeId.of(stem.isEmpty() ? "job" : stem, store::exists);
     }
 
     private StoredJob locked(String id, int revision) {
@@ -131,6 +127,7 @@ class JobBeginnings {
     void bringBack(String id) {
         store.lock(id);
         store.archive(id, null, "");
+        changes.recount(id);
     }
 
     /** What was laid aside longer ago than anybody asks for is forgotten when the house opens. */

@@ -78,6 +78,13 @@ public class JobChanges {
         return stands(after, reports.anew(after.job()));
     }
 
+    /** Judges a job anew that others were judged without: parts or standards may have changed meanwhile. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void recount(String id) {
+        store.touch(id);
+        count(id);
+    }
+
     private void count(String id) {
         StoredJob whole = store.reload(id);
         Judged judged = reports.anew(whole.job());

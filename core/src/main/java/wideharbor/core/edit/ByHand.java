@@ -43,10 +43,7 @@ public final class ByHand {
         if (analysis.rig().content().placement(placement).isEmpty()) {
             throw new EditRefused("There is no placement '" + placement + "' in this build.");
         }
-        if (deed == Deed.MOVE) {
-            return moves(analysis, placement);
-        }
-        if (analysis.rig().find(placement).isEmpty()) {
+        if (deed != Deed.MOVE && analysis.rig().find(placement).isEmpty()) {
             throw new EditRefused(analysis.rig().title(placement) + " is not on the rig; move it onto a port first.");
         }
         return switch (deed) {

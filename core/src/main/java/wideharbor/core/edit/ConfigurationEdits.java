@@ -20,6 +20,7 @@ import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.FreeId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
@@ -94,12 +95,9 @@ public final class ConfigurationEdits {
             throw new EditRefused("A build has at most " + MOST + " configurations.");
         }
         String stem = Require.slug(title, 40);
-        String id = stem.isEmpty() ? "configuration" : stem;
-        ConfigurationId free = ConfigurationId.of(id);
-        for (int n = 2; build.configuration(free).isPresent(); n++) {
-            free = ConfigurationId.of(id + "-" + n);
-        }
-        return free;
+        return ConfigurationId.of(FreeId.of(
+                stem.isEmpty() ? "configuration" : stem,
+                taken -> build.configuration(ConfigurationId.of(taken)).isPresent()));
     }
 
     /** Every change of the base, or of a configuration this one is based on, told for this one alone instead. */

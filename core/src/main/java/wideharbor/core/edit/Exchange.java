@@ -182,7 +182,7 @@ public record Exchange(ItemType type, List<Scoped> edit, List<String> lost) {
         }
     }
 
-    /** A part that may stand in another's stead keeps the mass that the scale showed of neither. */
+    /** What the journal says of it. */
     static String said(RigAnalysis analysis, PlacementId placement, Exchange made) {
         Placement was = analysis.rig().content().placement(placement).orElseThrow();
         String titled = analysis.catalogue().require(was.type()).name();

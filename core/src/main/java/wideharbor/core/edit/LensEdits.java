@@ -3,7 +3,6 @@ package wideharbor.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
@@ -19,6 +18,7 @@ import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.id.FreeId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
@@ -163,10 +163,8 @@ public final class LensEdits {
 
     private static LensId freeId(Build build, String stem) {
         String id = Require.slug(stem, 40);
-        LensId free = LensId.of(id.isEmpty() ? "lens" : id);
-        for (int n = 2; build.lens(free).isPresent(); n++) {
-            free = LensId.of(id.toLowerCase(Locale.ROOT) + "-" + n);
-        }
-        return free;
+        return LensId.of(FreeId.of(
+                id.isEmpty() ? "lens" : id,
+                taken -> build.lens(LensId.of(taken)).isPresent()));
     }
 }

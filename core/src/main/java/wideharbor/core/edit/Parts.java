@@ -13,6 +13,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
+import wideharbor.core.id.FreeId;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
 
@@ -61,14 +62,10 @@ public final class Parts {
 
     /** An id that nothing on file has yet: the stem, then the stem with the lowest free number. */
     public static String freeId(Content content, String stem) {
-        String id = stem;
-        for (int n = 2;
-                content.placement(PlacementId.of(id)).isPresent()
+        return FreeId.of(
+                stem,
+                id -> content.placement(PlacementId.of(id)).isPresent()
                         || content.joint(new JointId(id)).isPresent()
-                        || content.cable(new CableId(id)).isPresent();
-                n++) {
-            id = stem + "-" + n;
-        }
-        return id;
+                        || content.cable(new CableId(id)).isPresent());
     }
 }

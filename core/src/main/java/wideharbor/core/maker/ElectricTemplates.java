@@ -133,26 +133,14 @@ final class ElectricTemplates {
                     "Picture transmitter",
                     "A box with an aerial; measure without the aerial.",
                     Category.TRANSMISSION,
-                    electric(
-                            width(70),
-                            height(30),
-                            length(110),
-                            thread(),
-                            Ask.text("family", "Family", "what its receivers answer to, on the label", "house set 1"),
-                            Ask.text("band", "Band", "on the label", "5 GHz")),
+                    radioAsks("what its receivers answer to, on the label"),
                     a -> radio(a, true)),
             new PartTemplate(
                     "receiver",
                     "Picture receiver",
                     "A box with an aerial; measure without the aerial.",
                     Category.TRANSMISSION,
-                    electric(
-                            width(70),
-                            height(30),
-                            length(110),
-                            thread(),
-                            Ask.text("family", "Family", "what its transmitter is called, on the label", "house set 1"),
-                            Ask.text("band", "Band", "on the label", "5 GHz")),
+                    radioAsks("what its transmitter is called, on the label"),
                     a -> radio(a, false)),
             new PartTemplate(
                     "cable",
@@ -224,6 +212,16 @@ final class ElectricTemplates {
         all.add(Ask.number("peak", "Takes at most", "while it starts; empty when nobody saw it", "W", 20, 0.1, 800)
                 .optionally());
         return all;
+    }
+
+    private static List<Ask> radioAsks(String family) {
+        return electric(
+                width(70),
+                height(30),
+                length(110),
+                thread(),
+                Ask.text("family", "Family", family, "house set 1"),
+                Ask.text("band", "Band", "on the label", "5 GHz"));
     }
 
     private static Sketch fed(Sketch sketch, Answers a, Vec3 at, Vec3 out) {

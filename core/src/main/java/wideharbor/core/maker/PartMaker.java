@@ -17,6 +17,7 @@ import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.FreeId;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 import wideharbor.core.standard.Standard;
@@ -111,12 +112,7 @@ public final class PartMaker {
 
     private static String freeId(String name, Set<String> taken) {
         String stem = Require.slug(name, LONGEST_ID);
-        String first = stem.isEmpty() ? "part" : stem;
-        String id = first;
-        for (int n = 2; taken.contains(id); n++) {
-            id = first + "-" + n;
-        }
-        return id;
+        return FreeId.of(stem.isEmpty() ? "part" : stem, taken::contains);
     }
 
     /** "Not identified: riser, 80 × 10 × 90 mm": found again by what was measured. */
