@@ -6,6 +6,7 @@ import type { Schemas } from '../../shared/api/client';
 import { jobsQuery } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Archived } from './Archived';
+import { FirstSteps } from './FirstSteps';
 import { JobTable } from './JobTable';
 import { NewJob } from './NewJob';
 import { OpenPackage } from './OpenPackage';
@@ -49,6 +50,9 @@ export function JobsScreen({ session }: { session: Schemas['Session'] }) {
         <>
           <WeekStrip jobs={loaded} today={session.today} />
           <JobTable jobs={loaded} empty={empty} />
+          {loaded.length === 0 && search === '' && (
+            <FirstSteps begins={session.editsBriefs} makes={session.editsBuilds} />
+          )}
         </>
       )}
       {jobs.hasNextPage && (

@@ -34,6 +34,8 @@ class FirstJobJourneyTest {
             be(lead);
             browser.signIn("lead");
             assertThat(page.locator("main")).containsText("No jobs yet. Begin with New job");
+            assertThat(page.locator(".first-house")).containsText("Make the first");
+            browser.isAccessible();
             theHousesParts();
             theJob();
             buildTheFirstBody();
