@@ -193,6 +193,12 @@ class FirstJobJourneyTest {
         assertThat(page.locator(".first-steps")).containsText("Nothing carries this rig yet");
     }
 
+    /** Worn in another way; the tab is that one's once its build is shown. */
+    private void wear(String way) {
+        page.locator(".tab-title", new Page.LocatorOptions().setHasText(way)).click();
+        assertThat(page.locator(".bench-tabs .ant-tabs-tab-active")).containsText(way);
+    }
+
     private void pick(Locator box, String option) {
         acts += 2;
         box.click();
@@ -214,8 +220,7 @@ class FirstJobJourneyTest {
         page.keyboard().press("Escape");
         for (String way : WAYS) {
             acts++;
-            page.locator(".tab-title", new Page.LocatorOptions().setHasText(way))
-                    .click();
+            wear(way);
             press("Choose what carries it");
             press("Add it: Head");
             assertThat(page.locator(".first-steps")).hasCount(0);
@@ -292,8 +297,7 @@ class FirstJobJourneyTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         page.locator(".jobbar nav").getByText("Bench").click();
         for (String way : WAYS) {
-            page.locator(".tab-title", new Page.LocatorOptions().setHasText(way))
-                    .click();
+            wear(way);
             mend();
         }
         assertThat(page.locator(".jobbar .verdict")).hasText("Clear");
@@ -320,14 +324,21 @@ class FirstJobJourneyTest {
         assertThat(open()).hasCount(0);
     }
 
+    /** What stands now is shown: nothing is on its way, neither there nor back. */
+    private void settled() {
+        assertThat(page.locator(".saving")).isEmpty();
+        assertThat(page.locator(".bench[aria-busy=true], .findings-scroll[disabled]"))
+                .hasCount(0);
+    }
+
     private Locator open() {
+        settled();
         return page.locator(".finding:not(.quiet):not(:has(.mark.note))");
     }
 
     private void answer(Locator finding) {
         String title = finding.locator("h3").innerText();
         Locator same = page.locator(".finding:not(.quiet)", new Page.LocatorOptions().setHasText(title));
-        finding.scrollIntoViewIfNeeded();
         Locator apply = finding.getByText("Apply", new Locator.GetByTextOptions().setExact(true))
                 .first();
         Locator none = finding.getByText("no single change mends it");
@@ -360,8 +371,7 @@ class FirstJobJourneyTest {
                 .click();
         assertThat(page.locator(".stack .panel-head")).containsText("10 parts");
         for (String way : WAYS) {
-            page.locator(".tab-title", new Page.LocatorOptions().setHasText(way))
-                    .click();
+            wear(way);
             for (int i = 0; i < MOST_FINDINGS && open().count() > 0; i++) {
                 answer(open().first());
             }
