@@ -88,12 +88,10 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
 /** What a bare build wants next: something that carries it, a lens, the first part. */
 function FirstSteps({ bench, actions }: { bench: Schemas['Bench']; actions: BenchActions }) {
   const root = bench.stack.find((r) => r.root);
-  const support = bench.configurations.find((c) => c.id === bench.configuration)?.support;
-  const carried = bench.stack.some((r) => r.placement === support && r.canCarry);
-  if (!root || (carried && bench.lenses.length > 0)) return null;
+  if (!root || (bench.supported && bench.lenses.length > 0)) return null;
   return (
     <div className="loose first-steps">
-      {!carried && (
+      {!bench.supported && (
         <p>
           Nothing carries this rig yet.{' '}
           <Button type="text" onClick={() => actions.byHand(root.placement, 'What carries it', 'CARRY')}>

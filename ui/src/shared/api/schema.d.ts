@@ -1530,6 +1530,7 @@ export interface components {
             stack: components["schemas"]["Row"][];
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            supported: boolean;
             title: string;
             undo: string;
             undoBy: string;

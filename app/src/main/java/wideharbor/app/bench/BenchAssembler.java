@@ -74,6 +74,7 @@ class BenchAssembler {
                 lenses(here, build, job),
                 rig.lens(),
                 rig.world().bodyFaceUp(),
+                rig.isSupported(),
                 leaning(rig),
                 stack(rig, here),
                 loose(rig),

@@ -43,6 +43,7 @@ final class BenchViews {
             List<Tab> lenses,
             LensId lens,
             String bodyFaceUp,
+            boolean supported,
             Optional<Leaning> leaning,
             List<Row> stack,
             List<Loose> loose,

@@ -24,11 +24,13 @@ class KitService {
     private static final int MOST_SAID = 3;
 
     private final JobStore store;
+    private final JobService jobs;
     private final JobChanges changes;
     private final Journal journal;
 
-    KitService(JobStore store, JobChanges changes, Journal journal) {
+    KitService(JobStore store, JobService jobs, JobChanges changes, Journal journal) {
         this.store = store;
+        this.jobs = jobs;
         this.changes = changes;
         this.journal = journal;
     }
@@ -48,12 +50,7 @@ class KitService {
 
     @Transactional
     void change(String id, KitController.KitChange change, String who) {
-        StoredJob loaded = store.lock(id);
-        JobService.requireOpen(loaded);
-        if (loaded.revision() != change.revision()) {
-            throw Refusal.conflict("This job was changed meanwhile: you saw revision " + change.revision()
-                    + ", it is at " + loaded.revision() + ". Nothing was overwritten; look at it anew and save again.");
-        }
+        StoredJob loaded = jobs.lock(id, change.revision());
         Job job = loaded.job();
         if (job.gear().builds().isEmpty()) {
             throw Refusal.conflict("The kit is packed once the job has a body: add one on the brief.");

@@ -13,7 +13,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.web.Refusal;
-import wideharbor.app.web.Stale;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Worn;
 import wideharbor.core.build.Build;
@@ -63,21 +62,9 @@ class JobBeginnings {
         return FreeId.of(stem.isEmpty() ? "job" : stem, store::exists);
     }
 
-    private StoredJob locked(String id, int revision) {
-        StoredJob loaded = store.lock(id);
-        JobService.requireOpen(loaded);
-        if (loaded.revision() != revision) {
-            throw new Stale(
-                    "This job was changed meanwhile: you saw revision " + revision + ", it is at " + loaded.revision()
-                            + ". Nothing was overwritten.",
-                    service.view(id));
-        }
-        return loaded;
-    }
-
     @Transactional
     void rename(String id, int revision, String title) {
-        StoredJob loaded = locked(id, revision);
+        StoredJob loaded = service.lock(id, revision);
         store.title(id, title.strip());
         changes.changeBodies(loaded);
     }
@@ -85,7 +72,7 @@ class JobBeginnings {
     /** A body with nothing on it, or built as another of this job is. */
     @Transactional
     void addBody(String id, int revision, String title, TypeRef type, BuildId like) {
-        StoredJob loaded = locked(id, revision);
+        StoredJob loaded = service.lock(id, revision);
         Job job = loaded.job();
         Set<String> taken = store.buildIds(id);
         if (taken.size() >= MOST_BODIES) {
@@ -104,7 +91,7 @@ class JobBeginnings {
 
     @Transactional
     void titleBody(String id, int revision, BuildId build, String title) {
-        StoredJob loaded = locked(id, revision);
+        StoredJob loaded = service.lock(id, revision);
         store.titleBuild(id, loaded.job().gear().renamed(build, title.strip()).build(build));
         changes.changeBodies(loaded);
     }
@@ -112,7 +99,7 @@ class JobBeginnings {
     /** Takes a body off the job with all that is built on it, or puts it back as it was. */
     @Transactional
     void takeOff(String id, int revision, BuildId build, boolean off) {
-        StoredJob loaded = locked(id, revision);
+        StoredJob loaded = service.lock(id, revision);
         store.takeOff(id, build, off);
         changes.changeBodies(loaded);
     }

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.util.List;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
@@ -83,6 +84,12 @@ public class JobService {
 
     @Transactional
     void changeBrief(String id, int revision, Brief brief) {
+        changes.changeBrief(lock(id, revision), brief);
+    }
+
+    /** Locks a job for a change that was meant for the revision that somebody saw. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob lock(String id, int revision) {
         StoredJob loaded = store.lock(id);
         requireOpen(loaded);
         if (loaded.revision() != revision) {
@@ -91,7 +98,7 @@ public class JobService {
                             + ". Nothing was overwritten.",
                     view(loaded));
         }
-        changes.changeBrief(loaded, brief);
+        return loaded;
     }
 
     /** What has left the house is not changed behind its back. */

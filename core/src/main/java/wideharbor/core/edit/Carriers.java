@@ -2,16 +2,13 @@ package wideharbor.core.edit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Worn;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.catalog.Mating;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
@@ -25,9 +22,9 @@ final class Carriers {
 
     private Carriers() {}
 
-    private record Way(PortRef on, ItemType type, String own, Optional<AdapterFinder.Chain> chain) {
+    private record Way(PortRef on, ItemType type, String own, AdapterFinder.Chain chain) {
         int pieces() {
-            return chain.map(c -> c.links().size()).orElse(0);
+            return chain.links().size();
         }
     }
 
@@ -38,7 +35,7 @@ final class Carriers {
                 .asks()
                 .worn(analysis.rig().configuration().id())
                 .map(Worn.Demand::worn);
-        Map<PortRef, AdapterFinder.Reach> reaches = new LinkedHashMap<>();
+        Reaches reaches = new Reaches(analysis);
         List<Way> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(analysis)) {
             type.facet(SupportFacet.Support.class)
@@ -52,7 +49,7 @@ final class Carriers {
 
     private static ByHand.Offer offer(RigAnalysis analysis, Way way) {
         int held = analysis.kit().count(way.type().ref());
-        String through = way.chain().map(c -> "through " + c.title() + ", ").orElse("");
+        String through = way.pieces() == 0 ? "" : "through " + way.chain().title() + ", ";
         return new ByHand.Offer(
                 way.type().name(),
                 through + "on " + analysis.rig().title(way.on().placement()) + ", "
@@ -63,10 +60,7 @@ final class Carriers {
     }
 
     private static Optional<Way> best(
-            RigAnalysis analysis,
-            ItemType type,
-            SupportFacet.Support support,
-            Map<PortRef, AdapterFinder.Reach> reaches) {
+            RigAnalysis analysis, ItemType type, SupportFacet.Support support, Reaches reaches) {
         boolean above = support.way() == SupportFacet.Support.Way.HANGS;
         Vec3 datum = type.port(support.datumPort()).orElseThrow().normal();
         Optional<Way> best = Optional.empty();
@@ -86,7 +80,7 @@ final class Carriers {
                     if (own.standard().equals(Standard.DATUM) || (above ? along > -NEARLY : along < NEARLY)) {
                         continue;
                     }
-                    Optional<Way> here = way(analysis, on, type, own, reaches);
+                    Optional<Way> here = reaches.chain(on, own).map(c -> new Way(on, type, own.id(), c));
                     if (here.isPresent()
                             && (best.isEmpty()
                                     || here.get().pieces() < best.get().pieces())) {
@@ -96,16 +90,5 @@ final class Carriers {
             }
         }
         return best;
-    }
-
-    private static Optional<Way> way(
-            RigAnalysis analysis, PortRef on, ItemType type, Port own, Map<PortRef, AdapterFinder.Reach> reaches) {
-        Port port = analysis.rig().port(on);
-        if (Mating.mates(port, own, analysis.standards())) {
-            return Optional.of(new Way(on, type, own.id(), Optional.empty()));
-        }
-        return reaches.computeIfAbsent(on, r -> analysis.catalogue().adapters().from(port))
-                .to(own)
-                .map(chain -> new Way(on, type, own.id(), Optional.of(chain)));
     }
 }

@@ -1,6 +1,7 @@
 package wideharbor.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +17,7 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.AdapterFinder;
 import wideharbor.core.catalog.ItemType;
-import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.id.FreeId;
 import wideharbor.core.id.JointId;
@@ -33,7 +34,7 @@ public final class LensEdits {
     /** A lens joins the set behind the others, on the body's mount, through an adapter where it needs one. */
     static Prepared add(RigAnalysis seen, ItemType lens) {
         RigAnalysis bare = seen.withLens(LensId.NONE);
-        Mounted mounted = mount(bare, lens)
+        Mounted mounted = mount(bare, new Reaches(bare), lens)
                 .orElseThrow(() -> new EditRefused(
                         "No lens mount of this rig takes " + lens.name() + ", and no adapter on file joins the two."));
         LensId id = freeId(seen.build(), lens.ref().id());
@@ -73,53 +74,38 @@ public final class LensEdits {
     private record Mounted(PortRef on, String port, AdapterFinder.Chain chain) {}
 
     /** The mount with the fewest pieces between. */
-    private static Optional<Mounted> mount(RigAnalysis bare, ItemType lens) {
-        Optional<Mounted> best = Optional.empty();
+    private static Optional<Mounted> mount(RigAnalysis bare, Reaches reaches, ItemType lens) {
+        List<Mounted> all = new ArrayList<>();
         for (Placed placed : bare.rig().attached()) {
             for (Port port : placed.type().ports()) {
                 PortRef on = new PortRef(placed.id(), port.id());
-                if (bare.standards().require(port.standard()).family() != Standard.Family.LENS_MOUNT
-                        || !bare.rig().isFree(on)) {
-                    continue;
-                }
-                Optional<Mounted> here = on(bare, on, port, lens);
-                if (here.isPresent()
-                        && (best.isEmpty()
-                                || here.get().chain().links().size()
-                                        < best.get().chain().links().size())) {
-                    best = here;
+                if (isMount(bare, port) && bare.rig().isFree(on)) {
+                    on(bare, reaches, on, lens).ifPresent(all::add);
                 }
             }
         }
-        return best;
+        return all.stream().min(Comparator.comparingInt(m -> m.chain().links().size()));
     }
 
-    private static Optional<Mounted> on(RigAnalysis bare, PortRef on, Port port, ItemType lens) {
-        AdapterFinder.Chain none = new AdapterFinder.Chain(List.of(), true, true, 0, 0);
-        for (Port own : lens.ports()) {
-            if (Mating.mates(port, own, bare.standards())) {
-                return Optional.of(new Mounted(on, own.id(), none));
-            }
-        }
-        AdapterFinder.Reach reach = bare.catalogue().adapters().from(port);
-        for (Port own : lens.ports()) {
-            if (bare.standards().require(own.standard()).family() == Standard.Family.LENS_MOUNT) {
-                Optional<AdapterFinder.Chain> chain = reach.to(own);
-                if (chain.isPresent()) {
-                    return Optional.of(new Mounted(on, own.id(), chain.get()));
-                }
-            }
-        }
-        return Optional.empty();
+    private static Optional<Mounted> on(RigAnalysis bare, Reaches reaches, PortRef on, ItemType lens) {
+        return lens.ports().stream()
+                .filter(own -> isMount(bare, own))
+                .flatMap(own -> reaches.chain(on, own).map(c -> new Mounted(on, own.id(), c)).stream())
+                .min(Comparator.comparingInt(m -> m.chain().links().size()));
+    }
+
+    private static boolean isMount(RigAnalysis bare, Port port) {
+        return bare.standards().require(port.standard()).family() == Standard.Family.LENS_MOUNT;
     }
 
     /** Lenses that go on this rig, with the adapter that goes between; those in the kit first. */
     public static List<ByHand.Offer> offers(RigAnalysis seen) {
         RigAnalysis bare = seen.withLens(LensId.NONE);
+        Reaches reaches = new Reaches(bare);
         List<ByHand.Offer> all = new ArrayList<>();
         for (ItemType type : Parts.byNearness(bare)) {
-            if (type.facet(wideharbor.core.catalog.OpticalFacet.Lens.class).isPresent()) {
-                mount(bare, type).ifPresent(m -> {
+            if (type.facet(OpticalFacet.Lens.class).isPresent()) {
+                mount(bare, reaches, type).ifPresent(m -> {
                     int held = bare.kit().count(type.ref());
                     String through = m.chain().links().isEmpty()
                             ? "on the mount as it is"

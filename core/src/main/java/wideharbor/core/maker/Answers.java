@@ -85,6 +85,16 @@ public final class Answers {
         return has(id) ? given.getOrDefault(id, "").strip() : ask.start();
     }
 
+    /** What was chosen, as it is offered. */
+    String titled(String id) {
+        String chosen = text(id);
+        return ask(id).options().stream()
+                .filter(o -> o.id().equals(chosen))
+                .map(Ask.Option::title)
+                .findFirst()
+                .orElse(chosen);
+    }
+
     boolean is(String id, String choice) {
         return text(id).equals(choice);
     }

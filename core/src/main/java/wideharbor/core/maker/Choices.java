@@ -73,14 +73,6 @@ final class Choices {
                 .toList();
     }
 
-    static String titled(List<Ask.Option> options, String id) {
-        return options.stream()
-                .filter(o -> o.id().equals(id))
-                .map(Ask.Option::title)
-                .findFirst()
-                .orElse(id);
-    }
-
     static List<Ask> asks(Ask... all) {
         return Arrays.asList(all);
     }

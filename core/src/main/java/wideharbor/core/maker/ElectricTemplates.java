@@ -3,7 +3,6 @@ package wideharbor.core.maker;
 import static wideharbor.core.maker.Choices.asks;
 import static wideharbor.core.maker.Choices.height;
 import static wideharbor.core.maker.Choices.length;
-import static wideharbor.core.maker.Choices.titled;
 import static wideharbor.core.maker.Choices.width;
 import static wideharbor.core.maker.Sketch.BACK;
 import static wideharbor.core.maker.Sketch.DOWN;
@@ -246,16 +245,10 @@ final class ElectricTemplates {
         Sketch sketch = new Sketch()
                 .box(wide, high, Math.max(1, deep - 10), at(0, base, -10 - Math.max(1, deep - 10) / 2))
                 .ring(at(0, 0, -10), Vec3.ZERO, 76, 54)
-                .face(
-                        "mount",
-                        titled(Choices.MOUNTS, a.text("mount")) + " mount",
-                        a.text("mount"),
-                        Role.A,
-                        Vec3.ZERO,
-                        Vec3.FORWARD)
+                .face("mount", a.titled("mount") + " mount", a.text("mount"), Role.A, Vec3.ZERO, Vec3.FORWARD)
                 .face(
                         "base",
-                        "base, " + titled(Choices.THREADS, a.text("base")),
+                        "base, " + a.titled("base"),
                         a.text("base"),
                         Role.B,
                         at(0, base, -a.number("baseBack")),
@@ -267,7 +260,7 @@ final class ElectricTemplates {
             // A battery straight on the body feeds it through that face; then no cable does.
             sketch.face(
                             "battery",
-                            titled(Choices.BATTERIES, a.text("battery")) + " plate",
+                            a.titled("battery") + " plate",
                             a.text("battery"),
                             Role.A,
                             at(0, base + high / 2, -deep),
@@ -301,13 +294,7 @@ final class ElectricTemplates {
         double deep = a.number("length");
         Sketch sketch = new Sketch()
                 .box(a.number("width"), high, deep, Vec3.ZERO)
-                .face(
-                        "foot",
-                        "underside, " + titled(Choices.THREADS, a.text("thread")),
-                        a.text("thread"),
-                        Role.B,
-                        Vec3.ZERO,
-                        DOWN)
+                .onThread(a)
                 .can(Capability.SHOWS_PICTURE);
         fed(sketch, a, at(20, 10, deep / 2), Vec3.FORWARD);
         return shows(sketch, a, a.is("look", "yes"), at(-20, 0, 0));
@@ -317,13 +304,7 @@ final class ElectricTemplates {
         double deep = a.number("length");
         Sketch sketch = new Sketch()
                 .box(a.number("width"), a.number("height"), deep, Vec3.ZERO)
-                .face(
-                        "foot",
-                        "underside, " + titled(Choices.THREADS, a.text("thread")),
-                        a.text("thread"),
-                        Role.B,
-                        Vec3.ZERO,
-                        DOWN)
+                .onThread(a)
                 .can(Capability.SHOWS_PICTURE, Capability.FINDS_PICTURE);
         fed(sketch, a, at(0, 10, deep / 2), Vec3.FORWARD);
         return shows(sketch, a, false, at(10, 0, 0));
@@ -335,13 +316,7 @@ final class ElectricTemplates {
         double watts = a.number("watts");
         return new Sketch()
                 .box(a.number("width"), a.number("height"), deep, at(0, -a.number("height") / 2, -deep / 2))
-                .face(
-                        "plate",
-                        titled(Choices.BATTERIES, a.text("plate")),
-                        a.text("plate"),
-                        Role.B,
-                        Vec3.ZERO,
-                        Vec3.FORWARD)
+                .face("plate", a.titled("plate"), a.text("plate"), Role.B, Vec3.ZERO, Vec3.FORWARD)
                 // Lithium-ion: full at 4.2, empty at 3.0 V a cell of 3.6 V.
                 .facet(new PowerFacet.Battery(
                         "plate",
@@ -360,20 +335,8 @@ final class ElectricTemplates {
         double deep = a.number("length");
         Sketch sketch = new Sketch()
                 .box(wide, high, deep, at(0, -high / 2, -deep / 2))
-                .face(
-                        "foot",
-                        "front, " + titled(Choices.THREADS, a.text("face")),
-                        a.text("face"),
-                        Role.A,
-                        Vec3.ZERO,
-                        Vec3.FORWARD)
-                .face(
-                        "battery",
-                        titled(Choices.BATTERIES, a.text("battery")),
-                        a.text("battery"),
-                        Role.A,
-                        at(0, 0, -deep),
-                        BACK);
+                .face("foot", "front, " + a.titled("face"), a.text("face"), Role.A, Vec3.ZERO, Vec3.FORWARD)
+                .face("battery", a.titled("battery"), a.text("battery"), Role.A, at(0, 0, -deep), BACK);
         for (int i = 1; i <= a.count("outputs"); i++) {
             sketch.socket(
                             "out-" + i,
@@ -407,13 +370,7 @@ final class ElectricTemplates {
     private static Sketch box(Answers a) {
         Sketch sketch = new Sketch()
                 .box(a.number("width"), a.number("height"), a.number("length"), Vec3.ZERO)
-                .face(
-                        "foot",
-                        "underside, " + titled(Choices.THREADS, a.text("thread")),
-                        a.text("thread"),
-                        Role.B,
-                        Vec3.ZERO,
-                        DOWN);
+                .onThread(a);
         return fed(sketch, a, at(0, a.number("height") / 2, -a.number("length") / 2), BACK);
     }
 

@@ -1,7 +1,6 @@
 package wideharbor.core.maker;
 
 import static wideharbor.core.maker.Choices.asks;
-import static wideharbor.core.maker.Choices.titled;
 import static wideharbor.core.maker.Choices.width;
 import static wideharbor.core.maker.Sketch.BACK;
 import static wideharbor.core.maker.Sketch.DOWN;
@@ -195,13 +194,7 @@ final class LensTemplates {
         return new Sketch()
                 .cylinder(Vec3.ZERO, at(0, 0, length - rim), barrel)
                 .cylinder(at(0, 0, length - rim), at(0, 0, length), a.number("front"))
-                .face(
-                        "mount",
-                        titled(Choices.MOUNTS, a.text("mount")) + " mount",
-                        a.text("mount"),
-                        Role.B,
-                        Vec3.ZERO,
-                        BACK)
+                .face("mount", a.titled("mount") + " mount", a.text("mount"), Role.B, Vec3.ZERO, BACK)
                 .carrier(
                         "barrel",
                         "underside of the barrel",
@@ -224,16 +217,10 @@ final class LensTemplates {
         double length = a.number("length");
         return new Sketch()
                 .ring(Vec3.ZERO, at(0, 0, length), a.number("diameter"), Math.min(50, a.number("diameter") - 4))
-                .face(
-                        "body",
-                        titled(Choices.MOUNTS, a.text("body")) + ", to the body",
-                        a.text("body"),
-                        Role.B,
-                        Vec3.ZERO,
-                        BACK)
+                .face("body", a.titled("body") + ", to the body", a.text("body"), Role.B, Vec3.ZERO, BACK)
                 .face(
                         "lens",
-                        titled(Choices.MOUNTS, a.text("lens")) + ", for the lens",
+                        a.titled("lens") + ", for the lens",
                         a.text("lens"),
                         Role.A,
                         at(0, 0, length),
@@ -287,14 +274,8 @@ final class LensTemplates {
         Sketch sketch = new Sketch()
                 .box(a.number("width"), 16, a.number("length"), at(0, -16, 0))
                 .box(a.number("width") * 0.7, Math.max(1, high - 16), a.number("length") * 0.7, at(0, -high, 0))
-                .face(
-                        "top",
-                        "top plate, " + titled(Choices.FACES, a.text("top")),
-                        a.text("top"),
-                        Role.B,
-                        Vec3.ZERO,
-                        Vec3.UP)
-                .face("bowl", titled(Choices.BOWLS, a.text("bowl")), a.text("bowl"), Role.A, at(0, -high, 0), DOWN)
+                .face("top", "top plate, " + a.titled("top"), a.text("top"), Role.B, Vec3.ZERO, Vec3.UP)
+                .face("bowl", a.titled("bowl"), a.text("bowl"), Role.A, at(0, -high, 0), DOWN)
                 .datum(at(0, -tilt, 0), Vec3.UP)
                 .facet(new SupportFacet.Support(
                         "datum",
@@ -313,7 +294,7 @@ final class LensTemplates {
         int feet = a.count("feet");
         Sketch sketch = new Sketch()
                 .cylinder(at(0, -Math.min(26, high / 2), 0), Vec3.ZERO, 180)
-                .face("bowl", titled(Choices.BOWLS, a.text("bowl")), a.text("bowl"), Role.B, Vec3.ZERO, Vec3.UP)
+                .face("bowl", a.titled("bowl"), a.text("bowl"), Role.B, Vec3.ZERO, Vec3.UP)
                 .facet(new SupportFacet.Feet(out, feet))
                 .can(Capability.CARRIES_CAMERA);
         for (int i = 0; i < feet; i++) {

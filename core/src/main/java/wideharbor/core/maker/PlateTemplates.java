@@ -2,7 +2,6 @@ package wideharbor.core.maker;
 
 import static wideharbor.core.maker.Choices.asks;
 import static wideharbor.core.maker.Choices.length;
-import static wideharbor.core.maker.Choices.titled;
 import static wideharbor.core.maker.Choices.width;
 import static wideharbor.core.maker.Sketch.DOWN;
 import static wideharbor.core.maker.Sketch.at;
@@ -111,35 +110,18 @@ final class PlateTemplates {
         return Ask.choice("thread", "Screws and holes", "the thread above and below", Choices.THREADS);
     }
 
-    private static Role half(Answers a, String id) {
-        return Role.valueOf(a.text(id));
-    }
-
     private static Sketch plate(Answers a) {
         double thick = a.number("thick");
         return new Sketch()
                 .box(a.number("width"), thick, a.number("length"), at(0, -thick, 0))
-                .face(
-                        "top",
-                        "top, " + titled(Choices.FACES, a.text("top")),
-                        a.text("top"),
-                        half(a, "topHalf"),
-                        Vec3.ZERO,
-                        Vec3.UP,
-                        a.count("screws"))
-                .face(
-                        "bottom",
-                        "bottom, " + titled(Choices.FACES, a.text("bottom")),
-                        a.text("bottom"),
-                        half(a, "bottomHalf"),
-                        at(0, -thick, 0),
-                        DOWN)
+                .asked(a, "top", "top, ", Vec3.ZERO, Vec3.UP, a.count("screws"))
+                .asked(a, "bottom", "bottom, ", at(0, -thick, 0), DOWN, 1)
                 .can(Capability.ADAPTS);
     }
 
     private static Sketch spacer(Answers a, boolean shim) {
         double thick = a.number("thick");
-        String thread = titled(Choices.THREADS, a.text("thread"));
+        String thread = a.titled("thread");
         return new Sketch()
                 .box(a.number("width"), thick, a.number("length"), at(0, -thick, 0))
                 .face("top", "top, " + thread, a.text("thread"), Role.A, Vec3.ZERO, Vec3.UP, a.count("screws"))
@@ -153,14 +135,7 @@ final class PlateTemplates {
         double grip = a.number("length");
         return new Sketch()
                 .box(a.number("width"), high, grip, at(0, -high, 0))
-                .face(
-                        "top",
-                        "top, " + titled(Choices.FACES, a.text("top")),
-                        a.text("top"),
-                        Role.A,
-                        Vec3.ZERO,
-                        Vec3.UP,
-                        2)
+                .face("top", "top, " + a.titled("top"), a.text("top"), Role.A, Vec3.ZERO, Vec3.UP, 2)
                 .clamp("rods", "rod clamps", a.text("rods"), at(0, -a.number("rodsUnder"), 0), DOWN, grip)
                 .clamp("bottom", "dovetail clamp", a.text("below"), at(0, -high, 0), DOWN, grip)
                 .can(Capability.HOLDS_RODS);
@@ -173,34 +148,22 @@ final class PlateTemplates {
                 .box(a.number("width"), high, 2 * half, at(0, -high, 0))
                 .carrier(
                         "rail",
-                        titled(Choices.DOVETAILS, a.text("rail")),
+                        a.titled("rail"),
                         a.text("rail"),
                         Role.A,
                         Vec3.ZERO,
                         Vec3.UP,
                         new Span(-half, half),
                         a.number("stop"))
-                .face(
-                        "bottom",
-                        "underside, " + titled(Choices.FACES, a.text("bottom")),
-                        a.text("bottom"),
-                        half(a, "bottomHalf"),
-                        at(0, -high, 0),
-                        DOWN);
+                .asked(a, "bottom", "underside, ", at(0, -high, 0), DOWN, 1);
     }
 
     private static Sketch bowl(Answers a) {
         double high = a.number("thick");
         return new Sketch()
                 .cylinder(at(0, -high, 0), Vec3.ZERO, a.number("diameter"))
-                .face("top", titled(Choices.BOWLS, a.text("top")) + " above", a.text("top"), Role.B, Vec3.ZERO, Vec3.UP)
-                .face(
-                        "bottom",
-                        titled(Choices.BOWLS, a.text("bottom")) + " below",
-                        a.text("bottom"),
-                        Role.A,
-                        at(0, -high, 0),
-                        DOWN)
+                .face("top", a.titled("top") + " above", a.text("top"), Role.B, Vec3.ZERO, Vec3.UP)
+                .face("bottom", a.titled("bottom") + " below", a.text("bottom"), Role.A, at(0, -high, 0), DOWN)
                 .can(Capability.ADAPTS);
     }
 }

@@ -3,7 +3,6 @@ package wideharbor.core.maker;
 import static wideharbor.core.maker.Choices.asks;
 import static wideharbor.core.maker.Choices.height;
 import static wideharbor.core.maker.Choices.length;
-import static wideharbor.core.maker.Choices.titled;
 import static wideharbor.core.maker.Choices.width;
 import static wideharbor.core.maker.Sketch.DOWN;
 import static wideharbor.core.maker.Sketch.at;
@@ -193,7 +192,7 @@ final class RiggingTemplates {
                 .clamp("rods", "rod clamps", a.text("rods"), Vec3.ZERO, DOWN, a.number("length"))
                 .face(
                         "top",
-                        "top, " + titled(Choices.FACES, a.text("face")),
+                        "top, " + a.titled("face"),
                         a.text("face"),
                         Role.valueOf(a.text("half")),
                         at(0, high / 2, 0),
@@ -215,34 +214,15 @@ final class RiggingTemplates {
         };
         return new Sketch()
                 .box(a.number("width"), high, a.number("length"), Vec3.ZERO)
-                .face(
-                        "foot",
-                        "foot, " + titled(Choices.FACES, a.text("foot")),
-                        a.text("foot"),
-                        Role.valueOf(a.text("footHalf")),
-                        Vec3.ZERO,
-                        DOWN)
-                .face(
-                        "top",
-                        "far end, " + titled(Choices.FACES, a.text("top")),
-                        a.text("top"),
-                        Role.valueOf(a.text("topHalf")),
-                        place,
-                        looks)
+                .asked(a, "foot", "foot, ", Vec3.ZERO, DOWN, 1)
+                .asked(a, "top", "far end, ", place, looks, 1)
                 .can(Capability.ADAPTS);
     }
 
     private static Sketch cage(Answers a) {
         return new Sketch()
                 .box(a.number("width"), a.number("height"), a.number("length"), Vec3.ZERO)
-                .face(
-                        "foot",
-                        "underside, " + titled(Choices.FACES, a.text("foot")),
-                        a.text("foot"),
-                        Role.valueOf(a.text("footHalf")),
-                        Vec3.ZERO,
-                        DOWN,
-                        a.count("screws"));
+                .asked(a, "foot", "underside, ", Vec3.ZERO, DOWN, a.count("screws"));
     }
 
     private static Sketch handle(Answers a) {
@@ -253,17 +233,10 @@ final class RiggingTemplates {
                 .box(thick, Math.max(1, high - thick), 24, at(0, 0, -length / 2 + 12))
                 .box(thick, Math.max(1, high - thick), 24, at(0, 0, length / 2 - 12))
                 .box(thick, thick, length, at(0, Math.max(1, high - thick), 0))
-                .face(
-                        "foot",
-                        "foot, " + titled(Choices.FACES, a.text("foot")),
-                        a.text("foot"),
-                        Role.valueOf(a.text("footHalf")),
-                        Vec3.ZERO,
-                        DOWN,
-                        a.count("screws"))
+                .asked(a, "foot", "foot, ", Vec3.ZERO, DOWN, a.count("screws"))
                 .face(
                         "front",
-                        "front, " + titled(Choices.THREADS, a.text("front")),
+                        "front, " + a.titled("front"),
                         a.text("front"),
                         Role.B,
                         at(0, high - thick / 2, length / 2),
@@ -276,19 +249,13 @@ final class RiggingTemplates {
         double thick = a.number("diameter");
         return new Sketch()
                 .cylinder(at(thick / 2, -high, 0), at(thick / 2, 0, 0), thick)
-                .face(
-                        "foot",
-                        titled(Choices.FACES, a.text("foot")),
-                        a.text("foot"),
-                        Role.valueOf(a.text("footHalf")),
-                        at(0, -thick / 2, 0),
-                        Sketch.RIGHT)
+                .asked(a, "foot", "", at(0, -thick / 2, 0), Sketch.RIGHT, 1)
                 .can(Capability.IS_HANDHOLD);
     }
 
     private static Sketch arm(Answers a) {
         double length = a.number("length");
-        String ends = titled(Choices.THREADS, a.text("ends"));
+        String ends = a.titled("ends");
         Sketch sketch = new Sketch()
                 .cylinder(Vec3.ZERO, at(0, length, 0), a.number("diameter"))
                 .moving(

@@ -113,6 +113,16 @@ final class Sketch {
                 : screw;
     }
 
+    /** A thread in the underside, by which most boxes are held. */
+    Sketch onThread(Answers a) {
+        return face("foot", "underside, " + a.titled("thread"), a.text("thread"), Role.B, Vec3.ZERO, DOWN);
+    }
+
+    /** A face whose standard and half were asked for under its own id. */
+    Sketch asked(Answers a, String id, String where, Vec3 at, Vec3 normal, int screws) {
+        return face(id, where + a.titled(id), a.text(id), Role.valueOf(a.text(id + "Half")), at, normal, screws);
+    }
+
     /** What clamps a carrier over so long a stretch. */
     Sketch clamp(String id, String title, String standard, Vec3 at, Vec3 normal, double grip) {
         ports.add(begun(id, title, standard, Role.B, at, normal)

@@ -30,28 +30,6 @@ import wideharbor.core.testkit.Rigs;
 
 /** What hands do at the bench: exchange, move, put between, join a second face; each taken back exactly. */
 class ByHandTest {
-    private static final Occasion NOBODY = new Occasion() {
-        @Override
-        public String who() {
-            return "tech";
-        }
-
-        @Override
-        public String when() {
-            return "2026-01-01";
-        }
-
-        @Override
-        public List<Snapshots.Mark> marks(long state) {
-            return List.of();
-        }
-
-        @Override
-        public Candidate fix(wideharbor.core.job.FindingKey finding, String fix) {
-            throw new EditRefused("none");
-        }
-    };
-
     private static final TypeRef WIDE = Bag.lens("wide", 1200, 50, 150).ref();
     private static final TypeRef LONG = Bag.lens("long", 1900, 90, 260).ref();
 
@@ -66,7 +44,10 @@ class ByHandTest {
     private static GearPackage.Applied applied(RigAnalysis analysis, EditRequest request) {
         return analysis.job()
                 .gear()
-                .apply(Rigs.BUILD, request.prepare(analysis, NOBODY).commands(), analysis.catalogue());
+                .apply(
+                        Rigs.BUILD,
+                        request.prepare(analysis, EditRequestTest.OCCASION).commands(),
+                        analysis.catalogue());
     }
 
     private static Rig after(RigAnalysis analysis, EditRequest request) {
@@ -271,7 +252,7 @@ class ByHandTest {
         assertFalse(without.rig().isSupported());
         EditRequest add =
                 new EditRequest.Add(port("dovetail:bottom"), Bag.head().ref(), "top");
-        assertTrue(add.prepare(without, NOBODY).summary().contains("which carries"));
+        assertTrue(add.prepare(without, EditRequestTest.OCCASION).summary().contains("which carries"));
         Rig rig = after(without, add);
         assertTrue(rig.isSupported());
         assertEquals(id("head-2"), rig.configuration().support());

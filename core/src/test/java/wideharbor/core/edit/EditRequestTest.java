@@ -34,7 +34,7 @@ class EditRequestTest {
             LensId.NONE,
             List.of(Subject.part(PlacementId.of("rods"))));
 
-    private static final Occasion OCCASION = new Occasion() {
+    static final Occasion OCCASION = new Occasion() {
         @Override
         public String who() {
             return "p-1";
