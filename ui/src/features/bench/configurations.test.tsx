@@ -62,6 +62,7 @@ function bench(configurations: Schemas['ConfigurationTab'][], stack: Schemas['Ro
     lenses: [{ id: 'l', title: '40 mm', clear: true, stops: 0, cautions: 0 }],
     lens: 'l',
     bodyFaceUp: 'top',
+    supported: true,
     leaning: null,
     stack,
     loose: [],
