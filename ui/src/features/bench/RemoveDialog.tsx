@@ -36,7 +36,7 @@ export function RemoveDialog({ part, title, onClose, onRequest }: Props) {
           onPressEnter={submit}
         />
       </label>
-      <Checkbox checked={all} onChange={(e) => setAll(e.target.checked)}>
+      <Checkbox className="with-all" checked={all} onChange={(e) => setAll(e.target.checked)}>
         with all that hangs on it
       </Checkbox>
     </Modal>

@@ -23,7 +23,7 @@ export function Archived({ jobs, mayBringBack }: { jobs: Schemas['JobLine'][]; m
       dataSource={jobs}
       empty="Nothing is laid aside. A job laid aside on its brief is kept here for 30 days."
       columns={[
-        { title: 'Loaded out', key: 'load', className: 'num nowrap', render: (_, j) => dayAndTime(j.loadAt) },
+        { title: 'Loads out', key: 'load', className: 'num nowrap', render: (_, j) => dayAndTime(j.loadAt) },
         { title: 'Job', key: 'title', render: (_, j) => <strong>{j.title}</strong> },
         { title: 'Place', dataIndex: 'place', className: 'soft' },
         {
@@ -31,10 +31,10 @@ export function Archived({ jobs, mayBringBack }: { jobs: Schemas['JobLine'][]; m
           key: 'back',
           align: 'right',
           render: (_, j) => (
-            <>
-              <a href={`/api/jobs/${j.id}/package.harbor.json`}>Package file</a>{' '}
+            <span className="archived-acts">
+              <a href={`/api/jobs/${j.id}/package.harbor.json`}>Package file</a>
               {mayBringBack && <Button onClick={() => back.mutate(j.id)}>Bring back</Button>}
-            </>
+            </span>
           ),
         },
       ]}
