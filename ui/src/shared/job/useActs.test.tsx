@@ -4,6 +4,7 @@ import { App } from 'antd';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
+import { keys } from '../api/queries';
 import type { Spot } from '../api/queries';
 import type { Act } from './acts';
 import { concerns, useActs, usePending } from './useActs';
@@ -20,12 +21,13 @@ describe('the queue of acts', () => {
   afterEach(() => vi.restoreAllMocks());
 
   function queue() {
-    const sent: { configuration: string; revision: number; answer: () => void }[] = [];
+    const sent: { configuration: string; revision: number; answer: (made?: string) => void }[] = [];
     vi.spyOn(api, 'POST').mockImplementation(
       ((_: string, init: { body: { configuration: string; revision: number } }) =>
         new Promise((resolve) => {
           const { configuration, revision } = init.body;
-          const answer = () => resolve({ data: { configuration, revision: revision + 1 }, response: new Response() });
+          const answer = (made = configuration) =>
+            resolve({ data: { configuration: made, revision: revision + 1 }, response: new Response() });
           sent.push({ configuration, revision, answer });
         })) as unknown as typeof api.POST,
     );
@@ -40,7 +42,7 @@ describe('the queue of acts', () => {
       ({ spot }) => ({ act: useActs(spot, { revision: 4, onMade }), pending: usePending(spot) }),
       { wrapper, initialProps: { spot: rain } },
     );
-    return { sent, hook, onMade };
+    return { sent, hook, onMade, client };
   }
 
   it('sends each act for where its asker stood, though they have gone elsewhere, and moves nobody back', async () => {
@@ -86,6 +88,18 @@ describe('the queue of acts', () => {
     expect(hook.result.current.pending).toEqual([set(6)]);
     hook.rerender({ spot: { ...studio, build: 'b' } });
     expect(hook.result.current.pending).toEqual([]);
+  });
+
+  it('shows what an act made at once to somebody whose address names no configuration', async () => {
+    const { sent, hook, client } = queue();
+    const unnamed: Spot = { ...rain, configuration: '' };
+    client.setQueryData(keys.bench(unnamed), { configuration: 'rain', revision: 4 });
+    hook.rerender({ spot: unnamed });
+    await act(async () => void hook.result.current.act(set(6)));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    await act(async () => sent[0]?.answer('rain'));
+    expect(client.getQueryData(keys.bench(unnamed))).toEqual({ configuration: 'rain', revision: 5 });
+    expect(client.getQueryData(keys.bench(rain))).toEqual({ configuration: 'rain', revision: 5 });
   });
 
   it('knows an act for one configuration alone from one for all', () => {

@@ -59,6 +59,9 @@ export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options)
       if (!next) return;
       client.setQueryData(madeKey(at), next.revision);
       client.setQueryData(keys.bench({ ...at, configuration: next.configuration }), next);
+      // Who came without naming a configuration sees this very one, under the question they asked.
+      const seen = client.getQueryData<Bench>(keys.bench(at));
+      if (seen?.configuration === next.configuration) client.setQueryData(keys.bench(at), next);
       if (next.configuration !== at.configuration && spot.configuration === at.configuration) {
         onMade?.(next.configuration);
       }

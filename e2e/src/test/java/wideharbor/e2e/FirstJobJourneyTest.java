@@ -1,6 +1,7 @@
 package wideharbor.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
@@ -78,7 +79,7 @@ class FirstJobJourneyTest {
                         "Its half on top", "screws, or the half that goes in",
                         "Face below", "3/8-16 thread",
                         "Its half below", "threaded holes, or the half that receives"));
-        assertTrue(plate <= 14, plate + " entries for a plate");
+        assertEquals(12, plate, "entries for a plate, at most 14");
         make("Bridge plate", "Bridge plate", 900, Map.of("Height", "30"));
         make(
                 "Dovetail rail",
@@ -103,7 +104,7 @@ class FirstJobJourneyTest {
         make("Pair of rods", "Rods 300", 310, Map.of("Length", "300"));
         make("Lens support", "Support", 240, Map.of());
         int monitor = make("Monitor", "Monitor seven", 700, Map.of());
-        assertTrue(monitor <= 25, monitor + " entries for a monitor");
+        assertEquals(15, monitor, "entries for a monitor, at most 25");
         make("Keys or drivers", "Key roll", 300, Map.of("Sizes", "hex 3/16 in, hex 5/32 in, hex 3 mm, flat blade"));
     }
 
