@@ -5,7 +5,7 @@ import { RulesTable } from './RulesTable';
 import { StandardsTable } from './StandardsTable';
 import { WaysTable } from './WaysTable';
 
-/** The mounting standards and the house's numbers; a lead changes a standard, and the open jobs are judged anew. */
+/** The mounting standards and the house's numbers; a lead changes one, and the open jobs are judged anew. */
 export function HouseScreen({ session }: { session: Schemas['Session'] }) {
   const [told, setTold] = useState('');
   return (
@@ -34,7 +34,11 @@ export function HouseScreen({ session }: { session: Schemas['Session'] }) {
       </p>
       <WaysTable edits={session.waives} onDone={setTold} />
       <h2 id="rules">House rules</h2>
-      <RulesTable />
+      <p className="soft">
+        The figures the checks judge by. A lead sets another with its reason and source, after seeing what it would
+        change. What concerns safety stays with local codes and licensed practice: a figure here replaces neither.
+      </p>
+      <RulesTable edits={session.waives} onDone={setTold} />
     </main>
   );
 }

@@ -63,6 +63,13 @@ export const rulesQuery = queryOptions({
   queryFn: async () => unwrap(await api.GET('/api/house/rules')),
 });
 
+/** How a rule was set before, the last first. */
+export const ruleHistoryQuery = (rule: Schemas['RuleLine']['rule']) =>
+  queryOptions({
+    queryKey: ['house', 'rules', rule] as const,
+    queryFn: async () => unwrap(await api.GET('/api/house/rules/{rule}/history', { params: { path: { rule } } })),
+  });
+
 /** The house's answers, or those of a person who works otherwise. */
 export const waysOf = (person: string) =>
   queryOptions({

@@ -420,6 +420,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/rules/{rule}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/rules/{rule}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/rules/{rule}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trial_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house/standards": {
         parameters: {
             query?: never;
@@ -2408,6 +2456,13 @@ export interface components {
             wattHours: number;
             words: string;
         };
+        Foreseen: {
+            changed: components["schemas"]["JobForeseen"][];
+            /** Format: int32 */
+            judged: number;
+            /** Format: int32 */
+            open: number;
+        };
         Grip: {
             /** Format: double */
             aheadMm: number;
@@ -2483,6 +2538,18 @@ export interface components {
             /** Format: double */
             hours: number;
             placement: string;
+            title: string;
+        };
+        JobForeseen: {
+            after: string;
+            before: string;
+            cleared: string[];
+            /** Format: int32 */
+            clearedCount: number;
+            id: string;
+            raised: string[];
+            /** Format: int32 */
+            raisedCount: number;
             title: string;
         };
         JobLine: {
@@ -2734,6 +2801,14 @@ export interface components {
             /** Format: int32 */
             revision: number;
             title: string;
+        };
+        NewFigure: {
+            reason: string;
+            /** Format: int64 */
+            seen: number;
+            source: string;
+            /** Format: double */
+            value: number | null;
         };
         NewJob: {
             like: string;
@@ -3203,12 +3278,26 @@ export interface components {
             row: number;
         };
         RuleLine: {
+            because: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            set: components["schemas"]["Setting"] | null;
+            /** Format: double */
+            standard: number;
             unit: string;
             /** Format: double */
             value: number;
+        };
+        Ruled: {
+            changed: string[];
+            /** Format: int32 */
+            jobs: number;
+            rule: components["schemas"]["RuleLine"];
         };
         Screws: {
             captive: boolean;
@@ -3250,6 +3339,17 @@ export interface components {
             today: string;
             username: string;
             waives: boolean;
+        };
+        Setting: {
+            by: string;
+            /** Format: int64 */
+            number: number;
+            reason: string;
+            source: string;
+            /** Format: double */
+            value: number | null;
+            /** Format: date-time */
+            when: string;
         };
         SettingView: {
             byFeel: boolean;
@@ -3507,6 +3607,10 @@ export interface components {
             to: number;
             /** Format: double */
             value: number;
+        };
+        Trial: {
+            /** Format: double */
+            value: number | null;
         };
         Turn: {
             /** Format: int32 */
@@ -4250,6 +4354,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleLine"][];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFigure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ruled"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Setting"][];
+                };
+            };
+        };
+    };
+    trial_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Trial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Foreseen"];
                 };
             };
         };

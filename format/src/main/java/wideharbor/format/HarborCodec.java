@@ -3,7 +3,6 @@ package wideharbor.format;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -16,7 +15,6 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.Scoped;
@@ -39,7 +37,6 @@ public final class HarborCodec {
     private static final int MOST_PROBLEMS = 50;
 
     private static final TypeReference<List<Scoped>> COMMANDS = new TypeReference<>() {};
-    private static final TypeReference<Map<HouseRules.Rule, Double>> RULES = new TypeReference<>() {};
 
     private final JsonMapper mapper = mapper();
     private final HarborSchema schema = new HarborSchema();
@@ -273,14 +270,6 @@ public final class HarborCodec {
         ObjectNode tree = (ObjectNode) mapper.readTree(text);
         BriefDefaults.brief(tree);
         return mapper.treeToValue(tree, Brief.class);
-    }
-
-    public String writeRules(HouseRules rules) {
-        return compact(rules.changed());
-    }
-
-    public HouseRules readRules(String text) {
-        return new HouseRules(mapper.readValue(text, RULES));
     }
 
     public String writeCommands(List<Scoped> commands) {

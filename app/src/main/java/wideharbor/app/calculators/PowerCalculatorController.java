@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.ways.HouseFigures;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.PowerSums;
@@ -14,6 +15,11 @@ import wideharbor.core.power.PowerSums;
 @RestController
 @RequestMapping("/api/calculators/power")
 class PowerCalculatorController {
+    private final HouseFigures figures;
+
+    PowerCalculatorController(HouseFigures figures) {
+        this.figures = figures;
+    }
 
     @GetMapping("/lasting")
     PowerSums.Lasting lasting(
@@ -27,7 +33,7 @@ class PowerCalculatorController {
                 wattHours,
                 health,
                 celsius,
-                HouseRules.DEFAULTS.value(HouseRules.Rule.USABLE_CHARGE),
+                figures.rules("").value(HouseRules.Rule.USABLE_CHARGE),
                 watts,
                 hours,
                 claimedHours);
@@ -58,7 +64,8 @@ class PowerCalculatorController {
 
     @GetMapping("/cabin")
     CabinAnswer cabin(@RequestParam double wattHours, @RequestParam(defaultValue = "0") int spares) {
-        CabinRule rule = CabinRule.of(wattHours);
-        return new CabinAnswer(rule, rule.inWords(), rule.peopleFor(Math.max(0, spares)));
+        HouseRules rules = figures.rules("");
+        CabinRule rule = CabinRule.of(wattHours, rules);
+        return new CabinAnswer(rule, rule.inWords(rules), rule.peopleFor(Math.max(0, spares), rules));
     }
 }

@@ -38,11 +38,6 @@ class HouseController {
         return service.standards();
     }
 
-    @GetMapping("/rules")
-    List<HouseService.RuleLine> rules() {
-        return service.rules();
-    }
-
     /** {@code person} empty: the house. */
     @GetMapping("/ways")
     List<HouseService.WayLine> ways(@RequestParam(defaultValue = "") @Size(max = 80) String person) {

@@ -1,6 +1,5 @@
 package wideharbor.app.house;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,7 +11,6 @@ import wideharbor.app.job.JobList;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.ways.HouseWays;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Preference;
 import wideharbor.core.brief.Preferences;
 import wideharbor.core.check.CheckEngine;
@@ -127,8 +125,6 @@ class HouseService {
             List<Fact> facts,
             int parts) {}
 
-    record RuleLine(HouseRules.Rule rule, double value, String unit, String reason) {}
-
     /** What a change of a standard did to the open jobs. */
     record Rechecked(StandardLine standard, int jobs, List<String> changed) {}
 
@@ -176,12 +172,6 @@ class HouseService {
 
     private static String word(Enum<?> value) {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    List<RuleLine> rules() {
-        return Arrays.stream(HouseRules.Rule.values())
-                .map(r -> new RuleLine(r, r.standard(), r.unit(), r.reason()))
-                .toList();
     }
 
     /** Makes the next revision of a standard and judges every open job anew. */

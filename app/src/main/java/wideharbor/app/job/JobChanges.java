@@ -10,7 +10,6 @@ import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
@@ -50,8 +49,8 @@ public class JobChanges {
         if (from == From.HOUSE) {
             catalogue.admit(file.catalogue());
         }
-        // A file's own limits are another house's: nobody sets them by hand, so no file does.
-        store.create(file, from == From.HOUSE ? file.rules() : HouseRules.DEFAULTS);
+        // A file's own limits are another house's: a lead sets ours, so no file does.
+        store.create(file);
         brought.bring(file.id(), file.catalogue());
         if (from == From.HOUSE) {
             acceptances.copy(file);
@@ -65,7 +64,7 @@ public class JobChanges {
     /** Stores a job that begins here, with the package's own parts of the job it is made after. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void begin(Job job) {
-        store.create(job, job.rules());
+        store.create(job);
         brought.bring(job.id(), job.catalogue());
         count(job.id());
     }

@@ -7,7 +7,7 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.judging.Flights;
-import wideharbor.app.ways.HouseWays;
+import wideharbor.app.ways.HouseFigures;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
@@ -26,7 +26,7 @@ class JobReader {
     private final Acceptances acceptances;
     private final Brought brought;
     private final CatalogueStore catalogue;
-    private final HouseWays ways;
+    private final HouseFigures figures;
     private final HarborCodec codec;
 
     /** A build as it is stored, and the parts that it is read with: the same two always read as the same build. */
@@ -49,14 +49,14 @@ class JobReader {
             Acceptances acceptances,
             Brought brought,
             CatalogueStore catalogue,
-            HouseWays ways,
+            HouseFigures figures,
             HarborCodec codec) {
         this.builds = builds;
         this.kits = kits;
         this.acceptances = acceptances;
         this.brought = brought;
         this.catalogue = catalogue;
-        this.ways = ways;
+        this.figures = figures;
         this.codec = codec;
     }
 
@@ -87,8 +87,7 @@ class JobReader {
                 row.id,
                 row.title,
                 brief,
-                codec.readRules(row.rules)
-                        .inHouse(ways.chosen(""), ways.chosen(brief.crew().operator())),
+                figures.rules(brief.crew().operator()),
                 all,
                 new GearPackage(new Kit(kit), content),
                 acceptances.reads(row.id),

@@ -37,9 +37,6 @@ class JobRow {
     @Column(columnDefinition = "longtext")
     String brief = "";
 
-    @Column(columnDefinition = "longtext")
-    String rules = "";
-
     boolean clear;
     int stops;
     int undecided;

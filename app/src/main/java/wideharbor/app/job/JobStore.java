@@ -12,7 +12,6 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
-import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Kit;
@@ -100,11 +99,10 @@ public class JobStore {
         return jobs.open();
     }
 
-    /** Writes a new job whole, by these limits. */
-    void create(Job job, HouseRules rules) {
+    /** Writes a new job whole. */
+    void create(Job job) {
         JobRow row = new JobRow(job.id(), job.title());
         write(row, job.brief());
-        row.rules = codec.writeRules(rules);
         jobs.saveAndFlush(row);
         int ordinal = 0;
         for (Build build : job.gear().builds()) {

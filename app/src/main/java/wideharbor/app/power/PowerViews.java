@@ -30,7 +30,7 @@ final class PowerViews {
 
     record FlownView(String battery, double wattHours, int count, String words, CabinRule rule, int people) {
         static FlownView of(PowerSheet.Flown f) {
-            return new FlownView(f.battery(), f.wattHours(), f.count(), f.rule().inWords(), f.rule(), f.people());
+            return new FlownView(f.battery(), f.wattHours(), f.count(), f.words(), f.rule(), f.people());
         }
     }
 

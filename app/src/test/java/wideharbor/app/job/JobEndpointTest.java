@@ -97,11 +97,11 @@ class JobEndpointTest {
         try (Connection database = RunningApp.database();
                 PreparedStatement copy =
                         database.prepareStatement("INSERT INTO job (id, title, load_at, place, operator, stage, "
-                                + "revision, state_no, brief, rules, clear, stops, undecided, unread_cautions, "
+                                + "revision, state_no, brief, clear, stops, undecided, unread_cautions, "
                                 + "configurations_clear, "
                                 + "configurations_all, version) SELECT ?, 'Old', '2020-01-01 08:00', 'old "
                                 + "quay', '', 'DISPATCHED', 1, 1, "
-                                + "brief, rules, 0, 0, 0, 0, 0, 0, 0 FROM job WHERE id = ?")) {
+                                + "brief, 0, 0, 0, 0, 0, 0, 0 FROM job WHERE id = ?")) {
             for (int i = 0; i < old; i++) {
                 copy.setString(1, "old-" + i);
                 copy.setString(2, base);

@@ -166,7 +166,7 @@ class UpgradeTest {
                 job.title(),
                 job.brief().dates().load(),
                 CODEC.writeBrief(job.brief()),
-                CODEC.writeRules(job.rules()));
+                "{}");
         int ordinal = 0;
         for (Build build : job.gear().builds()) {
             insert(

@@ -112,6 +112,9 @@ class RolesTest {
         "POST, /api/catalogue/imports/none/store,      401, 403, ok, 403",
         "GET,  /api/house/standards,                   401, ok,  ok, ok",
         "GET,  /api/house/rules,                       401, ok,  ok, ok",
+        "GET,  /api/house/rules/HAND_STOP/history,     401, ok,  ok, ok",
+        "POST, /api/house/rules/HAND_STOP/trial,       401, 403, ok, 403",
+        "PUT,  /api/house/rules/HAND_STOP,             401, 403, ok, 403",
         "PUT,  /api/house/standards/none,              401, 403, ok, 403",
         "POST, /api/calculators/shims,                 401, ok,  ok, ok",
         "POST, /api/calculators/docking,               401, ok,  ok, ok",
@@ -197,6 +200,8 @@ class RolesTest {
             body = Map.of("text", "{}");
         } else if (path.startsWith("/api/catalogue/standing")) {
             body = Map.of("ids", java.util.List.of("none"), "standing", "RETIRED");
+        } else if (path.equals("/api/house/rules/HAND_STOP")) {
+            body = Map.of("value", 40, "reason", "r", "source", "s", "seen", 9999);
         } else if (path.startsWith("/api/house/standards")) {
             body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }

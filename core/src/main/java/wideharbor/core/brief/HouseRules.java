@@ -4,7 +4,9 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.quantity.Words;
 
 /**
  * The house's own numbers, each with its unit and reason, and its ways of working. A number that was changed stands
@@ -93,6 +95,19 @@ public final class HouseRules {
         TWIN_MINUTES(10, 1, 480, "min", "When a change takes longer, a second body left ready is worth its hire."),
         EYE_REACH(80, 10, 400, "mm", "Further from where the eye is, the neck bends to the finder."),
         ARM_REACH(620, 200, 900, "mm", "From the shoulder to a grip that is held all day."),
+        CABIN_FREE(
+                100,
+                1,
+                1000,
+                "Wh",
+                "Up to so much a battery usually flies in the cabin unasked; the carrier and local law decide."),
+        CABIN_ASKED(
+                160,
+                1,
+                1000,
+                "Wh",
+                "Up to so much it usually flies with the carrier’s approval; the carrier and local law decide."),
+        CABIN_SPARES(2, 0, 20, "pieces", "So many that need approval a person usually takes along."),
         GRAB_REACH(120, 20, 400, "mm", "A hand gets at what lies no deeper behind something else."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
 
@@ -112,6 +127,14 @@ public final class HouseRules {
 
         public double standard() {
             return standard;
+        }
+
+        public double least() {
+            return least;
+        }
+
+        public double most() {
+            return most;
         }
 
         public String unit() {
@@ -146,6 +169,19 @@ public final class HouseRules {
         return jobWays.equals(ways.job()) ? this : new HouseRules(changed, ways.ofJob(jobWays));
     }
 
+    /**
+     * The same but for one number; without a value it is again what a way of working, or the standard, says.
+     *
+     * @throws IllegalArgumentException naming the rule and its limits
+     */
+    public HouseRules with(Rule rule, OptionalDouble value) {
+        Map<Rule, Double> next = new EnumMap<>(Rule.class);
+        next.putAll(changed);
+        next.remove(rule);
+        value.ifPresent(v -> next.put(rule, v));
+        return new HouseRules(next, ways);
+    }
+
     /** The same numbers as another house, and another operator, work. */
     public HouseRules inHouse(Map<String, String> houseWays, Map<String, String> personWays) {
         return new HouseRules(changed, ways.inHouse(houseWays).ofPerson(personWays));
@@ -164,9 +200,12 @@ public final class HouseRules {
         return Optional.ofNullable(weighings.get(check));
     }
 
-    /** The chosen answer that a figure stands by; none where the house wrote it, or it is the standard one. */
-    public Optional<Preferences.Chosen> settingOf(Rule rule) {
-        return changed.containsKey(rule) ? Optional.empty() : ways.settingOf(rule);
+    /** Where a figure is not the standard one, who says so. */
+    public Optional<String> saidBy(Rule rule) {
+        return changed.containsKey(rule)
+                ? Optional.of(
+                        "The house’s own figure; usually " + (Words.two(rule.standard) + " " + rule.unit).strip() + ".")
+                : ways.settingOf(rule).map(Preferences.Chosen::inWords);
     }
 
     public double value(Rule rule) {

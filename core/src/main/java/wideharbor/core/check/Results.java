@@ -144,12 +144,12 @@ public final class Results {
                 .orElse(finding);
     }
 
-    /** An answer on the ways of working that set the figure by which this was judged is named. */
+    /** Who set the figure by which this was judged is named: the house by a number, or an answer on ways of working. */
     private Finding named(Finding finding) {
         String because = card.rules().stream()
                 .filter(rule -> isBy(finding.evidence(), rule))
-                .flatMap(rule -> analysis.rules().settingOf(rule).stream())
-                .map(c -> " " + c.inWords())
+                .flatMap(rule -> analysis.rules().saidBy(rule).stream())
+                .map(said -> " " + said)
                 .distinct()
                 .collect(Collectors.joining());
         return because.isEmpty()

@@ -38,6 +38,10 @@ public record Job(
         return new Job(id, title, brief, rules, other, gear, reads, waivers);
     }
 
+    public Job with(HouseRules other) {
+        return new Job(id, title, brief, other, catalogue, gear, reads, waivers);
+    }
+
     /** The same job with other reads and waivers. */
     public Job accepted(List<CautionRead> read, List<Waiver> waived) {
         return new Job(id, title, brief, rules, catalogue, gear, read, waived);

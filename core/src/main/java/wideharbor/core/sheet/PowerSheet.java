@@ -154,7 +154,7 @@ public record PowerSheet(
     }
 
     /** A kind of battery in the package, and what the usual rule says of it in an aeroplane. */
-    public record Flown(String battery, double wattHours, int count, CabinRule rule, int people) {}
+    public record Flown(String battery, double wattHours, int count, CabinRule rule, String words, int people) {}
 
     /** A part that runs on cells of its own and has its own plan of changes. */
     public record Island(PlacementId placement, String title, double hours, int changes) {}
@@ -215,8 +215,14 @@ public record PowerSheet(
             type.facet(PowerFacet.Battery.class)
                     .flatMap(PowerFacet.Battery::capacity)
                     .ifPresent(k -> {
-                        CabinRule rule = CabinRule.of(k.value());
-                        all.add(new Flown(type.name(), k.value(), count, rule, rule.peopleFor(count)));
+                        CabinRule rule = CabinRule.of(k.value(), analysis.rules());
+                        all.add(new Flown(
+                                type.name(),
+                                k.value(),
+                                count,
+                                rule,
+                                rule.inWords(analysis.rules()),
+                                rule.peopleFor(count, analysis.rules())));
                     });
         });
         return all;

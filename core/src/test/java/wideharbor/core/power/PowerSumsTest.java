@@ -6,11 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import wideharbor.core.brief.HouseRules;
 
 class PowerSumsTest {
     /** 150 Wh at −4 °C: factor 0.832, 112.3 Wh; at 62 W 1 h 49; six hours take four. */
@@ -66,14 +68,30 @@ class PowerSumsTest {
     @ParameterizedTest
     @CsvSource({"98, FREE", "100, FREE", "100.1, APPROVAL", "150, APPROVAL", "160, APPROVAL", "160.5, NOT_AS_BAGGAGE"})
     void theCabinGoesByWattHours(double wattHours, CabinRule rule) {
-        assertEquals(rule, CabinRule.of(wattHours));
+        assertEquals(rule, CabinRule.of(wattHours, HouseRules.DEFAULTS));
     }
 
     @Test
     void sparesThatNeedApprovalTakePeople() {
-        assertEquals(3, CabinRule.APPROVAL.peopleFor(5));
-        assertEquals(1, CabinRule.FREE.peopleFor(12));
-        assertEquals(0, CabinRule.NOT_AS_BAGGAGE.peopleFor(1));
+        assertEquals(3, CabinRule.APPROVAL.peopleFor(5, HouseRules.DEFAULTS));
+        assertEquals(1, CabinRule.FREE.peopleFor(12, HouseRules.DEFAULTS));
+        assertEquals(0, CabinRule.NOT_AS_BAGGAGE.peopleFor(1, HouseRules.DEFAULTS));
+    }
+
+    /** A carrier that lets 120 Wh fly unasked, and three spares a person over that. */
+    @Test
+    void theHouseMaySayWhatItsCarriersAllow() {
+        HouseRules carriers = HouseRules.DEFAULTS
+                .with(HouseRules.Rule.CABIN_FREE, OptionalDouble.of(120))
+                .with(HouseRules.Rule.CABIN_SPARES, OptionalDouble.of(3));
+        assertEquals(CabinRule.FREE, CabinRule.of(120, carriers));
+        assertEquals(CabinRule.APPROVAL, CabinRule.of(121, carriers));
+        assertEquals(2, CabinRule.APPROVAL.peopleFor(5, carriers));
+        assertEquals(6, CabinRule.APPROVAL.mostFor(2, carriers));
+        HouseRules again = carriers.with(HouseRules.Rule.CABIN_FREE, OptionalDouble.empty());
+        assertEquals(CabinRule.APPROVAL, CabinRule.of(120, again));
+        HouseRules none = carriers.with(HouseRules.Rule.CABIN_SPARES, OptionalDouble.of(0));
+        assertEquals(0, CabinRule.APPROVAL.peopleFor(1, none));
     }
 
     @Test

@@ -56,7 +56,7 @@ final class Flight implements Check {
             Optional<Figure.Known> capacity =
                     type.facet(PowerFacet.Battery.class).orElseThrow().capacity();
             if (capacity.isPresent()) {
-                judge(type, CabinRule.of(capacity.get().value()), count, results);
+                judge(type, CabinRule.of(capacity.get().value(), analysis.rules()), count, results);
             } else {
                 results.notChecked(About.of("flight", type(type.ref())), "no watt-hours on file for " + type.name());
             }
@@ -65,7 +65,7 @@ final class Flight implements Check {
 
     private static void judge(ItemType type, CabinRule rule, int count, Results results) {
         int flyers = results.analysis().job().brief().asks().shoot().flyers();
-        if (count <= rule.mostFor(flyers)) {
+        if (count <= rule.mostFor(flyers, results.analysis().rules())) {
             results.fine();
             return;
         }
@@ -75,8 +75,9 @@ final class Flight implements Check {
                 rule == CabinRule.NOT_AS_BAGGAGE
                         ? type.name() + " may not fly as baggage"
                         : count + " × " + type.name() + " with " + flyers + (flyers == 1 ? " person" : " people"),
-                Evidence.Amount.atMost(count, rule.mostFor(flyers), "pieces"),
-                "Usually " + rule.inWords() + ". The carrier and local law decide.");
+                Evidence.Amount.atMost(
+                        count, rule.mostFor(flyers, results.analysis().rules()), "pieces"),
+                "Usually " + rule.inWords(results.analysis().rules()) + ". The carrier and local law decide.");
     }
 
     /** Spares of this kind left at home as far as it takes, smaller ones of the same plate packed instead. */
@@ -94,7 +95,7 @@ final class Flight implements Check {
             boolean smaller = other.facet(PowerFacet.Battery.class).isPresent()
                     && DayPlates.standard(other).equals(DayPlates.standard(type))
                     && DayPlates.capacity(other)
-                            .filter(w -> CabinRule.of(w) == CabinRule.FREE)
+                            .filter(w -> CabinRule.of(w, analysis.rules()) == CabinRule.FREE)
                             .isPresent();
             if (smaller) {
                 int pieces = (int) Math.ceil(spares
