@@ -1,12 +1,15 @@
-import { Button, Input, Modal } from 'antd';
+import { Button, Input, Modal, Tabs } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { journalQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
+import { hasWords } from '../../shared/format/search';
 import { dayAndTime } from '../../shared/format/units';
 import { Pick } from '../../shared/kit/Pick';
 import { Waiting } from '../../shared/kit/Waiting';
+import { AsItWas } from './AsItWas';
+import { Decisions } from './Decisions';
 
 interface Props {
   spot: Spot;
@@ -16,58 +19,95 @@ interface Props {
   onBack: (seq: number) => void;
 }
 
-/** Who did what to this build, when; and the way back to how it was before that. */
-export function HistoryDialog({ spot, revision, canEdit, onClose, onBack }: Props) {
+/** What was done to this build and decided on the job; the build as it was, beside what stands, and the way back. */
+export function HistoryDialog({ onClose, ...entries }: Props) {
+  return (
+    <Modal open title="History of this build" footer={null} onCancel={onClose} width={1120}>
+      <Tabs
+        size="small"
+        items={[
+          { key: 'entries', label: 'What was done', children: <Entries {...entries} /> },
+          { key: 'decisions', label: 'What was decided', children: <Decisions job={entries.spot.job} /> },
+        ]}
+      />
+    </Modal>
+  );
+}
+
+type EntriesProps = Omit<Props, 'onClose'>;
+
+function Entries({ spot, revision, canEdit, onBack }: EntriesProps) {
   const query = useQuery(journalQuery(spot, revision));
   const [who, setWho] = useState('');
   const [search, setSearch] = useState('');
+  const [chosen, setChosen] = useState<number | null>(null);
   const all = query.data ?? [];
   const people = [...new Set(all.map((e) => e.who))].sort();
-  const shown = all.filter(
-    (e) => (who === '' || e.who === who) && e.summary.toLowerCase().includes(search.trim().toLowerCase()),
-  );
+  const shown = all.filter((e) => (who === '' || e.who === who) && hasWords(`${e.summary} ${e.name}`, search));
+  if (query.isPending) return <Waiting />;
+  if (query.isError) return <p className="error">{query.error.message}</p>;
+  if (all.length === 0) return <p className="soft">Nothing was changed yet. What is done on the Bench stands here.</p>;
   return (
-    <Modal open title="History of this build" footer={null} onCancel={onClose} width={820}>
-      <div className="history-head">
-        <Input
-          autoFocus
-          placeholder="Part or word"
-          aria-label="Part or word"
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
-        />
-        <Pick
-          label="Person"
-          value={who}
-          onChange={setWho}
-          options={[{ value: '', label: 'everybody' }, ...people.map((p) => ({ value: p, label: p }))]}
-        />
+    <div className="history-columns">
+      <div>
+        <div className="history-head">
+          <Input
+            autoFocus
+            placeholder="Part, word or name"
+            aria-label="Part or word"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+          <Pick
+            label="Person"
+            value={who}
+            onChange={setWho}
+            options={[{ value: '', label: 'everybody' }, ...people.map((p) => ({ value: p, label: p }))]}
+          />
+        </div>
+        {shown.length === 0 && <p className="soft">No entry has these words.</p>}
+        <ol className="history" aria-label="Entries, the latest first" tabIndex={0}>
+          {shown.map((e) => (
+            <EntryRow
+              key={e.seq}
+              entry={e}
+              chosen={chosen === e.seq}
+              canEdit={canEdit}
+              onLook={() => setChosen(e.seq)}
+              onBack={onBack}
+            />
+          ))}
+        </ol>
       </div>
-      {query.isPending && <Waiting />}
-      {query.isError && <p className="error">{query.error.message}</p>}
-      {query.data && all.length === 0 && <p className="soft">Nothing was changed yet.</p>}
-      {all.length > 0 && shown.length === 0 && <p className="soft">No entry has these words.</p>}
-      <ol className="history" aria-label="Entries, the latest first" tabIndex={0}>
-        {shown.map((e) => (
-          <Entry key={e.seq} entry={e} canEdit={canEdit} onBack={onBack} />
-        ))}
-      </ol>
-    </Modal>
+      {chosen === null ? (
+        <p className="soft history-hint">Look at an entry to see the build as it stood after it.</p>
+      ) : (
+        <AsItWas key={chosen} spot={spot} revision={revision} seq={chosen} entries={all} canEdit={canEdit} />
+      )}
+    </div>
   );
 }
 
 interface EntryProps {
   entry: Schemas['Entry'];
+  chosen: boolean;
   canEdit: boolean;
+  onLook: () => void;
   onBack: (seq: number) => void;
 }
 
-function Entry({ entry: e, canEdit, onBack }: EntryProps) {
+function EntryRow({ entry: e, chosen, canEdit, onLook, onBack }: EntryProps) {
   return (
-    <li>
-      <span className="num soft">{dayAndTime(e.when)}</span>
-      <span>{e.who}</span>
-      <span>{e.summary}</span>
+    <li className={chosen ? 'chosen' : ''}>
+      <div>
+        {e.name && <b className="mark met">{e.name}</b>} {e.summary}
+        <div className="soft">
+          <span className="num">{dayAndTime(e.when)}</span> {e.who}
+        </div>
+      </div>
+      <Button type="text" aria-pressed={chosen} aria-label={`Look at it after: ${e.summary}`} onClick={onLook}>
+        Look
+      </Button>
       {canEdit && e.kind === 'EDIT' ? (
         <Button type="text" aria-label={`Back to before: ${e.summary}`} onClick={() => onBack(e.seq)}>
           Back to before

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import { handQuery, journalQuery, lensOffersQuery } from '../../shared/api/queries';
+import { asItWasQuery, handQuery, journalQuery, lensOffersQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { HandDialog } from './HandDialog';
 import { HistoryDialog } from './HistoryDialog';
@@ -76,6 +76,9 @@ describe('the history of a build', () => {
     summary,
     kind: 'EDIT',
     when: '2026-11-25T21:00:00Z',
+    reason: '',
+    name: seq === 2 ? 'as tested' : '',
+    namedBy: '',
     beforeRevision: seq,
     afterRevision: seq + 1,
   });
@@ -92,5 +95,46 @@ describe('the history of a build', () => {
     expect(screen.queryByText(/Take off Handle/)).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Back to before: Add Monitor' }));
     expect(back).toHaveBeenCalledWith(1);
+  });
+
+  it('shows a state by its name, and says what differs since', () => {
+    const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+    client.setQueryData(journalQuery(spot, 3).queryKey, [entry(2, 'Jonna Brask', 'Take off Handle')]);
+    const side = {
+      id: 'sticks',
+      title: 'On sticks',
+      support: 'Head',
+      parts: 9,
+      grams: 8000,
+      unweighed: [],
+      offMm: 0.2,
+      deepMm: 300,
+      highMm: 400,
+      stops: 0,
+      cautions: 0,
+    };
+    client.setQueryData(asItWasQuery(spot, 2, 0, 3).queryKey, {
+      entry: entry(2, 'Jonna Brask', 'Take off Handle'),
+      verdict: 'Clear',
+      configurations: ['On sticks'],
+      lenses: ['Prime 35'],
+      since: {
+        one: side,
+        other: { ...side, parts: 10 },
+        onlyOne: [],
+        onlyOther: ['Monitor seven'],
+        differs: [{ part: 'Rods 300', what: 'slide', one: '4.0 mm', other: '10.0 mm' }],
+        raisedInOther: [],
+        clearedInOther: [],
+      },
+    });
+    withKnown(client, <HistoryDialog spot={spot} revision={3} canEdit onClose={() => {}} onBack={() => {}} />);
+    expect(screen.getByText('as tested')).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Look at it after: Take off Handle' }));
+    const was = screen.getByRole('region', { name: 'As it was' });
+    expect(was.textContent).toContain('The job would be: Clear');
+    expect(was.textContent).toContain('Only in NowMonitor seven');
+    expect(was.textContent).toContain('Rods 300 slide4.0 mm10.0 mm');
+    expect(screen.getByLabelText('Called')).toHaveProperty('value', 'as tested');
   });
 });

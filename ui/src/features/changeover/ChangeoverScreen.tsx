@@ -7,7 +7,7 @@ import type { Schemas } from '../../shared/api/client';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { Waiting } from '../../shared/kit/Waiting';
 import { fixed, kilograms } from '../../shared/format/units';
-import { CompareTable } from './CompareTable';
+import { SideBySide } from './SideBySide';
 import { Matrix } from './Matrix';
 import { Pick } from '../../shared/kit/Pick';
 
@@ -68,7 +68,7 @@ export function ChangeoverScreen() {
           </section>
           <section aria-labelledby="compare-title">
             <h2 id="compare-title">Side by side</h2>
-            <CompareTable spot={{ job, build: build.id, configuration: way.from, lens }} other={way.to} />
+            <SideBySide spot={{ job, build: build.id, configuration: way.from, lens }} other={way.to} />
           </section>
         </div>
       )}

@@ -84,12 +84,10 @@ describe('the rules of the house', () => {
       },
       response: new Response(),
     } as never);
-    const put = vi
-      .spyOn(api, 'PUT')
-      .mockResolvedValue({
-        data: { rule: { ...mount, value: 900 }, jobs: 3, changed: ['Kiln'] },
-        response: new Response(),
-      } as never);
+    const put = vi.spyOn(api, 'PUT').mockResolvedValue({
+      data: { rule: { ...mount, value: 900 }, jobs: 3, changed: ['Kiln'] },
+      response: new Response(),
+    } as never);
     vi.spyOn(api, 'GET').mockResolvedValue({ data: [], response: new Response() } as never);
     const onDone = table();
     fireEvent.click(screen.getByRole('button', { name: 'Change mount mass' }));

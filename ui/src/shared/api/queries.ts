@@ -218,6 +218,36 @@ export const leftDrawingQuery = (s: Spot, id: number) =>
     staleTime: Infinity,
   });
 
+/** A build as it stood after an entry of its history, compared with another; 0 is before the first, or what stands. */
+export const asItWasQuery = (s: Spot, seq: number, against: number, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'as-it-was', s.build, s.configuration, s.lens, seq, against, revision] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/history/{seq}', {
+          params: { path: { job: s.job, build: s.build, seq }, query: { ...look(s), against } },
+        }),
+      ),
+  });
+
+export const asItWasDrawingQuery = (s: Spot, seq: number, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'as-it-was-drawing', s.build, s.configuration, s.lens, seq, revision] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/history/{seq}/drawing', {
+          params: { path: { job: s.job, build: s.build, seq }, query: look(s) },
+        }),
+      ),
+  });
+
+/** What was decided on a job, the latest first. */
+export const decisionsQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'decisions'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/decisions', { params: { path: { job } } })),
+  });
+
 /** What someone tries on the Power screen. */
 export interface PowerTry {
   battery: string;

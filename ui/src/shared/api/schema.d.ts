@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["drawing_1"];
+        get: operations["drawing_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -875,7 +875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["drawing"];
+        get: operations["drawing_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -925,6 +925,54 @@ export interface paths {
         };
         get: operations["hands"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/history/{seq}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["asItWas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/history/{seq}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/history/{seq}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["name"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1164,6 +1212,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["checks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["decisions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1489,6 +1553,13 @@ export interface components {
             /** Format: int32 */
             jobs: number;
             ways: components["schemas"]["WayLine"][];
+        };
+        AsItWas: {
+            configurations: string[];
+            entry: components["schemas"]["Entry"] | null;
+            lenses: string[];
+            since: components["schemas"]["Comparison"];
+            verdict: string;
         };
         AskOption: {
             id: string;
@@ -1867,6 +1938,16 @@ export interface components {
             turns: components["schemas"]["Turn"][];
             /** Format: int32 */
             used: number;
+        };
+        Decision: {
+            body: string;
+            /** @enum {string} */
+            sort: "TAKEN_OFF" | "WAIVED" | "READ" | "NAMED";
+            what: string;
+            /** Format: date-time */
+            when: string;
+            who: string;
+            why: string;
         };
         Demand: {
             /** Format: double */
@@ -2281,6 +2362,9 @@ export interface components {
             beforeRevision: number;
             /** @enum {string} */
             kind: "EDIT" | "UNDO" | "REDO";
+            name: string;
+            namedBy: string;
+            reason: string;
             /** Format: int32 */
             seq: number;
             summary: string;
@@ -3524,6 +3608,9 @@ export interface components {
             /** @enum {string} */
             standing: "OFFERED" | "HELD" | "RETIRED";
         };
+        StateName: {
+            name: string;
+        };
         Step: {
             /** @enum {string} */
             act: "UNPLUG" | "OFF" | "OVER" | "ON" | "SET" | "PLUG";
@@ -4206,7 +4293,7 @@ export interface operations {
             };
         };
     };
-    drawing_1: {
+    drawing_2: {
         parameters: {
             query?: {
                 view?: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
@@ -5074,7 +5161,7 @@ export interface operations {
             };
         };
     };
-    drawing: {
+    drawing_1: {
         parameters: {
             query?: {
                 configuration?: string;
@@ -5179,6 +5266,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandsView"];
+                };
+            };
+        };
+    };
+    asItWas: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+                against?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+                seq: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsItWas"];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+                view?: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+                seq: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingView"];
+                };
+            };
+        };
+    };
+    name: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+                seq: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StateName"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"];
                 };
             };
         };
@@ -5594,6 +5765,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Looked"][];
+                };
+            };
+        };
+    };
+    decisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Decision"][];
                 };
             };
         };

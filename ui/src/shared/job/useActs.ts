@@ -11,7 +11,17 @@ import type { Act } from './acts';
 type Bench = Schemas['Bench'];
 
 /** Answers whose question names the revision: another revision is another question. */
-const ASKED_BY_REVISION = ['by-hand', 'drawing', 'journal', 'fit', 'lens-offers', 'ports', 'remedies'];
+const ASKED_BY_REVISION = [
+  'as-it-was',
+  'as-it-was-drawing',
+  'by-hand',
+  'drawing',
+  'journal',
+  'fit',
+  'lens-offers',
+  'ports',
+  'remedies',
+];
 
 /** Runs when the picture that is being made now has been shown. */
 const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then, 0));

@@ -66,9 +66,14 @@ class BenchEdits {
         Seen seen = lock(at, revision);
         StoredJob loaded = seen.loaded();
         Prepared reading = prepared(loaded, seen.analysis(), asked, who);
-        StoredJob after = apply(loaded, at, Journal.Deed.edit(who, reading.summary()), reading.commands());
+        StoredJob after = apply(
+                loaded, at, Journal.Deed.edit(who, reading.summary(), reason(asked.request())), reading.commands());
         Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
         return new Done(show, after);
+    }
+
+    private static String reason(EditRequest request) {
+        return request instanceof EditRequest.Remove off ? off.reason() : "";
     }
 
     /** What an edit would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */
@@ -99,8 +104,9 @@ class BenchEdits {
             throw Refusal.conflict("The last edit is " + accounts.displayName(step.who()) + "'s: " + step.summary()
                     + ". Undo it all the same?");
         }
-        Journal.Deed deed = new Journal.Deed(Journal.Kind.UNDO, step.seq(), who, "Undo: " + step.summary());
-        return new Done(at, apply(loaded, at, deed, edit(at, step).inverse()));
+        return new Done(
+                at,
+                apply(loaded, at, Journal.Deed.undo(step, who), edit(at, step).inverse()));
     }
 
     /** Steps that are taken back in one go at the most: each is judged by itself. */
@@ -118,8 +124,8 @@ class BenchEdits {
                         + " steps back. Go back to a later entry first, or make a job after this one.");
             }
             Journal.Step last = step.get();
-            Journal.Deed deed = new Journal.Deed(Journal.Kind.UNDO, last.seq(), who, "Undo: " + last.summary());
-            loaded = apply(loaded, at, deed, edit(at, last).inverse());
+            loaded = apply(
+                    loaded, at, Journal.Deed.undo(last, who), edit(at, last).inverse());
             step = journal.ends(at.job(), at.build()).undo();
         }
         if (steps == 0) {
@@ -134,8 +140,9 @@ class BenchEdits {
         Journal.Step step = journal.ends(at.job(), at.build())
                 .redo()
                 .orElseThrow(() -> Refusal.conflict("There is nothing to redo."));
-        Journal.Deed deed = new Journal.Deed(Journal.Kind.REDO, step.seq(), who, "Redo: " + step.summary());
-        return new Done(at, apply(loaded, at, deed, edit(at, step).commands()));
+        return new Done(
+                at,
+                apply(loaded, at, Journal.Deed.redo(step, who), edit(at, step).commands()));
     }
 
     private Journal.Edit edit(Standpoint at, Journal.Step step) {

@@ -143,7 +143,7 @@ public class BenchService {
 
     List<Journal.Entry> journal(String job, BuildId build) {
         return journal.latest(job, build).stream()
-                .map(e -> e.by(accounts.displayName(e.who())))
+                .map(e -> e.by(accounts::displayName))
                 .toList();
     }
 

@@ -44,6 +44,14 @@ class JournalRow {
     @Column(name = "after_revision")
     int afterRevision;
 
+    String reason = "";
+
+    /** What the state after it is called; empty while nobody named it. */
+    String name = "";
+
+    @Column(name = "named_by")
+    String namedBy = "";
+
     @Column(name = "of_seq")
     int ofSeq;
 

@@ -63,6 +63,14 @@ final class Rows {
                 + "from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 and e.key.seq = ?3")
         Optional<Journal.Step> step(String job, String build, int seq);
 
+        @Query("select e from JournalRow e where e.key.jobId = ?1 and (e.reason <> '' or e.name <> '') "
+                + "order by e.doneAt desc, e.key.seq desc")
+        List<JournalRow> decided(String job, Limit limit);
+
+        @Query("select e.inverse from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 "
+                + "and e.key.seq > ?3 order by e.key.seq desc")
+        List<String> inverses(String job, String build, int after, Limit limit);
+
         @Query("select e from JournalRow e where e.key.jobId = ?1 and e.key.buildId = ?2 order by e.key.seq desc")
         List<JournalRow> latest(String job, String build, Limit limit);
     }

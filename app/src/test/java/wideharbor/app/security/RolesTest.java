@@ -112,6 +112,10 @@ class RolesTest {
         "POST, /api/catalogue/imports/none/store,      401, 403, ok, 403",
         "GET,  /api/house/standards,                   401, ok,  ok, ok",
         "GET,  /api/house/rules,                       401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/history/0,       401, ok,  ok, ok",
+        "GET,  /api/jobs/JOB/builds/a/history/0/drawing, 401, ok, ok, ok",
+        "PUT,  /api/jobs/JOB/builds/a/history/1/name,  401, ok,  ok, 403",
+        "GET,  /api/jobs/JOB/decisions,                401, ok,  ok, ok",
         "GET,  /api/house/rules/HAND_STOP/history,     401, ok,  ok, ok",
         "POST, /api/house/rules/HAND_STOP/trial,       401, 403, ok, 403",
         "PUT,  /api/house/rules/HAND_STOP,             401, 403, ok, 403",
@@ -202,6 +206,8 @@ class RolesTest {
             body = Map.of("ids", java.util.List.of("none"), "standing", "RETIRED");
         } else if (path.equals("/api/house/rules/HAND_STOP")) {
             body = Map.of("value", 40, "reason", "r", "source", "s", "seen", 9999);
+        } else if (path.endsWith("/name")) {
+            body = Map.of("name", "n");
         } else if (path.startsWith("/api/house/standards")) {
             body = Map.of("revision", 1, "title", "t", "note", "", "loadGrams", 0, "facts", java.util.List.of());
         }

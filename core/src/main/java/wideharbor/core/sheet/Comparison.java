@@ -2,19 +2,25 @@ package wideharbor.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
+import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Joint;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
-/** Two configurations side by side, with the lens that is in the slot. */
+/** Two rigs of one body side by side, worn otherwise or at another time, with the lens that is in the slot. */
 public record Comparison(
         Compared one,
         Compared other,
@@ -62,7 +68,7 @@ public record Comparison(
     }
 
     private static String told(Finding finding) {
-        return finding.severity().name().toLowerCase(java.util.Locale.ROOT) + ": " + finding.title();
+        return finding.severity().name().toLowerCase(Locale.ROOT) + ": " + finding.title();
     }
 
     private static Compared side(RigAnalysis analysis, List<Finding> findings) {
@@ -84,10 +90,22 @@ public record Comparison(
     }
 
     private static List<String> only(Rig here, Rig there) {
-        return here.attached().stream()
+        List<String> all = new ArrayList<>();
+        here.attached().stream()
                 .filter(p -> there.find(p.id()).isEmpty())
                 .map(Placed::title)
-                .toList();
+                .forEach(all::add);
+        here.content().cables().stream()
+                .filter(c -> there.content().cable(c.id()).isEmpty())
+                .map(c -> cable(here, c))
+                .forEach(all::add);
+        return all;
+    }
+
+    private static String cable(Rig rig, CableRun cable) {
+        return rig.catalogue().require(cable.type()).name() + ", "
+                + rig.title(cable.a().placement()) + " to "
+                + rig.title(cable.b().placement());
     }
 
     private static List<Differs> differs(Rig a, Rig b) {
@@ -109,6 +127,12 @@ public record Comparison(
             if (!on.equals(onThere)) {
                 all.add(new Differs(here.title(), "sits on", on, onThere));
             }
+            String weighs = weighs(here);
+            String weighsThere = weighs(there.get());
+            if (!weighs.equals(weighsThere)) {
+                all.add(new Differs(here.title(), "weighs", weighs, weighsThere));
+            }
+            sure(a, b, here, all);
         }
         for (Motion motion : a.motions()) {
             Optional<Motion> same = b.motion(motion.key());
@@ -118,6 +142,25 @@ public record Comparison(
             }
         }
         return all;
+    }
+
+    private static String weighs(Placed part) {
+        return Mass.ofPlacement(part.placement(), part.type()) instanceof Figure.Known known
+                ? Words.kg(known.value())
+                : "not weighed";
+    }
+
+    /** How sure we are of the joint it hangs by, where that is the same joint. */
+    private static void sure(Rig a, Rig b, Placed part, List<Differs> all) {
+        Optional<Joint.Confidence> one = a.locatedBy(part.id()).map(Joint::confidence);
+        Optional<Joint.Confidence> other = b.locatedBy(part.id()).map(Joint::confidence);
+        if (one.isPresent() && other.isPresent() && one.get() != other.get()) {
+            all.add(new Differs(part.title(), "the fit is", word(one.get()), word(other.get())));
+        }
+    }
+
+    private static String word(Joint.Confidence confidence) {
+        return confidence.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     static String on(Rig rig, PlacementId placement) {

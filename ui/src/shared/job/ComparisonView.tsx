@@ -1,21 +1,21 @@
-import { useQuery } from '@tanstack/react-query';
-import { compareQuery } from '../../shared/api/queries';
-import type { Spot } from '../../shared/api/queries';
-import type { Schemas } from '../../shared/api/client';
-import { Waiting } from '../../shared/kit/Waiting';
-import { fixed, kilograms } from '../../shared/format/units';
+import './comparison.css';
+import type { Schemas } from '../api/client';
+import { fixed, kilograms } from '../format/units';
 
-/** Two configurations in two columns: figures, parts, places, settings, and what is found in one alone. */
-export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
-  const query = useQuery(compareQuery(spot, other));
-  if (query.isPending) return <Waiting />;
-  if (query.isError) return <p className="error">{query.error.message}</p>;
-  const c = query.data;
-  const row = (name: string, of: (s: Schemas['Compared']) => string) => (
+interface Props {
+  of: Schemas['Comparison'];
+  /** What the two are called here; their configurations' titles otherwise. */
+  names?: readonly [string, string];
+}
+
+/** Two rigs of one body in two columns: figures, parts, places, settings, and what is found in one alone. */
+export function ComparisonView({ of: c, names }: Props) {
+  const [one, other] = names ?? [c.one.title, c.other.title];
+  const row = (name: string, figure: (s: Schemas['Compared']) => string) => (
     <tr>
       <th scope="row">{name}</th>
-      <td className="num">{of(c.one)}</td>
-      <td className="num">{of(c.other)}</td>
+      <td className="num">{figure(c.one)}</td>
+      <td className="num">{figure(c.other)}</td>
     </tr>
   );
   return (
@@ -24,8 +24,8 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
         <thead>
           <tr>
             <td />
-            <th scope="col">{c.one.title}</th>
-            <th scope="col">{c.other.title}</th>
+            <th scope="col">{one}</th>
+            <th scope="col">{other}</th>
           </tr>
         </thead>
         <tbody>
@@ -48,8 +48,8 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
           {row('cautions', (s) => fixed(s.cautions, 0))}
         </tbody>
       </table>
-      <List title={`Only in ${c.one.title}`} items={c.onlyOne} />
-      <List title={`Only in ${c.other.title}`} items={c.onlyOther} />
+      <List title={`Only in ${one}`} items={c.onlyOne} />
+      <List title={`Only in ${other}`} items={c.onlyOther} />
       {c.differs.length > 0 && (
         <table className="sheet">
           <caption>Placed or set otherwise</caption>
@@ -66,8 +66,8 @@ export function CompareTable({ spot, other }: { spot: Spot; other: string }) {
           </tbody>
         </table>
       )}
-      <List title={`Found only in ${c.other.title}`} items={c.raisedInOther} />
-      <List title={`Found only in ${c.one.title}`} items={c.clearedInOther} />
+      <List title={`Found only in ${other}`} items={c.raisedInOther} />
+      <List title={`Found only in ${one}`} items={c.clearedInOther} />
     </>
   );
 }
