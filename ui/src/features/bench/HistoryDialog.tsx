@@ -24,6 +24,7 @@ export function HistoryDialog({ onClose, ...entries }: Props) {
   return (
     <Modal open title="History of this build" footer={null} onCancel={onClose} width={1120}>
       <Tabs
+        tabBarGutter={24}
         size="small"
         items={[
           { key: 'entries', label: 'What was done', children: <Entries {...entries} /> },

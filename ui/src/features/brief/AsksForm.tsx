@@ -1,6 +1,7 @@
 import { ChangeLines } from './ChangeLines';
 import { JobWays } from './JobWays';
 import type { AsksProps } from './Lines';
+import { OwnLines } from './OwnLines';
 import { RoomFields } from './RoomFields';
 import { ShootForm } from './ShootForm';
 import { SpareLines } from './SpareLines';
@@ -21,6 +22,7 @@ export function AsksForm({ builds, ...props }: Props) {
       <SpareLines {...props} />
       <TapeLines {...props} />
       <WornLines {...props} />
+      <OwnLines {...props} />
       <ShootForm shoot={asks.shoot} builds={builds} onChange={(shoot) => onChange({ ...asks, shoot })} />
       <JobWays ways={asks.ways} onChange={(ways) => onChange({ ...asks, ways })} />
     </>

@@ -55,7 +55,7 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
           </>
         )}
       </section>
-      <RequirementList job={data} />
+      <RequirementList job={data} edits={session.editsBuilds && data.stage !== 'DISPATCHED'} />
     </main>
   );
 }

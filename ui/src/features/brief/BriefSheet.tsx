@@ -25,6 +25,13 @@ function Fact({ name, children }: { name: string; children: ReactNode }) {
 const UNSAID = <span className="soft">not said yet</span>;
 
 const GRIPS = { ANY: '', BOTH: 'on both sides', LEFT: 'on the left', RIGHT: 'on the right' };
+const FOCUS = {
+  AT_LENS: 'pulled by an assistant at the lens',
+  REMOTE: 'pulled by an assistant, by a drive',
+  OPERATOR: 'pulled by the operator alone',
+  CAMERA: 'held by the camera',
+} as const;
+
 const SOUNDS = { NONE: 'none', CAMERA: 'in the camera', SEPARATE: 'kept apart' };
 
 export function massWindow(floor: number, ceiling: number): string {
@@ -81,9 +88,19 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
           ))}
         </Section>
       )}
+      {b.asks.own.length > 0 && (
+        <Section title="In words">
+          {b.asks.own.map((words) => (
+            <Fact key={words} name="Wanted">
+              {words}
+            </Fact>
+          ))}
+        </Section>
+      )}
       {(b.asks.shoot.viewers.length > 0 ||
         b.asks.shoot.recordings.length > 0 ||
         b.asks.shoot.orientation !== 'ANY' ||
+        b.asks.shoot.focus !== 'UNSAID' ||
         b.asks.shoot.longestStretchHours > 0) && (
         <Section title="Picture, power, sound">
           {b.asks.shoot.orientation !== 'ANY' && (
@@ -100,6 +117,7 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
               {b.asks.shoot.timecode && ', one time for all'}
             </Fact>
           )}
+          {b.asks.shoot.focus !== 'UNSAID' && <Fact name="Focus">{FOCUS[b.asks.shoot.focus]}</Fact>}
           {b.asks.shoot.flyers > 0 && (
             <Fact name="Flies">
               {b.asks.shoot.flyers === 1 ? 'one person' : `${b.asks.shoot.flyers} people`} with the batteries

@@ -1,10 +1,25 @@
+import { App, Button } from 'antd';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
+import { keys } from '../../shared/api/queries';
 
 const WORDS = { MET: ['met', 'Met'], NOT_MET: ['stop', 'Not met'], UNDECIDED: ['caution', 'Undecided'] } as const;
 
 /** The brief as demands that can be tested, each with what decides it. */
-export function RequirementList({ job }: { job: Schemas['JobView'] }) {
+export function RequirementList({ job, edits }: { job: Schemas['JobView']; edits: boolean }) {
+  const client = useQueryClient();
+  const { message } = App.useApp();
+  const tick = useMutation({
+    mutationFn: async (findings: readonly string[]) => {
+      for (const finding of findings) {
+        unwrap(await api.POST('/api/jobs/{job}/reads', { params: { path: { job: job.id } }, body: { finding } }));
+      }
+    },
+    onError: (e) => message.error(e.message, 6),
+    onSettled: () => client.invalidateQueries({ queryKey: keys.job(job.id) }),
+  });
   const met = job.requirements.filter((r) => r.status === 'MET').length;
   return (
     <section className="requirements" aria-labelledby="requirements-title">
@@ -26,6 +41,18 @@ export function RequirementList({ job }: { job: Schemas['JobView'] }) {
                 {r.decidedBy.map((d) => (
                   <div key={d}>{d}</div>
                 ))}
+                {r.tickedBy.length > 0 && <div className="soft">ticked by {r.tickedBy.join(', ')}</div>}
+                {edits && r.ticks.length > 0 && (
+                  <Button
+                    size="small"
+                    className="noprint"
+                    aria-label={`I have seen to it: ${r.text}`}
+                    disabled={tick.isPending}
+                    onClick={() => tick.mutate(r.ticks)}
+                  >
+                    I have seen to it
+                  </Button>
+                )}
               </div>
             </li>
           );

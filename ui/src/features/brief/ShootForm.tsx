@@ -21,6 +21,14 @@ const SOUNDS = [
   { value: 'SEPARATE', label: 'kept apart' },
 ] satisfies { value: Shoot['sound']; label: string }[];
 
+const FOCUS = [
+  { value: 'UNSAID', label: 'not said' },
+  { value: 'AT_LENS', label: 'an assistant, at the lens' },
+  { value: 'REMOTE', label: 'an assistant, by a drive' },
+  { value: 'OPERATOR', label: 'the operator alone' },
+  { value: 'CAMERA', label: 'the camera itself' },
+] satisfies { value: Shoot['focus']; label: string }[];
+
 /** How the picture stands, how long power may not go, who looks and hears, and how it is recorded. */
 export function ShootForm({
   shoot,
@@ -34,7 +42,7 @@ export function ShootForm({
   return (
     <>
       <fieldset>
-        <legend>Picture, power, sound</legend>
+        <legend>Picture, power, sound, focus</legend>
         <Field label="The picture stands">
           <Select
             value={shoot.orientation}
@@ -54,6 +62,9 @@ export function ShootForm({
         </Field>
         <Field label="Sound">
           <Select value={shoot.sound} options={SOUNDS} onChange={(sound) => onChange({ ...shoot, sound })} />
+        </Field>
+        <Field label="Focus is pulled by">
+          <Select value={shoot.focus} options={FOCUS} onChange={(focus) => onChange({ ...shoot, focus })} />
         </Field>
         <Field label="Somebody says one battery lasts, empty for nobody">
           <NumberField

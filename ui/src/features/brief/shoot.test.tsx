@@ -12,6 +12,7 @@ const nothing: Schemas['Shoot'] = {
   insuredValue: null,
   sound: 'NONE',
   timecode: false,
+  focus: 'UNSAID',
   viewers: [],
   recordings: [],
   day: [],

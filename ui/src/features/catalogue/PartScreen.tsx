@@ -8,6 +8,8 @@ import { partQuery } from '../../shared/api/houseQueries';
 import { LinkButton } from '../../shared/kit/LinkButton';
 import { Waiting } from '../../shared/kit/Waiting';
 import { CrossFit } from './CrossFit';
+import { Revisions } from './Revisions';
+import { ThrowOut } from './ThrowOut';
 import { PartViews } from './PartViews';
 import { NOT_OFFERED, idOf, useStanding } from './standing';
 import { bothLengths, bothMasses, provenance } from './text';
@@ -40,7 +42,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
           <span className="soft">
             {p.revisions.map((r) => (
               <Link key={r} to={`/catalogue/parts/${encodeURIComponent(r)}`}>
-                {r === p.ref ? '' : ` ${r}`}
+                {r === p.ref ? '' : ` revision ${r.split('@')[1] ?? ''}`}
               </Link>
             ))}
           </span>
@@ -54,6 +56,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
         {session.waives && p.standing !== 'RETIRED' && (
           <Button onClick={() => stand([idOf(p.ref)], 'RETIRED')}>Retire it</Button>
         )}
+        {session.waives && p.usedIn.length === 0 && <ThrowOut part={p.ref} name={p.name} />}
         {session.editsBuilds && (
           <LinkButton to={`/catalogue/edit?from=${encodeURIComponent(p.ref)}`}>Change it</LinkButton>
         )}
@@ -139,6 +142,7 @@ export function PartScreen({ session }: { session: Schemas['Session'] }) {
           </ul>
         </section>
       </div>
+      <Revisions key={p.ref} part={p} edits={session.editsBuilds} />
       {p.category === 'BODY' && <CrossFit part={p.ref} />}
     </main>
   );

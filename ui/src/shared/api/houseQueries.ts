@@ -53,6 +53,23 @@ export const partTextQuery = (ref: string) =>
     staleTime: Infinity,
   });
 
+/** What differs in a part from another. */
+export const partDifferencesQuery = (ref: string, from: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'differences', ref, from] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/catalogue/parts/{ref}/differences', { params: { path: { ref }, query: { from } } })),
+    staleTime: Infinity,
+  });
+
+/** What taking a part for another would come to in the jobs that have the other. */
+export const uptakeQuery = (ref: string, of: string) =>
+  queryOptions({
+    queryKey: ['catalogue', 'uptake', ref, of] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/catalogue/parts/{ref}/uptake', { params: { path: { ref }, query: { of } } })),
+  });
+
 export const standardsQuery = queryOptions({
   queryKey: ['house', 'standards'] as const,
   queryFn: async () => unwrap(await api.GET('/api/house/standards')),

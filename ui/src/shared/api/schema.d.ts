@@ -286,7 +286,7 @@ export interface paths {
         get: operations["part"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -300,6 +300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["crossFit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts/{ref}/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["differences"];
         put?: never;
         post?: never;
         delete?: never;
@@ -334,6 +350,22 @@ export interface paths {
         get: operations["text"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue/parts/{ref}/uptake": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["foresee"];
+        put?: never;
+        post: operations["takeUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1577,6 +1609,7 @@ export interface components {
         };
         Asks: {
             changes: components["schemas"]["ChangeDemand"][];
+            own: string[];
             room: components["schemas"]["RoomLimit"];
             shoot: components["schemas"]["Shoot"];
             spares: components["schemas"]["Spare"][];
@@ -2669,9 +2702,27 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        JobSeen: {
+            job: string;
+            /** Format: int32 */
+            revision: number;
+        };
         JobTitled: {
             /** Format: int32 */
             revision: number;
+            title: string;
+        };
+        JobUptake: {
+            after: string;
+            before: string;
+            cleared: string[];
+            job: string;
+            raised: string[];
+            refused: string;
+            /** Format: int32 */
+            revision: number;
+            /** @enum {string} */
+            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
             title: string;
         };
         JobView: {
@@ -3004,6 +3055,11 @@ export interface components {
             shapes: components["schemas"]["Border"][];
             title: string;
         };
+        PartDifference: {
+            after: string;
+            before: string;
+            place: string;
+        };
         PartLine: {
             by: string[];
             /** @enum {string} */
@@ -3275,6 +3331,8 @@ export interface components {
             /** @enum {string} */
             status: "MET" | "NOT_MET" | "UNDECIDED";
             text: string;
+            tickedBy: string[];
+            ticks: string[];
         };
         RodAnswer: {
             /** Format: double */
@@ -3470,6 +3528,8 @@ export interface components {
             day: components["schemas"]["DayBlock"][];
             /** Format: int32 */
             flyers: number;
+            /** @enum {string} */
+            focus: "UNSAID" | "AT_LENS" | "REMOTE" | "OPERATOR" | "CAMERA";
             /** Format: double */
             insuredValue: number | null;
             /** Format: double */
@@ -3657,6 +3717,16 @@ export interface components {
             stops: number;
             title: string;
         };
+        TakeUp: {
+            jobs: components["schemas"]["JobSeen"][];
+            of: string;
+        };
+        TakenUp: {
+            job: string;
+            refused: string;
+            title: string;
+            verdict: string;
+        };
         Tape: {
             /** Format: double */
             distanceMm: number;
@@ -3743,6 +3813,13 @@ export interface components {
             lens: string;
             /** Format: int32 */
             revision: number;
+        };
+        UptakePage: {
+            /** Format: int32 */
+            inAll: number;
+            jobs: components["schemas"]["JobUptake"][];
+            name: string;
+            of: string;
         };
         Viewer: {
             build: string;
@@ -4271,6 +4348,26 @@ export interface operations {
             };
         };
     };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     crossFit: {
         parameters: {
             query?: never;
@@ -4289,6 +4386,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CrossFitTable"];
+                };
+            };
+        };
+    };
+    differences: {
+        parameters: {
+            query: {
+                from: string;
+            };
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartDifference"][];
                 };
             };
         };
@@ -4335,6 +4456,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartText"];
+                };
+            };
+        };
+    };
+    foresee: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UptakePage"];
+                };
+            };
+        };
+    };
+    takeUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ref: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeUp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenUp"][];
                 };
             };
         };

@@ -20,7 +20,7 @@ final class BriefDefaults {
         arrays(brief, "lenses", "configurations");
         put(brief, "asks", MAKE.objectNode());
         ObjectNode asks = (ObjectNode) brief.path("asks");
-        arrays(asks, "changes", "spares", "tapes", "worn");
+        arrays(asks, "changes", "spares", "tapes", "worn", "own");
         for (JsonNode worn : asks.path("worn")) {
             numbers((ObjectNode) worn, Map.of("floorGrams", 0.0, "ceilingGrams", 0.0));
         }
@@ -42,7 +42,7 @@ final class BriefDefaults {
     private static void shoot(ObjectNode asks) {
         put(asks, "shoot", MAKE.objectNode());
         ObjectNode shoot = (ObjectNode) asks.path("shoot");
-        texts(shoot, Map.of("orientation", "ANY", "sound", "NONE"));
+        texts(shoot, Map.of("orientation", "ANY", "sound", "NONE", "focus", "UNSAID"));
         numbers(shoot, Map.of("longestStretchHours", 0.0));
         zeroIsUnknown(shoot, "insuredValue", "claimedHours");
         put(shoot, "flyers", MAKE.numberNode(0));

@@ -65,6 +65,12 @@ class CatalogueController {
         return service.text(ref);
     }
 
+    /** What differs in this part from another, or from an earlier revision of it. */
+    @GetMapping("/api/catalogue/parts/{ref}/differences")
+    List<CatalogueViews.PartDifference> differences(@PathVariable String ref, @RequestParam String from) {
+        return service.differences(from, ref);
+    }
+
     @GetMapping("/api/catalogue/parts/{ref}/cross-fit")
     CatalogueViews.CrossFitTable crossFit(@PathVariable String ref) {
         return service.crossFit(ref);

@@ -152,7 +152,7 @@ class CatalogueService {
         ItemType type = require(ref);
         Catalogue catalogue = store.catalogue();
         var size = LookSearch.size(type);
-        JsonNode tree = HarborCodec.mapper().readTree(codec.writeType(type));
+        JsonNode tree = tree(type);
         return new CatalogueViews.PartSheet(
                 type.ref().toString(),
                 revisions(type, catalogue),
@@ -181,6 +181,14 @@ class CatalogueService {
                 standing(store.standings(), type));
     }
 
+    List<CatalogueViews.PartDifference> differences(String from, String to) {
+        return PartDifferences.between(tree(require(from)), tree(require(to)));
+    }
+
+    private JsonNode tree(ItemType type) {
+        return HarborCodec.mapper().readTree(codec.writeType(type));
+    }
+
     private static List<String> revisions(ItemType type, Catalogue catalogue) {
         return catalogue.all().stream()
                 .filter(t -> t.ref().id().equals(type.ref().id()))
@@ -190,7 +198,9 @@ class CatalogueService {
     }
 
     private List<CatalogueViews.PartUse> uses(ItemType type) {
-        return rows.uses("%\"" + type.ref() + "\"%", type.ref().id(), type.ref().revision()).stream()
+        return rows
+                .uses(PartUses.written(type.ref()), type.ref().id(), type.ref().revision())
+                .stream()
                 .map(u -> new CatalogueViews.PartUse((String) u[0], (String) u[1], (String) u[2]))
                 .toList();
     }

@@ -225,6 +225,14 @@ public class CatalogueStore {
         }
     }
 
+    /** Throws out every revision of a part. Whether anything is built of it is for the caller to know. */
+    @Transactional
+    public void remove(String id) {
+        begin();
+        types.deleteAllOf(id);
+        standings.deleteAllByIdInBatch(List.of(id));
+    }
+
     /** The next revision of a standard. */
     @Transactional
     public void change(Standard next) {

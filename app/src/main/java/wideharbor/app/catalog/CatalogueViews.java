@@ -85,6 +85,9 @@ final class CatalogueViews {
             List<String> falseFriends,
             Standing standing) {}
 
+    /** One place at which two parts differ, as the file names it; empty where one has nothing there. */
+    record PartDifference(String place, String before, String after) {}
+
     record PortLine(
             String id,
             String title,

@@ -4,6 +4,7 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
@@ -23,8 +24,10 @@ public class JobService {
     private final JobList list;
     private final JobChanges changes;
     private final Reports reports;
+    private final Accounts accounts;
 
-    JobService(JobStore store, JobList list, JobChanges changes, Reports reports) {
+    JobService(JobStore store, JobList list, JobChanges changes, Reports reports, Accounts accounts) {
+        this.accounts = accounts;
         this.store = store;
         this.list = list;
         this.changes = changes;
@@ -56,7 +59,9 @@ public class JobService {
                 judged.verdict().clear(),
                 judged.verdict().inWords(),
                 BriefView.of(job.brief()),
-                Requirements.of(judged),
+                Requirements.of(judged).stream()
+                        .map(r -> r.named(accounts::displayName))
+                        .toList(),
                 Unanswered.of(job.brief()),
                 IdleParts.idle(judged.analyses()),
                 job.gear().builds().stream().map(JobService::ref).toList(),

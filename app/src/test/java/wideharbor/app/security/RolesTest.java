@@ -115,6 +115,10 @@ class RolesTest {
         "GET,  /api/jobs/JOB/builds/a/history/0,       401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/history/0/drawing, 401, ok, ok, ok",
         "PUT,  /api/jobs/JOB/builds/a/history/1/name,  401, ok,  ok, 403",
+        "GET,  /api/catalogue/parts/none@1/differences?from=none@2, 401, ok, ok, ok",
+        "GET,  /api/catalogue/parts/none@2/uptake?of=none@1, 401, ok, ok, ok",
+        "POST, /api/catalogue/parts/none@2/uptake,    401, ok,  ok, 403",
+        "DELETE, /api/catalogue/parts/none@1,         401, 403, ok, 403",
         "GET,  /api/jobs/JOB/decisions,                401, ok,  ok, ok",
         "GET,  /api/house/rules/HAND_STOP/history,     401, ok,  ok, ok",
         "POST, /api/house/rules/HAND_STOP/trial,       401, 403, ok, 403",
@@ -148,6 +152,9 @@ class RolesTest {
     private static Client.Answer send(Client client, String method, String path) {
         if (method.equals("GET")) {
             return client.get(path);
+        }
+        if (method.equals("DELETE")) {
+            return client.delete(path);
         }
         if (path.startsWith("/api/packages") || path.contains("imports?name")) {
             return client.upload(path, new byte[] {'{', '}'});
@@ -200,6 +207,8 @@ class RolesTest {
         }
         if (path.endsWith("/maker/try")) {
             body = Map.of("template", "none", "answers", Map.of(), "faces", java.util.List.of());
+        } else if (path.endsWith("/uptake")) {
+            body = Map.of("of", "none@1", "jobs", java.util.List.of(Map.of("job", "none", "revision", 1)));
         } else if (path.startsWith("/api/catalogue/parts")) {
             body = Map.of("text", "{}");
         } else if (path.startsWith("/api/catalogue/standing")) {

@@ -17,6 +17,7 @@ import wideharbor.core.quantity.Require;
  * @param tapes distances taped between the camera and what it looks at
  * @param ways where this job works otherwise than the house: option by way
  * @param worn how a configuration is to be worn, once somebody said
+ * @param own demands in words that no check can judge: a named person ticks each
  * @param shoot what the shoot itself asks
  */
 @RecordBuilder
@@ -31,12 +32,14 @@ public record Asks(
         List<Tape> tapes,
         Map<String, String> ways,
         List<Worn.Demand> worn,
+        List<String> own,
 
         @RecordBuilder.Initializer(source = Shoot.class, value = "UNASKED")
         Shoot shoot) {
     public static final Asks NOTHING = AsksBuilder.builder().build();
 
     private static final int MOST = 60;
+    private static final int LONGEST_DEMAND = 120;
 
     /** From one configuration to another within so many minutes; without tools when that is asked. */
     public record ChangeDemand(ConfigurationId from, ConfigurationId to, double minutes, boolean toolFree) {
@@ -88,6 +91,11 @@ public record Asks(
         changes = bounded("changes", changes);
         spares = bounded("spares", spares);
         tapes = bounded("taped distances", tapes);
+        own = bounded("demands of its own", own);
+        own.forEach(words -> Require.text("A demand in words", words, LONGEST_DEMAND));
+        if (own.stream().distinct().count() < own.size()) {
+            throw new IllegalArgumentException("A demand in words stands twice");
+        }
     }
 
     /** How a configuration is to be worn; empty while nobody said. */

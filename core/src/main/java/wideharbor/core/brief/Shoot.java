@@ -16,6 +16,7 @@ import wideharbor.core.quantity.Require;
  * @param day the day in blocks; none while nobody wrote it: then it is the brief's hours on end
  * @param claimedHours how long somebody says that one battery lasts, if anybody does
  * @param flyers people who take the batteries along in an aeroplane's cabin; 0 while nobody flies
+ * @param focus who pulls focus, once somebody said
  * @param timecode whether recorders of several departments must agree on the time
  */
 @RecordBuilder
@@ -26,6 +27,7 @@ public record Shoot(
         Optional<Double> insuredValue,
         @RecordBuilder.Initializer("SILENT") Sound sound,
         boolean timecode,
+        @RecordBuilder.Initializer("BY_WHOEVER") Focus focus,
         List<Viewer> viewers,
         List<Recording> recordings,
         List<DayBlock> day,
@@ -33,6 +35,7 @@ public record Shoot(
         int flyers) {
     public static final Orientation ANYHOW = Orientation.ANY;
     public static final Sound SILENT = Sound.NONE;
+    public static final Focus BY_WHOEVER = Focus.UNSAID;
 
     private static final int MOST = 40;
 
@@ -51,6 +54,19 @@ public record Shoot(
         LANDSCAPE,
         PORTRAIT,
         BOTH
+    }
+
+    /** Who pulls focus. */
+    public enum Focus {
+        UNSAID,
+        /** An assistant, with a hand on the ring. */
+        AT_LENS,
+        /** An assistant from a distance, by a drive. */
+        REMOTE,
+        /** The operator alone, by hand or by a wheel, from what they see. */
+        OPERATOR,
+        /** The camera itself; nobody's hand is on the ring. */
+        CAMERA
     }
 
     /** What sound the brief asks the camera to take. */

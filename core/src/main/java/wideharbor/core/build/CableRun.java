@@ -43,7 +43,7 @@ public record CableRun(CableId id, TypeRef type, SocketRef a, SocketRef b, Laid 
                 || laid.stowedIn().equals(placement);
     }
 
-    CableRun as(TypeRef other) {
+    public CableRun as(TypeRef other) {
         return new CableRun(id, other, a, b, laid);
     }
 

@@ -2,8 +2,10 @@ package wideharbor.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import wideharbor.core.analysis.CardRate;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
@@ -39,8 +41,34 @@ public final class Requirements {
      *
      * @param from the part of the brief it comes from
      * @param decidedBy titles of the findings that decide it; when it is met, the parts or figures that meet it
+     * @param ticks keys of the findings that a named person still has to tick by reading them, where that meets it
+     * @param tickedBy who has, as the job has their names
      */
-    public record Requirement(String id, String from, String text, Status status, List<String> decidedBy) {}
+    public record Requirement(
+            String id,
+            String from,
+            String text,
+            Status status,
+            List<String> decidedBy,
+            List<String> ticks,
+            List<String> tickedBy) {
+        /** One that figures decide, not people. */
+        Requirement(String id, String from, String text, Status status, List<String> decidedBy) {
+            this(id, from, text, status, decidedBy, List.of(), List.of());
+        }
+
+        /** The same with people called otherwise. */
+        public Requirement named(UnaryOperator<String> nameOf) {
+            return new Requirement(
+                    id,
+                    from,
+                    text,
+                    status,
+                    decidedBy,
+                    ticks,
+                    tickedBy.stream().map(nameOf).toList());
+        }
+    }
 
     public static List<Requirement> of(Judged judged) {
         Job job = judged.job();
@@ -102,7 +130,7 @@ public final class Requirements {
     private static void spares(Asks asks, Report report, Coverage met, List<Requirement> all) {
         for (Asks.Spare s : asks.spares()) {
             String text = s.pieces() + " to spare of each "
-                    + s.category().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+                    + s.category().toLowerCase(Locale.ROOT).replace('_', ' ');
             List<Finding> against = report.of("package.spares");
             List<String> there = met.parts(t -> t.category().name().equals(s.category()));
             // Where nothing of it is on a rig, nothing is to be spare.
@@ -160,26 +188,64 @@ public final class Requirements {
             List<Finding> against = report.of("brief.recording").stream()
                     .filter(f -> f.key().name().equals(r.mode()))
                     .toList();
-            all.add(new Requirement(
-                    "recording-" + r.mode().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-"),
-                    "recording",
-                    "Records " + r.mode() + " at " + Math.round(r.megabits()) + " Mbit/s",
-                    recorded(job, against),
-                    against.isEmpty()
-                            ? CardRate.of(job, r).stream()
-                                    .map(Requirements::keepsUp)
-                                    .toList()
-                            : against.stream().map(Finding::title).toList()));
+            all.add(ticked(
+                    new Asked(
+                            "recording-" + slug(r.mode()),
+                            "recording",
+                            "Records " + r.mode() + " at " + Math.round(r.megabits()) + " Mbit/s"),
+                    job,
+                    against,
+                    CardRate.of(job, r).stream().map(Requirements::keepsUp).toList()));
+        }
+        if (shoot.focus() != Shoot.Focus.UNSAID) {
+            all.add(byCheck(
+                    new Asked("focus", "crew", focusInWords(shoot.focus())),
+                    report,
+                    "brief.focus",
+                    () -> switch (shoot.focus()) {
+                        case REMOTE -> met.able(Capability.DRIVES_LENS);
+                        case OPERATOR -> met.able(Capability.SHOWS_PICTURE);
+                        default -> List.of("nothing else turns the ring");
+                    }));
+        }
+        for (String words : job.brief().asks().own()) {
+            List<Finding> open = report.of("brief.own").stream()
+                    .filter(f -> f.key().name().equals(words))
+                    .toList();
+            all.add(ticked(new Asked("own-" + slug(words), "demands in words", words), job, open, List.of()));
         }
     }
 
-    private static Status recorded(Job job, List<Finding> against) {
-        boolean read = against.stream()
-                .allMatch(f -> job.reads().stream().anyMatch(x -> x.finding().equals(f.key())));
-        if (read) {
-            return Status.MET;
-        }
-        return against.stream().anyMatch(f -> f.state() == CheckState.FOUND) ? Status.NOT_MET : Status.UNDECIDED;
+    private static String slug(String words) {
+        return words.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    }
+
+    private static String focusInWords(Shoot.Focus focus) {
+        return switch (focus) {
+            case AT_LENS -> "An assistant pulls focus at the lens";
+            case REMOTE -> "An assistant pulls focus by a drive";
+            case OPERATOR -> "The operator pulls focus alone";
+            default -> "The camera holds focus";
+        };
+    }
+
+    /** A demand that stands as it was found, or as met once somebody put their name to all that was found. */
+    private static Requirement ticked(Asked asked, Job job, List<Finding> against, List<String> metBy) {
+        List<Job.CautionRead> read = job.reads().stream()
+                .filter(r -> against.stream().anyMatch(f -> f.key().equals(r.finding())))
+                .toList();
+        List<Finding> open = against.stream()
+                .filter(f -> read.stream().noneMatch(r -> r.finding().equals(f.key())))
+                .toList();
+        Status found = open.stream().anyMatch(f -> f.state() == CheckState.FOUND) ? Status.NOT_MET : Status.UNDECIDED;
+        return new Requirement(
+                asked.id(),
+                asked.from(),
+                asked.text(),
+                open.isEmpty() ? Status.MET : found,
+                against.isEmpty() ? metBy : titles(against),
+                open.stream().map(f -> f.key().toString()).toList(),
+                read.stream().map(Job.CautionRead::who).distinct().toList());
     }
 
     private static String keepsUp(CardRate rate) {

@@ -38,7 +38,11 @@ public record Unanswered(String what, String until) {
                 "the operator’s height",
                 "where the finder is from the eye is not looked at",
                 all);
-        when(crew.focusPuller().isBlank(), "who pulls focus", "no drive is wanted for a puller", all);
+        when(
+                shoot.focus() == Shoot.Focus.UNSAID && crew.focusPuller().isBlank(),
+                "who pulls focus",
+                "neither a drive is wanted for it nor missed",
+                all);
         when(shoot.recordings().isEmpty(), "the recording mode", "none is listed to be proved", all);
         return List.copyOf(all);
     }

@@ -57,6 +57,7 @@ class UnansweredTest {
                 .day(List.of(new DayBlock("Deck", DayBlock.State.ON, 3, -4, false, List.of())))
                 .viewers(List.of(new Shoot.Viewer("Director", Trust.FRAME, true)))
                 .recordings(List.of(new Shoot.Recording("4K, 25 frames", 800)))
+                .focus(Shoot.Focus.REMOTE)
                 .build();
         Brief full = BriefBuilder.builder(crewed("Ines Varga", Optional.of(1680.0), "Tomas Reedholt"))
                 .massFloorGrams(9_000)

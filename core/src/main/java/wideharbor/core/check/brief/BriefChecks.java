@@ -18,7 +18,9 @@ public final class BriefChecks {
                 new PictureStands(),
                 new ViewersServed(),
                 new SoundAndTime(),
+                new FocusPulled(),
                 new ModesTried(),
+                new OwnDemands(),
                 new SetByFeel());
     }
 }
