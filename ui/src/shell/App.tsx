@@ -22,6 +22,9 @@ const EditScreen = lazy(async () => ({ default: (await import('../features/catal
 const MakeScreen = lazy(async () => ({ default: (await import('../features/catalogue')).MakeScreen }));
 const ImportScreen = lazy(async () => ({ default: (await import('../features/catalogue')).ImportScreen }));
 const HouseScreen = lazy(async () => ({ default: (await import('../features/house')).HouseScreen }));
+const PeopleScreen = lazy(async () => ({ default: (await import('../features/people')).PeopleScreen }));
+const MeScreen = lazy(async () => ({ default: (await import('../features/people')).MeScreen }));
+const JoinScreen = lazy(async () => ({ default: (await import('../features/people')).JoinScreen }));
 const CalculatorsScreen = lazy(async () => ({ default: (await import('../features/calculators')).CalculatorsScreen }));
 
 /** Where someone was going when they were asked to sign in. */
@@ -39,6 +42,14 @@ export function App() {
     return (
       <Routes>
         <Route path="/sign-in" element={<SignInScreen />} />
+        <Route
+          path="/join"
+          element={
+            <Suspense fallback={<Waiting />}>
+              <JoinScreen />
+            </Suspense>
+          }
+        />
         <Route
           path="*"
           element={<Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />}
@@ -58,6 +69,8 @@ export function App() {
           <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
           <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
           <Route path="/house" element={<HouseScreen session={session.data} />} />
+          <Route path="/people" element={<PeopleScreen session={session.data} />} />
+          <Route path="/me" element={<MeScreen session={session.data} />} />
           <Route path="/calculators" element={<CalculatorsScreen />} />
           <Route path="/jobs/:job" element={<JobFrame />}>
             <Route path="brief" element={<BriefScreen session={session.data} />} />

@@ -27,6 +27,12 @@ function useFindKeys(open: () => void) {
   }, [open]);
 }
 
+/** What somebody is at work; who looks after the people is mostly something else besides. */
+function inBar(roles: Schemas['Session']['roles']): string {
+  const atWork = roles.filter((r) => r !== 'ADMINISTRATOR');
+  return (atWork.length > 0 ? atWork : roles).map(words).join(', ');
+}
+
 /** The bar over every screen. */
 export function Shell({ session }: { session: Schemas['Session'] }) {
   const client = useQueryClient();
@@ -54,6 +60,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <NavLink to="/catalogue">Catalogue</NavLink>
           <NavLink to="/calculators">Calculators</NavLink>
           <NavLink to="/house">House</NavLink>
+          {session.administers && <NavLink to="/people">People</NavLink>}
         </nav>
         <span className="who">
           <Saving />
@@ -65,9 +72,9 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <Button type="text" onClick={() => setTheme(other)}>
             {title}
           </Button>
-          <span className="person">
-            {session.displayName}, {session.role && words(session.role)}
-          </span>
+          <NavLink to="/me" className="person">
+            {session.displayName}, {inBar(session.roles)}
+          </NavLink>
           <Button type="text" onClick={() => void signOut()}>
             Sign out
           </Button>

@@ -66,7 +66,7 @@ function Differences({ of, part: p }: { of: string; part: Schemas['PartSheet'] }
   if (query.isPending) return <Waiting />;
   if (query.isError) return <p className="error">{query.error.message}</p>;
   const columns: TableColumnsType<Schemas['PartDifference']> = [
-    { title: 'What differs', key: 'place', render: (_, d) => inWords(d.place) },
+    { title: 'What differs', key: 'place', width: 220, render: (_, d) => inWords(d.place) },
     { title: of, dataIndex: 'before', className: 'num' },
     { title: p.ref, dataIndex: 'after', className: 'num' },
   ];

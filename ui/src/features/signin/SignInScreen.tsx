@@ -3,6 +3,7 @@ import { Button, Input } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { FormEvent } from 'react';
+import { Link } from 'react-router';
 import { csrfHeader, problemOf } from '../../shared/api/client';
 import { keys } from '../../shared/api/queries';
 
@@ -62,7 +63,10 @@ export function SignInScreen() {
         <Button type="primary" htmlType="submit" disabled={busy}>
           Sign in
         </Button>
-        <p className="soft small">The accounts of this installation are printed by ./harbor up.</p>
+        <p className="soft small">
+          Were you given a code? <Link to="/join">Choose your password</Link>. The first accounts of this installation
+          are printed by ./harbor up.
+        </p>
       </form>
     </main>
   );

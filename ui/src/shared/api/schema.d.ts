@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["audit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/docking": {
         parameters: {
             query?: never;
@@ -524,7 +540,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1292,7 +1308,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1452,7 +1468,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["rename"];
+        put: operations["rename_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1486,6 +1502,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/me/sessions/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endOthers"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1534,6 +1630,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/suspended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["suspend"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1624,6 +1784,18 @@ export interface components {
             count: number;
             /** Format: double */
             thicknessMm: number;
+        };
+        AuditLine: {
+            address: string;
+            /** @enum {string} */
+            kind: "SIGNED_IN" | "SIGNED_OUT" | "REFUSED" | "DONE";
+            /** Format: int64 */
+            seq: number;
+            subject: string;
+            /** Format: date-time */
+            when: string;
+            who: string;
+            words: string;
         };
         BackStep: {
             configuration: string;
@@ -2649,6 +2821,10 @@ export interface components {
             amount: number;
             words: string;
         };
+        Invited: {
+            code: string;
+            person: components["schemas"]["Person"];
+        };
         Island: {
             /** Format: int32 */
             changes: number;
@@ -2741,6 +2917,11 @@ export interface components {
             title: string;
             unanswered: components["schemas"]["Unanswered"][];
             verdict: string;
+        };
+        Joining: {
+            code: string;
+            password: string;
+            username: string;
         };
         KeptRoom: {
             border: number[];
@@ -2952,6 +3133,15 @@ export interface components {
             title: string;
             worn: ("STICKS" | "HIHAT" | "SHOULDER" | "VEST" | "HANDLE_LOW" | "GIMBAL" | "STABILISER" | "VEHICLE" | "REMOTE_HEAD" | "TIGHT_ROOM" | "PORTRAIT")[];
         };
+        NewPassword: {
+            next: string;
+            now: string;
+        };
+        NewPerson: {
+            displayName: string;
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            username: string;
+        };
         Offer: {
             cables: components["schemas"]["Choice"][];
             to: components["schemas"]["Open"];
@@ -3018,6 +3208,9 @@ export interface components {
             standing: "MET" | "OPEN" | "CAUTION" | "STOP";
             unknown: string[];
         };
+        OwnName: {
+            displayName: string;
+        };
         OwnPart: {
             by: string;
             /** @enum {string} */
@@ -3026,6 +3219,14 @@ export interface components {
             name: string;
             /** @enum {string} */
             state: "KEPT" | "WOULD_GO_ON" | "REPLACED" | "NO_PLACE";
+        };
+        OwnSession: {
+            current: boolean;
+            id: string;
+            /** Format: date-time */
+            last: string;
+            /** Format: date-time */
+            since: string;
         };
         PackageDifferences: {
             briefDiffers: boolean;
@@ -3158,6 +3359,20 @@ export interface components {
         };
         PastedList: {
             text: string;
+        };
+        Person: {
+            displayName: string;
+            id: string;
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            /** Format: int32 */
+            sessions: number;
+            /** @enum {string} */
+            state: "HERE" | "INVITED" | "LOCKED_OUT" | "SUSPENDED";
+            username: string;
+        };
+        PersonChange: {
+            displayName: string;
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
         };
         Place: {
             by: string;
@@ -3471,11 +3686,11 @@ export interface components {
             revision: number;
         };
         Session: {
+            administers: boolean;
             displayName: string;
             editsBriefs: boolean;
             editsBuilds: boolean;
-            /** @enum {string|null} */
-            role: "TECHNICIAN" | "LEAD" | "DESK" | null;
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
             signedIn: boolean;
             /** Format: date */
             today: string;
@@ -3694,6 +3909,9 @@ export interface components {
             unit: string;
             what: string;
         };
+        Suspension: {
+            suspended: boolean;
+        };
         Swap: {
             /** Format: double */
             hour: number;
@@ -3907,6 +4125,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    audit: {
+        parameters: {
+            query?: {
+                before?: number;
+                search?: string;
+                kind?: "SIGNED_IN" | "SIGNED_OUT" | "REFUSED" | "DONE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditLine"][];
+                };
+            };
+        };
+    };
     docking: {
         parameters: {
             query?: never;
@@ -4710,7 +4952,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6006,7 +6248,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6236,7 +6478,7 @@ export interface operations {
             };
         };
     };
-    rename: {
+    rename_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6310,6 +6552,110 @@ export interface operations {
             };
         };
     };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joining"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnName"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSession"][];
+                };
+            };
+        };
+    };
+    endOthers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     upload: {
         parameters: {
             query?: never;
@@ -6369,6 +6715,124 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Merged"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Invited"];
+                };
+            };
+        };
+    };
+    suspend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Suspension"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
                 };
             };
         };

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.geometry.View;
 
@@ -89,6 +90,7 @@ class CatalogueController {
     }
 
     @PostMapping("/api/catalogue/parts")
+    @Audited("stored a part")
     @PreAuthorize("hasAnyRole('LEAD','TECHNICIAN')")
     @ResponseStatus(HttpStatus.CREATED)
     Stored write(@Valid @RequestBody Written written) {
@@ -101,6 +103,7 @@ class CatalogueController {
 
     /** Offers parts for new work, holds them back or retires them. */
     @PostMapping("/api/catalogue/standing")
+    @Audited("offered, held or retired parts")
     @PreAuthorize("hasRole('LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stand(@Valid @RequestBody Stands stands, Principal who) {
@@ -108,6 +111,7 @@ class CatalogueController {
     }
 
     @GetMapping("/api/catalogue.csv")
+    @Audited("exported the catalogue as a table")
     ResponseEntity<byte[]> csv() {
         return file(
                 "catalogue.csv",
@@ -116,6 +120,7 @@ class CatalogueController {
     }
 
     @GetMapping("/api/catalogue.harbor.json")
+    @Audited("exported the catalogue")
     ResponseEntity<byte[]> json() {
         return file("catalogue.harbor.json", MediaType.APPLICATION_JSON, service.file());
     }

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.app.web.Refusal;
 
 /** Lists of parts coming in: dry run, progress, cancel, and only then for good. */
@@ -54,6 +55,7 @@ class ImportController {
     }
 
     @PostMapping("/{id}/store")
+    @Audited("stored an import into the catalogue")
     Imports.ImportState store(@PathVariable String id, Principal who) {
         return imports.store(id, who.getName());
     }

@@ -3,9 +3,11 @@ package wideharbor.app.catalog;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
+import wideharbor.core.quantity.Words;
 
 /** What differs between two parts as they are written, place by place. */
 final class PartDifferences {
@@ -50,7 +52,7 @@ final class PartDifferences {
 
     private static Map<String, JsonNode> fieldsOf(JsonNode object) {
         return object.properties().stream()
-                .filter(e -> !e.getKey().equals("revision"))
+                .filter(e -> !e.getKey().equals("ref"))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> a, LinkedHashMap::new));
     }
 
@@ -69,7 +71,25 @@ final class PartDifferences {
         return all;
     }
 
+    /** Read by people: no brackets, a figure with how far it may be off and where it is from. */
     private static String text(JsonNode node) {
-        return node.isString() ? node.asString() : node.toString();
+        if (node.isNumber()) {
+            return Words.two(node.asDouble()).replaceFirst("\\.?0+$", "");
+        }
+        if (node.isArray()) {
+            boolean plain = node.valueStream().noneMatch(JsonNode::isContainer);
+            return node.valueStream().map(PartDifferences::text).collect(Collectors.joining(plain ? ", " : "; "));
+        }
+        if (node.has("value") && node.has("source")) {
+            return text(node.path("value")) + " (" + text(node.path("low")) + " to " + text(node.path("high")) + "), "
+                    + text(node.path("source")).toLowerCase(Locale.ROOT);
+        }
+        if (node.isObject()) {
+            return node.properties().stream()
+                    .filter(e -> !text(e.getValue()).isEmpty())
+                    .map(e -> e.getKey() + " " + text(e.getValue()))
+                    .collect(Collectors.joining(", "));
+        }
+        return node.asString();
     }
 }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 
 /** Cautions marked read, and stops that a lead waives. */
 @RestController
@@ -30,6 +31,7 @@ class AcceptanceController {
             @NotBlank @Size(max = 500) String reason) {}
 
     @PostMapping("/reads")
+    @Audited("read a caution")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void read(@PathVariable String job, @Valid @RequestBody Read read, Principal who) {
@@ -37,6 +39,7 @@ class AcceptanceController {
     }
 
     @PostMapping("/waivers")
+    @Audited("waived a stop")
     @PreAuthorize("hasRole('LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void waive(@PathVariable String job, @Valid @RequestBody Waive waive, Principal who) {
@@ -44,6 +47,7 @@ class AcceptanceController {
     }
 
     @PostMapping("/waivers/withdraw")
+    @Audited("withdrew a waiver")
     @PreAuthorize("hasRole('LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void withdraw(@PathVariable String job, @Valid @RequestBody Read waiver) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Brought;
+import wideharbor.app.security.Audited;
 
 /** What a file brought to a job, and taking it or leaving it. */
 @RestController
@@ -46,6 +47,7 @@ class BroughtController {
 
     /** Says the same as the file of these findings, in one's own name. */
     @PostMapping("/proposals/take")
+    @Audited("took what a file proposed")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     BroughtView take(@PathVariable String job, @Valid @RequestBody Findings asked, Authentication who) {
         boolean waives = who.getAuthorities().stream().anyMatch(a -> "ROLE_LEAD".equals(a.getAuthority()));
@@ -62,6 +64,7 @@ class BroughtController {
 
     /** Makes the package's parts and standards the house's, and judges every open job anew. */
     @PostMapping("/parts/take")
+    @Audited("took a package’s parts into the house")
     @PreAuthorize("hasRole('LEAD')")
     BroughtView takeParts(@PathVariable String job) {
         service.takeParts(job);

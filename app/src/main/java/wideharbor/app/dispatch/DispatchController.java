@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Gate;
 
@@ -129,6 +130,7 @@ class DispatchController {
     }
 
     @PostMapping("/built")
+    @Audited("marked a job built")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     Dispatch built(@PathVariable String job, Principal who) {
         service.built(job);
@@ -136,6 +138,7 @@ class DispatchController {
     }
 
     @PostMapping("/sign")
+    @Audited("signed a job")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     Dispatch sign(@PathVariable String job, Principal who) {
         service.sign(job, who.getName());
@@ -143,6 +146,7 @@ class DispatchController {
     }
 
     @PostMapping("/dispatch")
+    @Audited("dispatched a job")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     Dispatch leave(@PathVariable String job, Principal who) {
         service.leave(job);
@@ -150,6 +154,7 @@ class DispatchController {
     }
 
     @PostMapping("/recall")
+    @Audited("recalled a job")
     @PreAuthorize("hasRole('LEAD')")
     Dispatch recall(@PathVariable String job, Principal who) {
         service.recall(job);

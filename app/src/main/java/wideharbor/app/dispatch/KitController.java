@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.core.catalog.TypeRef;
 
 /** The kit by hand: counts of types, and lists pasted from elsewhere. */
@@ -50,6 +51,7 @@ class KitController {
 
     /** Puts these counts in place of what the kit has of these types; what is not named stays. */
     @PutMapping
+    @Audited("changed a kit")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(@PathVariable String job, @Valid @RequestBody KitChange change, Principal who) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.format.HarborCodec;
 
 /** Package files out and in. */
@@ -30,6 +31,7 @@ class FilesController {
     record Imported(String job, String title) {}
 
     @GetMapping("/api/jobs/{job}/package.harbor.json")
+    @Audited("exported a package")
     ResponseEntity<byte[]> download(@PathVariable String job) {
         String name = ContentDisposition.attachment()
                 .filename(job + ".harbor.json")
@@ -51,6 +53,7 @@ class FilesController {
     }
 
     @PostMapping(value = "/api/packages/merge", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Audited("merged a package file")
     @PreAuthorize("hasRole('LEAD')")
     MergeService.Merged merge(
             @RequestParam int revision,
@@ -64,6 +67,7 @@ class FilesController {
     }
 
     @PostMapping(value = "/api/packages", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Audited("opened a package file")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     @ResponseStatus(HttpStatus.CREATED)
     Imported upload(jakarta.servlet.http.HttpServletRequest request) throws IOException {

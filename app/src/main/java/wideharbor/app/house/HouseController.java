@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 
 @RestController
 @RequestMapping("/api/house")
@@ -55,12 +56,14 @@ class HouseController {
             @NotNull @Size(max = 80) String person) {}
 
     @PutMapping("/ways/{id}")
+    @Audited("answered a way of working")
     @PreAuthorize("hasRole('LEAD')")
     HouseService.Answered answer(@PathVariable String id, @Valid @RequestBody Answer answer, Principal who) {
         return service.answer(answer.person(), id, answer.option(), who.getName());
     }
 
     @PutMapping("/standards/{id}")
+    @Audited("changed a mounting standard")
     @PreAuthorize("hasRole('LEAD')")
     HouseService.Rechecked change(@PathVariable String id, @Valid @RequestBody Change change) {
         return service.change(id, change);

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.JobForesight;
+import wideharbor.app.security.Audited;
 import wideharbor.core.brief.HouseRules.Rule;
 
 /** The house's numbers: what stands, what another would change, and how they came to be. */
@@ -54,6 +55,7 @@ class RulesController {
     }
 
     @PutMapping("/{rule}")
+    @Audited("set a rule of the house")
     @PreAuthorize("hasRole('LEAD')")
     RulesService.Ruled set(@PathVariable Rule rule, @Valid @RequestBody NewFigure figure, Principal who) {
         return service.set(rule, figure, who.getName());

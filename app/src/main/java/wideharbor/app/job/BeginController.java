@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.core.brief.Worn;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
@@ -73,6 +74,7 @@ class BeginController {
     }
 
     @PostMapping("/api/jobs")
+    @Audited("began a job")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     @ResponseStatus(HttpStatus.CREATED)
     Begun begin(@Valid @RequestBody NewJob asked) {
@@ -80,6 +82,7 @@ class BeginController {
     }
 
     @PutMapping("/api/jobs/{job}/title")
+    @Audited("renamed a job")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     JobViews.JobView rename(@PathVariable String job, @Valid @RequestBody JobTitled asked) {
         beginnings.rename(job, asked.revision(), asked.title());
@@ -88,6 +91,7 @@ class BeginController {
 
     /** Laid aside; after 30 days it is forgotten. */
     @PostMapping("/api/jobs/{job}/archive")
+    @Audited("archived a job")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void archive(@PathVariable String job, Principal who) {
@@ -95,6 +99,7 @@ class BeginController {
     }
 
     @PostMapping("/api/jobs/{job}/bring-back")
+    @Audited("brought a job back")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void bringBack(@PathVariable String job) {
@@ -102,6 +107,7 @@ class BeginController {
     }
 
     @PostMapping("/api/jobs/{job}/bodies")
+    @Audited("added a body")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD','DESK')")
     JobViews.JobView addBody(@PathVariable String job, @Valid @RequestBody NewBody asked) {
         beginnings.addBody(job, asked.revision(), asked.title(), asked.item(), asked.like());
@@ -117,6 +123,7 @@ class BeginController {
     }
 
     @PostMapping("/api/jobs/{job}/bodies/{build}/take-off")
+    @Audited("took a body off")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     JobViews.JobView takeOff(
             @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody SeenRevision seen) {
@@ -125,6 +132,7 @@ class BeginController {
     }
 
     @PostMapping("/api/jobs/{job}/bodies/{build}/put-back")
+    @Audited("put a body back")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     JobViews.JobView putBack(
             @PathVariable String job, @PathVariable BuildId build, @Valid @RequestBody SeenRevision seen) {

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 
 /** Jobs and their briefs. */
 @RestController
@@ -45,6 +46,7 @@ class JobController {
     }
 
     @PutMapping("/api/jobs/{job}/brief")
+    @Audited("changed a brief")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     JobViews.JobView changeBrief(@PathVariable String job, @Valid @RequestBody BriefChange change) {
         service.changeBrief(job, change.revision(), change.brief().toBrief());

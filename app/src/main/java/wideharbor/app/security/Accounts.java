@@ -6,7 +6,10 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -19,34 +22,52 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The people who may sign in. The demo accounts come from the environment, as {@code user:password,…}. */
+/**
+ * Who may sign in, and what people are called. The first accounts of an installation come from the environment, as
+ * {@code user:password,…}; once one is there, its password is its person's own.
+ */
 @Service
 @Order(1)
 public class Accounts implements UserDetailsService, ApplicationRunner {
-    private record Demo(String displayName, Role role) {}
+    private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
 
-    private static final Map<String, Demo> DEMO = Map.of(
-            "tech", new Demo("Jonna Brask", Role.TECHNICIAN),
-            "lead", new Demo("Mirela Osk", Role.LEAD),
-            "desk", new Demo("Sten Ivarden", Role.DESK));
+    private record First(String displayName, Set<Role> roles) {}
+
+    private static final Map<String, First> FIRST = Map.of(
+            "admin", new First("First administrator", Set.of(Role.ADMINISTRATOR, Role.LEAD)),
+            "tech", new First("Jonna Brask", Set.of(Role.TECHNICIAN)),
+            "lead", new First("Mirela Osk", Set.of(Role.LEAD, Role.ADMINISTRATOR)),
+            "desk", new First("Sten Ivarden", Set.of(Role.DESK)));
 
     private final AppUsers users;
     private final PasswordEncoder encoder;
+    private final Codes codes;
     private final String configured;
+    private final String rescued;
 
-    Accounts(AppUsers users, PasswordEncoder encoder, @Value("${harbor.accounts}") String configured) {
+    Accounts(
+            AppUsers users,
+            PasswordEncoder encoder,
+            Codes codes,
+            @Value("${harbor.accounts}") String configured,
+            @Value("${harbor.rescue}") String rescued) {
         this.users = users;
         this.encoder = encoder;
+        this.codes = codes;
         this.configured = configured;
+        this.rescued = rescued;
     }
 
     /** By the name that is typed; the principal carries the person's id, so that one person is never two. */
     @Override
+    @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String username) {
-        AppUser user = users.findByUsername(username).orElseThrow(() -> new UsernameNotFoundException(username));
+        AppUser user = users.findByUsername(username)
+                .filter(u -> !u.password().isEmpty() && !u.isSuspended())
+                .orElseThrow(() -> new UsernameNotFoundException(username));
         return User.withUsername(user.id())
                 .password(user.password())
-                .roles(user.role().name())
+                .roles(user.roles().stream().map(Enum::name).toArray(String[]::new))
                 .build();
     }
 
@@ -67,6 +88,11 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
         return name.orElse(person);
     }
 
+    /** Somebody was called otherwise. */
+    void renamed(String person) {
+        names.invalidate(person);
+    }
+
     /** The name that a person signs in with. */
     String username(String person) {
         return users.findById(person).map(AppUser::username).orElse(person);
@@ -82,17 +108,23 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         for (String account : configured.split(",")) {
             String[] parts = account.split(":", 2);
-            Demo demo = DEMO.get(parts[0]);
-            if (demo == null || parts.length < 2) {
+            First first = FIRST.get(parts[0]);
+            if (first == null || parts.length < 2) {
                 continue;
             }
             AppUser user = users.findByUsername(parts[0])
                     .orElseGet(() ->
-                            new AppUser(UUID.randomUUID().toString(), parts[0], demo.displayName(), "", demo.role()));
-            if (user.password().isEmpty() || !encoder.matches(parts[1], user.password())) {
+                            new AppUser(UUID.randomUUID().toString(), parts[0], first.displayName(), first.roles()));
+            if (user.password().isEmpty() && user.code().isEmpty()) {
                 user.password(Objects.requireNonNull(encoder.encode(parts[1])));
                 users.save(user);
             }
+        }
+        if (!rescued.isEmpty()) {
+            users.findByUsername(rescued)
+                    .ifPresentOrElse(
+                            user -> LOG.info("Code for {}: {}", rescued, codes.give(user)),
+                            () -> LOG.info("Nobody here signs in as {}.", rescued));
         }
     }
 }

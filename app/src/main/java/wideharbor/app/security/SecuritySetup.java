@@ -1,6 +1,6 @@
 package wideharbor.app.security;
 
-import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -11,7 +11,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
-import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.header.HeaderWriterFilter;
 
 /** Form login with a session, CSRF for a browser application, and a short content security policy. */
 @Configuration
@@ -26,8 +26,10 @@ class SecuritySetup {
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
-        return http.authorizeHttpRequests(r -> r.requestMatchers("/api/login", "/api/session")
+    SecurityFilterChain chain(HttpSecurity http, Throttle throttle, Audit audit, Clock clock) throws Exception {
+        SignInWatch watch = new SignInWatch(throttle, audit, clock);
+        return http.addFilterAfter(watch, HeaderWriterFilter.class)
+                .authorizeHttpRequests(r -> r.requestMatchers("/api/login", "/api/join", "/api/session")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
@@ -41,21 +43,12 @@ class SecuritySetup {
                         .denyAll())
                 .formLogin(f -> f.loginProcessingUrl("/api/login")
                         .loginPage("/sign-in")
-                        .successHandler((request, response, who) -> response.setStatus(204))
-                        .failureHandler((request, response, e) -> refuse(response)))
-                .logout(l -> l.logoutUrl("/api/logout")
-                        .logoutSuccessHandler(new HttpStatusReturningLogoutSuccessHandler(HttpStatus.NO_CONTENT)))
+                        .successHandler(watch::letIn)
+                        .failureHandler((request, response, e) -> watch.refuse(request, response)))
+                .logout(l -> l.logoutUrl("/api/logout").logoutSuccessHandler(watch::letGo))
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .csrf(c -> c.spa())
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
                 .build();
-    }
-
-    private static void refuse(HttpServletResponse response) throws java.io.IOException {
-        response.setStatus(401);
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write("{\"status\":401,\"title\":\"Unauthorized\",\"detail\":\"Name or password is not right.\"}");
     }
 }

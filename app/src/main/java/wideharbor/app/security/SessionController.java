@@ -4,7 +4,9 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Optional;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -27,31 +29,33 @@ class SessionController {
             LocalDate today,
             String username,
             String displayName,
-            Optional<Role> role,
+            Set<Role> roles,
             boolean editsBuilds,
             boolean editsBriefs,
-            boolean waives) {}
+            boolean waives,
+            boolean administers) {}
 
     @GetMapping("/api/session")
     Session session(@Nullable Principal principal, @Parameter(hidden = true) CsrfToken token) {
         token.getToken();
         if (!(principal instanceof Authentication who)) {
-            return new Session(false, LocalDate.now(clock), "", "", Optional.empty(), false, false, false);
+            return new Session(false, LocalDate.now(clock), "", "", Set.of(), false, false, false, false);
         }
-        Optional<Role> role = who.getAuthorities().stream()
+        Set<Role> roles = who.getAuthorities().stream()
                 .map(a -> String.valueOf(a.getAuthority()))
                 .filter(a -> a.startsWith("ROLE_"))
                 .map(a -> a.substring(5))
-                .findFirst()
-                .map(Role::valueOf);
+                .map(Role::valueOf)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Role.class)));
         return new Session(
                 true,
                 LocalDate.now(clock),
                 accounts.username(who.getName()),
                 accounts.displayName(who.getName()),
-                role,
-                role.filter(r -> r != Role.DESK).isPresent(),
-                role.filter(r -> r != Role.TECHNICIAN).isPresent(),
-                role.filter(r -> r == Role.LEAD).isPresent());
+                roles,
+                roles.contains(Role.TECHNICIAN) || roles.contains(Role.LEAD),
+                roles.contains(Role.DESK) || roles.contains(Role.LEAD),
+                roles.contains(Role.LEAD),
+                roles.contains(Role.ADMINISTRATOR));
     }
 }

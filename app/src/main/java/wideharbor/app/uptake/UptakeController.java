@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.Audited;
 import wideharbor.core.catalog.TypeRef;
 
 /** A part taken up in place of another, in the jobs that a person names. */
@@ -46,6 +47,7 @@ class UptakeController {
     }
 
     @PostMapping("/uptake")
+    @Audited("took a part up in jobs")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     List<UptakeService.TakenUp> takeUp(@PathVariable String ref, @Valid @RequestBody TakeUp take, Principal who) {
         return take.jobs().stream()
@@ -55,6 +57,7 @@ class UptakeController {
 
     /** Throws a part out of the catalogue, in all its revisions, while no job is built of it or ever was. */
     @DeleteMapping
+    @Audited("threw a part out")
     @PreAuthorize("hasRole('LEAD')")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String ref) {

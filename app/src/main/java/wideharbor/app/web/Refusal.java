@@ -28,6 +28,11 @@ public final class Refusal extends RuntimeException {
                 "Too many ask at once just now; nothing was changed. Try again in a few seconds.");
     }
 
+    /** Somebody guesses. */
+    public static Refusal tooOften() {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many wrong guesses. Try again in ten minutes.");
+    }
+
     public HttpStatus status() {
         return status;
     }

@@ -90,6 +90,16 @@ class RolesTest {
         "POST, /api/jobs/JOB/builds/a/left,            401, ok,  ok, 403",
         "GET,  /api/jobs/JOB/builds/a/left/1/drawing,  401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/packing-list.csv,         401, ok,  ok, ok",
+        "GET,  /api/people,                            401, 403, ok, 403",
+        "POST, /api/people,                            401, 403, ok, 403",
+        "PUT,  /api/people/none,                       401, 403, ok, 403",
+        "POST, /api/people/none/reset,                 401, 403, ok, 403",
+        "POST, /api/people/none/suspended,             401, 403, ok, 403",
+        "GET,  /api/audit,                             401, 403, ok, 403",
+        "GET,  /api/me/sessions,                       401, ok,  ok, ok",
+        "POST, /api/me/sessions/end,                   401, ok,  ok, ok",
+        "PUT,  /api/me/name,                           401, ok,  ok, ok",
+        "PUT,  /api/me/password,                       401, ok,  ok, ok",
         "GET,  /api/house/operators,                   401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/balance,         401, ok,  ok, ok",
         "GET,  /api/jobs/JOB/builds/a/changeovers,     401, ok,  ok, ok",
@@ -205,7 +215,11 @@ class RolesTest {
                     "brief",
                     RunningApp.as("lead").get("/api/jobs/" + job).json().path("brief"));
         }
-        if (path.endsWith("/maker/try")) {
+        if (path.startsWith("/api/people")) {
+            body = path.endsWith("suspended")
+                    ? Map.of("suspended", false)
+                    : Map.of("username", "lead", "displayName", "x", "roles", java.util.List.of("DESK"));
+        } else if (path.endsWith("/maker/try")) {
             body = Map.of("template", "none", "answers", Map.of(), "faces", java.util.List.of());
         } else if (path.endsWith("/uptake")) {
             body = Map.of("of", "none@1", "jobs", java.util.List.of(Map.of("job", "none", "revision", 1)));
@@ -215,6 +229,10 @@ class RolesTest {
             body = Map.of("ids", java.util.List.of("none"), "standing", "RETIRED");
         } else if (path.equals("/api/house/rules/HAND_STOP")) {
             body = Map.of("value", 40, "reason", "r", "source", "s", "seen", 9999);
+        } else if (path.equals("/api/me/name")) {
+            body = Map.of("displayName", "");
+        } else if (path.equals("/api/me/password")) {
+            body = Map.of("now", "wrong", "next", "wrong");
         } else if (path.endsWith("/name")) {
             body = Map.of("name", "n");
         } else if (path.startsWith("/api/house/standards")) {

@@ -1,0 +1,3 @@
+export { JoinScreen } from './JoinScreen';
+export { MeScreen } from './MeScreen';
+export { PeopleScreen } from './PeopleScreen';
