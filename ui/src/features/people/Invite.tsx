@@ -36,8 +36,7 @@ export function Invite({ onInvited }: { onInvited: (invited: Schemas['Invited'])
         <Field label="Is called" place="displayName">
           <Input maxLength={80} value={displayName} onChange={(e) => setDisplayName(e.target.value)} />
         </Field>
-        <div className="field wide" role="group" aria-label="May">
-          <span>May</span>
+        <div className="wide may" role="group" aria-label="May">
           <Checkbox.Group options={ROLES} value={roles} onChange={setRoles} />
         </div>
       </Refused>

@@ -12,7 +12,7 @@ export function PeopleScreen({ session }: { session: Schemas['Session'] }) {
   const [given, setGiven] = useState<Schemas['Invited'] | null>(null);
   if (!session.administers) return <p className="page">Only an administrator looks after the people.</p>;
   return (
-    <main className="page">
+    <main className="page people">
       <div className="people-head">
         <h1>People</h1>
         <Button type="primary" aria-expanded={inviting} onClick={() => setInviting(!inviting)}>

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.AuditSubject;
 import wideharbor.app.security.Audited;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.geometry.View;
@@ -94,7 +95,7 @@ class CatalogueController {
     @PreAuthorize("hasAnyRole('LEAD','TECHNICIAN')")
     @ResponseStatus(HttpStatus.CREATED)
     Stored write(@Valid @RequestBody Written written) {
-        return new Stored(service.write(written.text()));
+        return new Stored(AuditSubject.is(service.write(written.text())));
     }
 
     record Stands(

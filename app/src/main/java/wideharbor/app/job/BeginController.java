@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.security.AuditSubject;
 import wideharbor.app.security.Audited;
 import wideharbor.core.brief.Worn;
 import wideharbor.core.catalog.TypeRef;
@@ -78,7 +79,7 @@ class BeginController {
     @PreAuthorize("hasAnyRole('LEAD','DESK')")
     @ResponseStatus(HttpStatus.CREATED)
     Begun begin(@Valid @RequestBody NewJob asked) {
-        return new Begun(beginnings.begin(asked.title(), asked.out(), asked.worn(), asked.like()));
+        return new Begun(AuditSubject.is(beginnings.begin(asked.title(), asked.out(), asked.worn(), asked.like())));
     }
 
     @PutMapping("/api/jobs/{job}/title")

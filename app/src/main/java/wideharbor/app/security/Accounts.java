@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Who may sign in, and what people are called. The first accounts of an installation come from the environment, as
- * {@code user:password,…}; once one is there, its password is its person's own.
+ * {@code user:password,…}; once anybody is there, people are invited, and a password is its person's own.
  */
 @Service
 @Order(1)
@@ -106,19 +106,22 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
+        boolean begins = users.count() == 0;
         for (String account : configured.split(",")) {
             String[] parts = account.split(":", 2);
             First first = FIRST.get(parts[0]);
             if (first == null || parts.length < 2) {
                 continue;
             }
-            AppUser user = users.findByUsername(parts[0])
-                    .orElseGet(() ->
-                            new AppUser(UUID.randomUUID().toString(), parts[0], first.displayName(), first.roles()));
-            if (user.password().isEmpty() && user.code().isEmpty()) {
-                user.password(Objects.requireNonNull(encoder.encode(parts[1])));
-                users.save(user);
+            Optional<AppUser> there = users.findByUsername(parts[0]);
+            if (there.isEmpty() && begins) {
+                there = Optional.of(
+                        new AppUser(UUID.randomUUID().toString(), parts[0], first.displayName(), first.roles()));
             }
+            there.filter(u -> u.password().isEmpty() && u.code().isEmpty()).ifPresent(u -> {
+                u.password(Objects.requireNonNull(encoder.encode(parts[1])));
+                users.save(u);
+            });
         }
         if (!rescued.isEmpty()) {
             users.findByUsername(rescued)

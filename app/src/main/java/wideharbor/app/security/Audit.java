@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -13,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** Who signed in, who tried, and who changed what beyond a build: a list that only grows. */
 @Service
 public class Audit {
+    /** The id of a person, as accounts make them. */
+    private static final Pattern PERSON = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
     private static final int PAGE = 100;
     private static final int LONGEST = 300;
     private static final int LONGEST_NAME = 80;
@@ -66,7 +70,7 @@ public class Audit {
                         a.kind,
                         a.kind == Kind.REFUSED ? a.who : accounts.displayName(a.who),
                         a.address,
-                        a.subject,
+                        PERSON.matcher(a.subject).matches() ? accounts.displayName(a.subject) : a.subject,
                         a.words))
                 .toList();
     }

@@ -46,6 +46,9 @@ class AuditInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     }
 
     private static String subject(HttpServletRequest request) {
+        if (request.getAttribute(AuditSubject.attribute()) instanceof String named) {
+            return named;
+        }
         return request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> named
                 ? named.values().stream().map(String::valueOf).collect(Collectors.joining(" "))
                 : "";

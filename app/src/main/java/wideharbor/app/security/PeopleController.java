@@ -64,7 +64,8 @@ class PeopleController {
     @ResponseStatus(HttpStatus.CREATED)
     @Audited("invited a person")
     People.Invited invite(@Valid @RequestBody NewPerson person) {
-        return people.invite(person.username(), person.displayName().strip(), person.roles());
+        return people.invite(
+                AuditSubject.is(person.username()), person.displayName().strip(), person.roles());
     }
 
     @PutMapping("/api/people/{id}")

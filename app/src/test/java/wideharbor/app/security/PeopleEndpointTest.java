@@ -158,6 +158,7 @@ class PeopleEndpointTest {
         assertEquals(Throttle.BY_BOTH, tried.size());
         JsonNode done = lead.get("/api/audit?search=invited").json();
         assertEquals("Mirela Osk", done.get(0).path("who").asString());
+        assertEquals("tomas", done.get(0).path("subject").asString());
         long last = done.get(0).path("seq").asLong();
         assertTrue(
                 lead.get("/api/audit?before=" + last).json().get(0).path("seq").asLong() < last);
