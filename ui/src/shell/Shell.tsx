@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Tooltip } from 'antd';
 import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { csrfHeader } from '../shared/api/client';
 import type { Schemas } from '../shared/api/client';
 import { keys } from '../shared/api/queries';
@@ -11,12 +11,14 @@ import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
 import { Saving } from './Saving';
 
+const ScreenHelp = lazy(async () => ({ default: (await import('./ScreenHelp')).ScreenHelp }));
 const FindAnything = lazy(async () => ({ default: (await import('./FindAnything')).FindAnything }));
 
-/** Ctrl K from anywhere, or a slash where nobody is typing. */
-function useFindKeys(open: () => void) {
+/** Ctrl K from anywhere, or a slash where nobody is typing; a question mark for what the screen is for. */
+function useShellKeys(open: () => void, help: () => void) {
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
+      if (e.key === '?' && !e.defaultPrevented && !isTyping(e.target)) help();
       const slash = e.key === '/' && !e.ctrlKey && !e.metaKey && !isTyping(e.target);
       if (!slash && !((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k')) return;
       e.preventDefault();
@@ -24,7 +26,7 @@ function useFindKeys(open: () => void) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [open]);
+  }, [open, help]);
 }
 
 /** What somebody is at work; who looks after the people is mostly something else besides. */
@@ -41,8 +43,16 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
   const [finding, setFinding] = useState(false);
   const other = theme === 'day' ? 'night' : 'day';
   const title = other === 'night' ? 'Night theme' : 'Day theme';
-  useFindKeys(useMemo(() => () => setFinding(true), []));
-  useCommands(() => [{ title, run: () => setTheme(other) }]);
+  const [helped, setHelped] = useState(false);
+  const { pathname } = useLocation();
+  useShellKeys(
+    useMemo(() => () => setFinding(true), []),
+    useMemo(() => () => setHelped(true), []),
+  );
+  useCommands(() => [
+    { title, run: () => setTheme(other) },
+    { title: 'What this screen is for', run: () => setHelped(true) },
+  ]);
 
   const signOut = async () => {
     await fetch('/api/logout', { method: 'POST', headers: csrfHeader() });
@@ -69,6 +79,11 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
               Find <kbd>/</kbd>
             </Button>
           </Tooltip>
+          <Tooltip title="What this screen is for (?)">
+            <Button type="text" aria-label="What this screen is for" onClick={() => setHelped(true)}>
+              ?
+            </Button>
+          </Tooltip>
           <Button type="text" onClick={() => setTheme(other)}>
             {title}
           </Button>
@@ -81,6 +96,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
         </span>
       </header>
       <Outlet />
+      <Suspense>{helped && <ScreenHelp path={pathname} onClose={() => setHelped(false)} />}</Suspense>
       <Suspense>{finding && <FindAnything onClose={() => setFinding(false)} />}</Suspense>
     </div>
   );

@@ -12,6 +12,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.header.HeaderWriterFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Form login with a session, CSRF for a browser application, and a short content security policy. */
 @Configuration
@@ -19,6 +20,8 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 class SecuritySetup {
     private static final String POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; "
             + "frame-ancestors 'none'; object-src 'none'; base-uri 'self'";
+
+    private static final String FEATURES = "camera=(), microphone=(), geolocation=(), payment=(), usb=()";
 
     @Bean
     PasswordEncoder passwordEncoder() {
@@ -48,7 +51,11 @@ class SecuritySetup {
                 .logout(l -> l.logoutUrl("/api/logout").logoutSuccessHandler(watch::letGo))
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .csrf(c -> c.spa())
-                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY)))
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(p -> p.policy(FEATURES)))
+                // Nobody is sent on after signing in by the server: what a stranger asks for leaves no session behind.
+                .requestCache(c -> c.disable())
                 .build();
     }
 }

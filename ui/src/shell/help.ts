@@ -1,0 +1,145 @@
+/** What a screen is for and how one works on it: a line on its purpose, and the first things one does there. */
+export interface Help {
+  title: string;
+  purpose: string;
+  first: readonly string[];
+}
+
+/** By the address of the screen; the most particular first. */
+const SCREENS: readonly (readonly [RegExp, Help])[] = [
+  [
+    /^\/jobs\/[^/]+\/brief/,
+    {
+      title: 'Brief',
+      purpose: 'What the job asks, as demands that are proved one by one.',
+      first: [
+        'Edit the brief: dates, how it is worn, lenses, who looks, who pulls focus. What nobody has said is listed with what holds until then.',
+        'Bodies: add one, or rig it as another’s twin.',
+        'At the right every demand says whether it is met and by what. What no figure proves is ticked by a person.',
+      ],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/bench/,
+    {
+      title: 'Bench',
+      purpose: 'One body in one way of being worn: its parts, its drawing, and what is found of it.',
+      first: [
+        'Choose a part in the stack or the drawing; its card sets slides and angles and adds, exchanges, moves or takes off.',
+        'Drag a part along its slide; figures and findings follow.',
+        'A finding says what was measured and needed, and offers what was tried to mend it.',
+        'More, History: the build as it was, who decided what.',
+      ],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/power/,
+    {
+      title: 'Power',
+      purpose: 'From every battery to every device: volts, amperes and watts at each step, and the day in blocks.',
+      first: [
+        'Look at the day: how often batteries change, what charges at the meal, what is short.',
+        'Try another battery, more of them or more bays beside it; nothing is changed by trying.',
+        'Batteries and mains: local codes and the maker’s words go before what is shown here.',
+      ],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/signal/,
+    {
+      title: 'Signal',
+      purpose: 'Which picture, sound and time reaches whom, through which boxes and cables.',
+      first: [
+        'Look at the viewers: what each sees, with which look, how late.',
+        'Switches of a box are set where it stands; the cable list prints with labels.',
+      ],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/changeover/,
+    {
+      title: 'Changeover',
+      purpose: 'From one way of being worn to another: steps in the order they can be done, minutes and keys.',
+      first: ['Press a field of the matrix; the steps and both ways side by side stand below.'],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/dispatch/,
+    {
+      title: 'Dispatch',
+      purpose: 'What leaves the house: pull list, cases, screws and keys, and the signatures.',
+      first: [
+        'Pack the kit: any part and count, or a list pasted from a spreadsheet.',
+        'When the badge says Clear: mark it built, two people sign, then it is dispatched.',
+      ],
+    },
+  ],
+  [
+    /^\/catalogue\/make/,
+    {
+      title: 'New part',
+      purpose: 'A part made of what a rule, a scale and a label tell.',
+      first: [
+        'Choose what it is; each field says how it is measured, the drawing follows.',
+        'Name, maker and mass may wait: it is usable at once.',
+      ],
+    },
+  ],
+  [
+    /^\/catalogue/,
+    {
+      title: 'Catalogue',
+      purpose: 'The house’s parts, with their ports, figures and where they are used.',
+      first: [
+        'Search by name, or by what is in the hand: “flat plate, two 3/8 screws, slot 38 mm”.',
+        'A part’s page compares its revisions and takes a new one up in the jobs that have the old.',
+        'What came in by a list or a package is held until a lead offers it.',
+      ],
+    },
+  ],
+  [
+    /^\/calculators/,
+    {
+      title: 'Calculators',
+      purpose: 'Sums of the bench without a job: shims, rods and height, docking, power, keys.',
+      first: ['Type what you measured; the answer follows as you type.'],
+    },
+  ],
+  [
+    /^\/house/,
+    {
+      title: 'House',
+      purpose: 'Mounting standards, ways of working and the figures that the checks judge by.',
+      first: [
+        'A lead changes one; every open job is judged anew, and the screen says which verdicts changed.',
+        'Before a figure is set, see what it would change.',
+      ],
+    },
+  ],
+  [
+    /^\/people/,
+    {
+      title: 'People',
+      purpose: 'Who may sign in, what they may do, and what was done here.',
+      first: [
+        'Invite somebody: the code that appears is told once and works once, at /join.',
+        'Other roles or a new code end a person’s sessions.',
+      ],
+    },
+  ],
+  [/^\/me/, { title: 'Your account', purpose: 'Your name, your password, and where you are signed in.', first: [] }],
+  [
+    /^\/jobs/,
+    {
+      title: 'Jobs',
+      purpose: 'What loads out next, and what holds it.',
+      first: [
+        'New job needs a title and a day, or an earlier job to be made after.',
+        'The badge says what holds a job; press it to go there.',
+        'A package file of another house is opened from here; what it brings is proposed, not believed.',
+      ],
+    },
+  ],
+];
+
+export const helpFor = (path: string): Help | undefined => SCREENS.find(([where]) => where.test(path))?.[1];
