@@ -43,10 +43,10 @@ public final class RunningApp implements BeforeAllCallback {
 
     /** Another node on the same database, as after a restart. The caller closes it. */
     public static ConfigurableApplicationContext node(String... otherwise) {
-        List<String> arguments = new ArrayList<>(List.of(
-                "--server.port=0",
-                "--harbor.accounts=tech:" + PASSWORD + ",lead:" + PASSWORD + ",desk:" + PASSWORD,
-                "--spring.main.banner-mode=off"));
+        List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--spring.main.banner-mode=off"));
+        if (List.of(otherwise).stream().noneMatch(a -> a.startsWith("--harbor.accounts="))) {
+            arguments.add("--harbor.accounts=tech:" + PASSWORD + ",lead:" + PASSWORD + ",desk:" + PASSWORD);
+        }
         if (otherwise.length == 0) {
             arguments.add("--harbor.demo=" + DEMO);
             // The demo is written for this day: what tests and pictures say of days stays true.
@@ -114,10 +114,16 @@ public final class RunningApp implements BeforeAllCallback {
         return DriverManager.getConnection(url, System.getenv("HARBOR_DB_USER"), System.getenv("HARBOR_DB_PASSWORD"));
     }
 
-    /** A house that has just been opened, with nothing in it, on a database of its own. The caller closes it. */
+    /**
+     * A house that has just been opened, with nothing and nobody in it but its first administrator, on a database of
+     * its own. The caller closes it.
+     */
     public static ConfigurableApplicationContext emptyHouse() {
         emptyDatabase("harbor_empty");
-        return node("--spring.datasource.url=" + System.getenv("HARBOR_DB_URL") + "_empty", "--harbor.demo=");
+        return node(
+                "--spring.datasource.url=" + System.getenv("HARBOR_DB_URL") + "_empty",
+                "--harbor.demo=",
+                "--harbor.accounts=admin:" + PASSWORD);
     }
 
     private static void emptyDatabase(String name) {

@@ -30,10 +30,17 @@ class FirstJobJourneyTest {
     @Test
     void fromAnEmptyHouseToADispatchedPackage() {
         try (ConfigurableApplicationContext house = RunningApp.emptyHouse();
+                Browser admin = Browser.at(RunningApp.url(house));
                 Browser lead = Browser.at(RunningApp.url(house));
                 Browser tech = Browser.at(RunningApp.url(house))) {
+            be(admin);
+            browser.signIn("admin");
+            page.locator(".topbar").getByText("People").click();
+            String first = invite("mirela", "Mirela Osk", "lead:");
+            String second = invite("jonna", "Jonna Brask", "technician:");
+            browser.isAccessible();
             be(lead);
-            browser.signIn("lead");
+            join("mirela", first);
             assertThat(page.locator("main")).containsText("No jobs yet. Begin with New job");
             assertThat(page.locator(".first-house")).containsText("Make the first");
             browser.isAccessible();
@@ -44,7 +51,7 @@ class FirstJobJourneyTest {
             theTwin();
             sign();
             be(tech);
-            browser.signIn("tech");
+            join("jonna", second);
             browser.open("/jobs/tide-mill/dispatch");
             page.getByText(Pattern.compile("^Sign revision")).click();
             browser.button("Dispatch").click();
@@ -55,6 +62,28 @@ class FirstJobJourneyTest {
     private void be(Browser who) {
         browser = who;
         page = who.page();
+    }
+
+    /** Somebody of the house gets a code; told once. */
+    private String invite(String name, String called, String role) {
+        browser.button("Invite somebody").click();
+        page.getByLabel("Signs in as").fill(name);
+        page.getByLabel("Is called").fill(called);
+        page.getByText(role).click();
+        browser.button("Give a code").click();
+        assertThat(page.locator(".invite")).containsText(called);
+        return page.locator(".code").innerText();
+    }
+
+    /** Chooses a password by the code, and signs in with it. */
+    private void join(String name, String code) {
+        browser.open("/join");
+        page.getByLabel("Name you sign in with").fill(name);
+        page.getByLabel("Code").fill(code);
+        page.getByLabel("Password, at least 10 characters").fill(RunningApp.PASSWORD);
+        browser.button("Choose it").click();
+        page.waitForURL(Pattern.compile(".*/sign-in"));
+        browser.signIn(name);
     }
 
     /** Each kind asks only what a rule, a scale and a label tell; a plate is kept after 14 entries at the most. */
