@@ -74,7 +74,7 @@ describe('AsksForm', () => {
   it('has nothing to change into with one configuration, and says so', () => {
     form(nothing, [{ value: 'studio', label: 'Studio' }]);
     expect(screen.getByText(/The build has one configuration/)).toBeTruthy();
-    expect(screen.getAllByText('Add a line')).toHaveLength(6);
+    expect(screen.getAllByText('Add a line')).toHaveLength(7);
   });
 
   it('drops a line', () => {

@@ -121,8 +121,10 @@ const job = {
       spares: [],
       tapes: [],
       ways: {},
+      own: ['The rig looks small'],
       shoot: {
         ...nothing,
+        focus: 'REMOTE',
         orientation: 'BOTH',
         sound: 'SEPARATE',
         timecode: true,
@@ -152,6 +154,8 @@ describe('the brief as it is read', () => {
   it('tells what the shoot asks in words', () => {
     read();
     expect(screen.getByText('landscape and portrait')).toBeTruthy();
+    expect(screen.getByText('pulled by an assistant, by a drive')).toBeTruthy();
+    expect(screen.getByText('The rig looks small')).toBeTruthy();
     expect(screen.getByText(/kept apart/).textContent).toContain('one time for all');
     expect(screen.getByText(/Choreographer/).textContent).toBe('Choreographer, for focus, by radio');
     expect(screen.getByText(/^142.000$/)).toBeTruthy();

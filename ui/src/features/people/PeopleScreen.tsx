@@ -41,7 +41,7 @@ export function PeopleScreen({ session }: { session: Schemas['Session'] }) {
 
 function GivenCode({ given }: { given: Schemas['Invited'] }) {
   return (
-    <div className="invite" role="status">
+    <div className="invite given" role="status">
       <p>
         Code for {given.person.displayName}, who signs in as <b>{given.person.username}</b>. It is told once, works once
         and for a week, at <b>/join</b>:

@@ -71,7 +71,7 @@ class FirstJobJourneyTest {
         page.getByLabel("Is called").fill(called);
         page.getByText(role).click();
         browser.button("Give a code").click();
-        assertThat(page.locator(".invite")).containsText(called);
+        assertThat(page.locator(".given")).containsText(called);
         return page.locator(".code").innerText();
     }
 
