@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { App } from 'antd';
 import type { ReactNode } from 'react';
@@ -42,7 +42,7 @@ describe('the queue of acts', () => {
       ({ spot }) => ({ act: useActs(spot, { revision: 4, onMade }), pending: usePending(spot) }),
       { wrapper, initialProps: { spot: rain } },
     );
-    return { sent, hook, onMade, client };
+    return { sent, hook, onMade, client, wrapper };
   }
 
   it('sends each act for where its asker stood, though they have gone elsewhere, and moves nobody back', async () => {
@@ -100,6 +100,29 @@ describe('the queue of acts', () => {
     await act(async () => sent[0]?.answer('rain'));
     expect(client.getQueryData(keys.bench(unnamed))).toEqual({ configuration: 'rain', revision: 5 });
     expect(client.getQueryData(keys.bench(rain))).toEqual({ configuration: 'rain', revision: 5 });
+  });
+
+  it('counts what was read as on its way until the Bench has been read anew', async () => {
+    const { sent, hook, client, wrapper } = queue();
+    let arrived: (bench: object) => void = () => undefined;
+    client.setQueryData(keys.bench(rain), { configuration: 'rain', revision: 4 });
+    const asking = renderHook(
+      () =>
+        useQuery({
+          queryKey: keys.bench(rain),
+          queryFn: () => new Promise<object>((resolve) => (arrived = resolve)),
+          staleTime: Infinity,
+        }),
+      { wrapper },
+    );
+    const read: Act = { kind: 'read', finding: 'k' };
+    await act(async () => void hook.result.current.act(read));
+    await waitFor(() => expect(sent).toHaveLength(1));
+    await act(async () => sent[0]?.answer());
+    expect(hook.result.current.pending).toEqual([read]);
+    await act(async () => arrived({ configuration: 'rain', revision: 4 }));
+    await waitFor(() => expect(hook.result.current.pending).toEqual([]));
+    asking.unmount();
   });
 
   it('knows an act for one configuration alone from one for all', () => {

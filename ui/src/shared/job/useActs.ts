@@ -80,15 +80,16 @@ export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options)
       if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(at), e.newer as Bench);
       void message.error(e.message, 6);
     },
-    onSettled: async (_, __, asked) => {
-      if (asked.shown) await client.invalidateQueries({ queryKey: asked.shown });
+    onSettled: async (next, _, asked) => {
+      // An act that is not answered with the build counts as on its way until the Bench has been read anew.
+      const shown = asked.shown ?? (next ? undefined : keys.bench(asked.spot));
+      if (shown) await client.invalidateQueries({ queryKey: shown });
       // What follows elsewhere is asked for once what the act did here is on the screen.
       afterPaint(() => {
         void client.invalidateQueries({
           queryKey: keys.job(spot.job),
           predicate: (q) =>
-            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) &&
-            (!asked.shown || q.queryHash !== hashKey(asked.shown)),
+            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && (!shown || q.queryHash !== hashKey(shown)),
         });
         void client.invalidateQueries({ queryKey: keys.jobs });
       });
