@@ -63,7 +63,12 @@ describe('a part in place of an earlier revision', () => {
   afterEach(() => vi.restoreAllMocks());
 
   it('tells what differs and what it would come to, and takes it up where that is chosen', async () => {
-    vi.spyOn(api, 'GET').mockResolvedValue({ data: [], response: new Response() } as never);
+    const nowhere = { of: 'box@2', name: 'Box', inAll: 0, jobs: [] };
+    vi.spyOn(api, 'GET').mockImplementation(((path: string) =>
+      Promise.resolve({
+        data: path.endsWith('/uptake') ? nowhere : [],
+        response: new Response(),
+      })) as unknown as typeof api.GET);
     const post = vi.spyOn(api, 'POST').mockResolvedValue({
       data: [{ job: 'Kiln', title: 'Kiln', refused: '', verdict: 'Held by 1 stop' }],
       response: new Response(),
