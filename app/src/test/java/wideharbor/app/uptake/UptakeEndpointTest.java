@@ -68,7 +68,8 @@ class UptakeEndpointTest {
                 .json()
                 .path("jobs")
                 .valueStream()
-                .filter(j -> j.path("refused").asString().isEmpty())
+                .filter(j -> j.path("refused").asString().isEmpty()
+                        && j.path("title").asString().equals("Kiln"))
                 .filter(j -> j.path("job").asString().matches(".*-\\d+"))
                 .findFirst()
                 .orElseThrow();
