@@ -2,9 +2,14 @@ import { Modal } from 'antd';
 import { useOffered } from '../shared/commands/commands';
 import { helpFor } from './help';
 
+const EVERYWHERE = [
+  ['?', 'what this screen is for'],
+  ['/ or Ctrl K', 'find a job, part, finding, screen or command'],
+] as const;
+
 /** What the screen is for, the first things one does there, and its keys. */
 export function ScreenHelp({ path, onClose }: { path: string; onClose: () => void }) {
-  const keyed = useOffered().filter((c) => c.key);
+  const commands = useOffered().flatMap((c): [string, string][] => (c.key ? [[c.key, c.title]] : []));
   const help = helpFor(path);
   return (
     <Modal open title={help?.title ?? 'Keys'} footer={null} onCancel={onClose}>
@@ -19,22 +24,12 @@ export function ScreenHelp({ path, onClose }: { path: string; onClose: () => voi
         </>
       )}
       <dl className="keys">
-        <div>
-          <dt className="num">?</dt>
-          <dd>what this screen is for</dd>
-        </div>
-        <div>
-          <dt className="num">/ or Ctrl K</dt>
-          <dd>find a job, part, finding, screen or command</dd>
-        </div>
-        {keyed
-          .filter((c) => c.key !== '?')
-          .map((c) => (
-            <div key={c.title}>
-              <dt className="num">{c.key}</dt>
-              <dd>{c.title}</dd>
-            </div>
-          ))}
+        {[...EVERYWHERE, ...(help?.keys ?? []), ...commands].map(([key, what]) => (
+          <div key={`${key} ${what}`}>
+            <dt className="num">{key}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
       </dl>
     </Modal>
   );

@@ -3,6 +3,8 @@ export interface Help {
   title: string;
   purpose: string;
   first: readonly string[];
+  /** What only a key does. */
+  keys?: readonly (readonly [string, string])[];
 }
 
 /** By the address of the screen; the most particular first. */
@@ -29,6 +31,12 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
         'Drag a part along its slide; figures and findings follow.',
         'A finding says what was measured and needed, and offers what was tried to mend it.',
         'More, History: the build as it was, who decided what.',
+      ],
+      keys: [
+        ['↑ ↓', 'choose the part above or below'],
+        ['← →', 'nudge its first setting by 1 (Shift 10, Alt 0.1)'],
+        ['[ ]', 'lens before, lens after'],
+        ['Esc', 'choose nothing; stop measuring'],
       ],
     },
   ],

@@ -5,7 +5,7 @@ import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { asItWasDrawingQuery, asItWasQuery, keys } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
-import { Elevation } from '../../shared/drawing/Elevation';
+import { Still } from '../../shared/drawing/Still';
 import { dayAndTime } from '../../shared/format/units';
 import { ComparisonView } from '../../shared/job/ComparisonView';
 import { Pick } from '../../shared/kit/Pick';
@@ -21,8 +21,6 @@ interface Props {
 
 /** Pixels. */
 const SHEET = { width: 520, height: 250 };
-
-const NO_LAYERS = { rooms: false, ports: false, cables: false };
 
 const called = (e: Schemas['Entry']) => e.name || `${dayAndTime(e.when)}, ${e.summary}`;
 
@@ -40,19 +38,7 @@ export function AsItWas({ spot, revision, seq, entries, canEdit }: Props) {
     c && [c.onlyOne, c.onlyOther, c.differs, c.raisedInOther, c.clearedInOther].every((list) => list.length === 0);
   return (
     <section className="as-it-was" aria-label="As it was">
-      <div className="left-drawing">
-        {drawing.data && (
-          <Elevation
-            drawing={drawing.data}
-            size={SHEET}
-            chosen=""
-            lit={[]}
-            litAs=""
-            layers={NO_LAYERS}
-            onChoose={() => undefined}
-          />
-        )}
-      </div>
+      <Still drawing={drawing.data} size={SHEET} />
       {entry && canEdit && <NameState spot={spot} entry={entry} />}
       <label className="field">
         <span>Beside</span>

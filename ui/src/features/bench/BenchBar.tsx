@@ -52,7 +52,6 @@ export function BenchBar({ bench, bodies, go, actions, only }: Props) {
     { key: 'r', label: 'As it was left (r)', onClick: actions.left },
     { key: 'y', label: 'History (y)', onClick: actions.history },
     { key: 'c', label: 'What was checked (c)', onClick: actions.checked },
-    { key: '?', label: 'Keys (?)', onClick: actions.help },
   ];
   return (
     <div className="bench-bar">

@@ -8,7 +8,6 @@ import { FitDialog } from './FitDialog';
 import { HandDialog } from './HandDialog';
 import { HandsDialog } from './HandsDialog';
 import { HistoryDialog } from './HistoryDialog';
-import { KeysDialog } from './KeysDialog';
 import { LeftDialog } from './LeftDialog';
 import { LensSetDialog } from './LensSetDialog';
 import { RemoveDialog } from './RemoveDialog';
@@ -18,7 +17,7 @@ export type Opened =
   | { kind: 'fit'; placement: string }
   | { kind: 'remove'; part: string; title: string }
   | { kind: 'hand'; part: string; deed: Deed; title: string }
-  | { kind: 'help' | 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' | 'history' };
+  | { kind: 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' | 'history' };
 
 interface Props {
   opened: Opened;
@@ -77,7 +76,5 @@ export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest, 
       return <LeftDialog {...at} canEdit={canEdit} onComeBack={(id) => decide({ kind: 'COME_BACK', state: id })} />;
     case 'checked':
       return <CheckedDialog job={bench.job} revision={bench.revision} onClose={onClose} />;
-    case 'help':
-      return <KeysDialog onClose={onClose} />;
   }
 }

@@ -6,7 +6,7 @@ import { leftDrawingQuery, leftQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
-import { Elevation } from '../../shared/drawing/Elevation';
+import { Still } from '../../shared/drawing/Still';
 import { dayAndTime, fixed } from '../../shared/format/units';
 import { Pick } from '../../shared/kit/Pick';
 
@@ -20,8 +20,6 @@ interface Props {
 
 /** The drawing beside the numbers, pixels. */
 const SHEET = { width: 440, height: 326 };
-
-const NO_LAYERS = { rooms: false, ports: false, cables: false };
 
 /** How this configuration was left: numbers and drawing, what has strayed since, and the way back. */
 export function LeftDialog({ spot, revision, canEdit, onClose, onComeBack }: Props) {
@@ -113,19 +111,7 @@ function LeftState({
   const back = left.strayed.filter((s) => s.now !== null).length;
   return (
     <div className="left-state">
-      <div className="left-drawing">
-        {drawing.data && (
-          <Elevation
-            drawing={drawing.data}
-            size={SHEET}
-            chosen=""
-            lit={[]}
-            litAs=""
-            layers={NO_LAYERS}
-            onChoose={() => undefined}
-          />
-        )}
-      </div>
+      <Still drawing={drawing.data} size={SHEET} />
       <div>
         <p>
           {left.who}, {dayAndTime(left.when)}, revision <span className="num">{left.revision}</span>

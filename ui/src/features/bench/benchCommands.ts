@@ -55,6 +55,5 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
     { title: 'Drawing farther', key: '−', run: () => a.zoom(1 / 1.3) },
     { title: 'All of the drawing', key: '0', run: a.fit },
     ...(bench?.lenses ?? []).map((l) => ({ title: `Lens: ${l.title}`, run: () => a.lens(l.id) })),
-    { title: 'Keys of this screen', key: '?', run: a.help },
   ];
 }

@@ -25,7 +25,7 @@ const bench = {
 } as unknown as Schemas['Bench'];
 
 function hands(over: Partial<BenchActions> = {}) {
-  const names = ['choose', 'set', 'askRemove', 'undo', 'redo', 'openFit', 'view', 'lens', 'help', 'budget', 'balance'];
+  const names = ['choose', 'set', 'askRemove', 'undo', 'redo', 'openFit', 'view', 'lens', 'budget', 'balance'];
   const rest = ['hands', 'left', 'checked', 'configure', 'tell', 'measure', 'zoom', 'fit'];
   const spies = Object.fromEntries([...names, ...rest].map((n) => [n, vi.fn()]));
   return { canEdit: true, measuring: false, ...spies, ...over } as unknown as BenchActions &

@@ -84,7 +84,6 @@ export function useBenchActions({
     lensSet: () => open({ kind: 'lenses' }),
     view: (v) => go('view', v),
     lens: (id) => go('lens', id),
-    help: () => open({ kind: 'help' }),
     budget: () => open({ kind: 'budget' }),
     balance: () => open({ kind: 'balance' }),
     hands: () => open({ kind: 'hands' }),

@@ -21,7 +21,6 @@ export interface BenchActions {
   history: () => void;
   view: (view: string) => void;
   lens: (id: string) => void;
-  help: () => void;
   budget: () => void;
   balance: () => void;
   hands: () => void;
@@ -146,7 +145,6 @@ const KEYS: Record<string, Key> = {
     () =>
       actions.zoom(1 / 1.3),
   '0': ({ actions }) => actions.fit,
-  '?': ({ actions }) => actions.help,
   '1': looks('RIGHT'),
   '2': looks('LEFT'),
   '3': looks('FRONT'),

@@ -13,6 +13,8 @@ import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.web.filter.OncePerRequestFilter;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.quantity.Words;
 
 /** Before anybody is let in: not too many guesses, and no session for longer than a day however busy. */
 class SignInWatch extends OncePerRequestFilter {
@@ -33,7 +35,8 @@ class SignInWatch extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (isSignIn(request) && throttle.isClosed(name(request), request.getRemoteAddr())) {
             response.setHeader("Retry-After", String.valueOf(Throttle.WINDOW.toSeconds()));
-            problem(response, 429, "Too Many Requests", "Too many wrong guesses. Try again in ten minutes.");
+            Refusal closed = Refusal.tooOften();
+            problem(response, closed.status().value(), closed.status().getReasonPhrase(), Words.reason(closed));
             return;
         }
         HttpSession session = request.getSession(false);

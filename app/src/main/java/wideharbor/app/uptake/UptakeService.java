@@ -170,14 +170,16 @@ class UptakeService {
         ItemType old = require(of);
         String title = store.load(seen.job()).job().title();
         try {
-            String verdict = Objects.requireNonNull(alone.execute(tx -> takeUp(seen, old, next, who)));
+            alone.executeWithoutResult(tx -> takeUp(seen, old, next, who));
+            // Judged by the change itself, and kept once that was committed.
+            String verdict = reports.of(store.load(seen.job())).verdict().inWords();
             return new TakenUp(seen.job(), title, "", verdict);
         } catch (EditRefused | IllegalArgumentException | Refusal | Stale e) {
             return new TakenUp(seen.job(), title, Objects.requireNonNullElse(e.getMessage(), "It does not fit."), "");
         }
     }
 
-    private String takeUp(UptakeController.JobSeen seen, ItemType old, ItemType next, String who) {
+    private void takeUp(UptakeController.JobSeen seen, ItemType old, ItemType next, String who) {
         StoredJob stands = jobs.lock(seen.job(), seen.revision());
         List<Step> steps = steps(stands.job(), old.ref(), next.ref());
         if (steps.isEmpty()) {
@@ -198,6 +200,5 @@ class UptakeService {
                     new Journal.Edit(step.edit(), applied.inverse()));
             stands = changes.changeGear(stands, step.body().id(), applied.after());
         }
-        return reports.anew(stands.job()).verdict().inWords();
     }
 }
