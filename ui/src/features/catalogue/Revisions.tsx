@@ -7,6 +7,7 @@ import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { catalogueQuery, partDifferencesQuery, uptakeQuery } from '../../shared/api/houseQueries';
 import { figureName } from '../../shared/format/units';
+import { ForeseenJob } from '../../shared/job/ForeseenJob';
 import { Pick } from '../../shared/kit/Pick';
 import { Sheet } from '../../shared/kit/Sheet';
 import { Waiting } from '../../shared/kit/Waiting';
@@ -100,7 +101,7 @@ function Uptake({ of, part: p, edits }: { of: string } & Props) {
   if (query.isPending) return <Waiting />;
   if (query.isError) return <p className="error">{query.error.message}</p>;
   const { jobs, inAll, name } = query.data;
-  const ready = jobs.filter((j) => chosen.includes(j.job));
+  const ready = jobs.filter((j) => chosen.includes(j.foreseen.id));
   return (
     <>
       {take.data?.map((t) => (
@@ -116,21 +117,17 @@ function Uptake({ of, part: p, edits }: { of: string } & Props) {
         </p>
       )}
       <ul className="uptake">
-        {jobs.map((j) => (
-          <li key={j.job}>
+        {jobs.map(({ foreseen: f, refused }) => (
+          <li key={f.id}>
             <Checkbox
-              disabled={!edits || j.refused !== ''}
-              checked={chosen.includes(j.job)}
-              onChange={(e) => setChosen(e.target.checked ? [...chosen, j.job] : chosen.filter((c) => c !== j.job))}
+              disabled={!edits || refused !== ''}
+              checked={chosen.includes(f.id)}
+              onChange={(e) => setChosen(e.target.checked ? [...chosen, f.id] : chosen.filter((c) => c !== f.id))}
             >
-              {j.title}
+              {f.title}
             </Checkbox>{' '}
-            <Link to={`/jobs/${j.job}/bench`}>open</Link>
-            <div className="soft">
-              {j.refused || (j.before === j.after ? `${j.before}, as before` : `${j.before}, then ${j.after}`)}
-            </div>
-            {j.raised.length > 0 && <div className="mark caution">found: {j.raised.join('; ')}</div>}
-            {j.cleared.length > 0 && <div className="mark met">gone: {j.cleared.join('; ')}</div>}
+            <Link to={`/jobs/${f.id}/bench`}>open</Link>
+            <div>{refused ? <span className="soft">{refused}</span> : <ForeseenJob of={f} />}</div>
           </li>
         ))}
       </ul>
@@ -139,7 +136,7 @@ function Uptake({ of, part: p, edits }: { of: string } & Props) {
           type="primary"
           disabled={ready.length === 0 || take.isPending}
           loading={take.isPending}
-          onClick={() => take.mutate(ready.map((j) => ({ job: j.job, revision: j.revision })))}
+          onClick={() => take.mutate(ready.map((j) => ({ job: j.foreseen.id, revision: j.revision })))}
         >
           Use {p.ref} there
         </Button>

@@ -15,15 +15,19 @@ const part = {
 } as unknown as Schemas['PartSheet'];
 
 const job = (id: string, refused: string): Schemas['JobUptake'] => ({
-  job: id,
-  title: id,
+  foreseen: {
+    id,
+    title: id,
+    before: 'Clear',
+    after: 'Held by 1 stop',
+    raised: ['Box is too heavy'],
+    raisedCount: 1,
+    cleared: [],
+    clearedCount: 0,
+  },
   revision: 4,
   stage: 'DRAFT',
   refused,
-  before: 'Clear',
-  after: 'Held by 1 stop',
-  raised: ['Box is too heavy'],
-  cleared: [],
 });
 
 function show(edits = true) {
@@ -77,7 +81,8 @@ describe('a part in place of an earlier revision', () => {
     expect(screen.getByRole('row', { name: /links, main, mass grams|links, main, mass, grams/ }).textContent).toContain(
       '620',
     );
-    expect(screen.getByText('Clear, then Held by 1 stop')).toBeTruthy();
+    expect(screen.getByText('Held by 1 stop')).toBeTruthy();
+    expect(screen.getByText('This job is dispatched.')).toBeTruthy();
     expect(screen.getByRole('checkbox', { name: 'The Lift' })).toHaveProperty('disabled', true);
     fireEvent.click(screen.getByRole('checkbox', { name: 'Kiln' }));
     fireEvent.click(screen.getByRole('button', { name: 'Use box@3 there' }));

@@ -1,9 +1,7 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { counted } from '../../shared/format/units';
-
-const rest = (titles: readonly string[], count: number) =>
-  titles.join('; ') + (count > titles.length ? `; and ${count - titles.length} more` : '');
+import { ForeseenJob } from '../../shared/job/ForeseenJob';
 
 /** What another figure would come to in the open jobs. */
 export function ForeseenList({ foreseen: f }: { foreseen: Schemas['Foreseen'] }) {
@@ -23,16 +21,7 @@ export function ForeseenList({ foreseen: f }: { foreseen: Schemas['Foreseen'] })
       <ul>
         {f.changed.map((job) => (
           <li key={job.id}>
-            <Link to={`/jobs/${job.id}/bench`}>{job.title}</Link>{' '}
-            {job.before === job.after ? (
-              <span className="soft">{job.before}, as before</span>
-            ) : (
-              <>
-                <span className="soft">{job.before}, then</span> <b>{job.after}</b>
-              </>
-            )}
-            {job.raisedCount > 0 && <div className="mark caution">found: {rest(job.raised, job.raisedCount)}</div>}
-            {job.clearedCount > 0 && <div className="mark met">gone: {rest(job.cleared, job.clearedCount)}</div>}
+            <Link to={`/jobs/${job.id}/bench`}>{job.title}</Link> <ForeseenJob of={job} />
           </li>
         ))}
       </ul>

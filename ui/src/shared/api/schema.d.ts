@@ -2889,17 +2889,12 @@ export interface components {
             title: string;
         };
         JobUptake: {
-            after: string;
-            before: string;
-            cleared: string[];
-            job: string;
-            raised: string[];
+            foreseen: components["schemas"]["JobForeseen"];
             refused: string;
             /** Format: int32 */
             revision: number;
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
-            title: string;
         };
         JobView: {
             archived: boolean;

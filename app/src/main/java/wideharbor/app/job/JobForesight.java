@@ -57,17 +57,19 @@ public class JobForesight {
             }
             Judged before = reports.of(stored);
             Judged after = reports.anew(then);
-            Report.Change difference = after.report().since(before.report());
-            if (!difference.raised().isEmpty()
-                    || !difference.cleared().isEmpty()
+            JobForeseen told = told(stored.job(), before, after);
+            if (told.raisedCount() > 0
+                    || told.clearedCount() > 0
                     || !before.verdict().equals(after.verdict())) {
-                changed.add(told(stored.job(), before, after, difference));
+                changed.add(told);
             }
         }
         return new Foreseen(first.size(), open.size(), changed);
     }
 
-    private static JobForeseen told(Job job, Judged before, Judged after, Report.Change difference) {
+    /** What one state of a job has against another, for people. */
+    public static JobForeseen told(Job job, Judged before, Judged after) {
+        Report.Change difference = after.report().since(before.report());
         List<String> raised = titles(difference.raised());
         List<String> cleared = titles(difference.cleared());
         return new JobForeseen(

@@ -8,6 +8,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.catalog.PartUses;
 import wideharbor.app.job.JobChanges;
+import wideharbor.app.job.JobForesight;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Journal;
@@ -21,9 +22,7 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.TypeRef;
-import wideharbor.core.check.Finding;
 import wideharbor.core.check.Judged;
-import wideharbor.core.check.Report;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.edit.Uptake;
 import wideharbor.core.job.Job;
@@ -33,8 +32,6 @@ import wideharbor.core.job.Job;
 class UptakeService {
     /** Judged while somebody waits. */
     private static final int MOST_JOBS = 40;
-
-    private static final int MOST_TOLD = 6;
 
     private final CatalogueStore catalogue;
     private final PartUses uses;
@@ -64,22 +61,8 @@ class UptakeService {
         this.alone = alone;
     }
 
-    /**
-     * What it would come to in a job.
-     *
-     * @param refused why it cannot be done there; empty when it can
-     * @param raised titles of findings that would come, six at the most
-     */
-    record JobUptake(
-            String job,
-            String title,
-            int revision,
-            Gate.Stage stage,
-            String refused,
-            String before,
-            String after,
-            List<String> raised,
-            List<String> cleared) {}
+    /** What it would come to in a job; {@code refused} says why it cannot be done there, or nothing. */
+    record JobUptake(JobForesight.JobForeseen foreseen, int revision, Gate.Stage stage, String refused) {}
 
     /** @param inAll how many jobs have the other part; so many of them were looked at as are told */
     record UptakePage(String of, String name, List<JobUptake> jobs, int inAll) {}
@@ -116,34 +99,15 @@ class UptakeService {
                         .apply(step.body().id(), step.edit(), then.catalogue())
                         .after());
             }
-            Judged after = reports.anew(then);
-            Report.Change change = after.report().since(before.report());
-            return told(stored, "", before, after.verdict().inWords(), change);
+            return told(stored, "", before, reports.anew(then));
         } catch (EditRefused | IllegalArgumentException | Refusal | Stale e) {
-            return told(
-                    stored,
-                    Objects.requireNonNullElse(e.getMessage(), "It does not fit."),
-                    before,
-                    before.verdict().inWords(),
-                    before.report().since(before.report()));
+            return told(stored, Objects.requireNonNullElse(e.getMessage(), "It does not fit."), before, before);
         }
     }
 
-    private static JobUptake told(StoredJob stored, String refused, Judged before, String after, Report.Change change) {
+    private static JobUptake told(StoredJob stored, String refused, Judged before, Judged after) {
         return new JobUptake(
-                stored.job().id(),
-                stored.job().title(),
-                stored.revision(),
-                stored.stage(),
-                refused,
-                before.verdict().inWords(),
-                after,
-                titles(change.raised()),
-                titles(change.cleared()));
-    }
-
-    private static List<String> titles(List<Finding> findings) {
-        return findings.stream().map(Finding::title).distinct().limit(MOST_TOLD).toList();
+                JobForesight.told(stored.job(), before, after), stored.revision(), stored.stage(), refused);
     }
 
     /** What is done to one body; the kit goes with the first. */

@@ -69,19 +69,20 @@ class UptakeEndpointTest {
                 .path("jobs")
                 .valueStream()
                 .filter(j -> j.path("refused").asString().isEmpty()
-                        && j.path("title").asString().equals("Kiln"))
-                .filter(j -> j.path("job").asString().matches(".*-\\d+"))
+                        && j.at("/foreseen/title").asString().equals("Kiln"))
+                .filter(j -> j.at("/foreseen/id").asString().matches(".*-\\d+"))
                 .findFirst()
                 .orElseThrow();
-        String job = foreseen.path("job").asString();
+        String job = foreseen.at("/foreseen/id").asString();
         assertEquals("", foreseen.path("refused").asString());
-        assertTrue(foreseen.path("raised").size() > 0, "nine kilograms on an arm: " + foreseen);
+        assertTrue(foreseen.at("/foreseen/raised").size() > 0, "nine kilograms on an arm: " + foreseen);
         int revision = foreseen.path("revision").asInt();
         JsonNode done = of(
                 tech.post("/api/catalogue/parts/" + ref + "/uptake", Map.of("of", old, "jobs", seen(job, revision)))
                         .json(),
                 job);
-        assertEquals(foreseen.path("after").asString(), done.path("verdict").asString(), done.toString());
+        assertEquals(
+                foreseen.at("/foreseen/after").asString(), done.path("verdict").asString(), done.toString());
         assertEquals(
                 done.path("verdict").asString(),
                 tech.get("/api/jobs/" + job).json().path("verdict").asString());
