@@ -2,22 +2,19 @@ import '@fontsource-variable/archivo';
 import '@fontsource-variable/spline-sans-mono';
 import './shared/theme/tokens.css';
 import './shell/shell.css';
-import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './shell/App';
+import { Away } from './shell/Away';
 import { Kit } from './shared/kit/Kit';
-import { Problem } from './shared/api/client';
+import { houseClient } from './shared/api/away';
 
 // What is on its way shows before the next frame: a switch that waits for a timer turns back under the hand.
 notifyManager.setScheduler(queueMicrotask);
 
-const client = new QueryClient({
-  defaultOptions: {
-    queries: { retry: (count, error) => !(error instanceof Problem) && count < 2, staleTime: 2_000 },
-  },
-});
+const client = houseClient();
 
 const root = document.getElementById('root');
 if (root) {
@@ -27,6 +24,7 @@ if (root) {
         <Kit>
           <BrowserRouter>
             <App />
+            <Away />
           </BrowserRouter>
         </Kit>
       </QueryClientProvider>

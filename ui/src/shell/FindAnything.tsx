@@ -21,7 +21,7 @@ function useHere(): InJob | undefined {
 }
 
 /** Jobs and parts the server finds for some words. */
-function useServerHits(search: string) {
+function useServerHits(search: string, looksAtParts: boolean) {
   const jobs = useQuery({
     queryKey: [...keys.jobs, 'find', search],
     queryFn: async () => unwrap(await api.GET('/api/jobs', { params: { query: { search, page: 0 } } })),
@@ -37,22 +37,24 @@ function useServerHits(search: string) {
     down: false,
     from: 0,
   } as const;
-  const parts = useQuery({ ...catalogueQuery(look), enabled: search.length > 1 });
+  const parts = useQuery({ ...catalogueQuery(look), enabled: looksAtParts && search.length > 1 });
   return { jobs: jobs.data?.jobs ?? [], parts: search.length > 1 ? (parts.data?.lines ?? []) : [] };
 }
 
 /** One field over jobs, parts, findings, screens and commands; Enter takes the first. */
-export function FindAnything({ onClose }: { onClose: () => void }) {
+export function FindAnything({ inHouse, onClose }: { inHouse: boolean; onClose: () => void }) {
   const navigate = useNavigate();
   const [search, setSearch] = useState('');
   const asked = useDeferredValue(search.trim());
   const here = useHere();
-  const server = useServerHits(asked);
+  const server = useServerHits(asked, inHouse);
   const found = sections(asked, useOffered(), here, server.jobs, server.parts);
   const hits = new Map<string, Hit>();
+  // A crew from outside is offered no screen that is closed to it.
+  const isOpen = (h: Hit) => inHouse || !h.to || /^\/(jobs|me)/.test(h.to);
   const options = found.map((s) => ({
     label: s.title,
-    options: s.hits.map((h, i) => {
+    options: s.hits.filter(isOpen).map((h, i) => {
       const value = `${s.title} ${i} ${h.label}`;
       hits.set(value, h);
       return { value, label: <Line hit={h} /> };

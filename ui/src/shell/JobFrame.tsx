@@ -4,6 +4,7 @@ import { jobQuery } from '../shared/api/queries';
 import { dayAndTime } from '../shared/format/units';
 import { addressOf } from '../shared/job/standpoint';
 import { VerdictBadge } from '../shared/kit/VerdictBadge';
+import { AlsoHere } from './AlsoHere';
 import { Waiting } from '../shared/kit/Waiting';
 
 /** The screens of a job, in the order of work; one stands in the same place on each. */
@@ -43,6 +44,7 @@ export function JobFrame() {
             </NavLink>
           ))}
         </nav>
+        <AlsoHere job={job} bodies={data.builds} />
         <span className="stage soft">{data.stage.toLowerCase()}</span>
         <VerdictBadge clear={data.clear} text={data.verdict} />
       </div>

@@ -4,11 +4,14 @@ import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { csrfHeader } from '../shared/api/client';
 import type { Schemas } from '../shared/api/client';
+import { isCrew } from '../shared/api/peopleQueries';
 import { keys } from '../shared/api/queries';
 import { useCommands } from '../shared/commands/commands';
 import { isTyping } from '../shared/kit/typing';
 import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
+import { useLive } from '../shared/live/useLive';
+import { Judging } from './Judging';
 import { Saving } from './Saving';
 
 const ScreenHelp = lazy(async () => ({ default: (await import('./ScreenHelp')).ScreenHelp }));
@@ -44,7 +47,8 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
   const other = theme === 'day' ? 'night' : 'day';
   const title = other === 'night' ? 'Night theme' : 'Day theme';
   const [helped, setHelped] = useState(false);
-  const { pathname } = useLocation();
+  const { pathname, search } = useLocation();
+  useLive(/^\/jobs\/([^/]+)/.exec(pathname)?.[1] ?? '', new URLSearchParams(search).get('build') ?? '');
   useShellKeys(
     useMemo(() => () => setFinding(true), []),
     useMemo(() => () => setHelped(true), []),
@@ -67,9 +71,13 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
         <strong className="brand">Wide Harbor</strong>
         <nav aria-label="Main">
           <NavLink to="/jobs">Jobs</NavLink>
-          <NavLink to="/catalogue">Catalogue</NavLink>
-          <NavLink to="/calculators">Calculators</NavLink>
-          <NavLink to="/house">House</NavLink>
+          {!isCrew(session) && (
+            <>
+              <NavLink to="/catalogue">Catalogue</NavLink>
+              <NavLink to="/calculators">Calculators</NavLink>
+              <NavLink to="/house">House</NavLink>
+            </>
+          )}
           {session.administers && <NavLink to="/people">People</NavLink>}
         </nav>
         <span className="who">
@@ -95,9 +103,10 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           </Button>
         </span>
       </header>
+      <Judging />
       <Outlet />
       <Suspense>{helped && <ScreenHelp path={pathname} onClose={() => setHelped(false)} />}</Suspense>
-      <Suspense>{finding && <FindAnything onClose={() => setFinding(false)} />}</Suspense>
+      <Suspense>{finding && <FindAnything inHouse={!isCrew(session)} onClose={() => setFinding(false)} />}</Suspense>
     </div>
   );
 }

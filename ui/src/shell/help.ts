@@ -18,6 +18,7 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
         'Edit the brief: dates, how it is worn, lenses, who looks, who pulls focus. What nobody has said is listed with what holds until then.',
         'Bodies: add one, or rig it as another’s twin.',
         'At the right every demand says whether it is met and by what. What no figure proves is ticked by a person.',
+        'Below: remarks for whoever comes next, and the crew from outside, who sees this one job until it is back.',
       ],
     },
   ],

@@ -25,14 +25,18 @@ const LATER = 1500;
 /** What mends a finding. Trying takes long: those in view are asked for at once, the others after a while. */
 export function Remedies({ job, revision, finding, applying, onApply, children }: Props) {
   const [place, seen] = useSeen(revision);
-  const query = useQuery({ ...remediesQuery(job, finding, revision), enabled: seen });
-  const data = useHeld(query.data);
-  const isFetching = useHeld(query.isFetching);
   const [more, setMore] = useState(false);
+  const best = useQuery({ ...remediesQuery(job, finding, revision, true), enabled: seen });
+  const rest = useQuery({ ...remediesQuery(job, finding, revision, false), enabled: more && best.data?.all === false });
+  const told = rest.data ?? best.data;
+  const data = useHeld(told?.fixes);
+  const isFetching = useHeld(best.isFetching || rest.isFetching);
   const shown = more ? data : data?.slice(0, 1);
-  const others = (data?.length ?? 0) - 1;
-  // More than its two lines can say of the one way there is, or more ways.
-  const hasMore = others > 0 || (data?.[0]?.raised.length ?? 0) > 1;
+  const others = told?.all === true ? told.fixes.length - 1 : -1;
+  // More ways, perhaps, or more than its two lines can say of the one way there is.
+  const hasMore = told?.all === false || others > 0 || (data?.[0]?.raised.length ?? 0) > 1;
+  const moreWords =
+    others > 0 ? counted(others, 'more way', 'more ways') : told?.all === false ? 'Other ways' : 'All it raises';
   return (
     <div ref={place} aria-busy={isFetching}>
       <div className="remedies">
@@ -48,11 +52,13 @@ export function Remedies({ job, revision, finding, applying, onApply, children }
             onApply={() => onApply(fix.id)}
           />
         ))}
+        {more && rest.isFetching && <p className="soft tried-words">trying other ways</p>}
+        {more && rest.data?.fixes.length === 1 && <p className="soft tried-words">no other way was found</p>}
       </div>
       <div className="finding-acts">
         {hasMore && (
           <Button type="text" aria-expanded={more} onClick={() => setMore(!more)}>
-            {more ? 'Only the first' : others > 0 ? counted(others, 'more way', 'more ways') : 'All it raises'}
+            {more ? 'Only the first' : moreWords}
           </Button>
         )}
         {children}

@@ -13,6 +13,8 @@ const RISER = {
   trialFits: 1,
 };
 
+const SHIM = { ...RISER, id: 'shim-2', title: 'Shim 2 mm under the mount', raised: [] };
+
 let scrollIntoView: () => void = () => undefined;
 
 /** Says that its element is in view when the test says so. */
@@ -25,13 +27,15 @@ class Watcher {
 }
 
 describe('Remedies', () => {
-  const asked = vi.fn(() => Promise.resolve([RISER]));
+  const asked = vi.fn((first: boolean) =>
+    Promise.resolve(first ? { fixes: [RISER], all: false } : { fixes: [RISER, SHIM], all: true }),
+  );
   const applied = vi.fn();
 
   function show(revision = 7) {
     const client = new QueryClient();
-    vi.spyOn(api, 'GET').mockImplementation((async () => ({
-      data: await asked(),
+    vi.spyOn(api, 'GET').mockImplementation((async (_: string, init: { params: { query: { first: boolean } } }) => ({
+      data: await asked(init.params.query.first),
       response: new Response(),
     })) as unknown as typeof api.GET);
     return render(
@@ -90,7 +94,19 @@ describe('Remedies', () => {
     expect(screen.getByText(/Key not packed/).textContent).toContain('then:');
   });
 
+  it('tries other ways when they are asked for', async () => {
+    show();
+    act(() => scrollIntoView());
+    await screen.findByText(/Riser R-2/);
+    expect(screen.queryByText(/Shim 2 mm/)).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Other ways' }));
+    expect(await screen.findByText(/Shim 2 mm/)).toBeTruthy();
+    expect(asked.mock.calls.map(([first]) => first)).toEqual([true, false]);
+    fireEvent.click(screen.getByRole('button', { name: 'Only the first' }));
+    expect(screen.getByRole('button', { name: '1 more way' })).toBeTruthy();
+  });
+
   it('is another question for another revision', () => {
-    expect(remediesQuery('kiln', 'k', 7).queryKey).not.toEqual(remediesQuery('kiln', 'k', 8).queryKey);
+    expect(remediesQuery('kiln', 'k', 7, true).queryKey).not.toEqual(remediesQuery('kiln', 'k', 8, true).queryKey);
   });
 });

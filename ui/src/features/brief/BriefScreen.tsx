@@ -4,12 +4,15 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
+import { isCrew } from '../../shared/api/peopleQueries';
 import { jobQuery } from '../../shared/api/queries';
 import { Glance } from './Glance';
 import { BodiesPanel } from '../bodies';
 import { BriefForm } from './BriefForm';
 import { BriefSheet } from './BriefSheet';
+import { Crew } from './Crew';
 import { JobMenu } from './JobMenu';
+import { Remarks } from './Remarks';
 import { RequirementList } from './RequirementList';
 
 export function BriefScreen({ session }: { session: Schemas['Session'] }) {
@@ -52,10 +55,12 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
               canEdit={(session.editsBuilds || session.editsBriefs) && data.stage !== 'DISPATCHED'}
             />
             <BriefSheet job={data} />
+            <Remarks job={job} settles={!isCrew(session)} me={session.displayName} />
+            {!isCrew(session) && <Crew job={job} invites={session.editsBriefs} />}
           </>
         )}
       </section>
-      <RequirementList job={data} edits={session.editsBuilds && data.stage !== 'DISPATCHED'} />
+      <RequirementList job={data} edits={(session.editsBuilds || isCrew(session)) && data.stage !== 'DISPATCHED'} />
     </main>
   );
 }

@@ -14,7 +14,7 @@ export function RequirementList({ job, edits }: { job: Schemas['JobView']; edits
   const tick = useMutation({
     mutationFn: async (findings: readonly string[]) => {
       for (const finding of findings) {
-        unwrap(await api.POST('/api/jobs/{job}/reads', { params: { path: { job: job.id } }, body: { finding } }));
+        unwrap(await api.POST('/api/jobs/{job}/ticks', { params: { path: { job: job.id } }, body: { finding } }));
       }
     },
     onError: (e) => message.error(e.message, 6),

@@ -1,6 +1,8 @@
 import { counted } from '../../shared/format/units';
 
-/** What a change of the house did to its open jobs. */
-export function judgedAnew({ jobs, changed }: { jobs: number; changed: readonly string[] }): string {
-  return `${counted(jobs, 'open job')} judged anew; ${changed.length > 0 ? `changed: ${changed.join(', ')}` : 'none changed its verdict'}.`;
+/** What a change of the house sets going. */
+export function judgedAnew({ jobs }: { jobs: number }): string {
+  return jobs === 0
+    ? 'No job is open.'
+    : `${counted(jobs, 'open job')} ${jobs === 1 ? 'is' : 'are'} judged anew by it.`;
 }

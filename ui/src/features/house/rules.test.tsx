@@ -85,7 +85,7 @@ describe('the rules of the house', () => {
       response: new Response(),
     } as never);
     const put = vi.spyOn(api, 'PUT').mockResolvedValue({
-      data: { rule: { ...mount, value: 900 }, jobs: 3, changed: ['Kiln'] },
+      data: { rule: { ...mount, value: 900 }, jobs: 3 },
       response: new Response(),
     } as never);
     vi.spyOn(api, 'GET').mockResolvedValue({ data: [], response: new Response() } as never);

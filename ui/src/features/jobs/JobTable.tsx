@@ -37,7 +37,13 @@ function columns(jobs: readonly Job[]): TableColumnsType<Job> {
       className: 'nowrap',
       render: (_, j) => (
         <>
-          <span className={`mark ${j.clear ? 'met' : 'stop'}`}>{j.clear ? 'Clear' : 'Held'}</span>
+          {j.stale ? (
+            <span className="mark caution" title={j.verdict}>
+              Being judged
+            </span>
+          ) : (
+            <span className={`mark ${j.clear ? 'met' : 'stop'}`}>{j.clear ? 'Clear' : 'Held'}</span>
+          )}
           <span className="soft">, {j.stage.toLowerCase()}</span>
         </>
       ),

@@ -20,6 +20,7 @@ const job = (id: string, loadAt: string, over: Partial<Schemas['JobLine']> = {})
   unreadCautions: 0,
   configurationsClear: 1,
   configurationsAll: 1,
+  stale: false,
   nextAct: 'mark built',
   firstBuild: 'a',
   ...over,

@@ -4,12 +4,12 @@ type Job = Schemas['JobLine'];
 
 /** The more stands in a job's way, the less; what has left comes last. */
 export function weight(job: Job): number {
-  return job.stage === 'DISPATCHED' ? 1000 : job.clear ? 500 : 100 - job.stops - job.undecided;
+  return job.stage === 'DISPATCHED' ? 1000 : job.stale ? 400 : job.clear ? 500 : 100 - job.stops - job.undecided;
 }
 
 /** How a job stands, in a word. */
 export function stateOf(job: Job): string {
-  return job.stage === 'DISPATCHED' ? 'Out' : job.clear ? 'Clear' : 'Held';
+  return job.stage === 'DISPATCHED' ? 'Out' : job.stale ? 'Being judged' : job.clear ? 'Clear' : 'Held';
 }
 
 const DAY_MS = 86_400_000;

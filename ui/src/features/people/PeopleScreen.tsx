@@ -2,6 +2,7 @@ import './people.css';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
+import { GivenCode } from '../../shared/people/GivenCode';
 import { AuditTable } from './AuditTable';
 import { Invite } from './Invite';
 import { PeopleTable } from './PeopleTable';
@@ -19,7 +20,11 @@ export function PeopleScreen({ session }: { session: Schemas['Session'] }) {
           Invite somebody
         </Button>
       </div>
-      {given && <GivenCode given={given} />}
+      {given && (
+        <p className="invite given" role="status">
+          <GivenCode who={given.person.displayName} username={given.person.username} code={given.code} />
+        </p>
+      )}
       {inviting && (
         <Invite
           onInvited={(invited) => {
@@ -36,17 +41,5 @@ export function PeopleScreen({ session }: { session: Schemas['Session'] }) {
       </p>
       <AuditTable />
     </main>
-  );
-}
-
-function GivenCode({ given }: { given: Schemas['Invited'] }) {
-  return (
-    <div className="invite given" role="status">
-      <p>
-        Code for {given.person.displayName}, who signs in as <b>{given.person.username}</b>. It is told once, works once
-        and for a week, at <b>/join</b>:
-      </p>
-      <span className="code">{given.code}</span>
-    </div>
   );
 }

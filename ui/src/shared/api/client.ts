@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch';
+import { TAB } from '../live/tab';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -34,7 +35,10 @@ export const api = createClient<paths>({ baseUrl: '' });
 
 api.use({
   onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    if (request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+      request.headers.set('X-Harbor-Tab', TAB);
+    }
     return request;
   },
 });

@@ -26,3 +26,18 @@ export const ownSessionsQuery = queryOptions({
   queryKey: ['own-sessions'] as const,
   queryFn: async () => unwrap(await api.GET('/api/me/sessions')),
 });
+
+/** Whether somebody is of a crew from outside and nothing else here. */
+export const isCrew = (session: Schemas['Session']) => session.roles.every((r) => r === 'CREW');
+
+export const crewQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'crew'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/crew', { params: { path: { job } } })),
+  });
+
+export const remarksQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'remarks'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/remarks', { params: { path: { job } } })),
+  });

@@ -1,4 +1,6 @@
-import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { hashKey, infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
+import type { QueryClient, QueryKey } from '@tanstack/react-query';
+import { untilBack } from './away';
 import { api, unwrap } from './client';
 
 export interface Spot {
@@ -21,6 +23,28 @@ export const keys = {
   dispatch: (job: string) => ['job', job, 'dispatch'] as const,
 };
 
+/** Answers whose question names the revision: another revision is another question. */
+const ASKED_BY_REVISION = [
+  'as-it-was',
+  'as-it-was-drawing',
+  'by-hand',
+  'drawing',
+  'journal',
+  'fit',
+  'lens-offers',
+  'ports',
+  'remedies',
+];
+
+/** Asks anew for everything of a job that may be another now, but for what is being looked after otherwise. */
+export function refreshJob(client: QueryClient, job: string, but?: QueryKey) {
+  void client.invalidateQueries({
+    queryKey: keys.job(job),
+    predicate: (q) => !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && (!but || q.queryHash !== hashKey(but)),
+  });
+  void client.invalidateQueries({ queryKey: keys.jobs });
+}
+
 const place = (s: Spot) => ({ path: { job: s.job, build: s.build } });
 const look = (s: Spot) => ({ configuration: s.configuration, lens: s.lens });
 
@@ -41,6 +65,13 @@ export const jobsQuery = (search: string, archived = false) =>
     placeholderData: keepPreviousData,
     refetchInterval: 15_000,
   });
+
+/** How far the judging anew of the open jobs is; asked often while there is something left. */
+export const judgingQuery = queryOptions({
+  queryKey: ['judging'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/judging')),
+  refetchInterval: (q) => ((q.state.data?.left ?? 0) > 0 ? 1500 : 60_000),
+});
 
 export const jobQuery = (job: string) =>
   queryOptions({
@@ -63,15 +94,20 @@ export const benchQuery = (s: Spot) =>
     refetchInterval: 10_000,
   });
 
-/** What mends a finding, tried when asked for; nobody waits for it once the build is another. */
-export const remediesQuery = (job: string, finding: string, revision: number) =>
+/**
+ * What mends a finding, tried when asked for; nobody waits for it once the build is another. The first way comes
+ * sooner, without the others.
+ */
+export const remediesQuery = (job: string, finding: string, revision: number, first: boolean) =>
   queryOptions({
-    queryKey: ['job', job, 'remedies', finding, revision] as const,
+    queryKey: ['job', job, 'remedies', finding, revision, first] as const,
     queryFn: async ({ signal }) =>
-      unwrap(await api.GET('/api/jobs/{job}/remedies', { params: { path: { job }, query: { finding } }, signal })),
+      unwrap(
+        await api.GET('/api/jobs/{job}/remedies', { params: { path: { job }, query: { finding, first } }, signal }),
+      ),
     staleTime: Infinity,
     // Refused when the job moves on meanwhile: then the next question is about what stands now.
-    retry: 2,
+    retry: (count, error) => count < 2 || untilBack(count, error),
   });
 
 export const drawingQuery = (s: Spot, view: ViewName, revision: number) =>

@@ -1268,6 +1268,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/crew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["crew"];
+        put?: never;
+        post: operations["invite_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/crew/{user}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/decisions": {
         parameters: {
             query?: never;
@@ -1428,6 +1460,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remarks"];
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/remarks/{id}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/remedies": {
         parameters: {
             query?: never;
@@ -1454,6 +1518,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["sign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1518,6 +1598,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/judging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judging"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1741,7 +1837,6 @@ export interface components {
             person: string;
         };
         Answered: {
-            changed: string[];
             /** Format: int32 */
             jobs: number;
             ways: components["schemas"]["WayLine"][];
@@ -2096,6 +2191,21 @@ export interface components {
             off: string[];
             on: string[];
             source: string;
+        };
+        CrewInvited: {
+            code: string;
+            member: components["schemas"]["CrewMember"];
+        };
+        CrewMember: {
+            displayName: string;
+            ended: boolean;
+            id: string;
+            invitedBy: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date */
+            until: string;
+            username: string;
         };
         CrossFitCell: {
             /** @enum {string} */
@@ -2860,6 +2970,7 @@ export interface components {
             place: string;
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stale: boolean;
             /** Format: int32 */
             stops: number;
             title: string;
@@ -2917,6 +3028,13 @@ export interface components {
             code: string;
             password: string;
             username: string;
+        };
+        Judging: {
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            open: number;
+            turned: components["schemas"]["Named"][];
         };
         KeptRoom: {
             border: number[];
@@ -3081,6 +3199,10 @@ export interface components {
             faces: components["schemas"]["FaceAsked"][];
             template: string;
         };
+        Mending: {
+            all: boolean;
+            fixes: components["schemas"]["Fix"][];
+        };
         MergeLine: {
             build: string;
             here: string;
@@ -3128,14 +3250,21 @@ export interface components {
             title: string;
             worn: ("STICKS" | "HIHAT" | "SHOULDER" | "VEST" | "HANDLE_LOW" | "GIMBAL" | "STABILISER" | "VEHICLE" | "REMOTE_HEAD" | "TIGHT_ROOM" | "PORTRAIT")[];
         };
+        NewMember: {
+            displayName: string;
+            username: string;
+        };
         NewPassword: {
             next: string;
             now: string;
         };
         NewPerson: {
             displayName: string;
-            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
             username: string;
+        };
+        NewRemark: {
+            words: string;
         };
         Offer: {
             cables: components["schemas"]["Choice"][];
@@ -3358,7 +3487,7 @@ export interface components {
         Person: {
             displayName: string;
             id: string;
-            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
             /** Format: int32 */
             sessions: number;
             /** @enum {string} */
@@ -3367,7 +3496,7 @@ export interface components {
         };
         PersonChange: {
             displayName: string;
-            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
         };
         Place: {
             by: string;
@@ -3508,7 +3637,6 @@ export interface components {
             top: number;
         };
         Rechecked: {
-            changed: string[];
             /** Format: int32 */
             jobs: number;
             standard: components["schemas"]["StandardLine"];
@@ -3524,6 +3652,15 @@ export interface components {
             other: string;
             ref: string;
             why: string;
+        };
+        RemarkLine: {
+            /** Format: int64 */
+            id: number;
+            settledBy: string;
+            /** Format: date-time */
+            when: string;
+            who: string;
+            words: string;
         };
         Remember: {
             configuration: string;
@@ -3646,7 +3783,6 @@ export interface components {
             value: number;
         };
         Ruled: {
-            changed: string[];
             /** Format: int32 */
             jobs: number;
             rule: components["schemas"]["RuleLine"];
@@ -3685,7 +3821,7 @@ export interface components {
             displayName: string;
             editsBriefs: boolean;
             editsBuilds: boolean;
-            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR")[];
+            roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
             signedIn: boolean;
             /** Format: date */
             today: string;
@@ -6177,6 +6313,75 @@ export interface operations {
             };
         };
     };
+    crew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewMember"][];
+                };
+            };
+        };
+    };
+    invite_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMember"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewInvited"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                user: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     decisions: {
         parameters: {
             query?: never;
@@ -6427,10 +6632,78 @@ export interface operations {
             };
         };
     };
+    remarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkLine"][];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemark"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     remedies: {
         parameters: {
             query: {
                 finding: string;
+                first?: boolean;
             };
             header?: never;
             path: {
@@ -6446,7 +6719,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Fix"][];
+                    "application/json": components["schemas"]["Mending"];
                 };
             };
         };
@@ -6470,6 +6743,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Dispatch"];
                 };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Read"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6566,6 +6863,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    judging: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judging"];
+                };
             };
         };
     };

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { act, renderHook, waitFor } from '@testing-library/react';
+import { act, fireEvent, renderHook, screen, waitFor } from '@testing-library/react';
 import { App } from 'antd';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -123,6 +123,24 @@ describe('the queue of acts', () => {
     await act(async () => arrived({ configuration: 'rain', revision: 4 }));
     await waitFor(() => expect(hook.result.current.pending).toEqual([]));
     asking.unmount();
+  });
+
+  it('offers what came too late again, on top of what stands now', async () => {
+    const { hook, client } = queue();
+    const newer = { configuration: 'rain', revision: 9, undo: 'Rods to 30 mm', undoBy: 'Jonna Brask' };
+    const revisions: number[] = [];
+    vi.spyOn(api, 'POST').mockImplementation((async (_: string, init: { body: { revision: number } }) => {
+      revisions.push(init.body.revision);
+      return init.body.revision < 9
+        ? { error: { detail: 'This build was changed meanwhile.', newer }, response: new Response('', { status: 409 }) }
+        : { data: { ...newer, revision: 10 }, response: new Response() };
+    }) as unknown as typeof api.POST);
+    await act(async () => void hook.result.current.act(set(6)).catch(() => undefined));
+    expect(client.getQueryData(keys.bench(rain))).toEqual(newer);
+    expect(await screen.findByText(/Jonna Brask: Rods to 30 mm\./)).toBeTruthy();
+    await act(async () => fireEvent.click(screen.getByRole('button', { name: 'Do mine on top of it' })));
+    await waitFor(() => expect(revisions).toEqual([4, 9]));
+    await waitFor(() => expect(client.getQueryData(keys.bench(rain))).toMatchObject({ revision: 10 }));
   });
 
   it('knows an act for one configuration alone from one for all', () => {

@@ -1,27 +1,16 @@
-import { hashKey, useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useMutationState, useQueryClient } from '@tanstack/react-query';
 import type { QueryKey } from '@tanstack/react-query';
 import { App } from 'antd';
+import { AGAIN_MS, untilBack } from '../api/away';
 import { Problem } from '../api/client';
 import type { Schemas } from '../api/client';
-import { keys } from '../api/queries';
+import { keys, refreshJob } from '../api/queries';
 import type { Spot } from '../api/queries';
 import { send } from './acts';
+import { useOfferAgain } from './useOfferAgain';
 import type { Act } from './acts';
 
 type Bench = Schemas['Bench'];
-
-/** Answers whose question names the revision: another revision is another question. */
-const ASKED_BY_REVISION = [
-  'as-it-was',
-  'as-it-was-drawing',
-  'by-hand',
-  'drawing',
-  'journal',
-  'fit',
-  'lens-offers',
-  'ports',
-  'remedies',
-];
 
 /** Runs when the picture that is being made now has been shown. */
 const afterPaint = (then: () => void) => requestAnimationFrame(() => setTimeout(then, 0));
@@ -56,8 +45,12 @@ const madeKey = (s: Spot) => ['made', s.job, s.build];
 export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options) {
   const client = useQueryClient();
   const { message } = App.useApp();
+  const offerAgain = useOfferAgain();
   const mutation = useMutation({
     ...queueOf(spot.job),
+    // Each names the revision it is meant for: what arrived after all is not done twice.
+    retry: untilBack,
+    retryDelay: AGAIN_MS,
     onMutate: (asked: Asked) => {
       // An answer still on its way from before the act must not overwrite what the act brings.
       void client.cancelQueries({ queryKey: keys.bench(asked.spot) });
@@ -76,23 +69,20 @@ export function useActs(spot: Spot, { revision, shown, onAct, onMade }: Options)
         onMade?.(next.configuration);
       }
     },
-    onError: (e, { spot: at }) => {
-      if (e instanceof Problem && e.newer) client.setQueryData(keys.bench(at), e.newer as Bench);
-      void message.error(e.message, 6);
+    onError: (e, asked) => {
+      const { act, spot: at } = asked;
+      const newer = e instanceof Problem ? (e.newer as Bench | undefined) : undefined;
+      if (newer) client.setQueryData(keys.bench(at), newer);
+      if (newer && act.kind === 'edit')
+        offerAgain(newer, () => mutation.mutate({ ...asked, revision: newer.revision }));
+      else void message.error(e.message, 6);
     },
     onSettled: async (next, _, asked) => {
       // An act that is not answered with the build counts as on its way until the Bench has been read anew.
       const shown = asked.shown ?? (next ? undefined : keys.bench(asked.spot));
       if (shown) await client.invalidateQueries({ queryKey: shown });
       // What follows elsewhere is asked for once what the act did here is on the screen.
-      afterPaint(() => {
-        void client.invalidateQueries({
-          queryKey: keys.job(spot.job),
-          predicate: (q) =>
-            !ASKED_BY_REVISION.includes(String(q.queryKey[2])) && (!shown || q.queryHash !== hashKey(shown)),
-        });
-        void client.invalidateQueries({ queryKey: keys.jobs });
-      });
+      afterPaint(() => refreshJob(client, spot.job, shown));
     },
   });
   return (act: Act) => mutation.mutateAsync({ act, spot, revision, shown });

@@ -8,10 +8,12 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import wideharbor.format.HarborCodec;
 
 /** Starts the application. Needs a MariaDB, which {@code ./harbor up} provides. */
 @SpringBootApplication
+@EnableScheduling
 public class WideHarbor {
     public static void main(String[] args) {
         SpringApplication.run(WideHarbor.class, args);

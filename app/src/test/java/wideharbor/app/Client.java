@@ -1,6 +1,9 @@
 package wideharbor.app;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -11,6 +14,9 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Map;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -86,6 +92,83 @@ public final class Client {
 
     public Answer postWithoutToken(String path, Object body) {
         return send("POST", path, body, "");
+    }
+
+    public Answer withBearer(String path, String token) {
+        return send(request(path).header("Authorization", "Bearer " + token).GET());
+    }
+
+    /** Without saying beforehand how much it is. */
+    public Answer postInPieces(String path, String body) {
+        byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(bytes))));
+    }
+
+    /** What a stream of events brings, line by line, until it is closed. */
+    public static final class Listening implements AutoCloseable {
+        private final InputStream from;
+        private final BlockingQueue<String> lines = new LinkedBlockingQueue<>();
+
+        private Listening(InputStream from) {
+            this.from = from;
+            Thread reader = new Thread(this::read, "listening");
+            reader.setDaemon(true);
+            reader.start();
+        }
+
+        private void read() {
+            try (BufferedReader in = new BufferedReader(new InputStreamReader(from, StandardCharsets.UTF_8))) {
+                in.lines().forEach(lines::add);
+            } catch (IOException | java.io.UncheckedIOException e) {
+                lines.add("closed");
+            }
+        }
+
+        /** The data of the next event of that name; fails after ten seconds without one. */
+        public JsonNode next(String event) {
+            try {
+                long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(10);
+                String line = "";
+                while (!line.equals("event:" + event)) {
+                    line = lines.poll(until - System.nanoTime(), TimeUnit.NANOSECONDS);
+                    if (line == null) {
+                        throw new IllegalStateException("no event '" + event + "' came");
+                    }
+                }
+                String data = lines.poll(1, TimeUnit.SECONDS);
+                return MAPPER.readTree(
+                        data == null || data.equals("data:") ? "null" : data.substring("data:".length()));
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        @Override
+        public void close() {
+            try {
+                from.close();
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
+    }
+
+    public Listening listen(String path) {
+        try {
+            HttpResponse<InputStream> response =
+                    http.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofInputStream());
+            if (response.statusCode() != 200) {
+                throw new IllegalStateException(path + " answered " + response.statusCode());
+            }
+            return new Listening(response.body());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     public Answer upload(String path, byte[] body) {
@@ -196,7 +279,7 @@ public final class Client {
 
     /** What would mend a finding, tried now. */
     public JsonNode remedies(String job, JsonNode finding) {
-        return get(remediesPath(job, finding)).json();
+        return get(remediesPath(job, finding)).json().path("fixes");
     }
 
     /** Applies the first fix of every finding that has one, in every configuration, until none is left. */

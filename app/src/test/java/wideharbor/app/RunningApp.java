@@ -16,6 +16,7 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Starts the real application once per run, on a free port, against the throwaway MariaDB that {@code ./harbor test}
@@ -92,6 +93,23 @@ public final class RunningApp implements BeforeAllCallback {
         if (!findings.isEmpty()) {
             lead.post("/api/jobs/" + job + "/brought/proposals/take", Map.of("findings", findings));
         }
+    }
+
+    /** What the judging anew of the open jobs came to, once none is left. */
+    public static JsonNode allJudged() {
+        Client lead = as("lead");
+        for (int i = 0; i < 600; i++) {
+            JsonNode now = lead.get("/api/judging").json();
+            if (now.path("left").asInt() == 0) {
+                return now;
+            }
+            try {
+                Thread.sleep(100);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+        throw new IllegalStateException("a minute was not enough to judge the open jobs anew");
     }
 
     public static byte[] packageFile(String demo, String id) {

@@ -168,12 +168,22 @@ class JourneyTest extends Journey {
         String job = RunningApp.copyOf("kiln");
         browser.signIn("tech");
         browser.bench(job, "?part=rods");
+        // Whether this screen has heard of the other's edit yet or not: the first act is for the state before.
+        java.util.concurrent.atomic.AtomicInteger sent = new java.util.concurrent.atomic.AtomicInteger();
+        page.route("**/builds/a/edits", route -> {
+            String body = route.request().postData();
+            String asked =
+                    sent.incrementAndGet() == 1 ? body.replaceFirst("\"revision\":\\d+", "\"revision\":1") : body;
+            route.resume(new com.microsoft.playwright.Route.ResumeOptions().setPostData(asked));
+        });
         RunningApp.as("lead").edit(job, "SET", java.util.Map.of("key", "rods:rods:0", "value", -54));
         Locator number = page.locator(".setting input[role=spinbutton]");
         number.fill("-40");
         number.press("Enter");
-        assertThat(page.getByText("This build was changed meanwhile")).isVisible();
+        assertThat(page.getByText("Someone else changed this build first")).isVisible();
         assertThat(page.locator(".stack-row.chosen .row-face")).containsText("slide −54.0");
+        browser.button("Do mine on top of it").click();
+        assertThat(page.locator(".stack-row.chosen .row-face")).containsText("slide −40.0");
     }
 
     @Test

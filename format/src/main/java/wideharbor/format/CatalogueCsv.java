@@ -108,8 +108,14 @@ public final class CatalogueCsv {
                     progress.accept(rows);
                 }
             }
-        } catch (IOException | java.io.UncheckedIOException | IllegalArgumentException e) {
-            throw new HarborFormatException("line " + (rows + 2), "not a CSV table: " + e.getMessage());
+        } catch (IOException | java.io.UncheckedIOException e) {
+            // The parser knows of two faults, both of quotes; its words are a programmer's.
+            throw new HarborFormatException(
+                    "line " + (rows + 2),
+                    "is not a line of a CSV table: a quote is opened here and not closed, or something follows the closing "
+                            + "one. A quote inside of a text is written twice");
+        } catch (IllegalArgumentException e) {
+            throw new HarborFormatException("line " + (rows + 2), Words.reason(e));
         }
         if (rows > MOST_ROWS) {
             throw new HarborFormatException("file", "has more than " + MOST_ROWS + " rows");

@@ -56,7 +56,7 @@ final class CsvRow {
             }
             problem(column, "must be a JSON list");
         } catch (JacksonException e) {
-            problem(column, "not valid JSON: " + e.getOriginalMessage());
+            problem(column, "not valid JSON: " + Places.plain(e.getOriginalMessage()));
         }
         return mapper.createArrayNode();
     }

@@ -91,7 +91,7 @@ public final class HarborCodec {
         } catch (JacksonException e) {
             var at = e.getLocation();
             String place = at == null ? "file" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
-            throw new HarborFormatException(place, "not valid JSON: " + e.getOriginalMessage());
+            throw new HarborFormatException(place, "not valid JSON: " + Places.plain(e.getOriginalMessage()));
         }
     }
 

@@ -7,7 +7,9 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -58,6 +60,8 @@ final class HarborSchema {
         return top;
     }
 
+    private static final double FARTHEST = 1e12;
+
     List<HarborFormatException.Problem> typeProblems(JsonNode tree, int most) {
         return problems(type, tree, most);
     }
@@ -71,7 +75,31 @@ final class HarborSchema {
     }
 
     private static List<HarborFormatException.Problem> problems(Schema by, JsonNode tree, int most) {
+        List<HarborFormatException.Problem> far = new ArrayList<>();
+        farFigures(tree, "", far, most);
+        if (!far.isEmpty()) {
+            return far;
+        }
         return by.validate(tree).stream().limit(most).map(HarborSchema::problem).toList();
+    }
+
+    /** What no reader of numbers can be trusted with, the schema's own among them. */
+    private static void farFigures(JsonNode node, String place, List<HarborFormatException.Problem> found, int most) {
+        if (found.size() >= most) {
+            return;
+        }
+        if (node.isNumber() && !(Math.abs(node.doubleValue()) <= FARTHEST)) {
+            found.add(new HarborFormatException.Problem(
+                    place, "a figure is beyond " + (long) FARTHEST + ", more than anything here can be"));
+        }
+        for (Map.Entry<String, JsonNode> entry : node.properties()) {
+            farFigures(entry.getValue(), place + "/" + entry.getKey(), found, most);
+        }
+        if (node.isArray()) {
+            for (int i = 0; i < node.size(); i++) {
+                farFigures(node.get(i), place + "/" + i, found, most);
+            }
+        }
     }
 
     private static HarborFormatException.Problem problem(Error error) {

@@ -1,6 +1,7 @@
 package wideharbor.format;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -112,6 +113,17 @@ class CatalogueCsvTest {
         assertTrue(assertThrows(HarborFormatException.class, () -> read("id,maker,name\n"))
                 .getMessage()
                 .contains("'category' is missing"));
+    }
+
+    /** In words for whoever wrote the list, not for whoever wrote the parser. */
+    @Test
+    void aQuoteThatIsNotClosedIsTold() {
+        for (String row : new String[] {"a,\"open", "a,\"b\"c,d"}) {
+            HarborFormatException e =
+                    assertThrows(HarborFormatException.class, () -> read("id,maker,name,category\n" + row + "\n"));
+            assertTrue(e.getMessage().contains("a quote is opened here"), e.getMessage());
+            assertFalse(e.getMessage().contains("Exception"), e.getMessage());
+        }
     }
 
     @Test

@@ -44,6 +44,25 @@ class FixesPropertyTest {
         assertTrue(tried > 0, "some fixes were offered for " + file);
     }
 
+    /** What is told first, alone and sooner, is what stands first of all: the same act under the same name. */
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void theFirstAloneIsTheFirstOfAll(String file) throws IOException {
+        Judged judged = engine.judge(Disturbed.demo(file));
+        Remedies alone = judged.remedies();
+        Remedies whole = judged.remedies();
+        for (Finding finding : judged.report().findings().stream().limit(FIRST).toList()) {
+            Remedies.Found first = alone.first(finding, () -> true);
+            List<Remedies.Fix> all = whole.of(finding);
+            assertEquals(all.isEmpty(), first.fixes().isEmpty(), finding.key()::toString);
+            assertTrue(!first.all() || all.size() <= 1, finding.key()::toString);
+            if (!all.isEmpty()) {
+                assertEquals(all.get(0).commands(), first.fixes().get(0).commands());
+                assertEquals(all.get(0).id(), first.fixes().get(0).id());
+            }
+        }
+    }
+
     private int keepsItsPromise(Job job) {
         Judged judged = engine.judge(job);
         Report before = judged.report();

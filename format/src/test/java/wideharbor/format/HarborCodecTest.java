@@ -217,6 +217,10 @@ class HarborCodecTest {
         HarborFormatException huge = refused(
                 text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": 1e309").getBytes(StandardCharsets.UTF_8));
         assertTrue(huge.getMessage().contains("massGrams"), huge.getMessage());
+        HarborFormatException whole =
+                refused(text.replaceFirst("\"count\": 2", "\"count\": 1e300").getBytes(StandardCharsets.UTF_8));
+        assertTrue(whole.problems().get(0).place().endsWith("/count"), whole.getMessage());
+        assertTrue(whole.getMessage().contains("beyond 1000000000000"), whole.getMessage());
         HarborFormatException negative = refused(
                 text.replaceFirst("\"massGrams\": 2980", "\"massGrams\": -1").getBytes(StandardCharsets.UTF_8));
         assertTrue(negative.getMessage().contains("must not be negative, but was -1"), negative.getMessage());

@@ -152,7 +152,7 @@ class BenchEdits {
     private record Seen(StoredJob loaded, RigAnalysis analysis) {}
 
     private Seen lock(Standpoint at, int revision) {
-        return seen(store.lock(at.job()), at, revision);
+        return seen(changes.lock(at.job()), at, revision);
     }
 
     /** Refuses what was meant for another state than the one that stands. */

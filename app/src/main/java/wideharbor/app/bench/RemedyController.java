@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.core.check.Remedies;
 
 /** What would mend a finding. */
 @RestController
@@ -21,9 +22,21 @@ class RemedyController {
     /** {@code raised} without the trial fits that every new joint asks for; those are counted. */
     record Fix(String id, String title, List<String> cleared, List<String> raised, int trialFits) {}
 
+    /** @param all false where there may be others */
+    record Mending(List<Fix> fixes, boolean all) {}
+
+    /** {@code first}: the best one alone, found sooner. */
     @GetMapping
-    List<Fix> remedies(@PathVariable String job, @RequestParam @Size(max = 400) String finding) {
-        return service.of(job, finding).stream()
+    Mending remedies(
+            @PathVariable String job,
+            @RequestParam @Size(max = 400) String finding,
+            @RequestParam(defaultValue = "false") boolean first) {
+        Remedies.Found found = first ? service.first(job, finding) : new Remedies.Found(service.of(job, finding), true);
+        return new Mending(told(found.fixes()), found.all());
+    }
+
+    private static List<Fix> told(List<Remedies.Fix> fixes) {
+        return fixes.stream()
                 .map(x -> new Fix(
                         x.id(),
                         x.title(),

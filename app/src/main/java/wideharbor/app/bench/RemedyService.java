@@ -3,6 +3,8 @@ package wideharbor.app.bench;
 import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import wideharbor.app.job.JobStore;
@@ -27,7 +29,10 @@ class RemedyService {
     private static final long LONGEST_SECONDS = 15;
 
     /** What was tried in one state of a job. */
-    private record Tried(Remedies remedies, Flights<FindingKey, List<Remedies.Fix>> byFinding) {}
+    private record Tried(
+            Remedies remedies,
+            Flights<FindingKey, List<Remedies.Fix>> byFinding,
+            Flights<FindingKey, Remedies.Found> firsts) {}
 
     private final JobStore store;
     private final Reports reports;
@@ -45,15 +50,32 @@ class RemedyService {
         this.reports = reports;
     }
 
+    /**
+     * The best alone, found sooner.
+     *
+     * @throws Refusal when the finding is gone, or the job moves on while it is tried
+     */
+    Remedies.Found first(String job, String finding) {
+        return tried(job, finding, Tried::firsts, Remedies::first);
+    }
+
     /** @throws Refusal when the finding is gone, or the job moves on while it is tried */
     List<Remedies.Fix> of(String job, String finding) {
+        return tried(job, finding, Tried::byFinding, Remedies::of);
+    }
+
+    private interface Attempt<T> {
+        T of(Remedies remedies, Finding finding, BooleanSupplier wanted);
+    }
+
+    private <T> T tried(String job, String finding, Function<Tried, Flights<FindingKey, T>> kept, Attempt<T> attempt) {
         StoredJob stored = store.load(job);
         FindingKey key = FindingKey.parse(finding);
         Judged judged = reports.of(stored);
         Finding found = require(judged, key);
         Tried tried = triedIn(judged);
-        return tried.byFinding()
-                .get(key, () -> inTurn(() -> tried.remedies().of(found, () -> stillStands(judged, stored))));
+        return kept.apply(tried)
+                .get(key, () -> inTurn(() -> attempt.of(tried.remedies(), found, () -> stillStands(judged, stored))));
     }
 
     /** The same for somebody who applies one: no waiting behind those who only look. */
@@ -66,7 +88,10 @@ class RemedyService {
 
     private Tried triedIn(Judged judged) {
         Judged found = judged.asFound();
-        return states.get(found, () -> new Tried(new Remedies(engine, found), new Flights<>(MOST_FINDINGS)));
+        return states.get(
+                found,
+                () -> new Tried(
+                        new Remedies(engine, found), new Flights<>(MOST_FINDINGS), new Flights<>(MOST_FINDINGS)));
     }
 
     private static Finding require(Judged judged, FindingKey key) {
@@ -75,7 +100,7 @@ class RemedyService {
                 .orElseThrow(() -> Refusal.conflict("This finding is gone already; there is nothing to mend."));
     }
 
-    private List<Remedies.Fix> inTurn(Supplier<List<Remedies.Fix>> attempt) {
+    private <T> T inTurn(Supplier<T> attempt) {
         try {
             if (!trying.tryAcquire(LONGEST_SECONDS, TimeUnit.SECONDS)) {
                 throw Refusal.busy();

@@ -4,6 +4,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.constraints.Pattern;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.Principal;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -37,15 +40,31 @@ class ImportController {
     Imports.ImportState begin(
             @RequestParam @Pattern(regexp = "[^/\\\\]{1,120}\\.(csv|json)", message = "must be a .csv or .json file")
                     String name,
-            HttpServletRequest request)
+            HttpServletRequest request,
+            Principal who)
             throws IOException {
-        try (InputStream in = request.getInputStream()) {
-            byte[] bytes = in.readNBytes(LARGEST + 1);
-            if (bytes.length > LARGEST) {
-                throw new Refusal(
-                        HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 60 MB; at most that much is read.");
+        return imports.begin(name, who.getName(), spooled(request));
+    }
+
+    /** The list in a file of ours: however many come at once, none of them is held in memory. */
+    private static Path spooled(HttpServletRequest request) throws IOException {
+        Path file = Files.createTempFile("harbor-import-", ".part");
+        try (InputStream in = request.getInputStream();
+                OutputStream out = Files.newOutputStream(file)) {
+            long size = 0;
+            byte[] piece = new byte[1 << 16];
+            for (int n = in.read(piece); n >= 0; n = in.read(piece)) {
+                size += n;
+                if (size > LARGEST) {
+                    throw new Refusal(
+                            HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 60 MB; at most that much is read.");
+                }
+                out.write(piece, 0, n);
             }
-            return imports.begin(name, bytes);
+            return file;
+        } catch (IOException | RuntimeException e) {
+            Files.deleteIfExists(file);
+            throw e;
         }
     }
 

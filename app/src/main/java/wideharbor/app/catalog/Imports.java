@@ -1,7 +1,11 @@
 package wideharbor.app.catalog;
 
 import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,6 +36,9 @@ class Imports {
     private static final Logger LOG = LoggerFactory.getLogger(Imports.class);
     private static final int MOST_KEPT = 40;
 
+    /** Lists that wait or are read at a time: what they hold in memory is bounded by it. */
+    private static final int MOST_AT_WORK = 4;
+
     enum Stage {
         WAITING,
         READING,
@@ -39,7 +46,11 @@ class Imports {
         STORING,
         STORED,
         REFUSED,
-        CANCELLED
+        CANCELLED;
+
+        boolean ends() {
+            return this == STORED || this == REFUSED || this == CANCELLED;
+        }
     }
 
     /** How one import stands. */
@@ -67,15 +78,17 @@ class Imports {
     private static final class Run {
         private final String id = UUID.randomUUID().toString();
         private final String name;
-        private final byte[] bytes;
+        private final String who;
+        private final Path file;
         private final AtomicBoolean cancelled = new AtomicBoolean();
         private volatile ImportState state;
         private volatile List<ItemType> fresh = List.of();
         private volatile Standards standards = Standards.seed();
 
-        Run(String name, byte[] bytes) {
+        Run(String name, String who, Path file) {
             this.name = name;
-            this.bytes = bytes;
+            this.who = who;
+            this.file = file;
             this.state = new ImportState(id, name, Stage.WAITING, 0, 0, 0, 0, List.of(), "");
         }
 
@@ -86,6 +99,33 @@ class Imports {
         void set(Stage stage, Counts counts, List<CatalogueCsv.RowProblem> problems, String message) {
             state = new ImportState(
                     id, name, stage, counts.rows, counts.fresh, counts.known, counts.done, problems, message);
+            if (stage.ends() || !problems.isEmpty()) {
+                letGo();
+            }
+        }
+
+        /** Whether something may still be stored of it. */
+        boolean isAtWork() {
+            return !state.stage().ends() && state.problems().isEmpty();
+        }
+
+        byte[] bytes() {
+            try {
+                return Files.readAllBytes(file);
+            } catch (IOException e) {
+                throw new UncheckedIOException("The list is no longer there", e);
+            }
+        }
+
+        /** What was given and read of it is not needed any more; only how it ended is kept. */
+        void letGo() {
+            fresh = List.of();
+            standards = Standards.seed();
+            try {
+                Files.deleteIfExists(file);
+            } catch (IOException e) {
+                LOG.warn("A spooled list stays behind: {}", e.getMessage());
+            }
         }
     }
 
@@ -106,15 +146,32 @@ class Imports {
     @PreDestroy
     void close() {
         worker.shutdownNow();
+        synchronized (runs) {
+            runs.values().forEach(Run::letGo);
+        }
     }
 
-    /** Begins the dry run of a list. */
-    ImportState begin(String name, byte[] bytes) {
-        Run run = new Run(name, bytes);
+    /**
+     * Begins the dry run of a list that was spooled into a file, which is ours from now on. Another list of the same
+     * person that waits for a word is given up for it.
+     *
+     * @throws Refusal 503 when too many are at work
+     */
+    ImportState begin(String name, String who, Path file) {
+        Run run = new Run(name, who, file);
         synchronized (runs) {
+            runs.values().stream()
+                    .filter(r -> r.who.equals(who) && r.isAtWork())
+                    .map(r -> r.id)
+                    .toList()
+                    .forEach(this::cancel);
+            if (runs.values().stream().filter(Run::isAtWork).count() >= MOST_AT_WORK) {
+                run.letGo();
+                throw Refusal.busy();
+            }
             runs.put(run.id, run);
             if (runs.size() > MOST_KEPT) {
-                runs.remove(runs.keySet().iterator().next());
+                runs.remove(runs.keySet().iterator().next()).letGo();
             }
         }
         worker.execute(() -> guarded(run, () -> read(run)));
@@ -227,13 +284,13 @@ class Imports {
     private CatalogueCsv.Reading fromCsv(Run run) {
         return new CatalogueCsv()
                 .read(
-                        new String(run.bytes, StandardCharsets.UTF_8),
+                        new String(run.bytes(), StandardCharsets.UTF_8),
                         done -> run.set(Stage.READING, new Counts(done, 0, 0, done)),
                         run.cancelled::get);
     }
 
     private CatalogueCsv.Reading fromJson(Run run) {
-        HarborCodec.CatalogueFile file = codec.readCatalogue(run.bytes);
+        HarborCodec.CatalogueFile file = codec.readCatalogue(run.bytes());
         run.standards = Standards.seed().with(file.standards());
         return new CatalogueCsv.Reading(
                 file.catalogue(), List.of(), file.catalogue().size());

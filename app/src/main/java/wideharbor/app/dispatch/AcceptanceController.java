@@ -38,6 +38,15 @@ class AcceptanceController {
         service.markRead(job, read.finding(), who.getName());
     }
 
+    /** What the brief demands in words is ticked by whoever knows it, of a crew as well. */
+    @PostMapping("/ticks")
+    @Audited("ticked a demand")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD','CREW')")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tick(@PathVariable String job, @Valid @RequestBody Read tick, Principal who) {
+        service.tick(job, tick.finding(), who.getName());
+    }
+
     @PostMapping("/waivers")
     @Audited("waived a stop")
     @PreAuthorize("hasRole('LEAD')")

@@ -7,15 +7,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobService;
-import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Reports;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.check.Finding;
+import wideharbor.core.check.Judged;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Severity;
 import wideharbor.core.job.FindingKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.sheet.Requirements;
 
 /**
  * What people accept: it stays with the finding's key, and a waiver with how bad it was then. A fault in what several
@@ -23,19 +24,17 @@ import wideharbor.core.job.Job;
  */
 @Service
 class AcceptanceService {
-    private final JobStore store;
     private final JobChanges changes;
     private final Reports reports;
 
-    AcceptanceService(JobStore store, JobChanges changes, Reports reports) {
-        this.store = store;
+    AcceptanceService(JobChanges changes, Reports reports) {
         this.changes = changes;
         this.reports = reports;
     }
 
     @Transactional
     void markRead(String job, String finding, String who) {
-        StoredJob loaded = store.lock(job);
+        StoredJob loaded = changes.lock(job);
         JobService.requireOpen(loaded);
         Report report = reports.of(loaded).report();
         FindingKey key = FindingKey.parse(finding);
@@ -43,6 +42,19 @@ class AcceptanceService {
             throw Refusal.conflict("Only a caution is marked read; a stop is mended, or waived by a lead.");
         }
         readAlike(loaded, report, List.of(key), who);
+    }
+
+    /** Reads a finding that the brief leaves to people to tick; no other. */
+    @Transactional
+    void tick(String job, String finding, String who) {
+        StoredJob loaded = changes.lock(job);
+        JobService.requireOpen(loaded);
+        Judged judged = reports.of(loaded);
+        boolean asked = Requirements.of(judged).stream().anyMatch(r -> r.ticks().contains(finding));
+        if (!asked) {
+            throw Refusal.conflict("Nothing is left for people to tick there.");
+        }
+        readAlike(loaded, judged.report(), List.of(FindingKey.parse(finding)), who);
     }
 
     /** Marks these cautions read, each in every configuration that shares it; what is no caution is passed over. */
@@ -56,7 +68,7 @@ class AcceptanceService {
 
     @Transactional
     void waive(String job, String finding, String reason, String who) {
-        StoredJob loaded = store.lock(job);
+        StoredJob loaded = changes.lock(job);
         JobService.requireOpen(loaded);
         Report report = reports.of(loaded).report();
         FindingKey key = FindingKey.parse(finding);
@@ -76,7 +88,7 @@ class AcceptanceService {
 
     @Transactional
     void withdraw(String job, String finding) {
-        StoredJob loaded = store.lock(job);
+        StoredJob loaded = changes.lock(job);
         JobService.requireOpen(loaded);
         FindingKey key = FindingKey.parse(finding).anywhere();
         changes.removeWaivers(

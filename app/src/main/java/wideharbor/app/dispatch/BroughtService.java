@@ -67,7 +67,7 @@ class BroughtService {
 
     @Transactional
     void take(String job, List<String> findings, String who, boolean mayWaive) {
-        StoredJob loaded = store.lock(job);
+        StoredJob loaded = changes.lock(job);
         JobService.requireOpen(loaded);
         Set<String> asked = Set.copyOf(findings);
         List<Brought.Proposal> taken = brought.proposals(job).stream()
@@ -104,7 +104,7 @@ class BroughtService {
     void takeParts(String job) {
         store.lock(job);
         brought.takeIntoHouse(job);
-        changes.recheckOpen();
+        changes.rulesChanged();
     }
 
     @Transactional

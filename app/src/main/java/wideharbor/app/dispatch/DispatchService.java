@@ -164,14 +164,14 @@ class DispatchService {
 
     @Transactional
     void built(String id) {
-        StoredJob loaded = store.lock(id);
+        StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotBuilt(loaded.stage()));
         changes.moveTo(loaded, Gate.Stage.BUILT);
     }
 
     @Transactional
     void sign(String id, String who) {
-        StoredJob loaded = store.lock(id);
+        StoredJob loaded = changes.lock(id);
         List<String> names = new ArrayList<>(
                 signatures.of(loaded).stream().map(Signatures.Signature::who).toList());
         refuse(Gate.whyNotSign(
@@ -183,14 +183,14 @@ class DispatchService {
 
     @Transactional
     void leave(String id) {
-        StoredJob loaded = store.lock(id);
+        StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict()));
         changes.moveTo(loaded, Gate.Stage.DISPATCHED);
     }
 
     @Transactional
     void recall(String id) {
-        StoredJob loaded = store.lock(id);
+        StoredJob loaded = changes.lock(id);
         if (loaded.stage() != Gate.Stage.DISPATCHED) {
             throw Refusal.conflict("Only a dispatched job is recalled; this one is " + Gate.word(loaded.stage()) + ".");
         }

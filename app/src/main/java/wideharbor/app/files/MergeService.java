@@ -105,7 +105,7 @@ class MergeService {
     @Transactional
     Merged merge(byte[] bytes, int revision, boolean withBrief, String who) {
         Job there = codec.read(bytes);
-        StoredJob here = store.lock(there.id());
+        StoredJob here = changes.lock(there.id());
         JobService.requireOpen(here);
         if (here.revision() != revision) {
             throw Refusal.conflict("This job was changed meanwhile: you saw revision " + revision + ", it is at "

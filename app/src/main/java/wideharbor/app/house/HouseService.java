@@ -49,8 +49,8 @@ class HouseService {
     /** {@code effects} says in words what choosing it changes. */
     record WayOption(String id, String title, String reason, List<String> effects) {}
 
-    /** What an answer did to the open jobs. */
-    record Answered(List<WayLine> ways, int jobs, List<String> changed) {}
+    /** The answers, and how many open jobs are judged anew by them. */
+    record Answered(List<WayLine> ways, int jobs) {}
 
     /** The house's answers, or a person's: what a person leaves to the house is chosen as the empty option. */
     List<WayLine> ways(String person) {
@@ -99,15 +99,14 @@ class HouseService {
         return jobs.operators();
     }
 
-    /** Answers a question for the house, or for a person, and judges every open job anew. */
+    /** Answers a question for the house, or for a person; every open job is judged anew by it. */
     @Transactional
     Answered answer(String person, String way, String option, String who) {
         if (Preferences.find(way).isEmpty()) {
             throw Refusal.notFound("There is no way of working '" + way + "'.");
         }
         ways.choose(person, way, option, who);
-        JobChanges.Recheck recheck = changes.recheckOpen();
-        return new Answered(ways(person), recheck.jobs(), recheck.changed());
+        return new Answered(ways(person), changes.rulesChanged());
     }
 
     /** A figure of a standard: rods' diameter, spacing and height, a step of teeth. */
@@ -125,8 +124,8 @@ class HouseService {
             List<Fact> facts,
             int parts) {}
 
-    /** What a change of a standard did to the open jobs. */
-    record Rechecked(StandardLine standard, int jobs, List<String> changed) {}
+    /** A standard's next revision, and how many open jobs are judged anew by it. */
+    record Rechecked(StandardLine standard, int jobs) {}
 
     List<StandardLine> standards() {
         var all = catalogue.catalogue();
@@ -174,7 +173,7 @@ class HouseService {
         return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    /** Makes the next revision of a standard and judges every open job anew. */
+    /** Makes the next revision of a standard; every open job is judged anew by it. */
     @Transactional
     Rechecked change(String id, HouseController.Change change) {
         Standard now = catalogue
@@ -194,8 +193,7 @@ class HouseService {
                 change.note(),
                 changed(now.facts(), change.facts()));
         catalogue.change(next);
-        JobChanges.Recheck recheck = changes.recheckOpen();
-        return new Rechecked(line(next, 0), recheck.jobs(), recheck.changed());
+        return new Rechecked(line(next, 0), changes.rulesChanged());
     }
 
     private static Standard.Facts changed(Standard.Facts now, List<Fact> facts) {

@@ -49,8 +49,8 @@ class RulesService {
             String because,
             Optional<Setting> set) {}
 
-    /** What a new figure did to the open jobs. */
-    record Ruled(RuleLine rule, int jobs, List<String> changed) {}
+    /** A new figure, and how many open jobs are judged anew by it. */
+    record Ruled(RuleLine rule, int jobs) {}
 
     List<RuleLine> rules() {
         HouseRules house = figures.rules("");
@@ -86,14 +86,13 @@ class RulesService {
         return foresight.under(rules -> rules.with(rule, value));
     }
 
-    /** Sets a figure and judges every open job anew. */
+    /** Sets a figure; every open job is judged anew by it. */
     @Transactional
     Ruled set(Rule rule, RulesController.NewFigure figure, String who) {
         figures.set(
                 rule, figure.value(), figure.reason().strip(), figure.source().strip(), figure.seen(), who);
-        JobChanges.Recheck recheck = changes.recheckOpen();
+        int jobs = changes.rulesChanged();
         HouseRules house = figures.rules("");
-        return new Ruled(
-                line(rule, house, Optional.ofNullable(figures.last().get(rule))), recheck.jobs(), recheck.changed());
+        return new Ruled(line(rule, house, Optional.ofNullable(figures.last().get(rule))), jobs);
     }
 }

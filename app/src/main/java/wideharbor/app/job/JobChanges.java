@@ -1,6 +1,5 @@
 package wideharbor.app.job;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +7,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.live.Happened;
+import wideharbor.app.ways.HouseState;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.GearPackage;
@@ -25,13 +26,24 @@ public class JobChanges {
     private final Brought brought;
     private final CatalogueStore catalogue;
     private final Reports reports;
+    private final HouseState house;
+    private final Happened happened;
 
-    JobChanges(JobStore store, Acceptances acceptances, Brought brought, CatalogueStore catalogue, Reports reports) {
+    JobChanges(
+            JobStore store,
+            Acceptances acceptances,
+            Brought brought,
+            CatalogueStore catalogue,
+            Reports reports,
+            HouseState house,
+            Happened happened) {
         this.store = store;
         this.acceptances = acceptances;
         this.brought = brought;
         this.catalogue = catalogue;
         this.reports = reports;
+        this.house = house;
+        this.happened = happened;
     }
 
     /** Where a new job comes from: what a file brings beyond it is only proposed, what the house brings counts. */
@@ -88,7 +100,7 @@ public class JobChanges {
         StoredJob whole = store.reload(id);
         Judged judged = reports.anew(whole.job());
         store.count(whole, judged);
-        reports.keepAfterCommit(whole.job().id(), whole.stateNo(), judged);
+        reports.keepAfterCommit(whole, judged);
     }
 
     /**
@@ -158,31 +170,41 @@ public class JobChanges {
 
     private StoredJob stands(StoredJob before, Judged judged) {
         StoredJob now = store.nextState(before, judged);
-        reports.keepAfterCommit(now.job().id(), now.stateNo(), judged);
+        reports.keepAfterCommit(now, judged);
         return now;
     }
 
-    /** How many open jobs were judged anew, and the titles of those whose verdict changed. */
-    public record Recheck(int jobs, List<String> changed) {}
-
     /**
-     * Judges every job that has not left anew, after parts or standards changed. One whose verdict changes is a draft
-     * again: what was signed is no longer what stands.
+     * Loads a job for a change, as {@link JobStore#lock}, after judging it anew where the rules or the checks are
+     * others than those it was judged by.
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public Recheck recheckOpen() {
-        List<String> changed = new ArrayList<>();
-        List<String> open = store.open();
-        for (String id : open) {
-            StoredJob stored = store.lockAnew(id);
-            String before = store.counted(stored);
-            // Not kept: these are all jobs of the house, and hardly one of them is looked at now.
-            store.nextState(stored, reports.anew(stored.job()));
-            if (!before.equals(store.counted(stored))) {
-                store.reopen(stored);
-                changed.add(stored.job().title());
-            }
+    public StoredJob lock(String id) {
+        StoredJob stored = store.lock(id);
+        return store.isStale(stored) ? judgedAnew(stored) : stored;
+    }
+
+    /** One whose verdict changes is a draft again: what was signed is no longer what stands. */
+    private StoredJob judgedAnew(StoredJob stored) {
+        String before = store.counted(stored);
+        Judged judged = reports.of(stored);
+        store.count(stored, judged);
+        if (before.equals(store.counted(stored))) {
+            return stored;
         }
-        return new Recheck(open.size(), changed);
+        store.turned(stored);
+        store.reopen(stored);
+        return stands(stored, judged);
+    }
+
+    /**
+     * What all jobs are judged by has changed: those that have not left are judged anew in the background, once this is
+     * committed. Returns how many there are.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public int rulesChanged() {
+        house.change();
+        happened.toRules();
+        return store.open().size();
     }
 }

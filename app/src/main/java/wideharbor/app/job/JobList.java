@@ -8,6 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -15,6 +17,8 @@ import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.domain.Specification;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.judging.CheckVersion;
+import wideharbor.app.ways.HouseState;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.Gate;
 
@@ -35,13 +39,21 @@ public class JobList {
 
     private final Rows.Jobs jobs;
     private final Rows.Builds builds;
+    private final HouseState house;
+    private final CheckVersion checks;
 
-    JobList(Rows.Jobs jobs, Rows.Builds builds) {
+    JobList(Rows.Jobs jobs, Rows.Builds builds, HouseState house, CheckVersion checks) {
         this.jobs = jobs;
         this.builds = builds;
+        this.house = house;
+        this.checks = checks;
     }
 
-    /** What the list shows of a job. */
+    /**
+     * What the list shows of a job.
+     *
+     * @param stale the verdict is of other rules or checks than those of now, and is being made anew
+     */
     record Row(
             String id,
             String title,
@@ -52,6 +64,7 @@ public class JobList {
             Verdict verdict,
             int configurationsClear,
             int configurationsAll,
+            boolean stale,
             List<String> builds) {}
 
     /** A page of the list, and how many jobs there are in all that answer the search. */
@@ -59,15 +72,20 @@ public class JobList {
 
     /** Newest load-out first; every word of the search stands in title, place or operator, in any order. */
     @Transactional(readOnly = true)
-    Found find(String search, boolean archived, int page) {
+    Found find(String search, boolean archived, int page, Optional<Set<String>> only) {
         PageRequest asked = PageRequest.of(Math.max(0, page), PAGE, NEWEST_FIRST);
-        Page<JobRow> found = jobs.findAll(having(search).and(laidAside(archived)), asked);
+        Page<JobRow> found =
+                jobs.findAll(having(search).and(laidAside(archived)).and(among(only)), asked);
         return new Found(rows(found.getContent()), found.getTotalElements());
     }
 
     private static Specification<JobRow> laidAside(boolean archived) {
         return (job, query, make) ->
                 archived ? make.isNotNull(job.get("archivedAt")) : make.isNull(job.get("archivedAt"));
+    }
+
+    private static Specification<JobRow> among(Optional<Set<String>> only) {
+        return (job, query, make) -> only.map(ids -> job.get("id").in(ids)).orElseGet(make::conjunction);
     }
 
     private static Specification<JobRow> having(String search) {
@@ -92,6 +110,7 @@ public class JobList {
         for (BuildRow build : builds.ofAll(rows.stream().map(r -> r.id).toList())) {
             ids.computeIfAbsent(build.key.jobId(), k -> new ArrayList<>()).add(build.key.buildId());
         }
+        long rules = house.rules();
         return rows.stream()
                 .map(r -> new Row(
                         r.id,
@@ -103,6 +122,7 @@ public class JobList {
                         new Verdict(r.clear, r.stops, r.undecided, r.unreadCautions, 0, 0, 0),
                         r.configurationsClear,
                         r.configurationsAll,
+                        r.archivedAt == null && r.isStale(rules, checks.id()),
                         ids.getOrDefault(r.id, List.of())))
                 .toList();
     }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Component;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.judging.Flights;
 import wideharbor.app.ways.HouseFigures;
+import wideharbor.app.ways.HouseState;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.GearPackage;
@@ -27,21 +28,22 @@ class JobReader {
     private final Brought brought;
     private final CatalogueStore catalogue;
     private final HouseFigures figures;
+    private final HouseState house;
     private final HarborCodec codec;
 
     /** A build as it is stored, and the parts that it is read with: the same two always read as the same build. */
     private record Stored(String content, Catalogue catalogue) {}
 
-    private final Flights<Stored, Build> builtAs = new Flights<>(200);
+    private final Flights<Stored, Build> builtAs = new Flights<>(600);
 
-    /** Every change of a job has a number of its own. */
-    private record State(String job, long stateNo, Catalogue house) {
+    /** Every change of a job has a number of its own, and so has every change of the house's rules. */
+    private record State(String job, long stateNo, long under, Catalogue house) {
         boolean isAfter(State other) {
             return job.equals(other.job) && other.stateNo <= stateNo && !equals(other);
         }
     }
 
-    private final Flights<State, StoredJob> known = new Flights<>(100);
+    private final Flights<State, StoredJob> known = new Flights<>(300);
 
     JobReader(
             Rows.Builds builds,
@@ -50,6 +52,7 @@ class JobReader {
             Brought brought,
             CatalogueStore catalogue,
             HouseFigures figures,
+            HouseState house,
             HarborCodec codec) {
         this.builds = builds;
         this.kits = kits;
@@ -57,15 +60,16 @@ class JobReader {
         this.brought = brought;
         this.catalogue = catalogue;
         this.figures = figures;
+        this.house = house;
         this.codec = codec;
     }
 
     /**
-     * The same as it was read before, while neither the job nor the house's parts are others; only of what is
+     * The same as it was read before, while neither the job nor the house's parts and rules are others; only of what is
      * committed.
      */
     StoredJob known(JobRow row) {
-        State now = new State(row.id, row.stateNo, catalogue.catalogue());
+        State now = new State(row.id, row.stateNo, house.rules(), catalogue.catalogue());
         return known.get(now, () -> {
             known.forget(now::isAfter);
             return read(row);
@@ -92,6 +96,6 @@ class JobReader {
                 new GearPackage(new Kit(kit), content),
                 acceptances.reads(row.id),
                 acceptances.waivers(row.id));
-        return new StoredJob(job, row.stage, row.revision, row.stateNo, revisions);
+        return new StoredJob(job, row.stage, row.revision, row.stateNo, house.rules(), revisions);
     }
 }

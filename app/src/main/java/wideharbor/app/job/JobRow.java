@@ -50,6 +50,18 @@ class JobRow {
     @Column(name = "configurations_all")
     int configurationsAll;
 
+    /** The number of the house's rules under which the counts above were made. */
+    @Column(name = "judged_under")
+    long judgedUnder;
+
+    /** The checks that made them. */
+    @Column(name = "judged_with")
+    String judgedWith = "";
+
+    /** The rules that made its verdict another one; 0 when none did. */
+    @Column(name = "turned_under")
+    long turnedUnder;
+
     /** Since when it is laid aside; nothing while somebody works on it. */
     @Column(name = "archived_at", columnDefinition = "datetime")
     @Nullable
@@ -60,6 +72,14 @@ class JobRow {
 
     @Version
     long version;
+
+    /**
+     * Whether what was counted is no verdict any more: made under other rules of the house, or by other checks. What
+     * has left keeps the verdict that it left with. The queries of {@link Rows.Jobs} ask the same.
+     */
+    boolean isStale(long rules, String checks) {
+        return stage != Gate.Stage.DISPATCHED && (judgedUnder != rules || !judgedWith.equals(checks));
+    }
 
     protected JobRow() {}
 

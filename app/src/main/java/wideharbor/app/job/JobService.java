@@ -1,10 +1,12 @@
 package wideharbor.app.job;
 
 import java.util.List;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.security.Accounts;
+import wideharbor.app.security.JobsSeen;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
@@ -25,8 +27,11 @@ public class JobService {
     private final JobChanges changes;
     private final Reports reports;
     private final Accounts accounts;
+    private final JobsSeen seen;
 
-    JobService(JobStore store, JobList list, JobChanges changes, Reports reports, Accounts accounts) {
+    JobService(
+            JobStore store, JobList list, JobChanges changes, Reports reports, Accounts accounts, @Lazy JobsSeen seen) {
+        this.seen = seen;
         this.accounts = accounts;
         this.store = store;
         this.list = list;
@@ -35,7 +40,7 @@ public class JobService {
     }
 
     JobViews.JobPage list(String search, boolean archived, int page) {
-        JobList.Found found = list.find(search, archived, page);
+        JobList.Found found = list.find(search, archived, page, seen.only());
         return new JobViews.JobPage(
                 found.rows().stream().map(JobViews.JobLine::of).toList(), found.total(), page, JobList.PAGE);
     }
@@ -95,7 +100,7 @@ public class JobService {
     /** Locks a job for a change that was meant for the revision that somebody saw. */
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob lock(String id, int revision) {
-        StoredJob loaded = store.lock(id);
+        StoredJob loaded = changes.lock(id);
         requireOpen(loaded);
         if (loaded.revision() != revision) {
             throw new Stale(

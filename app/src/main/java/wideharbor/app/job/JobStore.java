@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.judging.CheckVersion;
+import wideharbor.app.live.Happened;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
@@ -33,13 +35,24 @@ public class JobStore {
     private final Rows.Builds builds;
     private final Rows.Kits kits;
     private final JobReader reader;
+    private final CheckVersion checks;
+    private final Happened happened;
     private final HarborCodec codec;
 
-    JobStore(Rows.Jobs jobs, Rows.Builds builds, Rows.Kits kits, JobReader reader, HarborCodec codec) {
+    JobStore(
+            Rows.Jobs jobs,
+            Rows.Builds builds,
+            Rows.Kits kits,
+            JobReader reader,
+            CheckVersion checks,
+            Happened happened,
+            HarborCodec codec) {
         this.jobs = jobs;
         this.builds = builds;
         this.kits = kits;
         this.reader = reader;
+        this.checks = checks;
+        this.happened = happened;
         this.codec = codec;
     }
 
@@ -79,11 +92,6 @@ public class JobStore {
         return reader.known(jobs.lock(id).orElseThrow(() -> missing(id)));
     }
 
-    /** The same after something changed that jobs are read with: parts, standards, ways of working. */
-    StoredJob lockAnew(String id) {
-        return reader.read(jobs.lock(id).orElseThrow(() -> missing(id)));
-    }
-
     private static Refusal missing(String id) {
         return Refusal.notFound("There is no job '" + id + "'.");
     }
@@ -92,6 +100,17 @@ public class JobStore {
     @Transactional(propagation = Propagation.MANDATORY)
     public void touch(String id) {
         row(id).stateNo++;
+        happened.toJob(id);
+    }
+
+    /** Whether it is to be judged anew, under the rules that it is read with. */
+    boolean isStale(StoredJob stored) {
+        return row(stored.job().id()).isStale(stored.under(), checks.id());
+    }
+
+    /** The rules that it is read with turned its verdict. */
+    void turned(StoredJob stored) {
+        row(stored.job().id()).turnedUnder = stored.under();
     }
 
     /** Every job that has not left. */
@@ -104,6 +123,7 @@ public class JobStore {
         JobRow row = new JobRow(job.id(), job.title());
         write(row, job.brief());
         jobs.saveAndFlush(row);
+        happened.toJob(row.id);
         int ordinal = 0;
         for (Build build : job.gear().builds()) {
             builds.save(
@@ -149,6 +169,7 @@ public class JobStore {
 
     void title(String job, String title) {
         row(job).title = title;
+        happened.toJob(job);
     }
 
     /** Lays a job aside, or brings it back. */
@@ -156,6 +177,7 @@ public class JobStore {
         JobRow row = row(job);
         row.archivedAt = when;
         row.archivedBy = who;
+        happened.toJob(job);
     }
 
     boolean isArchived(String job) {
@@ -214,8 +236,10 @@ public class JobStore {
     StoredJob nextState(StoredJob before, Judged judged) {
         JobRow row = row(before.job().id());
         row.stateNo++;
-        count(row, judged);
-        return new StoredJob(judged.job(), row.stage, row.revision, row.stateNo, before.buildRevisions());
+        happened.toJob(row.id);
+        count(row, before, judged);
+        return new StoredJob(
+                judged.job(), row.stage, row.revision, row.stateNo, before.under(), before.buildRevisions());
     }
 
     /** What was signed does not stand any more: a draft again, under its next revision. */
@@ -227,11 +251,13 @@ public class JobStore {
 
     /** What the list shows of a job, counted when it changes. */
     void count(StoredJob stored, Judged judged) {
-        count(row(stored.job().id()), judged);
+        count(row(stored.job().id()), stored, judged);
     }
 
-    private static void count(JobRow row, Judged judged) {
+    private void count(JobRow row, StoredJob stored, Judged judged) {
         Verdict verdict = judged.verdict();
+        row.judgedUnder = stored.under();
+        row.judgedWith = checks.id();
         row.clear = verdict.clear();
         row.stops = verdict.stops();
         row.undecided = verdict.open();

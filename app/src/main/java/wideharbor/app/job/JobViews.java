@@ -28,6 +28,7 @@ final class JobViews {
             int unreadCautions,
             int configurationsClear,
             int configurationsAll,
+            boolean stale,
             String nextAct,
             String firstBuild) {
 
@@ -40,14 +41,15 @@ final class JobViews {
                     row.place(),
                     row.operator(),
                     row.stage(),
-                    v.clear(),
-                    v.inWords(),
+                    v.clear() && !row.stale(),
+                    row.stale() ? "Being judged anew; was " + v.inWords() : v.inWords(),
                     v.stops(),
                     v.open(),
                     v.unreadCautions(),
                     row.configurationsClear(),
                     row.configurationsAll(),
-                    nextAct(row.stage(), v),
+                    row.stale(),
+                    row.stale() ? "wait: it is being judged anew" : nextAct(row.stage(), v),
                     row.builds().isEmpty() ? "" : row.builds().get(0));
         }
 

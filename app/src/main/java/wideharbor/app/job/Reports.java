@@ -22,15 +22,26 @@ import wideharbor.core.job.Job;
  */
 @Service
 public class Reports {
-    /** A job worn in eight ways with twelve lenses comes to about 15 MB. */
-    private static final int MOST = 40;
+    /**
+     * Rigs that are kept, each a body in one way with one lens: 96 of them come to about 15 MB, all to about 300. Two
+     * hundred jobs as they mostly are; with fewer, whoever looks at one throws out what another looks at.
+     */
+    private static final int MOST_RIGS = 2000;
 
     private static final int MOST_FORESEEN = 40;
 
     /** Parts that the house took in meanwhile make the same state another: they are offered at once. */
-    private record State(String job, long stateNo, Catalogue parts) {
+    private record State(String job, long stateNo, long under, Catalogue parts, int rigs) {
         static State of(StoredJob stored) {
-            return new State(stored.job().id(), stored.stateNo(), stored.job().catalogue());
+            return of(stored, stored.job());
+        }
+
+        static State of(StoredJob stored, Job judged) {
+            int rigs = judged.gear().builds().stream()
+                    .mapToInt(b -> Math.max(1, b.configurations().size())
+                            * Math.max(1, b.lenses().size()))
+                    .sum();
+            return new State(judged.id(), stored.stateNo(), stored.under(), judged.catalogue(), Math.max(1, rigs));
         }
 
         boolean isAfter(State other) {
@@ -40,7 +51,7 @@ public class Reports {
 
     private record Foreseen(State before, GearPackage after) {}
 
-    private final Flights<State, Judged> kept = new Flights<>(MOST);
+    private final Flights<State, Judged> kept = new Flights<>(MOST_RIGS, State::rigs);
     private final Flights<Foreseen, Judged> foreseen = new Flights<>(MOST_FORESEEN);
     private final CheckEngine engine;
 
@@ -124,11 +135,11 @@ public class Reports {
      * Keeps what a change computed, once that change is committed, in place of the state before: a state that was
      * rolled back is never answered for.
      */
-    void keepAfterCommit(String job, long stateNo, Judged judged) {
+    void keepAfterCommit(StoredJob stored, Judged judged) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                State now = new State(job, stateNo, judged.job().catalogue());
+                State now = State.of(stored, judged.job());
                 kept.forget(now::isAfter);
                 kept.put(now, judged);
             }

@@ -10,12 +10,16 @@ import org.springframework.data.jpa.repository.JpaSpecificationExecutor;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import wideharbor.app.web.Named;
 
 /** The repositories of this package, together because only the stores here use them. */
 final class Rows {
     private Rows() {}
 
     interface Jobs extends JpaRepository<JobRow, String>, JpaSpecificationExecutor<JobRow> {
+        String OPEN = " where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED and j.archivedAt is null ";
+        String STALE = "and (j.judgedUnder <> ?1 or j.judgedWith <> ?2) ";
+
         @Lock(LockModeType.PESSIMISTIC_WRITE)
         @Query("select j from JobRow j where j.id = ?1")
         Optional<JobRow> lock(String id);
@@ -24,9 +28,23 @@ final class Rows {
         Optional<Long> stateNo(String id);
 
         /** Every job that has not left, the next load-out first. */
-        @Query("select j.id from JobRow j where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED "
-                + "and j.archivedAt is null order by j.loadAt, j.id")
+        @Query("select j.id from JobRow j" + OPEN + "order by j.loadAt, j.id")
         List<String> open();
+
+        /** Open jobs that were not judged under these rules by these checks, the next load-out first. */
+        @Query("select j.id from JobRow j" + OPEN + STALE + "order by j.loadAt, j.id")
+        List<String> stale(long rules, String checks, Limit limit);
+
+        @Query("select count(j) from JobRow j" + OPEN + STALE)
+        int countStale(long rules, String checks);
+
+        @Query("select count(j) from JobRow j" + OPEN)
+        int countOpen();
+
+        /** Open jobs whose verdict these rules made another one. */
+        @Query("select new wideharbor.app.web.Named(j.id, j.title) from JobRow j" + OPEN
+                + "and j.turnedUnder = ?1 order by j.loadAt, j.id")
+        List<Named> turned(long rules, Limit limit);
 
         /** Laid aside before then: nobody wanted them back. */
         @Modifying

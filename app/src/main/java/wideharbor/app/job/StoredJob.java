@@ -10,15 +10,17 @@ import wideharbor.core.job.Job;
  *
  * @param revision of brief and package together: what a signature is put under
  * @param stateNo goes up with every change of anything: what derived data is kept by
+ * @param under the number of the house's rules that it is read with
  */
-public record StoredJob(Job job, Gate.Stage stage, int revision, long stateNo, Map<BuildId, Integer> buildRevisions) {
+public record StoredJob(
+        Job job, Gate.Stage stage, int revision, long stateNo, long under, Map<BuildId, Integer> buildRevisions) {
     /** The same state with another content, for what is only tried. */
     public StoredJob with(Job other) {
-        return new StoredJob(other, stage, revision, stateNo, buildRevisions);
+        return new StoredJob(other, stage, revision, stateNo, under, buildRevisions);
     }
 
     StoredJob revised(Map<BuildId, Integer> revisions) {
-        return new StoredJob(job, stage, revision, stateNo, revisions);
+        return new StoredJob(job, stage, revision, stateNo, under, revisions);
     }
 
     public int buildRevision(BuildId build) {

@@ -10,6 +10,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.function.ToIntFunction;
 import wideharbor.app.web.Refusal;
 
 /**
@@ -34,8 +35,18 @@ public final class Flights<K, V> {
     }
 
     Flights(int most, Duration longest) {
+        this(most, key -> 1, longest);
+    }
+
+    /** So much of them together as {@code most} says, each as heavy as its key tells. */
+    public Flights(int most, ToIntFunction<? super K> weight) {
+        this(most, weight, LONGEST);
+    }
+
+    private Flights(int most, ToIntFunction<? super K> weight, Duration longest) {
         this.kept = Caffeine.newBuilder()
-                .maximumSize(most)
+                .maximumWeight(most)
+                .weigher((K key, FutureTask<V> answer) -> weight.applyAsInt(key))
                 .expireAfterAccess(UNASKED)
                 .build();
         this.longest = longest;

@@ -2,12 +2,18 @@ package wideharbor.app.security;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -16,6 +22,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsPasswordService;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -28,7 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Order(1)
-public class Accounts implements UserDetailsService, ApplicationRunner {
+public class Accounts implements UserDetailsService, UserDetailsPasswordService, ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(Accounts.class);
 
     private record First(String displayName, Set<Role> roles) {}
@@ -44,18 +51,21 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
     private final Codes codes;
     private final String configured;
     private final String rescued;
+    private final String rescuedTo;
 
     Accounts(
             AppUsers users,
             PasswordEncoder encoder,
             Codes codes,
             @Value("${harbor.accounts}") String configured,
-            @Value("${harbor.rescue}") String rescued) {
+            @Value("${harbor.rescue}") String rescued,
+            @Value("${harbor.rescue-file}") String rescuedTo) {
         this.users = users;
         this.encoder = encoder;
         this.codes = codes;
         this.configured = configured;
         this.rescued = rescued;
+        this.rescuedTo = rescuedTo;
     }
 
     /** By the name that is typed; the principal carries the person's id, so that one person is never two. */
@@ -69,6 +79,17 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
                 .password(user.password())
                 .roles(user.roles().stream().map(Enum::name).toArray(String[]::new))
                 .build();
+    }
+
+    /** Their own password, encoded as it is done by now. */
+    @Override
+    @Transactional
+    public UserDetails updatePassword(UserDetails user, @Nullable String encoded) {
+        if (encoded == null) {
+            return user;
+        }
+        users.findById(user.getUsername()).ifPresent(known -> known.password(encoded));
+        return User.withUserDetails(user).password(encoded).build();
     }
 
     /** Every screen names people, and hardly anybody is renamed: a new name is seen within a minute. */
@@ -94,7 +115,7 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
     }
 
     /** The name that a person signs in with. */
-    String username(String person) {
+    public String username(String person) {
         return users.findById(person).map(AppUser::username).orElse(person);
     }
 
@@ -124,10 +145,25 @@ public class Accounts implements UserDetailsService, ApplicationRunner {
             });
         }
         if (!rescued.isEmpty()) {
-            users.findByUsername(rescued)
-                    .ifPresentOrElse(
-                            user -> LOG.info("Code for {}: {}", rescued, codes.give(user)),
-                            () -> LOG.info("Nobody here signs in as {}.", rescued));
+            tell(users.findByUsername(rescued)
+                    .map(user -> "Code for " + rescued + ": " + codes.give(user))
+                    .orElse("Nobody here signs in as " + rescued + "."));
+        }
+    }
+
+    /** To whoever has the machine; a log is read by others too. */
+    private void tell(String words) {
+        if (rescuedTo.isEmpty()) {
+            LOG.info(words);
+            return;
+        }
+        try {
+            Path file = Files.createFile(
+                    Path.of(rescuedTo),
+                    PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+            Files.writeString(file, words + "\n");
+        } catch (IOException e) {
+            throw new UncheckedIOException("The code cannot be written to " + rescuedTo, e);
         }
     }
 }

@@ -30,12 +30,12 @@ class AuditInterceptor implements HandlerInterceptor, WebMvcConfigurer {
     @Override
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception refused) {
-        Principal who = request.getUserPrincipal();
         if (refused != null || response.getStatus() >= 400 || !(handler instanceof HandlerMethod method)) {
             return;
         }
         Audited audited = method.getMethodAnnotation(Audited.class);
         if (audited != null) {
+            Principal who = request.getUserPrincipal();
             audit.write(
                     Audit.Kind.DONE,
                     who == null ? "" : who.getName(),

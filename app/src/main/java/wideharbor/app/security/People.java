@@ -1,17 +1,14 @@
 package wideharbor.app.security;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
@@ -22,15 +19,16 @@ import wideharbor.app.web.Refusal;
  * The people of the house: invited, given roles, reset, suspended; each looks after their own password and sessions.
  */
 @Service
-class People {
-    private static final int SHORTEST_PASSWORD = 10;
-    /** What is longer the encoding would cut off. */
-    private static final int LONGEST_PASSWORD_BYTES = 72;
+public class People {
+    /** What somebody may sign in as. */
+    public static final String USERNAME = "[\\p{L}\\p{N}][\\p{L}\\p{N}._-]{1,38}";
+
+    public static final String USERNAME_IN_WORDS = "must be 2 to 39 letters, digits, points, lines or hyphens";
 
     private final AppUsers users;
     private final Accounts accounts;
     private final Codes codes;
-    private final PasswordEncoder encoder;
+    private final Passwords passwords;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final Clock clock;
 
@@ -38,19 +36,19 @@ class People {
             AppUsers users,
             Accounts accounts,
             Codes codes,
-            PasswordEncoder encoder,
+            Passwords passwords,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             Clock clock) {
         this.users = users;
         this.accounts = accounts;
         this.codes = codes;
-        this.encoder = encoder;
+        this.passwords = passwords;
         this.sessions = sessions;
         this.clock = clock;
     }
 
     /** How a person stands. */
-    enum State {
+    public enum State {
         /** Has a password. */
         HERE,
         /** Has a code that still works. */
@@ -60,10 +58,10 @@ class People {
         SUSPENDED
     }
 
-    record Person(String id, String username, String displayName, Set<Role> roles, State state, int sessions) {}
+    public record Person(String id, String username, String displayName, Set<Role> roles, State state, int sessions) {}
 
     /** A person with the code that lets them choose a password; it is told once. */
-    record Invited(Person person, String code) {}
+    public record Invited(Person person, String code) {}
 
     /** {@code current}: the one that asks. */
     record OwnSession(String id, Instant since, Instant last, boolean current) {}
@@ -96,7 +94,7 @@ class People {
     }
 
     @Transactional
-    Invited invite(String username, String displayName, Set<Role> roles) {
+    public Invited invite(String username, String displayName, Set<Role> roles) {
         if (users.findByUsername(username).isPresent()) {
             throw Refusal.conflict("Somebody here signs in as '" + username + "' already.");
         }
@@ -104,6 +102,12 @@ class People {
         String code = codes.give(user);
         users.saveAndFlush(user);
         return new Invited(person(user), code);
+    }
+
+    /** Whether somebody is that and nothing else. */
+    @Transactional(readOnly = true)
+    public boolean isOnly(String id, Role role) {
+        return require(id).roles().equals(Set.of(role));
     }
 
     /** Other roles end a person's sessions: those hold the roles of their beginning. */
@@ -167,7 +171,7 @@ class People {
     @Transactional
     Optional<String> join(String username, String code, String password) {
         Optional<AppUser> user = users.findByUsername(username).filter(u -> !u.isSuspended() && codes.opens(u, code));
-        user.ifPresent(u -> u.password(encoded(password)));
+        user.ifPresent(u -> u.password(passwords.encoded(username, password)));
         return user.map(AppUser::id);
     }
 
@@ -175,23 +179,11 @@ class People {
     @Transactional
     void changePassword(String id, String now, String next, String session) {
         AppUser user = require(id);
-        if (!encoder.matches(now, user.password())) {
+        if (!passwords.matches(now, user.password())) {
             throw Refusal.conflict("The password you have now is another.");
         }
-        user.password(encoded(next));
+        user.password(passwords.encoded(user.username(), next));
         endSessions(id, session);
-    }
-
-    private String encoded(String password) {
-        if (password.length() < SHORTEST_PASSWORD) {
-            throw new IllegalArgumentException("A password must have at least " + SHORTEST_PASSWORD
-                    + " characters, but this has " + password.length() + ".");
-        }
-        if (password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD_BYTES) {
-            throw new IllegalArgumentException(
-                    "A password may have at most " + LONGEST_PASSWORD_BYTES + " bytes; this has more.");
-        }
-        return Objects.requireNonNull(encoder.encode(password));
     }
 
     @Transactional

@@ -38,10 +38,7 @@ class PeopleController {
     }
 
     record NewPerson(
-            @NotNull
-            @Pattern(
-                    regexp = "[\\p{L}\\p{N}][\\p{L}\\p{N}._-]{1,38}",
-                    message = "must be 2 to 39 letters, digits, points, lines or hyphens")
+            @NotNull @Pattern(regexp = People.USERNAME, message = People.USERNAME_IN_WORDS)
             String username,
 
             @NotBlank @Size(max = 80) String displayName,

@@ -1,5 +1,6 @@
 package wideharbor.app.security;
 
+import jakarta.servlet.DispatcherType;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -21,23 +22,32 @@ class SecuritySetup {
     private static final String POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; "
             + "frame-ancestors 'none'; object-src 'none'; base-uri 'self'";
 
+    /** Rounds as a power of two; an encoding of fewer is made anew when its person signs in. */
+    static final int COST = 11;
+
     private static final String FEATURES = "camera=(), microphone=(), geolocation=(), payment=(), usb=()";
 
     @Bean
     PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder();
+        return new BCryptPasswordEncoder(COST);
     }
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, Throttle throttle, Audit audit, Clock clock) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, Throttle throttle, Audit audit, Clock clock, Gauges gauges)
+            throws Exception {
         SignInWatch watch = new SignInWatch(throttle, audit, clock);
         return http.addFilterAfter(watch, HeaderWriterFilter.class)
-                .authorizeHttpRequests(r -> r.requestMatchers("/api/login", "/api/join", "/api/session")
+                .authorizeHttpRequests(r -> r.dispatcherTypeMatchers(DispatcherType.ASYNC)
+                        // The end of a stream that somebody was let into.
+                        .permitAll()
+                        .requestMatchers("/api/login", "/api/join", "/api/session")
                         .permitAll()
                         .requestMatchers("/api/**", "/v3/**")
                         .authenticated()
-                        .requestMatchers("/actuator/health")
+                        .requestMatchers("/actuator/health/**")
                         .permitAll()
+                        .requestMatchers("/actuator/prometheus")
+                        .access(gauges)
                         .requestMatchers("/actuator/**")
                         .denyAll()
                         .requestMatchers(HttpMethod.GET, "/**")
@@ -47,7 +57,7 @@ class SecuritySetup {
                 .formLogin(f -> f.loginProcessingUrl("/api/login")
                         .loginPage("/sign-in")
                         .successHandler(watch::letIn)
-                        .failureHandler((request, response, e) -> watch.refuse(request, response)))
+                        .failureHandler(watch::refuse))
                 .logout(l -> l.logoutUrl("/api/logout").logoutSuccessHandler(watch::letGo))
                 .exceptionHandling(e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .csrf(c -> c.spa())

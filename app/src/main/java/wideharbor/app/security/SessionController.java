@@ -4,9 +4,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
@@ -41,12 +39,7 @@ class SessionController {
         if (!(principal instanceof Authentication who)) {
             return new Session(false, LocalDate.now(clock), "", "", Set.of(), false, false, false, false);
         }
-        Set<Role> roles = who.getAuthorities().stream()
-                .map(a -> String.valueOf(a.getAuthority()))
-                .filter(a -> a.startsWith("ROLE_"))
-                .map(a -> a.substring(5))
-                .map(Role::valueOf)
-                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Role.class)));
+        Set<Role> roles = Role.of(who);
         return new Session(
                 true,
                 LocalDate.now(clock),

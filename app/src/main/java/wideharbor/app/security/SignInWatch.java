@@ -6,15 +6,18 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.web.filter.OncePerRequestFilter;
+import wideharbor.app.web.Answers;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.quantity.Words;
+import wideharbor.app.web.Trouble;
 
 /** Before anybody is let in: not too many guesses, and no session for longer than a day however busy. */
 class SignInWatch extends OncePerRequestFilter {
@@ -35,11 +38,11 @@ class SignInWatch extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (isSignIn(request) && throttle.isClosed(name(request), request.getRemoteAddr())) {
             response.setHeader("Retry-After", String.valueOf(Throttle.WINDOW.toSeconds()));
-            Refusal closed = Refusal.tooOften();
-            problem(response, closed.status().value(), closed.status().getReasonPhrase(), Words.reason(closed));
+            Answers.refuse(response, Refusal.tooOften());
             return;
         }
-        HttpSession session = request.getSession(false);
+        // What everybody may read, the interface itself, asks no database who reads it.
+        HttpSession session = request.getRequestURI().startsWith("/api/") ? request.getSession(false) : null;
         if (session != null
                 && Instant.ofEpochMilli(session.getCreationTime()).plus(LONGEST).isBefore(clock.instant())) {
             session.invalidate();
@@ -61,9 +64,16 @@ class SignInWatch extends OncePerRequestFilter {
         response.setStatus(204);
     }
 
-    void refuse(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    void refuse(HttpServletRequest request, HttpServletResponse response, AuthenticationException why)
+            throws IOException {
+        Optional<Trouble> trouble = Trouble.of(why);
+        if (trouble.isPresent()) {
+            // Whether the password is right nobody knows just now.
+            Answers.refuse(response, trouble.get().refusal());
+            return;
+        }
         audit.write(Audit.Kind.REFUSED, name(request), request.getRemoteAddr(), "", "name or password not right");
-        problem(response, 401, "Unauthorized", "Name or password is not right.");
+        Answers.refuse(response, new Refusal(HttpStatus.UNAUTHORIZED, "Name or password is not right."));
     }
 
     void letGo(HttpServletRequest request, HttpServletResponse response, @Nullable Authentication who) {
@@ -71,14 +81,5 @@ class SignInWatch extends OncePerRequestFilter {
             audit.write(Audit.Kind.SIGNED_OUT, who.getName(), request.getRemoteAddr(), "", "signed out");
         }
         response.setStatus(204);
-    }
-
-    private static void problem(HttpServletResponse response, int status, String title, String detail)
-            throws IOException {
-        response.setStatus(status);
-        response.setContentType("application/problem+json");
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getWriter()
-                .write("{\"status\":" + status + ",\"title\":\"" + title + "\",\"detail\":\"" + detail + "\"}");
     }
 }

@@ -6,11 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnClass;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** The published description of the endpoints. Answers are records: every property is always there. */
 @Configuration
+@ConditionalOnClass(name = "org.springdoc.core.customizers.OpenApiCustomizer")
 class ApiDocument {
 
     @Bean

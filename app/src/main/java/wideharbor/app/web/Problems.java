@@ -2,6 +2,7 @@ package wideharbor.app.web;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,12 +17,12 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
-import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -34,7 +35,6 @@ import wideharbor.format.HarborFormatException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
-    private static final String RETRY_AFTER_SECONDS = "5";
 
     record Place(String place, String message) {}
 
@@ -42,16 +42,9 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> refused(Refusal e) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.status());
         if (e.status() == HttpStatus.SERVICE_UNAVAILABLE) {
-            answer.header(HttpHeaders.RETRY_AFTER, RETRY_AFTER_SECONDS);
+            answer.header(HttpHeaders.RETRY_AFTER, Answers.RETRY_AFTER_SECONDS);
         }
         return answer.body(problem(e.status(), Words.reason(e)));
-    }
-
-    /** No connection to the database came free in time. */
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> full(CannotCreateTransactionException e) {
-        LOG.warn("No connection to the database: {}", e.getMessage());
-        return refused(Refusal.busy());
     }
 
     @ExceptionHandler
@@ -85,11 +78,19 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ProblemDetail raced(RuntimeException e) {
+    ResponseEntity<ProblemDetail> raced(RuntimeException e) {
+        Optional<Trouble> trouble = Trouble.of(e);
+        if (trouble.isPresent()) {
+            return troubled(trouble.get(), e);
+        }
         LOG.info("Lost a race: {}", e.getMessage());
-        return problem(
-                HttpStatus.CONFLICT,
-                "Someone else changed this at the same moment. Nothing was overwritten; try again.");
+        return refused(
+                Refusal.conflict("Someone else changed this at the same moment. Nothing was overwritten; try again."));
+    }
+
+    private ResponseEntity<ProblemDetail> troubled(Trouble trouble, Exception e) {
+        LOG.warn("{}: {}", trouble, e.getMessage());
+        return refused(trouble.refusal());
     }
 
     @ExceptionHandler
@@ -104,9 +105,14 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail internal(Exception e) {
+    ResponseEntity<ProblemDetail> internal(Exception e) {
+        Optional<Trouble> trouble = Trouble.of(e);
+        if (trouble.isPresent()) {
+            return troubled(trouble.get(), e);
+        }
         LOG.error("Internal error", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Internal error: the request could not be completed.");
+        return refused(
+                new Refusal(HttpStatus.INTERNAL_SERVER_ERROR, "Internal error: the request could not be completed."));
     }
 
     @Override
@@ -115,6 +121,23 @@ class Problems extends ResponseEntityExceptionHandler {
         List<Place> places = e.getBindingResult().getFieldErrors().stream()
                 .map(f -> new Place(f.getField(), words(f)))
                 .toList();
+        return invalid(places);
+    }
+
+    /** The same for what stands in the address. */
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Place> places = e.getParameterValidationResults().stream()
+                .flatMap(result -> result.getResolvableErrors().stream()
+                        .map(error -> new Place(
+                                String.valueOf(result.getMethodParameter().getParameterName()),
+                                String.valueOf(error.getDefaultMessage()))))
+                .toList();
+        return invalid(places);
+    }
+
+    private static ResponseEntity<Object> invalid(List<Place> places) {
         ProblemDetail problem = problem(
                 HttpStatus.BAD_REQUEST,
                 places.isEmpty()
@@ -160,6 +183,10 @@ class Problems extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         Throwable cause = e;
         while (cause != null && !(cause instanceof IllegalArgumentException)) {
+            if (cause instanceof BodyFilter.TooLong) {
+                Refusal tooLong = BodyFilter.tooLong(BodyFilter.MOST);
+                return ResponseEntity.status(tooLong.status()).body(problem(tooLong.status(), Words.reason(tooLong)));
+            }
             cause = cause.getCause();
         }
         String detail = cause != null && cause.getMessage() != null

@@ -23,9 +23,7 @@ public final class Refusal extends RuntimeException {
 
     /** Others keep everything busy for too long: nothing was done, and asking again later will do. */
     public static Refusal busy() {
-        return new Refusal(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "Too many ask at once just now; nothing was changed. Try again in a few seconds.");
+        return Trouble.BUSY.refusal();
     }
 
     /** Somebody guesses. */

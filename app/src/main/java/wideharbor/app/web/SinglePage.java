@@ -1,11 +1,16 @@
 package wideharbor.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.FlashMap;
+import org.springframework.web.servlet.FlashMapManager;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
@@ -26,6 +31,22 @@ class SinglePage implements WebMvcConfigurer {
                 .setCacheControl(CacheControl.noCache())
                 .resourceChain(true)
                 .addResolver(new ScreenResolver());
+    }
+
+    /** Nothing is told from one page to the next by the server: nobody's session is asked for it. */
+    @Bean
+    FlashMapManager flashMapManager() {
+        return new FlashMapManager() {
+            @Override
+            public @Nullable FlashMap retrieveAndUpdate(HttpServletRequest request, HttpServletResponse response) {
+                return null;
+            }
+
+            @Override
+            public void saveOutputFlashMap(FlashMap map, HttpServletRequest request, HttpServletResponse response) {
+                throw new UnsupportedOperationException("Internal error: pages are the browser's");
+            }
+        };
     }
 
     private static final class ScreenResolver extends PathResourceResolver {

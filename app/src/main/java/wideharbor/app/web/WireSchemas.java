@@ -27,6 +27,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnClass;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import wideharbor.core.build.PortRef;
@@ -50,6 +51,7 @@ import wideharbor.core.quantity.Span;
 
 /** The description of what {@link Wire} writes and reads, made from the types themselves. */
 @Configuration
+@ConditionalOnClass(name = "org.springdoc.core.customizers.OpenApiCustomizer")
 class WireSchemas {
     private static final String AT = "#/components/schemas/";
 

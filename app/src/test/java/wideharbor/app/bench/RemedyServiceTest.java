@@ -45,7 +45,7 @@ class RemedyServiceTest {
     }
 
     private StoredJob stands(Judged state, long number) {
-        StoredJob stored = new StoredJob(state.job(), Gate.Stage.DRAFT, 1, number, Map.of(BuildId.of("a"), 1));
+        StoredJob stored = new StoredJob(state.job(), Gate.Stage.DRAFT, 1, number, 1, Map.of(BuildId.of("a"), 1));
         when(store.load(JOB)).thenReturn(stored);
         when(store.stateNo(JOB)).thenReturn(number);
         when(reports.of(stored)).thenReturn(state);
@@ -105,7 +105,7 @@ class RemedyServiceTest {
         StoredJob stored = stands(judged, 1);
         String key = found("rods.axis-height").key().toString();
         Judged next = CheckEngine.standard().judge(judged.job());
-        StoredJob now = new StoredJob(next.job(), Gate.Stage.DRAFT, 1, 2, Map.of(BuildId.of("a"), 2));
+        StoredJob now = new StoredJob(next.job(), Gate.Stage.DRAFT, 1, 2, 1, Map.of(BuildId.of("a"), 2));
         when(store.load(JOB)).thenReturn(stored, now);
         when(store.stateNo(JOB)).thenReturn(2L);
         when(reports.of(now)).thenReturn(next);

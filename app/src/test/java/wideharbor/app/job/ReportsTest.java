@@ -46,7 +46,7 @@ class ReportsTest {
     @BeforeEach
     void read() throws Exception {
         Job job = new HarborCodec().read(Files.readAllBytes(Path.of("..", "demo", "slack-water.harbor.json")));
-        stored = new StoredJob(job, Gate.Stage.DRAFT, 1, 1, Map.of(BuildId.of("a"), 1));
+        stored = new StoredJob(job, Gate.Stage.DRAFT, 1, 1, 1, Map.of(BuildId.of("a"), 1));
     }
 
     private GearPackage slid(double to) {
@@ -144,8 +144,10 @@ class ReportsTest {
     void eachStateIsJudgedOnce() {
         Judged first = reports.of(stored);
         assertSame(first, reports.of(stored));
-        StoredJob next = new StoredJob(stored.job(), Gate.Stage.DRAFT, 1, 2, Map.of(BuildId.of("a"), 1));
+        StoredJob next = new StoredJob(stored.job(), Gate.Stage.DRAFT, 1, 2, 1, Map.of(BuildId.of("a"), 1));
         assertNotSame(first, reports.of(next));
+        StoredJob otherRules = new StoredJob(stored.job(), Gate.Stage.DRAFT, 1, 2, 2, Map.of(BuildId.of("a"), 1));
+        assertNotSame(reports.of(next), reports.of(otherRules), "a judgement is by the rules that it was made under");
         assertNotSame(first, reports.anew(stored.job()));
     }
 }

@@ -23,125 +23,133 @@ import wideharbor.app.RunningApp;
 
 @ExtendWith(RunningApp.class)
 class RolesTest {
-    /** Operation × nobody, technician, desk, lead, administrator: what each is answered. */
+    /** Operation × nobody, technician, desk, lead, administrator, crew of the job: what each is answered. */
     private static final String RIGHTS = """
-            GET,    /api/jobs,                                                401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB,                                            401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/checks,                                            401, ok,  ok,  ok,  ok
-            PUT,    /api/jobs/JOB/brief,                                      401, 403, ok,  ok,  403
-            GET,    /api/worn,                                                401, ok,  ok,  ok,  ok
-            POST,   /api/jobs,                                                401, 403, ok,  ok,  403
-            PUT,    /api/jobs/JOB/title,                                      401, 403, ok,  ok,  403
-            POST,   /api/jobs/none/archive,                                   401, 403, ok,  ok,  403
-            POST,   /api/jobs/none/bring-back,                                401, 403, ok,  ok,  403
-            POST,   /api/jobs/JOB/bodies,                                     401, ok,  ok,  ok,  403
-            PUT,    /api/jobs/JOB/bodies/a/title,                             401, ok,  ok,  ok,  403
-            POST,   /api/jobs/JOB/bodies/a/take-off,                          401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/bodies/a/put-back,                          401, ok,  403, ok,  403
-            GET,    /api/jobs/JOB/builds/a/by-hand?part=x&deed=MOVE,          401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/maker/templates,                           401, ok,  ok,  ok,  ok
-            POST,   /api/catalogue/maker/try,                                 401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/kit/read,                                   401, ok,  403, ok,  403
-            PUT,    /api/jobs/JOB/kit,                                        401, ok,  403, ok,  403
-            GET,    /api/jobs/JOB/builds/a/lens-offers,                       401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/bench,                             401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/drawing,                           401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/ports,                             401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/fit?port=x:y,                      401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/journal,                           401, ok,  ok,  ok,  ok
-            POST,   /api/jobs/JOB/builds/a/edits,                             401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/builds/a/trials,                            401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/builds/a/undo,                              401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/builds/a/back,                              401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/builds/a/redo,                              401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/reads,                                      401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/waivers,                                    401, 403, 403, ok,  403
-            POST,   /api/jobs/JOB/waivers/withdraw,                           401, 403, 403, ok,  403
-            GET,    /api/jobs/JOB/dispatch,                                   401, ok,  ok,  ok,  ok
-            POST,   /api/jobs/JOB/built,                                      401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/sign,                                       401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/dispatch,                                   401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/recall,                                     401, 403, 403, ok,  403
-            GET,    /api/jobs/JOB/brought,                                    401, ok,  ok,  ok,  ok
-            POST,   /api/jobs/JOB/brought/proposals/take,                     401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/brought/proposals/leave,                    401, ok,  403, ok,  403
-            POST,   /api/jobs/JOB/brought/parts/take,                         401, 403, 403, ok,  403
-            POST,   /api/jobs/JOB/brought/standards/leave,                    401, 403, 403, ok,  403
-            GET,    /api/jobs/JOB/pull-list.csv,                              401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/pull-list.pdf,                              401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/package.harbor.json,                        401, ok,  ok,  ok,  ok
-            POST,   /api/packages,                                            401, 403, ok,  ok,  403
-            POST,   /api/packages/compare,                                    401, ok,  ok,  ok,  403
-            POST,   /api/packages/merge?revision=1,                           401, 403, 403, ok,  403
-            GET,    /api/jobs/JOB/remedies?finding=none,                      401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/budget,                            401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/own-parts,                         401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/power,                             401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/signals,                           401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/signals/labels.pdf,                401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/signals/offers?from=x:y,           401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/hands,                             401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/left,                              401, ok,  ok,  ok,  ok
-            POST,   /api/jobs/JOB/builds/a/left,                              401, ok,  403, ok,  403
-            GET,    /api/jobs/JOB/builds/a/left/1/drawing,                    401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/packing-list.csv,                           401, ok,  ok,  ok,  ok
-            GET,    /api/people,                                              401, 403, 403, 403, ok
-            POST,   /api/people,                                              401, 403, 403, 403, ok
-            PUT,    /api/people/none,                                         401, 403, 403, 403, ok
-            POST,   /api/people/none/reset,                                   401, 403, 403, 403, ok
-            POST,   /api/people/none/suspended,                               401, 403, 403, 403, ok
-            GET,    /api/audit,                                               401, 403, 403, 403, ok
-            GET,    /api/me/sessions,                                         401, ok,  ok,  ok,  ok
-            POST,   /api/join,                                         ok , ok,  ok,  ok,  ok
-            POST,   /api/me/sessions/end,                                     401, ok,  ok,  ok,  ok
-            PUT,    /api/me/name,                                             401, ok,  ok,  ok,  ok
-            PUT,    /api/me/password,                                         401, ok,  ok,  ok,  ok
-            GET,    /api/house/operators,                                     401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/balance,                           401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/changeovers,                       401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/compare?with=low,                  401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/stack-ends,                                401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/stacks?body=body-wren@1&support=head-60@1, 401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/parts/body-wren@1/cross-fit,               401, ok,  ok,  ok,  ok
-            GET,    /api/house/ways,                                          401, ok,  ok,  ok,  ok
-            PUT,    /api/house/ways/none,                                     401, 403, 403, ok,  403
-            GET,    /api/catalogue,                                           401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/parts/box-2@1,                             401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/parts/box-2@1/drawing,                     401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/parts/box-2@1/text,                        401, ok,  ok,  ok,  ok
-            POST,   /api/catalogue/parts,                                     401, ok,  403, ok,  403
-            GET,    /api/catalogue.csv,                                       401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue.harbor.json,                               401, ok,  ok,  ok,  ok
-            POST,   /api/catalogue/standing,                                  401, 403, 403, ok,  403
-            POST,   /api/catalogue/imports?name=a.csv,                        401, 403, 403, ok,  403
-            GET,    /api/catalogue/imports/none,                              401, 403, 403, ok,  403
-            POST,   /api/catalogue/imports/none/store,                        401, 403, 403, ok,  403
-            DELETE,  /api/catalogue/imports/none,                        401, 403, 403, ok,  403
-            GET,    /api/house/standards,                                     401, ok,  ok,  ok,  ok
-            GET,    /api/house/rules,                                         401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/history/0,                         401, ok,  ok,  ok,  ok
-            GET,    /api/jobs/JOB/builds/a/history/0/drawing,                 401, ok,  ok,  ok,  ok
-            PUT,    /api/jobs/JOB/builds/a/history/1/name,                    401, ok,  403, ok,  403
-            GET,    /api/catalogue/parts/none@1/differences?from=none@2,      401, ok,  ok,  ok,  ok
-            GET,    /api/catalogue/parts/none@2/uptake?of=none@1,             401, ok,  ok,  ok,  ok
-            POST,   /api/catalogue/parts/none@2/uptake,                       401, ok,  403, ok,  403
-            DELETE, /api/catalogue/parts/none@1,                              401, 403, 403, ok,  403
-            GET,    /api/jobs/JOB/decisions,                                  401, ok,  ok,  ok,  ok
-            GET,    /api/house/rules/HAND_STOP/history,                       401, ok,  ok,  ok,  ok
-            POST,   /api/house/rules/HAND_STOP/trial,                         401, 403, 403, ok,  403
-            PUT,    /api/house/rules/HAND_STOP,                               401, 403, 403, ok,  403
-            PUT,    /api/house/standards/none,                                401, 403, 403, ok,  403
-            POST,   /api/calculators/shims,                                   401, ok,  ok,  ok,  ok
-            POST,   /api/calculators/docking,                                 401, ok,  ok,  ok,  ok
-            POST,   /api/calculators/rods,                                    401, ok,  ok,  ok,  ok
-            GET,    /api/calculators/keys,                                    401, ok,  ok,  ok,  ok
-            GET,    /api/calculators/power/lasting?wattHours=98&celsius=20&watts=40&hours=4,401, ok,  ok,  ok,  ok
-            GET,    /api/calculators/power/output?watts=9&endVolts=12&limitWatts=50&limitAmps=5,401, ok,  ok,  ok,  ok
-            GET,    /api/calculators/power/cable?watts=9&endVolts=12&leastVolts=11&lengthMm=500,401, ok,  ok,  ok,  ok
-            GET,    /api/calculators/power/cabin?wattHours=98,                401, ok,  ok,  ok,  ok
-            GET,    /v3/api-docs,                                             401, ok,  ok,  ok,  ok
-            GET,    /api/session,                                             ok,  ok,  ok,  ok,  ok
-            GET,    /actuator/health,                                         ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs,                                                401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB,                                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/judging,                                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/checks,                                            401, ok,  ok,  ok,  ok,  ok
+            PUT,    /api/jobs/JOB/brief,                                      401, 403, ok,  ok,  403, 403
+            GET,    /api/worn,                                                401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs,                                                401, 403, ok,  ok,  403, 403
+            PUT,    /api/jobs/JOB/title,                                      401, 403, ok,  ok,  403, 403
+            POST,   /api/jobs/none/archive,                                   401, 403, ok,  ok,  403, 403
+            POST,   /api/jobs/none/bring-back,                                401, 403, ok,  ok,  403, 403
+            POST,   /api/jobs/JOB/bodies,                                     401, ok,  ok,  ok,  403, 403
+            PUT,    /api/jobs/JOB/bodies/a/title,                             401, ok,  ok,  ok,  403, 403
+            POST,   /api/jobs/JOB/bodies/a/take-off,                          401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/bodies/a/put-back,                          401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/builds/a/by-hand?part=x&deed=MOVE,          401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/catalogue/maker/templates,                           401, ok,  ok,  ok,  ok,  403
+            POST,   /api/catalogue/maker/try,                                 401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/kit/read,                                   401, ok,  403, ok,  403, 403
+            PUT,    /api/jobs/JOB/kit,                                        401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/builds/a/lens-offers,                       401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/bench,                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/drawing,                           401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/ports,                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/fit?port=x:y,                      401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/journal,                           401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/builds/a/edits,                             401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/builds/a/trials,                            401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/builds/a/undo,                              401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/builds/a/back,                              401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/builds/a/redo,                              401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/reads,                                      401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/crew,                                       401, ok,  ok,  ok,  ok,  403
+            POST,   /api/jobs/JOB/crew,                                       401, 403, ok,  ok,  403, 403
+            DELETE, /api/jobs/JOB/crew/none,                                  401, 403, ok,  ok,  403, 403
+            GET,    /api/jobs/JOB/remarks,                                    401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/remarks,                                    401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/remarks/1/settled,                          401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/ticks,                                      401, ok,  403, ok,  403, ok
+            POST,   /api/jobs/JOB/waivers,                                    401, 403, 403, ok,  403, 403
+            POST,   /api/jobs/JOB/waivers/withdraw,                           401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/dispatch,                                   401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/built,                                      401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/sign,                                       401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/dispatch,                                   401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/recall,                                     401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/brought,                                    401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/brought/proposals/take,                     401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/brought/proposals/leave,                    401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/brought/parts/take,                         401, 403, 403, ok,  403, 403
+            POST,   /api/jobs/JOB/brought/standards/leave,                    401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/pull-list.csv,                              401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/pull-list.pdf,                              401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/package.harbor.json,                        401, ok,  ok,  ok,  ok,  403
+            POST,   /api/packages,                                            401, 403, ok,  ok,  403, 403
+            POST,   /api/packages/compare,                                    401, ok,  ok,  ok,  403, 403
+            POST,   /api/packages/merge?revision=1,                           401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/remedies?finding=none,                      401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/budget,                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/own-parts,                         401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/power,                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/signals,                           401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/signals/labels.pdf,                401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/signals/offers?from=x:y,           401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/hands,                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/left,                              401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/builds/a/left,                              401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/builds/a/left/1/drawing,                    401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/packing-list.csv,                           401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/people,                                              401, 403, 403, 403, ok,  403
+            POST,   /api/people,                                              401, 403, 403, 403, ok,  403
+            PUT,    /api/people/none,                                         401, 403, 403, 403, ok,  403
+            POST,   /api/people/none/reset,                                   401, 403, 403, 403, ok,  403
+            POST,   /api/people/none/suspended,                               401, 403, 403, 403, ok,  403
+            GET,    /api/audit,                                               401, 403, 403, 403, ok,  403
+            GET,    /api/me/sessions,                                         401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/join,                                         ok , ok,  ok,  ok,  ok,  ok
+            POST,   /api/me/sessions/end,                                     401, ok,  ok,  ok,  ok,  ok
+            PUT,    /api/me/name,                                             401, ok,  ok,  ok,  ok,  ok
+            PUT,    /api/me/password,                                         401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/house/operators,                                     401, ok,  ok,  ok,  ok,  403
+            GET,    /api/jobs/JOB/builds/a/balance,                           401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/changeovers,                       401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/compare?with=low,                  401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/catalogue/stack-ends,                                401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/stacks?body=body-wren@1&support=head-60@1, 401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/body-wren@1/cross-fit,               401, ok,  ok,  ok,  ok,  403
+            GET,    /api/house/ways,                                          401, ok,  ok,  ok,  ok,  403
+            PUT,    /api/house/ways/none,                                     401, 403, 403, ok,  403, 403
+            GET,    /api/catalogue,                                           401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@1,                             401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@1/drawing,                     401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@1/text,                        401, ok,  ok,  ok,  ok,  403
+            POST,   /api/catalogue/parts,                                     401, ok,  403, ok,  403, 403
+            GET,    /api/catalogue.csv,                                       401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue.harbor.json,                               401, ok,  ok,  ok,  ok,  403
+            POST,   /api/catalogue/standing,                                  401, 403, 403, ok,  403, 403
+            POST,   /api/catalogue/imports?name=a.csv,                        401, 403, 403, ok,  403, 403
+            GET,    /api/catalogue/imports/none,                              401, 403, 403, ok,  403, 403
+            POST,   /api/catalogue/imports/none/store,                        401, 403, 403, ok,  403, 403
+            DELETE,  /api/catalogue/imports/none,                        401, 403, 403, ok,  403, 403
+            GET,    /api/house/standards,                                     401, ok,  ok,  ok,  ok,  403
+            GET,    /api/house/rules,                                         401, ok,  ok,  ok,  ok,  403
+            GET,    /api/jobs/JOB/builds/a/history/0,                         401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/history/0/drawing,                 401, ok,  ok,  ok,  ok,  ok
+            PUT,    /api/jobs/JOB/builds/a/history/1/name,                    401, ok,  403, ok,  403, 403
+            GET,    /api/catalogue/parts/none@1/differences?from=none@2,      401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/none@2/uptake?of=none@1,             401, ok,  ok,  ok,  ok,  403
+            POST,   /api/catalogue/parts/none@2/uptake,                       401, ok,  403, ok,  403, 403
+            DELETE, /api/catalogue/parts/none@1,                              401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/decisions,                                  401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/house/rules/HAND_STOP/history,                       401, ok,  ok,  ok,  ok,  403
+            POST,   /api/house/rules/HAND_STOP/trial,                         401, 403, 403, ok,  403, 403
+            PUT,    /api/house/rules/HAND_STOP,                               401, 403, 403, ok,  403, 403
+            PUT,    /api/house/standards/none,                                401, 403, 403, ok,  403, 403
+            POST,   /api/calculators/shims,                                   401, ok,  ok,  ok,  ok,  403
+            POST,   /api/calculators/docking,                                 401, ok,  ok,  ok,  ok,  403
+            POST,   /api/calculators/rods,                                    401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/keys,                                    401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/power/lasting?wattHours=98&celsius=20&watts=40&hours=4,401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/power/output?watts=9&endVolts=12&limitWatts=50&limitAmps=5,401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/power/cable?watts=9&endVolts=12&leastVolts=11&lengthMm=500,401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/power/cabin?wattHours=98,                401, ok,  ok,  ok,  ok,  403
+            GET,    /v3/api-docs,                                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/session,                                             ok,  ok,  ok,  ok,  ok,  ok
+            GET,    /actuator/health,                                         ok,  ok,  ok,  ok,  ok,  ok
             """;
 
     private static String job = "";
@@ -155,17 +163,28 @@ class RolesTest {
                 "tech", RunningApp.as("tech"),
                 "desk", RunningApp.as("desk"),
                 "lead", only("only-lead", "LEAD"),
-                "admin", only("only-admin", "ADMINISTRATOR"));
+                "admin", only("only-admin", "ADMINISTRATOR"),
+                "crew", ofCrew("only-crew"));
         people.get("nobody").get("/api/session");
     }
 
     /** Somebody of one role alone. */
     private static Client only(String name, String role) {
-        String code = RunningApp.as("lead")
-                .post("/api/people", Map.of("username", name, "displayName", name, "roles", List.of(role)))
-                .json()
-                .path("code")
-                .asString();
+        return joined(
+                name,
+                RunningApp.as("lead")
+                        .post("/api/people", Map.of("username", name, "displayName", name, "roles", List.of(role))));
+    }
+
+    private static Client ofCrew(String name) {
+        return joined(
+                name,
+                RunningApp.as("lead")
+                        .post("/api/jobs/" + job + "/crew", Map.of("username", name, "displayName", name)));
+    }
+
+    private static Client joined(String name, Client.Answer invited) {
+        String code = invited.json().path("code").asString();
         Client nobody = Client.anonymous(RunningApp.url());
         nobody.get("/api/session");
         nobody.post("/api/join", Map.of("username", name, "code", code, "password", RunningApp.PASSWORD));
@@ -185,8 +204,8 @@ class RolesTest {
                 .map(line -> line.split(",\\s*"))
                 .map(cells -> new Right(
                         cells[0],
-                        String.join(",", List.of(cells).subList(1, cells.length - 5)),
-                        List.of(cells).subList(cells.length - 5, cells.length)))
+                        String.join(",", List.of(cells).subList(1, cells.length - 6)),
+                        List.of(cells).subList(cells.length - 6, cells.length)))
                 .toList();
     }
 
@@ -230,16 +249,23 @@ class RolesTest {
             Every operation of the interface, by role; a person may hold several. Written by the test that calls each as
             each (`RolesTest`): what is not in its table fails it. *Nobody* is who has not signed in.
 
-            | | operation | nobody | technician | desk | lead | administrator |
-            | --- | --- | --- | --- | --- | --- | --- |
+            | | operation | nobody | technician | desk | lead | administrator | crew of the job |
+            | --- | --- | --- | --- | --- | --- | --- | --- |
             """;
 
     /** Every endpoint × role: refused ones answer 401 or 403 before anything is looked at; the others get past that. */
     @ParameterizedTest
     @CsvSource(textBlock = RIGHTS)
     void everyEndpointAsksForItsRole(
-            String method, String path, String nobody, String tech, String desk, String lead, String admin) {
-        Map.of("nobody", nobody, "tech", tech, "desk", desk, "lead", lead, "admin", admin)
+            String method,
+            String path,
+            String nobody,
+            String tech,
+            String desk,
+            String lead,
+            String admin,
+            String crew) {
+        Map.of("nobody", nobody, "tech", tech, "desk", desk, "lead", lead, "admin", admin, "crew", crew)
                 .forEach((who, expected) -> {
                     Client.Answer answer = send(people.get(who), method, path.replace("JOB", job));
                     if (expected.equals("ok")) {
@@ -285,7 +311,11 @@ class RolesTest {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "seq", 1);
         } else if (path.endsWith("do")) {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "anyway", false);
-        } else if (path.contains("/reads") || path.contains("/withdraw")) {
+        } else if (path.endsWith("/crew")) {
+            body = Map.of("username", "only-tech", "displayName", "Only");
+        } else if (path.endsWith("/remarks")) {
+            body = Map.of("words", "The case rattles.");
+        } else if (path.contains("/reads") || path.contains("/ticks") || path.contains("/withdraw")) {
             body = Map.of("finding", "none");
         } else if (path.contains("/proposals/")) {
             body = Map.of("findings", List.of("none"));

@@ -52,6 +52,13 @@ public final class Remedies {
         }
     }
 
+    /**
+     * What mends a finding.
+     *
+     * @param all false where others may do so too: nothing was looked for beyond one that brings no new trouble
+     */
+    public record Found(List<Fix> fixes, boolean all) {}
+
     /** Everything that mends a finding, the least new trouble first. */
     public List<Fix> of(Finding finding) {
         return of(finding, () -> true);
@@ -59,8 +66,20 @@ public final class Remedies {
 
     /** The same, while somebody wants to know: asked before each candidate, since each costs many checks. */
     public List<Fix> of(Finding finding, BooleanSupplier wanted) {
+        return look(finding, wanted, false).fixes();
+    }
+
+    /** The one that {@link #of} tells first: when it brings no new trouble, none is tried after it. */
+    public Found first(Finding finding, BooleanSupplier wanted) {
+        Found found = look(finding, wanted, true);
+        return new Found(
+                found.fixes().stream().limit(1).toList(),
+                found.all() && found.fixes().size() <= 1);
+    }
+
+    private Found look(Finding finding, BooleanSupplier wanted, boolean oneIsEnough) {
         if (finding.state() == CheckState.NOT_CHECKED) {
-            return List.of();
+            return new Found(List.of(), true);
         }
         FindingKey key = finding.key();
         List<Fix> tried = new ArrayList<>();
@@ -70,8 +89,15 @@ public final class Remedies {
                 break;
             }
             attempt(key, candidate, tried);
+            if (oneIsEnough && bringsNothing(tried)) {
+                return new Found(ranked(new Apart(analysis.rig(), analysis.catalogue()).told(tried)), false);
+            }
         }
-        return ranked(new Apart(analysis.rig(), analysis.catalogue()).told(tried));
+        return new Found(ranked(new Apart(analysis.rig(), analysis.catalogue()).told(tried)), true);
+    }
+
+    private static boolean bringsNothing(List<Fix> tried) {
+        return !tried.isEmpty() && tried.get(tried.size() - 1).raised().titles().isEmpty();
     }
 
     private static ConfigurationKey place(FindingKey key) {

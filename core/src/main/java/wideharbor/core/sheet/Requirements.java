@@ -243,7 +243,7 @@ public final class Requirements {
                 asked.from(),
                 asked.text(),
                 open.isEmpty() ? Status.MET : found,
-                against.isEmpty() ? metBy : titles(against),
+                against.isEmpty() ? metBy : titles(open),
                 open.stream().map(f -> f.key().toString()).toList(),
                 read.stream().map(Job.CautionRead::who).distinct().toList());
     }

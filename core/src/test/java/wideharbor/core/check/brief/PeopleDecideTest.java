@@ -80,6 +80,7 @@ class PeopleDecideTest {
         Requirement after = requirement(ticked, "own-");
         assertEquals(Status.MET, after.status());
         assertEquals(List.of("jonna"), after.tickedBy());
+        assertEquals(List.of(), after.decidedBy(), "what is ticked is not told as open");
         assertEquals(List.of("Jonna Brask"), after.named(who -> "Jonna Brask").tickedBy());
         assertTrue(after.ticks().isEmpty());
     }
