@@ -3,7 +3,9 @@ package wideharbor.app.security;
 import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.AuthorityUtils;
 
 /**
  * What a person may do: technicians edit builds, leads everything of jobs and house, desks edit briefs and read builds,
@@ -17,14 +19,15 @@ public enum Role {
     ADMINISTRATOR,
     CREW;
 
-    private static final String PREFIX = "ROLE_";
+    private String authority() {
+        return "ROLE_" + name();
+    }
 
-    /** The roles that somebody signed in with. */
+    /** The roles that somebody signed in with; none for who did not. */
     public static Set<Role> of(Authentication who) {
-        return who.getAuthorities().stream()
-                .map(a -> String.valueOf(a.getAuthority()))
-                .filter(a -> a.startsWith(PREFIX))
-                .map(a -> valueOf(a.substring(PREFIX.length())))
+        Set<String> authorities = AuthorityUtils.authorityListToSet(who.getAuthorities());
+        return Stream.of(values())
+                .filter(r -> authorities.contains(r.authority()))
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Role.class)));
     }
 }
