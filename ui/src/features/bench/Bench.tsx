@@ -37,11 +37,13 @@ const DARK: Light = { placements: [], as: '' };
 export function Bench({ at, canEdit, session }: Props) {
   const { spot } = at;
   const [light, setLight] = useState(DARK);
+  const [chosenToo, setGathered] = useState<readonly string[]>([]);
   const [measuring, setMeasuring] = useState(false);
   const [opened, setOpened] = useState<Opened | null>(null);
   const sheet = useRef<Sheet>(null);
   const go = (name: string, value: string) => at.go({ [name]: value });
   const { query, bench, pending, act, foresee, drop } = useBench(spot, session.displayName, (c) => go('config', c));
+  const gathered = chosenToo.filter((p) => bench?.stack.some((r) => r.placement === p));
   const only = at.asked.get('only') === '1';
   // Cards that have not changed are not drawn anew: what they call must know the box as it stands when it is called.
   const here = useRef(only);
@@ -52,6 +54,15 @@ export function Bench({ at, canEdit, session }: Props) {
     void act(a.kind === 'edit' ? { kind: 'edit', ...scoped(a.request, here.current) } : a).catch(() => undefined);
   const actions = {
     ...useBenchActions({ bench, me: session.displayName, canEdit, run, go, open: setOpened }),
+    gathered,
+    gather: (placement: string) =>
+      setGathered((before) =>
+        placement === ''
+          ? []
+          : before.includes(placement)
+            ? before.filter((p) => p !== placement)
+            : [...before, placement],
+      ),
     measuring,
     measure: () => setMeasuring((on) => !on),
     zoom: (by: number) => sheet.current?.by(by),

@@ -15,7 +15,7 @@ import { RemoveDialog } from './RemoveDialog';
 /** Which dialog is open over the Bench. */
 export type Opened =
   | { kind: 'fit'; placement: string }
-  | { kind: 'remove'; part: string; title: string }
+  | { kind: 'remove'; parts: readonly string[]; title: string }
   | { kind: 'hand'; part: string; deed: Deed; title: string }
   | { kind: 'budget' | 'balance' | 'hands' | 'left' | 'checked' | 'configure' | 'lenses' | 'history' };
 
@@ -48,7 +48,7 @@ export function BenchDialogs({ opened, bench, spot, canEdit, onOpen, onRequest, 
         />
       );
     case 'remove':
-      return <RemoveDialog part={opened.part} title={opened.title} onClose={onClose} onRequest={decide} />;
+      return <RemoveDialog parts={opened.parts} title={opened.title} onClose={onClose} onRequest={decide} />;
     case 'hand':
       return <HandDialog {...at} part={opened.part} deed={opened.deed} title={opened.title} onRequest={decide} />;
     case 'lenses':

@@ -35,6 +35,13 @@ const DEEDS: How[] = [
   { value: 'EXCHANGE', label: 'Exchange', act: 'Exchange', empty: 'No other part of this kind goes where it is held.' },
   { value: 'MOVE', label: 'Move', act: 'Move it there', empty: 'No free port on this rig takes one of its faces.' },
   {
+    value: 'OTHER_SIDE',
+    label: 'To the other side',
+    act: 'Move it there',
+    empty: 'No free port mirrors the one it hangs on.',
+  },
+  { value: 'DUPLICATE', label: 'One more', act: 'Add it', empty: 'No free port on this rig takes one more of it.' },
+  {
     value: 'INSERT',
     label: 'Put a part under it',
     act: 'Put it under',
@@ -56,7 +63,7 @@ export function HandDialog({ spot, revision, part, title, deed, onClose, onReque
   const query = useQuery(handQuery(spot, part, doing, useDeferredValue(search.trim()), revision));
   const how = [...DEEDS, CARRY].find((d) => d.value === doing);
   return (
-    <Modal open title={title} footer={null} onCancel={onClose} width={760}>
+    <Modal open title={title} footer={null} onCancel={onClose} width={860}>
       <div className="fit">
         {deed !== 'CARRY' && (
           <Segmented<Deed>

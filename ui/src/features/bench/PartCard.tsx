@@ -65,9 +65,10 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
             {!row.root && (
               <>
                 <Button onClick={() => actions.byHand(row.placement, row.title, 'MOVE')}>Move</Button>
+                <Button onClick={() => actions.byHand(row.placement, row.title, 'DUPLICATE')}>One more</Button>
                 <Button onClick={() => actions.byHand(row.placement, row.title, 'CLOSE')}>Join</Button>
                 <Button onClick={() => actions.askRemove(row.placement)}>Take off</Button>
-                <Button type="text" onClick={() => actions.removeSaying(row.placement, row.title)}>
+                <Button type="text" onClick={() => actions.removeSaying([row.placement], row.title)}>
                   Take off, saying why
                 </Button>
               </>

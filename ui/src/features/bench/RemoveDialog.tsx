@@ -3,24 +3,31 @@ import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 
 interface Props {
-  part: string;
+  parts: readonly string[];
   title: string;
   onClose: () => void;
   onRequest: (request: Schemas['EditRequest']) => void;
 }
 
-/** Takes a part off for a reason that the journal keeps: who asks in a week will want to know who decided it. */
-export function RemoveDialog({ part, title, onClose, onRequest }: Props) {
+/** Takes parts off for a reason that the journal keeps: who asks in a week will want to know who decided it. */
+export function RemoveDialog({ parts, title, onClose, onRequest }: Props) {
   const [reason, setReason] = useState('');
   const [all, setAll] = useState(false);
-  const ready = reason.trim() !== '';
+  const [one = '', ...others] = parts;
+  const ready = others.length > 0 || reason.trim() !== '';
+  const how = { withDependants: all, reason: reason.trim() };
   const submit = () =>
-    ready && onRequest({ kind: 'REMOVE', placement: part, withDependants: all, reason: reason.trim() });
+    ready &&
+    onRequest(
+      others.length > 0
+        ? { kind: 'REMOVE_SEVERAL', placements: [...parts], ...how }
+        : { kind: 'REMOVE', placement: one, ...how },
+    );
   return (
     <Modal
       open
       title={`Take off ${title}`}
-      okText="Take it off"
+      okText={others.length > 0 ? 'Take them off' : 'Take it off'}
       okButtonProps={{ disabled: !ready }}
       onOk={submit}
       onCancel={onClose}
@@ -37,7 +44,7 @@ export function RemoveDialog({ part, title, onClose, onRequest }: Props) {
         />
       </label>
       <Checkbox className="with-all" checked={all} onChange={(e) => setAll(e.target.checked)}>
-        with all that hangs on it
+        with all that hangs on {others.length > 0 ? 'them' : 'it'}
       </Checkbox>
     </Modal>
   );

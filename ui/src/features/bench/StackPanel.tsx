@@ -2,7 +2,7 @@ import { Button } from 'antd';
 import { memo, useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { counted, massText, words } from '../../shared/format/units';
-import { settingText } from './logic';
+import { settingText, severalText } from './logic';
 import { PartCard } from './PartCard';
 import type { BenchActions } from './useBenchKeys';
 import type { DoAct } from './useBench';
@@ -27,6 +27,17 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
         <h2>Stack, top to ground</h2>
         <span className="num soft">{counted(bench.stack.length, 'part')}</span>
       </div>
+      {actions.canEdit && actions.gathered.length > 0 && (
+        <div className="gathered" role="status">
+          <span>{counted(actions.gathered.length, 'part')} chosen together</span>
+          <Button onClick={() => actions.removeSaying(actions.gathered, severalText(actions.gathered))}>
+            Take off
+          </Button>
+          <Button type="text" onClick={() => actions.gather('')}>
+            None
+          </Button>
+        </div>
+      )}
       <div className="stack-scroll">
         {bench.loose.length > 0 && (
           <div className="loose">
@@ -73,6 +84,7 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
                   row={row}
                   chosen={row.placement === chosen}
                   lit={lit.includes(row.placement)}
+                  gathered={actions.gathered.includes(row.placement)}
                   actions={actions}
                   act={act}
                   onPoint={onPoint}
@@ -115,18 +127,22 @@ function FirstSteps({ bench, actions }: { bench: Schemas['Bench']; actions: Benc
 }
 
 /** A row that is not chosen is drawn anew only when something on it changes. */
-const StackRow = memo(RowFace, (a, b) => a.row === b.row && a.lit === b.lit && !a.chosen && !b.chosen);
+const StackRow = memo(
+  RowFace,
+  (a, b) => a.row === b.row && a.lit === b.lit && a.gathered === b.gathered && !a.chosen && !b.chosen,
+);
 
 interface RowProps {
   row: Schemas['Row'];
   chosen: boolean;
   lit: boolean;
+  gathered: boolean;
   actions: BenchActions;
   act: DoAct;
   onPoint: (placement: string) => void;
 }
 
-function RowFace({ row, chosen, lit, actions, act, onPoint }: RowProps) {
+function RowFace({ row, chosen, lit, gathered, actions, act, onPoint }: RowProps) {
   const ref = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
@@ -134,7 +150,9 @@ function RowFace({ row, chosen, lit, actions, act, onPoint }: RowProps) {
   const worst = row.worst ? words(row.worst) : '';
   return (
     <div
-      className={['stack-row', chosen ? 'chosen' : '', lit ? 'pointed' : '', worst].filter(Boolean).join(' ')}
+      className={['stack-row', chosen ? 'chosen' : '', lit ? 'pointed' : '', gathered ? 'gathered' : '', worst]
+        .filter(Boolean)
+        .join(' ')}
       onMouseEnter={() => onPoint(row.placement)}
       onMouseLeave={() => onPoint('')}
     >
@@ -143,7 +161,12 @@ function RowFace({ row, chosen, lit, actions, act, onPoint }: RowProps) {
         type="text"
         className="row-face"
         aria-expanded={chosen}
-        onClick={() => actions.choose(chosen ? '' : row.placement)}
+        title={actions.canEdit && !row.root ? 'With Ctrl or Shift: choose several' : undefined}
+        onClick={(e) =>
+          actions.canEdit && !row.root && (e.ctrlKey || e.metaKey || e.shiftKey)
+            ? actions.gather(row.placement)
+            : actions.choose(chosen ? '' : row.placement)
+        }
       >
         {worst && (
           <span className={`mark ${worst}`}>

@@ -3,6 +3,22 @@ import type { Command } from '../../shared/commands/commands';
 import type { BenchActions } from './useBenchKeys';
 import { VIEWS } from './views';
 
+function gathering(row: Schemas['Row'], a: BenchActions): Command[] {
+  return [
+    {
+      title: `Move ${row.title} to the other side`,
+      key: 'o',
+      run: () => a.byHand(row.placement, row.title, 'OTHER_SIDE'),
+    },
+    { title: `One more ${row.title}`, key: 'e', run: () => a.byHand(row.placement, row.title, 'DUPLICATE') },
+    {
+      title: a.gathered.includes(row.placement) ? `${row.title} out of those chosen` : `Choose ${row.title} as well`,
+      key: 'v',
+      run: () => a.gather(row.placement),
+    },
+  ];
+}
+
 /** What one can do on the Bench, each with its key: the list of keys and the search are both made of it. */
 export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: string, a: BenchActions): Command[] {
   const row = bench?.stack.find((r) => r.placement === chosen);
@@ -32,7 +48,8 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
                 key: 'j',
                 run: () => a.byHand(row.placement, row.title, 'CLOSE'),
               },
-              { title: `Take off ${row.title} and say why`, run: () => a.removeSaying(row.placement, row.title) },
+              { title: `Take off ${row.title} and say why`, run: () => a.removeSaying([row.placement], row.title) },
+              ...gathering(row, a),
             ]
           : []),
         ...(bench?.undo ? [{ title: `Undo: ${bench.undo}`, key: 'Ctrl Z', run: a.undo }] : []),

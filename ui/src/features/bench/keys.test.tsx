@@ -26,9 +26,21 @@ const bench = {
 
 function hands(over: Partial<BenchActions> = {}) {
   const names = ['choose', 'set', 'askRemove', 'undo', 'redo', 'openFit', 'view', 'lens', 'budget', 'balance'];
-  const rest = ['hands', 'left', 'checked', 'configure', 'tell', 'measure', 'zoom', 'fit'];
+  const rest = [
+    'hands',
+    'left',
+    'checked',
+    'configure',
+    'tell',
+    'measure',
+    'zoom',
+    'fit',
+    'gather',
+    'removeSaying',
+    'byHand',
+  ];
   const spies = Object.fromEntries([...names, ...rest].map((n) => [n, vi.fn()]));
-  return { canEdit: true, measuring: false, ...spies, ...over } as unknown as BenchActions &
+  return { canEdit: true, measuring: false, gathered: [], ...spies, ...over } as unknown as BenchActions &
     Record<string, ReturnType<typeof vi.fn>>;
 }
 
@@ -47,6 +59,31 @@ describe('the Bench by keyboard', () => {
     expect(a.choose).toHaveBeenNthCalledWith(1, 'bracket');
     expect(a.choose).toHaveBeenNthCalledWith(2, 'body');
     expect(a.choose).toHaveBeenNthCalledWith(3, 'body');
+  });
+
+  it('takes off together what was chosen together', () => {
+    const a = hands();
+    const { rerender } = renderHook(({ now }) => useBenchKeys(bench, 'handle', now, false), {
+      initialProps: { now: a },
+    });
+    press('v');
+    expect(a.gather).toHaveBeenCalledWith('handle');
+    const two = hands({ gathered: ['handle', 'bracket'] });
+    rerender({ now: two });
+    press('Delete');
+    expect(two.removeSaying).toHaveBeenCalledWith(['handle', 'bracket'], '2 parts');
+    expect(two.askRemove).not.toHaveBeenCalled();
+    press('Escape');
+    expect(two.gather).toHaveBeenCalledWith('');
+  });
+
+  it('moves to the other side and adds one more by a key each', () => {
+    const a = hands();
+    renderHook(() => useBenchKeys(bench, 'handle', a, false));
+    press('o');
+    press('e');
+    expect(a.byHand).toHaveBeenNthCalledWith(1, 'handle', 'Handle', 'OTHER_SIDE');
+    expect(a.byHand).toHaveBeenNthCalledWith(2, 'handle', 'Handle', 'DUPLICATE');
   });
 
   it('gathers pushes of one slide, and loses none when another is pushed', () => {

@@ -2,6 +2,9 @@ import type { Edit } from '../../shared/job/acts';
 import type { Schemas } from '../../shared/api/client';
 import { amount, counted, fixed, needed } from '../../shared/format/units';
 
+/** Several parts chosen together, in words. */
+export const severalText = (parts: readonly string[]) => counted(parts.length, 'part');
+
 export type Finding = Schemas['FindingView'];
 export type Row = Schemas['Row'];
 export type Setting = Schemas['SettingView'];

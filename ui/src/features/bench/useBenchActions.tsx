@@ -21,7 +21,7 @@ export function useBenchActions({
   run,
   go,
   open,
-}: Asked): Omit<BenchActions, 'measuring' | 'measure' | 'zoom' | 'fit'> {
+}: Asked): Omit<BenchActions, 'measuring' | 'measure' | 'zoom' | 'fit' | 'gathered' | 'gather'> {
   const { modal, message } = App.useApp();
   const remove = (placement: string, withDependants: boolean, reason = '') =>
     run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants, reason } });
@@ -60,7 +60,7 @@ export function useBenchActions({
       if (row.dependants === 0) remove(placement, false);
       else askAboutDependants(row);
     },
-    removeSaying: (part, title) => open({ kind: 'remove', part, title }),
+    removeSaying: (parts, title) => canEdit && open({ kind: 'remove', parts, title }),
     undo: () => {
       if (!bench?.undo) return;
       if (bench.undoBy === me) return run({ kind: 'undo', anyway: false });

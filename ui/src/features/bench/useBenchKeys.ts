@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import type { Deed } from '../../shared/api/queries';
 import { isTyping } from '../../shared/kit/typing';
-import { nudged } from './logic';
+import { nudged, severalText } from './logic';
 
 export interface BenchActions {
   canEdit: boolean;
@@ -10,8 +10,12 @@ export interface BenchActions {
   set: (key: string, value: number) => void;
   feel: (key: string, byFeel: boolean) => void;
   askRemove: (placement: string) => void;
-  /** Takes a part off once somebody has said why. */
-  removeSaying: (placement: string, title: string) => void;
+  /** Takes parts off once somebody has said why. */
+  removeSaying: (placements: readonly string[], title: string) => void;
+  /** Parts chosen together, beside the one that is open. */
+  gathered: readonly string[];
+  /** A part to those chosen together, or out of them; none: nothing is. */
+  gather: (placement: string) => void;
   undo: () => void;
   redo: () => void;
   openFit: (placement: string) => void;
@@ -100,6 +104,8 @@ const hand =
   };
 
 const takeOff: Key = (hand) => {
+  const { gathered, removeSaying } = hand.actions;
+  if (gathered.length > 0) return () => removeSaying(gathered, severalText(gathered));
   const row = rowOf(hand);
   return row && (() => hand.actions.askRemove(row.placement));
 };
@@ -122,10 +128,21 @@ const KEYS: Record<string, Key> = {
   g: hand('MOVE'),
   u: hand('INSERT'),
   j: hand('CLOSE'),
+  o: hand('OTHER_SIDE'),
+  e: hand('DUPLICATE'),
+  v: (hand) => {
+    const row = rowOf(hand);
+    return row && !row.root ? () => hand.actions.gather(row.placement) : undefined;
+  },
   l: ({ actions }) => actions.lensSet,
   y: ({ actions }) => actions.history,
   Delete: takeOff,
-  Escape: ({ actions }) => (actions.measuring ? actions.measure : () => actions.choose('')),
+  Escape: ({ actions }) =>
+    actions.measuring
+      ? actions.measure
+      : actions.gathered.length > 0
+        ? () => actions.gather('')
+        : () => actions.choose(''),
   m: ({ actions }) => actions.budget,
   h: ({ actions }) => actions.hands,
   r: ({ actions }) => actions.left,

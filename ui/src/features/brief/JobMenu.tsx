@@ -25,8 +25,11 @@ export function JobMenu({ job }: { job: Schemas['JobView'] }) {
     },
     onError: refused,
   });
-  const archive = useMutation({
-    mutationFn: async () => unwrap(await api.POST('/api/jobs/{job}/archive', { params })),
+  const leave = useMutation({
+    mutationFn: async (how: 'aside' | 'deleted') =>
+      how === 'aside'
+        ? unwrap(await api.POST('/api/jobs/{job}/archive', { params }))
+        : unwrap(await api.DELETE('/api/jobs/{job}', { params })),
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: keys.jobs });
       await navigate('/jobs');
@@ -36,14 +39,22 @@ export function JobMenu({ job }: { job: Schemas['JobView'] }) {
   const askArchive = () =>
     modal.confirm({
       title: `Lay ${job.title} aside?`,
+      content: 'It leaves the list and the week, and is kept among the jobs laid aside.',
+      okText: 'Lay it aside',
+      onOk: () => leave.mutate('aside'),
+    });
+  const askDelete = () =>
+    modal.confirm({
+      title: `Delete ${job.title}?`,
       content: (
         <>
-          It leaves the list and the week, and can be brought back for 30 days; then it is forgotten.{' '}
+          Until 30 days from now it can be brought back from the jobs laid aside; then it is gone for good.{' '}
           <a href={`/api/jobs/${job.id}/package.harbor.json`}>Keep its package file</a> first.
         </>
       ),
-      okText: 'Lay it aside',
-      onOk: () => archive.mutate(),
+      okText: 'Delete it',
+      okButtonProps: { danger: true },
+      onOk: () => leave.mutate('deleted'),
     });
   return (
     <>
@@ -53,6 +64,7 @@ export function JobMenu({ job }: { job: Schemas['JobView'] }) {
           items: [
             { key: 'rename', label: 'Rename the job', onClick: () => setTitle(job.title) },
             { key: 'archive', label: 'Lay it aside', onClick: askArchive },
+            { key: 'delete', label: 'Delete the job', onClick: askDelete },
           ],
         }}
       >

@@ -35,6 +35,13 @@ function columns(lines: readonly Line[]): TableColumnsType<Line> {
       ...numbers((l) => known(l, l.lineGrams)),
       render: (_, l) => (l.massKnown ? grams(l.lineGrams) : ''),
     },
+    {
+      title: 'Goes along',
+      key: 'serves',
+      className: 'soft serves',
+      render: (_, l) => l.serves.join('; '),
+      ...filterOf(lines, (l) => l.serves[l.serves.length - 1] ?? ''),
+    },
   ];
 }
 

@@ -27,6 +27,7 @@ const dispatch: Schemas['Dispatch'] = {
       eachGrams: 620,
       lineGrams: 620,
       massKnown: true,
+      serves: [],
     },
     {
       item: 'legs@1',
@@ -39,6 +40,7 @@ const dispatch: Schemas['Dispatch'] = {
       eachGrams: 0,
       lineGrams: 0,
       massKnown: false,
+      serves: [],
     },
   ],
   screws: [],

@@ -13,6 +13,7 @@ const line = (item: string, inKit: number, onRig = 0): Schemas['Line'] => ({
   eachGrams: 0,
   lineGrams: 0,
   massKnown: true,
+  serves: [],
 });
 
 describe('the kit while it is packed', () => {

@@ -15,6 +15,7 @@ const line = (name: string, category: string, grams: number | null): Schemas['Li
     eachGrams: grams ?? 0,
     lineGrams: grams ?? 0,
     massKnown: grams !== null,
+    serves: [],
   }) as Schemas['Line'];
 
 const items = () =>

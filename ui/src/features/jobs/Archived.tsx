@@ -7,7 +7,7 @@ import { dayAndTime } from '../../shared/format/units';
 import { Sheet } from '../../shared/kit/Sheet';
 import { useRefusal } from '../../shared/kit/useRefusal';
 
-/** Jobs laid aside: out of the list and the week, kept for 30 days. */
+/** Jobs laid aside: out of the list and the week, kept there; what was deleted, for 30 days. */
 export function Archived({ jobs, mayBringBack }: { jobs: Schemas['JobLine'][]; mayBringBack: boolean }) {
   const client = useQueryClient();
   const refused = useRefusal();
@@ -21,11 +21,16 @@ export function Archived({ jobs, mayBringBack }: { jobs: Schemas['JobLine'][]; m
     <Sheet<Schemas['JobLine']>
       rowKey="id"
       dataSource={jobs}
-      empty="Nothing is laid aside. A job laid aside on its brief is kept here for 30 days."
+      empty="Nothing is laid aside. A job laid aside on its brief is kept here; a deleted one for 30 days."
       columns={[
         { title: 'Loads out', key: 'load', className: 'num nowrap', render: (_, j) => dayAndTime(j.loadAt) },
         { title: 'Job', key: 'title', render: (_, j) => <strong>{j.title}</strong> },
         { title: 'Place', dataIndex: 'place', className: 'soft' },
+        {
+          title: 'Kept',
+          key: 'kept',
+          render: (_, j) => (j.forgetAt ? `deleted, gone on ${dayAndTime(j.forgetAt)}` : 'as long as the house'),
+        },
         {
           title: '',
           key: 'back',

@@ -13,6 +13,7 @@ const job = (id: string, loadAt: string, over: Partial<Schemas['JobLine']> = {})
   place: 'Skerrow',
   operator: '',
   stage: 'DRAFT',
+  forgetAt: null,
   clear: true,
   verdict: 'Clear',
   stops: 0,

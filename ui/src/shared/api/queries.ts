@@ -144,7 +144,7 @@ export const fitQuery = (s: Spot, port: string, search: string, revision: number
     enabled: port !== '',
   });
 
-export type Deed = 'EXCHANGE' | 'MOVE' | 'INSERT' | 'CLOSE' | 'OPEN' | 'CARRY';
+export type Deed = 'EXCHANGE' | 'MOVE' | 'INSERT' | 'CLOSE' | 'OPEN' | 'CARRY' | 'DUPLICATE' | 'OTHER_SIDE';
 
 /** What may be done by hand with a part, and what each way would cost. */
 export const handQuery = (s: Spot, part: string, deed: Deed, search: string, revision: number) =>

@@ -302,7 +302,7 @@ export interface paths {
         get: operations["part"];
         put?: never;
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -606,7 +606,7 @@ export interface paths {
         get: operations["job"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2576,6 +2576,16 @@ export interface components {
             reason: string;
             withDependants: boolean;
         };
+        EditRemoveSeveral: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REMOVE_SEVERAL";
+            placements: string[];
+            reason: string;
+            withDependants: boolean;
+        };
         EditRename: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2584,7 +2594,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRemoveSeveral"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2962,6 +2972,8 @@ export interface components {
             /** Format: int32 */
             configurationsClear: number;
             firstBuild: string;
+            /** Format: date-time */
+            forgetAt: string | null;
             id: string;
             /** Format: date-time */
             loadAt: string;
@@ -3119,6 +3131,7 @@ export interface components {
             onRig: number;
             /** Format: int32 */
             pieces: number;
+            serves: string[];
         };
         LinkRow: {
             by: string;
@@ -4721,7 +4734,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    delete_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5227,6 +5240,26 @@ export interface operations {
             };
         };
     };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     archive: {
         parameters: {
             query?: never;
@@ -5629,7 +5662,7 @@ export interface operations {
                 configuration?: string;
                 lens?: string;
                 part: string;
-                deed: "EXCHANGE" | "MOVE" | "INSERT" | "CLOSE" | "OPEN" | "CARRY";
+                deed: "EXCHANGE" | "MOVE" | "INSERT" | "CLOSE" | "OPEN" | "DUPLICATE" | "OTHER_SIDE" | "CARRY";
                 search?: string;
             };
             header?: never;

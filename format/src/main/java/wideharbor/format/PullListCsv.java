@@ -18,7 +18,8 @@ public final class PullListCsv {
         StringWriter out = new StringWriter();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader("category", "item", "maker", "name", "on_rig", "in_kit", "pieces", "each_g", "line_g")
+                .setHeader(
+                        "category", "item", "maker", "name", "on_rig", "in_kit", "pieces", "each_g", "line_g", "serves")
                 .get();
         try (CSVPrinter printer = new CSVPrinter(out, format)) {
             for (PullList.Line line : lines) {
@@ -31,7 +32,8 @@ public final class PullListCsv {
                         line.inKit(),
                         line.pieces(),
                         grams(line.eachGrams()),
-                        grams(PullList.lineGrams(line)));
+                        grams(PullList.lineGrams(line)),
+                        safe(String.join("; ", line.serves())));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

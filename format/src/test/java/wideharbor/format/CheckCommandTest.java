@@ -161,9 +161,10 @@ class CheckCommandTest {
         Job job = new HarborCodec().read(HarborCodecTest.demo("kiln"));
         String csv = PullListCsv.write(PullList.of(job));
         assertTrue(
-                csv.startsWith("category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g\r\nbody,body-wren@1,"),
+                csv.startsWith(
+                        "category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g,serves\r\nbody,body-wren@1,"),
                 csv);
-        assertTrue(csv.contains("battery,battery-98@1,Quellmar,Battery 98 Wh,1,7,8,760,6080"), csv);
+        assertTrue(csv.contains("battery,battery-98@1,Quellmar,Battery 98 Wh,1,7,8,760,6080,"), csv);
         csv = PullListCsv.write(PullList.of(new HarborCodec().read(HarborCodecTest.demo("slack-water"))));
         assertTrue(csv.contains("legs,legs-150@2,Fennholt,\"Legs, house, no label\",1,0,1,,"), "no mass is no number");
     }

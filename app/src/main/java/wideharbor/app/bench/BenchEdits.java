@@ -67,13 +67,12 @@ class BenchEdits {
         StoredJob loaded = seen.loaded();
         Prepared reading = prepared(loaded, seen.analysis(), asked, who);
         StoredJob after = apply(
-                loaded, at, Journal.Deed.edit(who, reading.summary(), reason(asked.request())), reading.commands());
+                loaded,
+                at,
+                Journal.Deed.edit(who, reading.summary(), asked.request().reason()),
+                reading.commands());
         Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
         return new Done(show, after);
-    }
-
-    private static String reason(EditRequest request) {
-        return request instanceof EditRequest.Remove off ? off.reason() : "";
     }
 
     /** What an edit would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */

@@ -40,7 +40,8 @@ class DispatchController {
             int pieces,
             double eachGrams,
             double lineGrams,
-            boolean massKnown) {}
+            boolean massKnown,
+            List<String> serves) {}
 
     /**
      * Screws of one make; {@code held} says which packed tool has which key, {@code near} what is taken for a key that

@@ -149,7 +149,8 @@ class DispatchService {
                 line.pieces(),
                 each,
                 each * line.pieces(),
-                known);
+                known,
+                line.serves());
     }
 
     @Transactional(readOnly = true)

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -90,7 +91,16 @@ class BeginController {
         return service.view(job);
     }
 
-    /** Laid aside; after 30 days it is forgotten. */
+    /** Deleted; for 30 days it can be brought back, then it is forgotten. */
+    @DeleteMapping("/api/jobs/{job}")
+    @Audited("deleted a job")
+    @PreAuthorize("hasAnyRole('LEAD','DESK')")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable String job, Principal who) {
+        beginnings.delete(job, who.getName());
+    }
+
+    /** Laid aside: out of the list and the week, and kept. */
     @PostMapping("/api/jobs/{job}/archive")
     @Audited("archived a job")
     @PreAuthorize("hasAnyRole('LEAD','DESK')")

@@ -5,10 +5,10 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
@@ -107,22 +107,30 @@ class JobBeginnings {
     @Transactional
     void archive(String id, String who) {
         store.lock(id);
-        store.archive(id, LocalDateTime.now(clock), who);
+        store.archive(id, LocalDateTime.now(clock), null, who);
+    }
+
+    /** Out of every list; until it is forgotten it can be brought back. */
+    @Transactional
+    void delete(String id, String who) {
+        store.lock(id);
+        LocalDateTime now = LocalDateTime.now(clock);
+        store.archive(id, now, now.plusDays(KEPT_DAYS), who);
     }
 
     @Transactional
     void bringBack(String id) {
         store.lock(id);
-        store.archive(id, null, "");
+        store.archive(id, null, null, "");
         changes.recount(id);
     }
 
-    /** What was laid aside longer ago than anybody asks for is forgotten when the house opens. */
-    @EventListener(ApplicationReadyEvent.class)
+    /** What was deleted and not brought back in time is forgotten when the house opens, and daily. */
+    @Scheduled(fixedDelay = 1, timeUnit = TimeUnit.DAYS)
     void forget() {
-        int gone = store.forget(LocalDateTime.now(clock).minusDays(KEPT_DAYS));
+        int gone = store.forget(LocalDateTime.now(clock));
         if (gone > 0) {
-            LOG.info("Forgot {} jobs that were laid aside more than {} days ago", gone, KEPT_DAYS);
+            LOG.info("Forgot {} jobs that were deleted more than {} days ago", gone, KEPT_DAYS);
         }
     }
 }

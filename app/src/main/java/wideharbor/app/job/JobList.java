@@ -53,6 +53,7 @@ public class JobList {
      * What the list shows of a job.
      *
      * @param stale the verdict is of other rules or checks than those of now, and is being made anew
+     * @param forgetAt from when on a deleted job is gone for good
      */
     record Row(
             String id,
@@ -65,6 +66,7 @@ public class JobList {
             int configurationsClear,
             int configurationsAll,
             boolean stale,
+            Optional<LocalDateTime> forgetAt,
             List<String> builds) {}
 
     /** A page of the list, and how many jobs there are in all that answer the search. */
@@ -123,6 +125,7 @@ public class JobList {
                         r.configurationsClear,
                         r.configurationsAll,
                         r.archivedAt == null && r.isStale(rules, checks.id()),
+                        Optional.ofNullable(r.forgetAt),
                         ids.getOrDefault(r.id, List.of())))
                 .toList();
     }

@@ -67,6 +67,11 @@ class JobRow {
     @Nullable
     LocalDateTime archivedAt;
 
+    /** From when on a deleted job is gone for good; nothing for one that is only laid aside. */
+    @Column(name = "forget_at", columnDefinition = "datetime")
+    @Nullable
+    LocalDateTime forgetAt;
+
     @Column(name = "archived_by")
     String archivedBy = "";
 

@@ -172,10 +172,16 @@ public class JobStore {
         happened.toJob(job);
     }
 
-    /** Lays a job aside, or brings it back. */
-    void archive(String job, @Nullable LocalDateTime when, String who) {
+    /**
+     * Lays a job aside, or brings it back.
+     *
+     * @param when nothing: it is back
+     * @param forget from when on it is gone for good; nothing: it is kept
+     */
+    void archive(String job, @Nullable LocalDateTime when, @Nullable LocalDateTime forget, String who) {
         JobRow row = row(job);
         row.archivedAt = when;
+        row.forgetAt = forget;
         row.archivedBy = who;
         happened.toJob(job);
     }
@@ -184,10 +190,10 @@ public class JobStore {
         return row(job).archivedAt != null;
     }
 
-    /** Forgets for good what was laid aside before then. Returns how many jobs. */
+    /** Forgets for good what was deleted and not brought back in time. Returns how many jobs. */
     @Transactional
-    public int forget(LocalDateTime before) {
-        return jobs.forget(before);
+    public int forget(LocalDateTime now) {
+        return jobs.forget(now);
     }
 
     /** Writes one build's content and the kit. Returns the build's new revision. */

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.app.web.Named;
 import wideharbor.core.check.Tally;
 import wideharbor.core.check.Verdict;
@@ -30,7 +31,8 @@ final class JobViews {
             int configurationsAll,
             boolean stale,
             String nextAct,
-            String firstBuild) {
+            String firstBuild,
+            Optional<LocalDateTime> forgetAt) {
 
         static JobLine of(JobList.Row row) {
             Verdict v = row.verdict();
@@ -50,7 +52,8 @@ final class JobViews {
                     row.configurationsAll(),
                     row.stale(),
                     row.stale() ? "wait: it is being judged anew" : nextAct(row.stage(), v),
-                    row.builds().isEmpty() ? "" : row.builds().get(0));
+                    row.builds().isEmpty() ? "" : row.builds().get(0),
+                    row.forgetAt());
         }
 
         private static String nextAct(Gate.Stage stage, Verdict verdict) {

@@ -46,10 +46,10 @@ final class Rows {
                 + "and j.turnedUnder = ?1 order by j.loadAt, j.id")
         List<Named> turned(long rules, Limit limit);
 
-        /** Laid aside before then: nobody wanted them back. */
+        /** Deleted, and nobody wanted them back until now. */
         @Modifying
-        @Query("delete from JobRow j where j.archivedAt < ?1")
-        int forget(LocalDateTime before);
+        @Query("delete from JobRow j where j.forgetAt < ?1")
+        int forget(LocalDateTime now);
 
         @Query("select distinct j.operator from JobRow j where j.operator <> '' order by j.operator")
         List<String> operators(Limit limit);

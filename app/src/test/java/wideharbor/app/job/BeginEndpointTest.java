@@ -205,6 +205,31 @@ class BeginEndpointTest {
         assertEquals("Afloat", renamed.json().path("title").asString());
     }
 
+    /** A job laid aside is kept; a deleted one says until when it can be brought back. */
+    @Test
+    void aDeletedJobCanBeBroughtBackForThirtyDays() {
+        String job = begun("Deleted");
+        assertEquals(204, lead.delete("/api/jobs/" + job).status());
+        assertFalse(tech.get("/api/jobs?search=deleted").text().contains("\"id\":\"" + job));
+        JsonNode line = tech.get("/api/jobs?search=deleted&archived=true")
+                .json()
+                .path("jobs")
+                .path(0);
+        assertEquals(job, line.path("id").asString());
+        long days = java.time.temporal.ChronoUnit.DAYS.between(
+                java.time.LocalDateTime.now(),
+                java.time.LocalDateTime.parse(line.path("forgetAt").asString()));
+        assertTrue(days >= 20 && days <= 30, line.toString());
+        assertEquals(
+                204, lead.post("/api/jobs/" + job + "/bring-back", Map.of()).status());
+        assertTrue(tech.get("/api/jobs?search=deleted")
+                .json()
+                .path("jobs")
+                .path(0)
+                .path("forgetAt")
+                .isNull());
+    }
+
     /** A pasted list is read first, then packed by count; a stale or odd one changes nothing. */
     @Test
     void theKitIsPackedFromAPastedList() {

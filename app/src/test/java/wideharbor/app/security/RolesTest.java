@@ -34,6 +34,7 @@ class RolesTest {
             POST,   /api/jobs,                                                401, 403, ok,  ok,  403, 403
             PUT,    /api/jobs/JOB/title,                                      401, 403, ok,  ok,  403, 403
             POST,   /api/jobs/none/archive,                                   401, 403, ok,  ok,  403, 403
+            DELETE, /api/jobs/none,                                           401, 403, ok,  ok,  403, 403
             POST,   /api/jobs/none/bring-back,                                401, 403, ok,  ok,  403, 403
             POST,   /api/jobs/JOB/bodies,                                     401, ok,  ok,  ok,  403, 403
             PUT,    /api/jobs/JOB/bodies/a/title,                             401, ok,  ok,  ok,  403, 403

@@ -25,8 +25,8 @@ import wideharbor.core.quantity.Figure;
 public final class PullList {
     private PullList() {}
 
-    /** One line; mass of one piece. */
-    public record Line(ItemType type, int onRig, int inKit, Figure eachGrams) {
+    /** One line; mass of one piece; {@code serves}: what it goes along for, in words. */
+    public record Line(ItemType type, int onRig, int inKit, Figure eachGrams, List<String> serves) {
         public int pieces() {
             return onRig + inKit;
         }
@@ -35,8 +35,11 @@ public final class PullList {
     /** Lines by category, then by name. */
     public static List<Line> of(Job job) {
         Map<TypeRef, Integer> onRig = new LinkedHashMap<>();
+        Serves serves = new Serves(job);
         for (Build build : job.gear().builds()) {
-            needs(build, job).forEach((type, count) -> onRig.merge(type, count, Integer::sum));
+            Map<TypeRef, Integer> needs = needs(build, job);
+            needs.forEach((type, count) -> onRig.merge(type, count, Integer::sum));
+            serves.onRigOf(build.title(), needs.keySet());
         }
         Map<TypeRef, int[]> all = new HashMap<>();
         onRig.forEach((type, count) -> all.computeIfAbsent(type, k -> new int[2])[0] = count);
@@ -44,7 +47,7 @@ public final class PullList {
         List<Line> lines = new ArrayList<>();
         all.forEach((ref, counts) -> {
             ItemType type = job.catalogue().require(ref);
-            lines.add(new Line(type, counts[0], counts[1], Mass.ofType(type)));
+            lines.add(new Line(type, counts[0], counts[1], Mass.ofType(type), serves.why(type, counts[1])));
         });
         lines.sort(Comparator.comparing((Line l) -> l.type().category())
                 .thenComparing(l -> l.type().name())

@@ -25,6 +25,10 @@ public final class ByHand {
         INSERT,
         CLOSE,
         OPEN,
+        /** One more of the same. */
+        DUPLICATE,
+        /** To the port that mirrors its own: what was on the left goes to the right. */
+        OTHER_SIDE,
         /** Put something under or over it that carries the whole rig. */
         CARRY
     }
@@ -43,7 +47,9 @@ public final class ByHand {
         if (analysis.rig().content().placement(placement).isEmpty()) {
             throw new EditRefused("There is no placement '" + placement + "' in this build.");
         }
-        if (deed != Deed.MOVE && analysis.rig().find(placement).isEmpty()) {
+        if (deed != Deed.MOVE
+                && deed != Deed.DUPLICATE
+                && analysis.rig().find(placement).isEmpty()) {
             throw new EditRefused(analysis.rig().title(placement) + " is not on the rig; move it onto a port first.");
         }
         return switch (deed) {
@@ -51,7 +57,9 @@ public final class ByHand {
             case INSERT -> inserts(analysis, placement);
             case CLOSE -> closings(analysis, placement);
             case OPEN -> openings(analysis, placement);
-            case MOVE -> moves(analysis, placement);
+            case MOVE -> moves(analysis, placement, Joining.places(analysis, placement));
+            case OTHER_SIDE -> moves(analysis, placement, Mirrored.places(analysis, placement));
+            case DUPLICATE -> duplicates(analysis, placement);
             case CARRY -> Carriers.offers(analysis);
         };
     }
@@ -83,15 +91,34 @@ public final class ByHand {
         return type.maker() + ", " + (held > 0 ? held + " in the kit" : "not in the kit");
     }
 
-    private static List<Offer> moves(RigAnalysis analysis, PlacementId placement) {
-        return Joining.places(analysis, placement).stream()
-                .map(p -> new Offer(
-                        analysis.rig().title(p.to().placement()) + ", "
-                                + p.port().title(),
-                        "by its " + p.own().title().toLowerCase(Locale.ROOT),
-                        List.of(),
+    private static List<Offer> moves(RigAnalysis analysis, PlacementId placement, List<Joining.Place> places) {
+        return places.stream()
+                .map(p -> offer(
+                        analysis,
+                        p,
+                        "",
                         new EditRequest.Move(placement, p.to(), p.own().id())))
                 .toList();
+    }
+
+    private static List<Offer> duplicates(RigAnalysis analysis, PlacementId placement) {
+        ItemType type = Joining.type(analysis, placement);
+        return Joining.placesForAnother(analysis, type).stream()
+                .map(p -> offer(
+                        analysis,
+                        p,
+                        kit(analysis, type) + ", ",
+                        new EditRequest.Add(p.to(), type.ref(), p.own().id())))
+                .toList();
+    }
+
+    private static Offer offer(RigAnalysis analysis, Joining.Place place, String first, EditRequest request) {
+        return new Offer(
+                analysis.rig().title(place.to().placement()) + ", "
+                        + place.port().title(),
+                first + "by its " + place.own().title().toLowerCase(Locale.ROOT),
+                List.of(),
+                request);
     }
 
     private static List<Offer> inserts(RigAnalysis analysis, PlacementId placement) {

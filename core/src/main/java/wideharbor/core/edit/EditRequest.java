@@ -37,6 +37,11 @@ public sealed interface EditRequest {
      */
     Prepared prepare(RigAnalysis analysis, Occasion occasion);
 
+    /** Why, and who decided it; empty where nobody said. */
+    default String reason() {
+        return "";
+    }
+
     /** Puts a slide, an angle, a reach or a switch to a value. */
     record Set(SettingKey key, double value) implements EditRequest {
         public Set {
@@ -63,6 +68,25 @@ public sealed interface EditRequest {
 
         public Remove(PlacementId placement, boolean withDependants) {
             this(placement, withDependants, "");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PartRequests.remove(analysis, this);
+        }
+    }
+
+    /** Several parts off at once, for one reason. */
+    record RemoveSeveral(List<PlacementId> placements, boolean withDependants, String reason) implements EditRequest {
+        private static final int MOST = 200;
+
+        public RemoveSeveral {
+            placements = List.copyOf(placements);
+            if (placements.isEmpty() || placements.size() > MOST) {
+                throw new IllegalArgumentException(
+                        "1 to " + MOST + " parts are taken off at once, but these are " + placements.size());
+            }
+            reason = reason == null ? "" : Require.atMost("Reason", reason, LONGEST_TEXT);
         }
 
         @Override

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
@@ -66,7 +67,7 @@ final class Joining {
         return edit;
     }
 
-    private static ItemType type(RigAnalysis analysis, PlacementId placement) {
+    static ItemType type(RigAnalysis analysis, PlacementId placement) {
         return analysis.rig()
                 .content()
                 .placement(placement)
@@ -83,20 +84,33 @@ final class Joining {
 
     /** Free ports that take one of the part's, on the rig and not on what hangs on it. */
     static List<Place> places(RigAnalysis analysis, PlacementId placement) {
-        ItemType type = type(analysis, placement);
         Rig rig = analysis.rig();
-        Set<PlacementId> except = rig.find(placement).isPresent() ? rig.subtree(placement) : Set.of(placement);
+        boolean isOn = rig.find(placement).isPresent();
+        return places(
+                analysis,
+                isOn ? rig.subtree(placement) : Set.of(placement),
+                type(analysis, placement),
+                own -> !isOn || isOpen(rig, placement, own));
+    }
+
+    /** Free ports that take one more of a type. */
+    static List<Place> placesForAnother(RigAnalysis analysis, ItemType type) {
+        return places(analysis, Set.of(), type, own -> true);
+    }
+
+    private static List<Place> places(
+            RigAnalysis analysis, Set<PlacementId> except, ItemType type, Predicate<Port> isOpen) {
         List<Place> all = new ArrayList<>();
-        for (Placed on : rig.attached()) {
+        for (Placed on : analysis.rig().attached()) {
             if (except.contains(on.id())) {
                 continue;
             }
             for (Port port : on.type().ports()) {
                 PortRef ref = new PortRef(on.id(), port.id());
-                if (rig.isFree(ref)) {
+                if (analysis.rig().isFree(ref)) {
                     type.ports().stream()
                             .filter(own -> Mating.mates(port, own, analysis.standards()))
-                            .filter(own -> rig.find(placement).isEmpty() || isOpen(rig, placement, own))
+                            .filter(isOpen)
                             .findFirst()
                             .ifPresent(own -> all.add(new Place(ref, port, own)));
                 }

@@ -1,6 +1,7 @@
 package wideharbor.core.edit;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -34,26 +35,29 @@ public final class PartEdits {
 
     /** Takes a part off. With dependants, all that hangs on it goes too, the outermost first; cables between stay. */
     public static List<Scoped> remove(RigAnalysis analysis, PlacementId placement, boolean withDependants) {
+        return remove(analysis, List.of(placement), withDependants);
+    }
+
+    /** Takes several parts off at once. */
+    public static List<Scoped> remove(RigAnalysis analysis, List<PlacementId> placements, boolean withDependants) {
         Rig rig = analysis.rig();
-        requirePresent(rig, placement);
-        Set<PlacementId> gone = new LinkedHashSet<>(List.of(placement));
+        placements.forEach(p -> requirePresent(rig, p));
+        Set<PlacementId> gone = new LinkedHashSet<>(placements);
         if (withDependants) {
-            gone.addAll(rig.subtree(placement));
+            placements.forEach(p -> gone.addAll(rig.subtree(p)));
         }
         if (gone.contains(rig.content().root())) {
             throw new EditRefused("The body is what the rig is built on and cannot be taken off.");
         }
-        List<PlacementId> outermostFirst = new ArrayList<>(gone);
-        java.util.Collections.reverse(outermostFirst);
         List<Scoped> edit = new ArrayList<>();
         if (withDependants) {
             rig.content().cables().stream()
                     .filter(c -> gone.contains(c.a().placement()) || gone.contains(c.b().placement()))
                     .forEach(c -> edit.add(Scoped.base(new Command.Disconnect(c.id()))));
         }
-        for (PlacementId id : outermostFirst) {
-            edit.add(new Scoped(analysis.scopeOf(id), new Command.Remove(id)));
-        }
+        gone.stream()
+                .sorted(Comparator.comparingInt(p -> -rig.pathToRoot(p).size()))
+                .forEach(id -> edit.add(new Scoped(analysis.scopeOf(id), new Command.Remove(id))));
         return edit;
     }
 

@@ -3,6 +3,7 @@ package wideharbor.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
@@ -19,6 +20,9 @@ import wideharbor.core.quantity.Words;
 
 /** Requests about parts and settings, with what the journal says of them. */
 final class PartRequests {
+    /** So many of several parts are named in the journal. */
+    private static final int MOST_NAMED = 4;
+
     private PartRequests() {}
 
     static Prepared set(RigAnalysis analysis, EditRequest.Set request) {
@@ -57,6 +61,18 @@ final class PartRequests {
                                 ? ""
                                 : ": " + request.reason().strip()),
                 PartEdits.remove(analysis, request.placement(), request.withDependants()));
+    }
+
+    static Prepared remove(RigAnalysis analysis, EditRequest.RemoveSeveral request) {
+        List<String> titles =
+                request.placements().stream().map(p -> analysis.rig().title(p)).toList();
+        return new Prepared(
+                "Take off " + titles.size() + " parts: "
+                        + titles.stream().limit(MOST_NAMED).collect(Collectors.joining(", "))
+                        + (titles.size() > MOST_NAMED ? " and " + (titles.size() - MOST_NAMED) + " more" : "")
+                        + (request.withDependants() ? ", with what hangs on them" : "")
+                        + (request.reason().isBlank() ? "" : ": " + request.reason()),
+                PartEdits.remove(analysis, request.placements(), request.withDependants()));
     }
 
     static Prepared add(RigAnalysis analysis, EditRequest.Add request) {

@@ -3,7 +3,9 @@ package wideharbor.core.dispatch;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.check.Verdict;
@@ -107,6 +109,21 @@ class DispatchTest {
                 .findFirst()
                 .orElseThrow());
         assertEquals(4000, four.value(), 1e-9);
+    }
+
+    /** Spares that the brief wants, batteries for the day, and what nobody that the job knows of asks for. */
+    @Test
+    void eachLineTellsWhatItServes() {
+        var job = Bag.onRods(300)
+                .inKit(Bag.battery("battery-100", Figure.maker(100)), 2)
+                .inKit(Bag.rods(300), 1)
+                .job();
+        Map<String, List<String>> serves = new HashMap<>();
+        PullList.of(job).forEach(l -> serves.put(l.type().name(), l.serves()));
+        String body = "on " + job.gear().builds().get(0).title();
+        assertEquals(List.of(body), serves.get("body"));
+        assertEquals(List.of(body, "spare of what is on the rig"), serves.get("rods-300"));
+        assertEquals(List.of("nobody asks for it"), serves.get("battery-100"), "no battery is on a rig");
     }
 
     private static int pieces(List<PullList.Line> lines, String name) {

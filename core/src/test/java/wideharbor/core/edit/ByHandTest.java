@@ -132,6 +132,77 @@ class ByHandTest {
         assertTrue(round.getMessage().contains("hangs on it"), round.getMessage());
     }
 
+    /** A face on the left and its mirror image on the right, 1 mm farther forward; the top one mirrors itself. */
+    private static RigAnalysis twoSided() {
+        return Bag.onRods(300)
+                .with(
+                        "cage",
+                        Parts.part("cage")
+                                .is(Category.CAGE)
+                                .weighs(400, Vec3.ZERO)
+                                .face("foot", Port.Role.B, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 0, Port.Pins.NONE)
+                                .face("left", Port.Role.A, at(60, 30, 0), Vec3.LEFT, Vec3.FORWARD, 0, Port.Pins.NONE)
+                                .face(
+                                        "right",
+                                        Port.Role.A,
+                                        at(-60, 30, 1),
+                                        Vec3.LEFT.negated(),
+                                        Vec3.FORWARD,
+                                        0,
+                                        Port.Pins.NONE)
+                                .face("over", Port.Role.A, at(0, 60, 0), Vec3.UP, Vec3.FORWARD, 0, Port.Pins.NONE)
+                                .make())
+                .join("j-cage", "body:top", "cage:foot")
+                .with("riser", Bag.spacer("riser-10", 10, false))
+                .join("j-riser", "cage:left", "riser:top")
+                .analysis();
+    }
+
+    private static Vec3 at(double x, double y, double z) {
+        return new Vec3(x, y, z);
+    }
+
+    @Test
+    void aPartGoesToTheOtherSide() {
+        RigAnalysis analysis = twoSided();
+        List<ByHand.Offer> across = ByHand.offers(analysis, id("riser"), ByHand.Deed.OTHER_SIDE);
+        assertEquals(
+                List.of("cage, right"),
+                across.stream()
+                        .map(o -> o.title().toLowerCase(java.util.Locale.ROOT))
+                        .toList());
+        Rig rig = after(analysis, across.get(0).request());
+        assertEquals(
+                port("cage:right"), rig.locatedBy(id("riser")).orElseThrow().parent());
+    }
+
+    @Test
+    void oneMoreOfThemGoesOnAFreeFace() {
+        RigAnalysis analysis = twoSided();
+        List<ByHand.Offer> places = ByHand.offers(analysis, id("riser"), ByHand.Deed.DUPLICATE);
+        assertFalse(places.stream().anyMatch(o -> o.title().equalsIgnoreCase("cage, left")), "taken");
+        Rig rig = after(analysis, offer(places, "over").request());
+        assertEquals(
+                2,
+                rig.attached().stream()
+                        .filter(p -> p.type().ref().id().equals("riser-10"))
+                        .count());
+    }
+
+    @Test
+    void severalComeOffAtOnceAndGoBackAtOnce() {
+        RigAnalysis analysis = twoSided();
+        Rig rig = after(
+                analysis,
+                new EditRequest.RemoveSeveral(List.of(id("cage"), id("riser"), id("rods")), true, "too heavy"));
+        assertTrue(rig.find(id("cage")).isEmpty() && rig.find(id("riser")).isEmpty());
+        assertEquals(0, rig.detached().size());
+        assertThrows(
+                EditRefused.class,
+                () -> after(analysis, new EditRequest.RemoveSeveral(List.of(id("riser"), id("body")), false, "")));
+        assertThrows(IllegalArgumentException.class, () -> new EditRequest.RemoveSeveral(List.of(), false, ""));
+    }
+
     /** What hangs on nothing is hung on a port again. */
     @Test
     void whatHangsOnNothingFindsAPlace() {
