@@ -17,7 +17,7 @@ const dispatch: Schemas['Dispatch'] = {
   whyNotDispatch: '',
   lines: [
     {
-      item: 'box-2@1',
+      item: 'box-2@2',
       category: 'MATTE_BOX',
       maker: 'Obrisk',
       name: 'Matte box',
@@ -49,7 +49,7 @@ const dispatch: Schemas['Dispatch'] = {
       number: 1,
       name: 'Case, camera',
       inKit: false,
-      contents: [{ item: 'box-2@1', name: 'Matte box', category: 'MATTE_BOX', pieces: 1 }],
+      contents: [{ item: 'box-2@2', name: 'Matte box', category: 'MATTE_BOX', pieces: 1 }],
       grams: 21300,
       fill: 0.324,
       unweighed: true,

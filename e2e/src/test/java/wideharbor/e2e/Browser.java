@@ -182,6 +182,7 @@ final class Browser implements AutoCloseable {
             return false;
         }
         try {
+            Files.createDirectories(Path.of(folder));
             Files.write(Path.of(folder, name + ".png"), seen());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -34,16 +34,18 @@ class JourneyTest extends Journey {
         assertThat(page.getByText("Not met").first()).isVisible();
         assertThat(page.locator(".requirements")).containsText("On for 11 h 00 in 6 blocks, down to −6 °C");
         page.locator(".jobbar nav").getByText("Bench").click();
-        assertThat(verdict()).hasText("Held by 4 stops, 10 unread cautions");
+        assertThat(verdict()).hasText("Held by 5 stops, 10 unread cautions");
 
         // Both configurations share the base: what mends one mends the other.
         finding("Axis 2.0 mm low").getByText("Apply").first().click();
-        assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
+        assertThat(verdict()).hasText("Held by 4 stops, 10 unread cautions");
         assertThat(page.locator(".stack")).containsText("Riser R-2");
         assertThat(page.locator(".meters")).containsText("85.0 mm");
         finding(": 74 mm short").getByText("Apply").first().click();
-        assertThat(verdict()).hasText("Held by 2 stops, 10 unread cautions");
+        assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
         finding("Day outlasts the batteries").getByText("Apply").first().click();
+        assertThat(verdict()).hasText("Held by 2 stops, 10 unread cautions");
+        finding("Mouth cuts the corners").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 1 stop, 10 unread cautions");
         finding("Focus puller sees no picture").getByText("Apply").first().click();
         assertThat(verdict()).hasText("Held by 12 unread cautions");
@@ -93,7 +95,7 @@ class JourneyTest extends Journey {
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark built").click();
         assertThat(page.locator(".gate"))
-                .containsText("Held by 7 stops, 23 unread cautions: a held package is not signed.");
+                .containsText("Held by 9 stops, 23 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
         assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
     }
@@ -200,7 +202,7 @@ class JourneyTest extends Journey {
         browser.isAccessible();
         browser.button("Save the brief").click();
         assertThat(page.locator(".requirements")).containsText("On for 11 h 00 in 6 blocks, down to 8 °C");
-        assertThat(verdict()).hasText("Held by 3 stops, 10 unread cautions");
+        assertThat(verdict()).hasText("Held by 4 stops, 10 unread cautions");
         browser.bench(job, "?part=rods");
         assertEquals(0, page.locator(".fix").count(), "the desk applies nothing");
         assertEquals(0, page.getByText("Take off").count());
@@ -214,7 +216,7 @@ class JourneyTest extends Journey {
         finding("is the wrong cable here").getByText("Waive").click();
         page.getByLabel("Reason, kept with your name").fill("Finder stays on its own battery today");
         browser.button("Waive it").click();
-        assertThat(verdict()).hasText("Held by 6 stops, 23 unread cautions");
+        assertThat(verdict()).hasText("Held by 8 stops, 23 unread cautions");
         assertThat(finding("is the wrong cable here"))
                 .containsText("waived: Finder stays on its own battery today (Mirela Osk)");
     }

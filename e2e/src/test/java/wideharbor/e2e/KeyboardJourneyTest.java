@@ -27,13 +27,13 @@ class KeyboardJourneyTest extends Journey {
 
         browser.bench(job, "");
         Locator stops = page.locator(".findings .panel-head");
-        assertThat(stops).containsText("4 stops");
+        assertThat(stops).containsText("5 stops");
         to("Apply");
         press("Enter");
-        assertThat(stops).containsText("3 stops");
+        assertThat(stops).containsText("4 stops");
         press("Escape");
         press("Control+z");
-        assertThat(stops).containsText("4 stops");
+        assertThat(stops).containsText("5 stops");
 
         find("top plate");
         assertThat(page.locator(".stack-row.chosen .row-title")).hasText("Top plate T-6");

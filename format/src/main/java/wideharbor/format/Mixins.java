@@ -10,6 +10,7 @@ import wideharbor.core.build.Scope;
 import wideharbor.core.catalog.Contacts;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
@@ -100,6 +101,10 @@ final class Mixins {
         @JsonSubTypes.Type(value = SupportFacet.SpringArm.class, name = "springArm"),
         @JsonSubTypes.Type(value = RiggingFacet.Room.class, name = "room"),
         @JsonSubTypes.Type(value = MediaFacet.Card.class, name = "card"),
+        @JsonSubTypes.Type(value = FrontFacet.Light.class, name = "light"),
+        @JsonSubTypes.Type(value = FrontFacet.MatteBox.class, name = "matteBox"),
+        @JsonSubTypes.Type(value = FrontFacet.Gear.class, name = "gear"),
+        @JsonSubTypes.Type(value = FrontFacet.Drive.class, name = "drive"),
         @JsonSubTypes.Type(value = RiggingFacet.Folded.class, name = "folded"),
         @JsonSubTypes.Type(value = PowerFacet.Charger.class, name = "charger"),
         @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),

@@ -89,6 +89,11 @@ final class PartDefaults {
         } else if (type.equals("rods")) {
             numbers(facet, Map.of("wallMm", 2.0));
             put(facet, "material", MAKE.stringNode("ALUMINIUM"));
+        } else if (type.equals("matteBox")) {
+            for (JsonNode opening : facet.path("openings")) {
+                put((ObjectNode) opening, "round", MAKE.booleanNode(false));
+                put((ObjectNode) opening, "takes", MAKE.stringNode(""));
+            }
         } else if (type.equals("cable")) {
             for (String end : new String[] {"a", "b"}) {
                 put((ObjectNode) facet.path(end), "locking", MAKE.booleanNode(false));

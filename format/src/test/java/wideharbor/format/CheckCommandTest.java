@@ -47,7 +47,7 @@ class CheckCommandTest {
     @Test
     void heldIsOneAndSaysByWhat() {
         assertEquals(CheckCommand.HELD, run(file("slack-water")));
-        assertTrue(out.startsWith("Slack Water: Held by 4 stops, 10 unread cautions"), out);
+        assertTrue(out.startsWith("Slack Water: Held by 5 stops, 10 unread cautions"), out);
         assertTrue(out.contains("Axis 2.0 mm low over the rods"), out);
         assertTrue(out.contains("has 83.00 mm, needs 84.00 to 86.00 mm"), out);
         assertTrue(out.contains("fix: Riser R-2 under Quick plate Q-11"), out);
@@ -92,7 +92,7 @@ class CheckCommandTest {
     void jsonIsForPrograms() {
         assertEquals(CheckCommand.HELD, run("--json", file("kiln")));
         JsonNode json = HarborCodec.mapper().readTree(out);
-        assertEquals(7, json.at("/verdict/stops").asInt());
+        assertEquals(9, json.at("/verdict/stops").asInt());
         assertEquals(
                 "mount.needs|needs|a|low||part:motor,named:motor-box",
                 json.at("/findings/0/key").asString());
@@ -102,7 +102,7 @@ class CheckCommandTest {
     }
 
     /**
-     * The demo's story: four planted faults of four families, each mended by a fix that is offered, to a clear verdict.
+     * The demo's story: five planted faults of five families, each mended by a fix that is offered, to a clear verdict.
      */
     @Test
     void slackWaterIsMendedToAClearVerdictByItsFixesAlone() {
@@ -110,7 +110,7 @@ class CheckCommandTest {
         Job job = new HarborCodec().read(HarborCodecTest.demo("slack-water"));
         Report report = engine.check(job);
         assertEquals(
-                List.of("rods.axis-height", "rods.reach", "power.runtime", "brief.viewers"),
+                List.of("rods.axis-height", "rods.reach", "front.corners", "power.runtime", "brief.viewers"),
                 report.findings().stream()
                         .filter(f -> f.severity() == Severity.STOP)
                         .map(f -> f.key().check())

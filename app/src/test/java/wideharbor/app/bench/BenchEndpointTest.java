@@ -51,7 +51,7 @@ class BenchEndpointTest {
     void theBenchTellsWhatTheCoreComputed() {
         JsonNode bench = tech.bench(RunningApp.copyOf("slack-water"));
         assertEquals(
-                "Held by 4 stops, 10 unread cautions", bench.path("verdict").asString());
+                "Held by 5 stops, 10 unread cautions", bench.path("verdict").asString());
         assertEquals(83, bench.at("/meters/rods/has").asDouble(), 1e-6);
         assertEquals(27, bench.path("stack").size());
         assertEquals(

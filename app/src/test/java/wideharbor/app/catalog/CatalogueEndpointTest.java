@@ -48,12 +48,12 @@ class CatalogueEndpointTest {
 
     @Test
     void aPartsPageTellsPortsFacetsAndWhereItIsUsed() {
-        JsonNode part = tech.get("/api/catalogue/parts/box-2@1").json();
+        JsonNode part = tech.get("/api/catalogue/parts/box-2@2").json();
         assertTrue(part.path("usedIn").toString().contains("Slack Water"));
         assertTrue(part.path("ports").get(0).path("standard").asString().contains("15 mm lightweight"));
         assertEquals(404, tech.get("/api/catalogue/parts/nothing@1").status());
         JsonNode drawing =
-                tech.get("/api/catalogue/parts/box-2@1/drawing?view=FRONT").json();
+                tech.get("/api/catalogue/parts/box-2@2/drawing?view=FRONT").json();
         assertEquals(1, drawing.path("ports").size());
         assertTrue(drawing.path("outlines").size() > 3);
     }
@@ -69,7 +69,7 @@ class CatalogueEndpointTest {
                 .orElseThrow();
         assertEquals("MADE_FOR_IT", top.at("/cells/0/how").asString());
         assertEquals(table.path("bodies").size(), top.path("cells").size());
-        assertEquals(404, tech.get("/api/catalogue/parts/box-2@1/cross-fit").status());
+        assertEquals(404, tech.get("/api/catalogue/parts/box-2@2/cross-fit").status());
     }
 
     /** Quick plate 11, bridge 24 and dovetail 14 under a base of 66: 115 over the head, 83 over the rods. */
@@ -89,7 +89,7 @@ class CatalogueEndpointTest {
         assertEquals(83, classic.at("/rods/0/heightMm").asDouble(), 0.05);
         assertEquals(
                 400,
-                tech.get("/api/catalogue/stacks?body=box-2@1&support=head-90@1").status());
+                tech.get("/api/catalogue/stacks?body=box-2@2&support=head-90@1").status());
     }
 
     @Test

@@ -44,7 +44,7 @@ class HouseAndCalculatorsTest {
     void aChangedFigureJudgesTheOpenJobsAnew() {
         String job = RunningApp.copyOf("slack-water");
         assertTrue(
-                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
+                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 5 stops"));
         assertEquals(
                 403,
                 tech.put("/api/house/standards/rod-15-lw", change(standard("rod-15-lw"), 83))
@@ -63,7 +63,7 @@ class HouseAndCalculatorsTest {
         assertEquals(
                 200, lead.put("/api/house/standards/rod-15-lw", change(now, 85)).status());
         assertTrue(
-                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
+                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 5 stops"));
     }
 
     @Test

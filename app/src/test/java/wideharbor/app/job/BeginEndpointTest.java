@@ -112,7 +112,7 @@ class BeginEndpointTest {
                         "title",
                         "L",
                         "item",
-                        "box-2@1",
+                        "box-2@2",
                         "like",
                         ""));
         assertTrue(lens.detail().contains("is no camera body"), lens.text());

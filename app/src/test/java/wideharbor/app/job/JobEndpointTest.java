@@ -69,7 +69,7 @@ class JobEndpointTest {
         assertTrue(tech.get("/api/jobs?search=slack+water")
                 .json()
                 .toString()
-                .contains("\"verdict\":\"Held by 4 stops, 10 unread cautions\""));
+                .contains("\"verdict\":\"Held by 5 stops, 10 unread cautions\""));
     }
 
     /** Every word somewhere in title, place or operator; what a pattern would take for anything stands for itself. */
@@ -216,7 +216,7 @@ class JobEndpointTest {
         assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
         Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, held.status());
-        assertEquals("Held by 4 stops, 10 unread cautions: a held package is not signed.", held.detail());
+        assertEquals("Held by 5 stops, 10 unread cautions: a held package is not signed.", held.detail());
         assertTrue(tech.get("/api/jobs/" + job + "/dispatch")
                 .json()
                 .path("heldBy")
@@ -301,7 +301,7 @@ class JobEndpointTest {
                         "request",
                         Client.request("SET", Map.of("key", "box:rods:0", "value", 360))));
         assertEquals(
-                "Held by 4 stops, 10 unread cautions",
+                "Held by 5 stops, 10 unread cautions",
                 tech.bench(job).path("verdict").asString());
     }
 

@@ -46,6 +46,7 @@ class RolesTest {
             POST,   /api/jobs/JOB/kit/read,                                   401, ok,  403, ok,  403, 403
             PUT,    /api/jobs/JOB/kit,                                        401, ok,  403, ok,  403, 403
             GET,    /api/jobs/JOB/builds/a/lens-offers,                       401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/lenses,                            401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/bench,                             401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/drawing,                           401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/ports,                             401, ok,  ok,  ok,  ok,  ok
@@ -115,9 +116,9 @@ class RolesTest {
             GET,    /api/house/ways,                                          401, ok,  ok,  ok,  ok,  403
             PUT,    /api/house/ways/none,                                     401, 403, 403, ok,  403, 403
             GET,    /api/catalogue,                                           401, ok,  ok,  ok,  ok,  403
-            GET,    /api/catalogue/parts/box-2@1,                             401, ok,  ok,  ok,  ok,  403
-            GET,    /api/catalogue/parts/box-2@1/drawing,                     401, ok,  ok,  ok,  ok,  403
-            GET,    /api/catalogue/parts/box-2@1/text,                        401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@2,                             401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@2/drawing,                     401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/parts/box-2@2/text,                        401, ok,  ok,  ok,  ok,  403
             POST,   /api/catalogue/parts,                                     401, ok,  403, ok,  403, 403
             GET,    /api/catalogue.csv,                                       401, ok,  ok,  ok,  ok,  403
             GET,    /api/catalogue.harbor.json,                               401, ok,  ok,  ok,  ok,  403

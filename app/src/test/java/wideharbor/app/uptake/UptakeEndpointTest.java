@@ -103,12 +103,12 @@ class UptakeEndpointTest {
 
     @Test
     void whatNothingUsesIsThrownOut() {
-        String ref = stored("box-2@1", "box-nobodys", 1, 400);
+        String ref = stored("box-2@2", "box-nobodys", 1, 400);
         assertEquals(403, tech.delete("/api/catalogue/parts/" + ref).status());
         assertEquals(204, lead.delete("/api/catalogue/parts/" + ref).status());
         assertEquals(404, tech.get("/api/catalogue/parts/" + ref).status());
         assertEquals(404, lead.delete("/api/catalogue/parts/" + ref).status());
-        Client.Answer used = lead.delete("/api/catalogue/parts/box-2@1");
+        Client.Answer used = lead.delete("/api/catalogue/parts/box-2@2");
         assertEquals(409, used.status());
         assertTrue(used.detail().contains("is used by "), used.detail());
         assertFalse(used.detail().contains("null"));

@@ -85,6 +85,10 @@ public final class HouseRules {
                         + "this counts as possible."),
         TILT_RANGE(60, 0, 90, "degrees", "A head is tilted this far up and down in a shot."),
         TIP_TILTED(5, 0, 45, "degrees", "While it is tilted a hand is on it; this much of a knock must not tip it."),
+        CORNER_SHADE(0.3, 0, 3, "stops", "A corner that is darker than this shows in a sky or on a wall."),
+        CLAMP_FIT(0.3, 0.05, 2, "mm", "A ring that misses a lens front by more slips, or does not go on."),
+        GEAR_OVERLAP(0.6, 0.1, 1, "", "Share of the narrower teeth that must run in the other gear."),
+        DRIVE_RESERVE(1.3, 1, 5, "", "Torque at the ring over what turns it: grease is stiffer in the cold."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),
         CARD_SPEED(
                 1.2, 1, 5, "", "A card must write so many times the rate of the mode: it is slower when it is full."),

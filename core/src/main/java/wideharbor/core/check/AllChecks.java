@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import wideharbor.core.check.access.AccessChecks;
 import wideharbor.core.check.balance.BalanceChecks;
 import wideharbor.core.check.brief.BriefChecks;
+import wideharbor.core.check.front.FrontChecks;
 import wideharbor.core.check.mount.MountChecks;
 import wideharbor.core.check.people.PeopleChecks;
 import wideharbor.core.check.power.PowerChecks;
@@ -21,6 +22,7 @@ final class AllChecks {
                         MountChecks.all(),
                         RodsChecks.all(),
                         AccessChecks.all(),
+                        FrontChecks.all(),
                         BalanceChecks.all(),
                         PowerChecks.all(),
                         BriefChecks.all(),

@@ -1,0 +1,190 @@
+package wideharbor.app.lenses;
+
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.catalog.FrontFacet.OpeningKind;
+import wideharbor.core.catalog.FrontFacet.Ring;
+import wideharbor.core.front.Edge;
+import wideharbor.core.front.Mesh;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.sheet.FrontSheet;
+import wideharbor.core.sheet.LensOrder;
+
+/** A lens set as the screen shows it; millimetres, degrees, stops, minutes. */
+final class LensViews {
+    private LensViews() {}
+
+    record LensSheet(
+            Optional<Double> windowWidthMm,
+            Optional<Double> windowHeightMm,
+            List<LensRow> lenses,
+            List<StageSetUp> setUps,
+            ChangeOrder order) {
+        static LensSheet of(FrontSheet sheet) {
+            return new LensSheet(
+                    sheet.windowWidthMm(),
+                    sheet.windowHeightMm(),
+                    sheet.lenses().stream().map(LensRow::of).toList(),
+                    sheet.setUps().stream()
+                            .map(s -> new StageSetUp(s.stages(), s.clear(), s.not()))
+                            .toList(),
+                    ChangeOrder.of(sheet.order()));
+        }
+    }
+
+    /** A fact with how it stands; {@code need}: the least or the most that is wanted. */
+    record LensFact(CheckState state, double value, Span range, double need) {
+        static LensFact atLeast(Judgement fact) {
+            return new LensFact(fact.state(), fact.value(), fact.range(), fact.from());
+        }
+
+        static LensFact atMost(Judgement fact) {
+            return new LensFact(fact.state(), fact.value(), fact.range(), fact.to());
+        }
+    }
+
+    record LensRow(
+            String lens,
+            String title,
+            String placement,
+            double focalMm,
+            Optional<Double> longestMm,
+            double tStop,
+            double squeeze,
+            double lengthMm,
+            double frontMm,
+            Optional<Double> closeFocusMm,
+            double pupilMm,
+            Span pupilRange,
+            boolean pupilKnown,
+            Optional<Double> acrossDegrees,
+            Optional<Double> uprightDegrees,
+            Optional<LensFact> circle,
+            List<LensEdge> edges,
+            List<LensBox> boxes,
+            List<LensDrive> drives,
+            int mostStages,
+            boolean straight) {
+        static LensRow of(FrontSheet.LensRow r) {
+            return new LensRow(
+                    r.lens().toString(),
+                    r.title(),
+                    r.placement().toString(),
+                    r.optics().focalMm(),
+                    r.longestMm(),
+                    r.optics().tStop(),
+                    r.optics().squeeze(),
+                    r.optics().lengthMm(),
+                    r.optics().frontDiameterMm(),
+                    r.optics().closeFocusMm(),
+                    r.pupil().value(),
+                    r.pupil().range(),
+                    r.pupilKnown(),
+                    r.acrossDegrees(),
+                    r.uprightDegrees(),
+                    r.circle().map(LensFact::atLeast),
+                    r.edges().stream().map(LensEdge::of).toList(),
+                    r.boxes().stream()
+                            .map(b -> new LensBox(b.title(), b.roomMm(), b.frontMm(), b.largestMm()))
+                            .toList(),
+                    r.drives().stream().map(LensDrive::of).toList(),
+                    r.mostStages(),
+                    r.straight());
+        }
+    }
+
+    /** An edge, and where the pencil of the picture's corner passes it; {@code out}: left out of what is tried. */
+    record LensEdge(
+            String title,
+            OpeningKind kind,
+            double aheadMm,
+            double asideMm,
+            double upMm,
+            double halfWidthMm,
+            double halfHeightMm,
+            boolean round,
+            double chiefX,
+            double chiefY,
+            double radiusX,
+            double radiusY,
+            double roomMm,
+            double share,
+            boolean cut,
+            LensFact stops,
+            boolean out) {
+        static LensEdge of(FrontSheet.Through t) {
+            Edge e = t.edge();
+            return new LensEdge(
+                    e.title(),
+                    e.kind(),
+                    e.aheadMm(),
+                    e.asideMm(),
+                    e.upMm(),
+                    e.halfWidthMm(),
+                    e.halfHeightMm(),
+                    e.round(),
+                    t.chiefX(),
+                    t.chiefY(),
+                    t.radiusX(),
+                    t.radiusY(),
+                    t.roomMm(),
+                    t.share(),
+                    t.cut(),
+                    LensFact.atMost(t.stops()),
+                    t.out());
+        }
+    }
+
+    record LensBox(String title, double roomMm, double frontMm, double largestMm) {}
+
+    record LensDrive(
+            String title,
+            Ring ring,
+            double turns,
+            CheckState state,
+            double aheadMm,
+            double overlapMm,
+            List<DriveRod> rods,
+            double armMm,
+            double driveRadiusMm,
+            double gearRadiusMm) {
+        static LensDrive of(FrontSheet.Turned t) {
+            return new LensDrive(
+                    t.title(),
+                    t.ring(),
+                    t.turns(),
+                    t.state(),
+                    t.aheadMm(),
+                    t.overlapMm(),
+                    t.rods().stream().map(DriveRod::of).toList(),
+                    t.armMm(),
+                    t.driveRadiusMm(),
+                    t.gearRadiusMm());
+        }
+    }
+
+    /** A rod seen from the front of the lens, and the directions in which the arm meshes. */
+    record DriveRod(double xMm, double yMm, List<Double> swings) {
+        static DriveRod of(Mesh.Rod rod) {
+            return new DriveRod(rod.xMm(), rod.yMm(), rod.swings());
+        }
+    }
+
+    record StageSetUp(int stages, List<String> clear, List<String> not) {}
+
+    record ChangeOrder(List<LensChange> changes, double minutes, double asListed, boolean proven) {
+        static ChangeOrder of(LensOrder order) {
+            return new ChangeOrder(
+                    order.changes().stream()
+                            .map(c -> new LensChange(c.fromTitle(), c.toTitle(), c.minutes(), c.steps()))
+                            .toList(),
+                    order.minutes(),
+                    order.asListed(),
+                    order.proven());
+        }
+    }
+
+    record LensChange(String from, String to, double minutes, List<String> steps) {}
+}

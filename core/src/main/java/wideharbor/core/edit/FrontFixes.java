@@ -1,0 +1,88 @@
+package wideharbor.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.EditRefused;
+import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.FrontFacet;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Motion;
+
+/** What may be done with what stands before a lens, or drives it. */
+public final class FrontFixes {
+    private static final int MOST = 6;
+    private static final double MOVED = 0.25;
+
+    private FrontFixes() {}
+
+    /** A part so far forward along its rods, mm, or back. */
+    public static List<Candidate> slide(RigAnalysis analysis, PlacementId part, double byMm) {
+        Optional<Motion> motion = analysis.rig().motions().stream()
+                .filter(m -> m.alongCarrier() && m.key().placement().equals(part))
+                .findFirst();
+        if (motion.isEmpty()) {
+            return List.of();
+        }
+        // At least so far: what must come clear does.
+        double wanted = motion.get().value() + byMm;
+        double value = motion.get().settable(byMm > 0 ? Math.ceil(wanted * 2) / 2 : Math.floor(wanted * 2) / 2);
+        if (Math.abs(value - motion.get().value()) < MOVED) {
+            return List.of();
+        }
+        return List.of(new Candidate(
+                "slide",
+                "Slide " + analysis.rig().title(part) + " "
+                        + Words.length(Math.abs(value - motion.get().value()))
+                        + (byMm > 0 ? " forward" : " back") + ", to " + Words.one(value),
+                PartEdits.set(analysis, motion.get().key(), value, false)));
+    }
+
+    /** Another box in its stead, those of the kit first. */
+    public static List<Candidate> otherBoxes(RigAnalysis analysis, PlacementId box) {
+        return others(analysis, box, FrontFacet.MatteBox.class);
+    }
+
+    /** Another drive in its stead, those of the kit first. */
+    public static List<Candidate> otherDrives(RigAnalysis analysis, PlacementId drive) {
+        return others(analysis, drive, FrontFacet.Drive.class);
+    }
+
+    /** The part off, with what hangs on it. */
+    public static List<Candidate> takeOff(RigAnalysis analysis, PlacementId part) {
+        return analysis.rig().find(part).isEmpty()
+                ? List.of()
+                : List.of(new Candidate(
+                        "take-off", "Take off " + analysis.rig().title(part), PartEdits.remove(analysis, part, true)));
+    }
+
+    private static List<Candidate> others(RigAnalysis analysis, PlacementId part, Class<? extends Facet> kind) {
+        List<Candidate> all = new ArrayList<>();
+        if (analysis.rig().find(part).isEmpty()) {
+            return all;
+        }
+        ItemType now = analysis.rig().require(part).type();
+        for (ItemType type : Parts.byNearness(analysis)) {
+            if (all.size() < MOST
+                    && !type.ref().equals(now.ref())
+                    && type.facet(kind).isPresent()) {
+                exchanged(analysis, part, type).ifPresent(all::add);
+            }
+        }
+        return all;
+    }
+
+    private static Optional<Candidate> exchanged(RigAnalysis analysis, PlacementId part, ItemType type) {
+        try {
+            Exchange made = Exchange.of(analysis, part, type);
+            return made.lost().isEmpty()
+                    ? Optional.of(new Candidate("exchange", Exchange.said(analysis, part, made), made.edit()))
+                    : Optional.empty();
+        } catch (EditRefused notThere) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,181 @@
+package wideharbor.core.front;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import wideharbor.core.catalog.FrontFacet;
+import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.catalog.OpticalFacet.Camera.Window;
+import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Judgement;
+import wideharbor.core.quantity.Ranged;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
+
+/**
+ * The lens on a body with what stands before it.
+ *
+ * @param rimMm of its front, ahead of the body's mount
+ * @param edges that its light must pass, the nearest first
+ */
+public record LensFront(
+        Placed lens,
+        OpticalFacet.Lens optics,
+        Optional<FrontFacet.Light> light,
+        Optional<Window> window,
+        double rimMm,
+        List<Box> boxes,
+        List<Edge> edges) {
+    /** A box looks along the lens when its axis is this near to the lens's, as a cosine. */
+    private static final double ALONG = 0.995;
+
+    private static final double CIRCLE_SLACK = 0.05;
+
+    public LensFront {
+        boxes = List.copyOf(boxes);
+        edges = List.copyOf(edges);
+    }
+
+    /** A box before the lens; {@code aheadMm}: its origin, of the lens's rim. */
+    public record Box(Placed part, FrontFacet.MatteBox facet, double aheadMm) {
+        /** Between the lens's rim and the first filter, mm; negative where the lens stands in it. */
+        public double roomMm() {
+            return aheadMm + facet.foremostFrontMm();
+        }
+    }
+
+    /**
+     * Empty when there is no lens on the body. One that sees half a sphere or so has no pencils; its view is judged.
+     */
+    public static Optional<LensFront> of(Rig rig) {
+        return rig.attached().stream()
+                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
+                .findFirst()
+                .map(lens -> of(rig, lens));
+    }
+
+    private static LensFront of(Rig rig, Placed lens) {
+        OpticalFacet.Lens optics = lens.type().facet(OpticalFacet.Lens.class).orElseThrow();
+        double rim = lens.pose().at().z() + optics.lengthMm();
+        List<Box> boxes = new ArrayList<>();
+        for (Placed part : rig.attached()) {
+            part.type()
+                    .facet(FrontFacet.MatteBox.class)
+                    .filter(f -> part.pose().n().dot(Vec3.FORWARD) > ALONG)
+                    .ifPresent(f -> boxes.add(new Box(part, f, part.pose().at().z() - rim)));
+        }
+        List<Edge> edges = new ArrayList<>();
+        boxes.forEach(b -> b.facet().openings().forEach(o -> edges.add(edge(b, o))));
+        edges.sort(Comparator.comparingDouble(Edge::aheadMm));
+        return new LensFront(
+                lens,
+                optics,
+                lens.type().facet(FrontFacet.Light.class),
+                rig.require(rig.content().root())
+                        .type()
+                        .facet(OpticalFacet.Camera.class)
+                        .flatMap(OpticalFacet.Camera::window),
+                rim,
+                boxes,
+                edges);
+    }
+
+    private static Edge edge(Box box, FrontFacet.Opening opening) {
+        Pose pose = box.part().pose();
+        return new Edge(
+                box.part().id(),
+                opening.title(),
+                opening.kind(),
+                box.aheadMm() + opening.atMm(),
+                pose.at().x(),
+                pose.at().y(),
+                opening.widthMm() / 2,
+                opening.heightMm() / 2,
+                opening.round());
+    }
+
+    /** Whether it draws straight lines straight, so that a corner has a direction with a tangent. */
+    public boolean isStraight() {
+        return lens.type().facet(OpticalFacet.Fisheye.class).isEmpty();
+    }
+
+    /** Where the pupil is, behind the rim; not on file: anywhere from the front glass to the flange. */
+    public Ranged pupil() {
+        return light.map(FrontFacet.Light::pupilMm)
+                .filter(Figure.Known.class::isInstance)
+                .map(f -> (Figure.Known) f)
+                .map(f -> Ranged.of(f.value(), f.low(), f.high()))
+                .orElseGet(() -> Ranged.of(optics.lengthMm() / 2, 0, optics.lengthMm()));
+    }
+
+    /** Whether the place of the pupil is on file. */
+    public boolean isPupilKnown() {
+        return light.map(FrontFacet.Light::pupilMm)
+                .filter(Figure.Known.class::isInstance)
+                .isPresent();
+    }
+
+    /**
+     * How one edge stands in the light of the corners.
+     *
+     * @param stops that the worst corner is darker, judged against what the house allows
+     * @param cut whether the corner is surely cut, whatever is not certain
+     * @param pencil with the figures as they are on file
+     * @param shade by that pencil
+     */
+    public record Passing(Edge edge, Judgement stops, boolean cut, Pencil pencil, Shade shade) {}
+
+    /** Empty where the window is not on file or the lens has no pencils. */
+    public Optional<Passing> passing(Edge edge, double mostStops) {
+        if (window.isEmpty() || !isStraight()) {
+            return Optional.empty();
+        }
+        Ranged pupil = pupil();
+        Pencil pencil = pencil(pupil.value());
+        Shade shade = pencil.at(edge);
+        Shade near = pencil(pupil.range().from()).at(edge);
+        Shade far = pencil(pupil.range().to()).at(edge);
+        Judgement stops = Judgement.within(
+                shade.stops(),
+                new Span(Math.min(near.stops(), far.stops()), Math.max(near.stops(), far.stops())),
+                Double.NEGATIVE_INFINITY,
+                mostStops,
+                1e-6,
+                "stops");
+        return Optional.of(new Passing(edge, stops, near.cut() && far.cut(), pencil, shade));
+    }
+
+    private Pencil pencil(double pupilMm) {
+        double sideways = light.flatMap(FrontFacet.Light::sidewaysPupilMm).orElse(pupilMm);
+        return Pencil.of(optics, window.orElseThrow(), sideways, pupilMm);
+    }
+
+    /** The image circle against the diagonal of the window; empty where neither a circle nor a window is to be told. */
+    public Optional<Judgement> coverage() {
+        if (window.isEmpty() || light.isEmpty() || !isStraight()) {
+            return Optional.empty();
+        }
+        double diagonal = Math.hypot(window.get().widthMm(), window.get().heightMm());
+        if (light.get().imageCircleMm() instanceof Figure.Known circle) {
+            return Optional.of(Judgement.atLeast(
+                    Ranged.of(circle.value(), circle.low(), circle.high()), diagonal, CIRCLE_SLACK, "mm"));
+        }
+        return Optional.of(Judgement.atLeast(0, diagonal, 0, "mm").unknown());
+    }
+
+    /** Full angle of view across the picture, degrees. */
+    public Optional<Double> acrossDegrees() {
+        return window.filter(w -> isStraight())
+                .map(w -> 2 * Math.toDegrees(Math.atan(w.widthMm() * optics.squeeze() / (2 * optics.focalMm()))));
+    }
+
+    /** Full angle of view from top to bottom, degrees. */
+    public Optional<Double> uprightDegrees() {
+        return window.filter(w -> isStraight())
+                .map(w -> 2 * Math.toDegrees(Math.atan(w.heightMm() / (2 * optics.focalMm()))));
+    }
+}
