@@ -14,6 +14,7 @@ const BenchScreen = lazy(async () => ({ default: (await import('../features/benc
 const DispatchScreen = lazy(async () => ({ default: (await import('../features/dispatch')).DispatchScreen }));
 const PowerScreen = lazy(async () => ({ default: (await import('../features/power')).PowerScreen }));
 const SignalScreen = lazy(async () => ({ default: (await import('../features/signal')).SignalScreen }));
+const LensesScreen = lazy(async () => ({ default: (await import('../features/lenses')).LensesScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
 const PartScreen = lazy(async () => ({ default: (await import('../features/catalogue')).PartScreen }));
@@ -75,6 +76,7 @@ export function App() {
           <Route path="/jobs/:job" element={<JobFrame />}>
             <Route path="brief" element={<BriefScreen session={session.data} />} />
             <Route path="bench" element={<BenchScreen session={session.data} />} />
+            <Route path="lenses" element={<LensesScreen />} />
             <Route path="power" element={<PowerScreen session={session.data} />} />
             <Route path="signal" element={<SignalScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />

@@ -11,6 +11,7 @@ import { Waiting } from '../shared/kit/Waiting';
 const SCREENS = [
   ['brief', 'Brief'],
   ['bench', 'Bench'],
+  ['lenses', 'Lenses'],
   ['power', 'Power'],
   ['signal', 'Signal'],
   ['changeover', 'Changeover'],

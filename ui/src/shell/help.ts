@@ -42,6 +42,18 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/jobs\/[^/]+\/lenses/,
+    {
+      title: 'Lenses',
+      purpose: 'The lens set: what each lens draws, what cuts its corners, what turns its rings.',
+      first: [
+        'Read the column Corners: an edge that cuts is named with the stops it takes. Press a lens and see it drawn.',
+        'Try without a stage, or with the box nearer: everything is worked out anew, nothing is stored.',
+        'Below: how many stages serve the whole set, and the order of lenses that takes least.',
+      ],
+    },
+  ],
+  [
     /^\/jobs\/[^/]+\/power/,
     {
       title: 'Power',

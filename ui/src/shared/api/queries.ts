@@ -192,6 +192,23 @@ export const balanceQuery = (s: Spot, revision: number) =>
       unwrap(await api.GET('/api/jobs/{job}/builds/{build}/balance', { params: { ...place(s), query: look(s) } })),
   });
 
+/** What is tried on a lens set without storing it: openings left out, boxes so much farther forward. */
+export interface LensTry {
+  without: readonly string[];
+  boxMm: number;
+}
+
+export const lensesQuery = (s: Spot, tried: LensTry) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'lenses', s.build, s.configuration, tried] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/lenses', {
+          params: { ...place(s), query: { ...look(s), without: [...tried.without], boxMm: tried.boxMm } },
+        }),
+      ),
+  });
+
 export const changeoversQuery = (job: string, build: string, lens: string) =>
   queryOptions({
     queryKey: ['job', job, 'changeovers', build, lens] as const,

@@ -1092,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/lenses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lenses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/own-parts": {
         parameters: {
             query?: never;
@@ -2106,6 +2122,14 @@ export interface components {
             to: string;
             toolFree: boolean;
         };
+        ChangeOrder: {
+            /** Format: double */
+            asListed: number;
+            changes: components["schemas"]["LensChange"][];
+            /** Format: double */
+            minutes: number;
+            proven: boolean;
+        };
         Changeovers: {
             configurations: components["schemas"]["Named"][];
             ways: components["schemas"]["Way"][];
@@ -2357,6 +2381,13 @@ export interface components {
             tracks: components["schemas"]["Track"][];
             /** @enum {string} */
             view: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
+        };
+        DriveRod: {
+            swings: number[];
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         Edit: {
             configuration: string;
@@ -3115,6 +3146,125 @@ export interface components {
             when: string;
             who: string;
         };
+        LensBox: {
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            largestMm: number;
+            /** Format: double */
+            roomMm: number;
+            title: string;
+        };
+        LensChange: {
+            from: string;
+            /** Format: double */
+            minutes: number;
+            steps: string[];
+            to: string;
+        };
+        LensDrive: {
+            /** Format: double */
+            aheadMm: number;
+            /** Format: double */
+            armMm: number;
+            /** Format: double */
+            driveRadiusMm: number;
+            /** Format: double */
+            gearRadiusMm: number;
+            /** Format: double */
+            overlapMm: number;
+            /** @enum {string} */
+            ring: "FOCUS" | "IRIS" | "ZOOM";
+            rods: components["schemas"]["DriveRod"][];
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            title: string;
+            /** Format: double */
+            turns: number;
+        };
+        LensEdge: {
+            /** Format: double */
+            aheadMm: number;
+            /** Format: double */
+            asideMm: number;
+            /** Format: double */
+            chiefX: number;
+            /** Format: double */
+            chiefY: number;
+            cut: boolean;
+            /** Format: double */
+            halfHeightMm: number;
+            /** Format: double */
+            halfWidthMm: number;
+            /** @enum {string} */
+            kind: "STAGE" | "MOUTH" | "FLAG" | "RING";
+            out: boolean;
+            /** Format: double */
+            radiusX: number;
+            /** Format: double */
+            radiusY: number;
+            /** Format: double */
+            roomMm: number;
+            round: boolean;
+            /** Format: double */
+            share: number;
+            stops: components["schemas"]["LensFact"];
+            title: string;
+            /** Format: double */
+            upMm: number;
+        };
+        LensFact: {
+            /** Format: double */
+            need: number;
+            range: components["schemas"]["Span"];
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            /** Format: double */
+            value: number;
+        };
+        LensRow: {
+            /** Format: double */
+            acrossDegrees: number | null;
+            boxes: components["schemas"]["LensBox"][];
+            circle: components["schemas"]["LensFact"] | null;
+            /** Format: double */
+            closeFocusMm: number | null;
+            drives: components["schemas"]["LensDrive"][];
+            edges: components["schemas"]["LensEdge"][];
+            /** Format: double */
+            focalMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            lengthMm: number;
+            lens: string;
+            /** Format: double */
+            longestMm: number | null;
+            /** Format: int32 */
+            mostStages: number;
+            placement: string;
+            pupilKnown: boolean;
+            /** Format: double */
+            pupilMm: number;
+            pupilRange: components["schemas"]["Span"];
+            /** Format: double */
+            squeeze: number;
+            straight: boolean;
+            /** Format: double */
+            tStop: number;
+            title: string;
+            /** Format: double */
+            uprightDegrees: number | null;
+        };
+        LensSheet: {
+            lenses: components["schemas"]["LensRow"][];
+            order: components["schemas"]["ChangeOrder"];
+            setUps: components["schemas"]["StageSetUp"][];
+            /** Format: double */
+            windowHeightMm: number | null;
+            /** Format: double */
+            windowWidthMm: number | null;
+        };
         Line: {
             category: string;
             /** Format: double */
@@ -3787,7 +3937,7 @@ export interface components {
             most: number;
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             set: components["schemas"]["Setting"] | null;
             /** Format: double */
             standard: number;
@@ -4004,6 +4154,12 @@ export interface components {
             rods: components["schemas"]["RodsLine"][];
             toolFree: boolean;
             twistProof: boolean;
+        };
+        StageSetUp: {
+            clear: string[];
+            not: string[];
+            /** Format: int32 */
+            stages: number;
         };
         StandardLine: {
             /** @enum {string} */
@@ -5007,7 +5163,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5033,7 +5189,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5055,7 +5211,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -6057,6 +6213,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandPage"];
+                };
+            };
+        };
+    };
+    lenses: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+                without?: string[];
+                boxMm?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LensSheet"];
                 };
             };
         };

@@ -55,7 +55,7 @@ class HouseAndCalculatorsTest {
         String turned = RunningApp.allJudged().path("turned").toString();
         assertTrue(turned.contains("Slack Water"), turned);
         assertTrue(
-                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 3 stops"));
+                tech.get("/api/jobs/" + job).json().path("verdict").asString().startsWith("Held by 4 stops"));
         JsonNode now = standard("rod-15-lw");
         assertEquals(83, now.at("/facts/2/value").asDouble());
         Map<String, Object> stale = Map.of("revision", 1, "title", "x", "note", "", "loadGrams", 0, "facts", List.of());

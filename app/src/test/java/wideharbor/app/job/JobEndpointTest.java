@@ -150,7 +150,7 @@ class JobEndpointTest {
         assertTrue(answer.json().path("requirements").toString().contains("\"id\":\"day\",\"status\":\"MET\"")
                 || status(answer.json(), "day").equals("MET"));
         assertEquals(
-                "Held by 3 stops, 10 unread cautions",
+                "Held by 4 stops, 10 unread cautions",
                 tech.bench(job).path("verdict").asString());
     }
 
@@ -285,7 +285,7 @@ class JobEndpointTest {
                 lead.post("/api/jobs/" + job + "/waivers", Map.of("finding", rods, "reason", "clip-on box on the 135"))
                         .status());
         assertEquals(
-                "Held by 3 stops, 10 unread cautions",
+                "Held by 4 stops, 10 unread cautions",
                 tech.bench(job).path("verdict").asString());
         tech.post(
                 "/api/jobs/" + job + "/builds/a/edits",

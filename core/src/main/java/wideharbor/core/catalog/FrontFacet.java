@@ -49,6 +49,10 @@ public interface FrontFacet extends Facet {
             String title, OpeningKind kind, double atMm, double widthMm, double heightMm, boolean round, String takes) {
         public Opening {
             Require.text("Opening", title, 60);
+            // Several are named in one line when something is tried without them.
+            if (title.indexOf(',') >= 0) {
+                throw new IllegalArgumentException("The name of an opening must have no comma, but is '" + title + "'");
+            }
             Require.within("Place of an opening", atMm, -500, 1000, "mm");
             Require.within("Width of an opening", widthMm, 5, 1000, "mm");
             Require.within("Height of an opening", heightMm, 5, 1000, "mm");

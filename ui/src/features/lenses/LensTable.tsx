@@ -1,0 +1,111 @@
+import { Button } from 'antd';
+import type { TableColumnsType } from 'antd';
+import type { Schemas } from '../../shared/api/client';
+import { fixed, mm } from '../../shared/format/units';
+import { numbers } from '../../shared/kit/columns';
+import { Sheet } from '../../shared/kit/Sheet';
+import { MARKS, driveText, edgeText, focal, worst } from './said';
+import type { LensRow } from './said';
+
+interface Props {
+  lenses: LensRow[];
+  chosen: string;
+  onChoose: (lens: string) => void;
+}
+
+function Corners({ row }: { row: LensRow }) {
+  const edge = worst(row);
+  if (!row.straight) return <span className="soft">sees half a sphere: the view is judged</span>;
+  if (!edge) return <span className="soft">nothing stands before it</span>;
+  const over = edge.stops.state === 'FOUND';
+  return <span className={`mark ${over && !edge.cut ? 'caution' : MARKS[edge.stops.state]}`}>{edgeText(edge)}</span>;
+}
+
+function Circle({ circle }: { circle: Schemas['LensFact'] | null }) {
+  if (!circle) return <span className="soft">no figure on file</span>;
+  if (circle.state === 'NOT_CHECKED') return <span className="mark caution">not on file</span>;
+  return (
+    <span className={`mark ${MARKS[circle.state]}`}>
+      {mm(circle.value)} of {mm(circle.need)}
+    </span>
+  );
+}
+
+function Room({ row }: { row: LensRow }) {
+  return (
+    <>
+      {row.boxes.map((b) => (
+        <span key={b.title} className={`mark line ${b.roomMm < 0 || b.frontMm > b.largestMm ? 'stop' : 'met'}`}>
+          {b.roomMm < 0 ? `${mm(-b.roomMm)} into the filters` : `${mm(b.roomMm)} to the filters`}
+        </span>
+      ))}
+    </>
+  );
+}
+
+function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
+  return [
+    {
+      title: 'Lens',
+      key: 'lens',
+      render: (_, r) => (
+        <Button type="text" className="lens-name" aria-pressed={r.lens === chosen} onClick={() => onChoose(r.lens)}>
+          {r.title}
+        </Button>
+      ),
+    },
+    {
+      title: 'Sees',
+      key: 'sees',
+      ...numbers<LensRow>((r) => r.acrossDegrees),
+      render: (_, r) =>
+        r.acrossDegrees === null || r.uprightDegrees === null
+          ? ''
+          : `${fixed(r.acrossDegrees, 1)}° × ${fixed(r.uprightDegrees, 1)}°`,
+    },
+    {
+      title: 'At',
+      key: 'at',
+      ...numbers<LensRow>((r) => r.focalMm),
+      render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, squeezes ${fixed(r.squeeze, 2)}` : ''}`,
+    },
+    { title: 'Draws', key: 'circle', className: 'nowrap', render: (_, r) => <Circle circle={r.circle} /> },
+    {
+      title: 'Front',
+      key: 'front',
+      ...numbers<LensRow>((r) => r.frontMm),
+      render: (_, r) => `Ø ${fixed(r.frontMm, 0)}`,
+    },
+    { title: 'In the box', key: 'box', className: 'nowrap', render: (_, r) => <Room row={r} /> },
+    { title: 'Corners', key: 'corners', render: (_, r) => <Corners row={r} /> },
+    {
+      title: 'Driven',
+      key: 'driven',
+      render: (_, r) =>
+        r.drives.map((d) => (
+          <span key={d.title} className={`mark line ${MARKS[d.state]}`}>
+            {driveText(d)}
+          </span>
+        )),
+    },
+    {
+      title: 'Focuses to',
+      key: 'close',
+      ...numbers<LensRow>((r) => r.closeFocusMm),
+      render: (_, r) => (r.closeFocusMm === null ? 'not on file' : `${fixed(r.closeFocusMm / 1000, 2)} m`),
+    },
+  ];
+}
+
+/** The set: what each lens draws, what cuts it, what turns it. */
+export function LensTable(props: Props) {
+  return (
+    <Sheet<LensRow>
+      rowKey="lens"
+      dataSource={props.lenses}
+      columns={columns(props)}
+      rowClassName={(r) => (r.lens === props.chosen ? 'chosen-row' : '')}
+      empty="The lens set is empty. Lenses are chosen on the Bench (l)."
+    />
+  );
+}

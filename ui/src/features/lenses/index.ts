@@ -1,0 +1,1 @@
+export { LensesScreen } from './LensesScreen';
