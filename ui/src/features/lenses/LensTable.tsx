@@ -35,9 +35,11 @@ function Room({ row }: { row: LensRow }) {
   return (
     <>
       {row.boxes.map((b) => (
-        <span key={b.title} className={`mark line ${b.roomMm < 0 || b.frontMm > b.largestMm ? 'stop' : 'met'}`}>
-          {b.roomMm < 0 ? `${mm(-b.roomMm)} into the filters` : `${mm(b.roomMm)} to the filters`}
-        </span>
+        <div key={b.title}>
+          <span className={`mark ${b.roomMm < 0 || b.frontMm > b.largestMm ? 'stop' : 'met'}`}>
+            {b.roomMm < 0 ? `${mm(-b.roomMm)} into the filters` : `${mm(b.roomMm)} to the filters`}
+          </span>
+        </div>
       ))}
     </>
   );
@@ -67,7 +69,7 @@ function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
       title: 'At',
       key: 'at',
       ...numbers<LensRow>((r) => r.focalMm),
-      render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, squeezes ${fixed(r.squeeze, 2)}` : ''}`,
+      render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, ${fixed(r.squeeze, 1)}×` : ''}`,
     },
     { title: 'Draws', key: 'circle', className: 'nowrap', render: (_, r) => <Circle circle={r.circle} /> },
     {
@@ -83,9 +85,9 @@ function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
       key: 'driven',
       render: (_, r) =>
         r.drives.map((d) => (
-          <span key={d.title} className={`mark line ${MARKS[d.state]}`}>
-            {driveText(d)}
-          </span>
+          <div key={d.title}>
+            <span className={`mark ${MARKS[d.state]}`}>{driveText(d)}</span>
+          </div>
         )),
     },
     {

@@ -15,6 +15,7 @@ import { LensTable } from './LensTable';
 import { MeshPicture } from './MeshPicture';
 import { Openings } from './Openings';
 import { Order, SetUps } from './Order';
+import { isFine } from './said';
 import type { LensRow } from './said';
 import { Section } from './Section';
 
@@ -114,23 +115,23 @@ function Chosen({ row, bench }: { row: Schemas['LensRow']; bench: string }) {
   return (
     <section className="lens-chosen" aria-label={row.title}>
       <h2>
-        {row.title} <Link to={bench}>on the Bench</Link>{' '}
+        {row.title} <Link to={bench}>{isFine(row) ? 'on the Bench' : 'mend it on the Bench'}</Link>{' '}
         <span className="soft">
           pupil {mm(row.pupilMm)} behind the rim{row.pupilKnown ? '' : ', not on file: anywhere in the lens'}
         </span>
       </h2>
       <div className="lens-pictures">
         {row.straight && (
-          <div className="lens-sections">
+          <>
             <Section row={row} from="above" />
             <Section row={row} from="the side" />
-          </div>
+          </>
         )}
-        {row.straight && <Openings row={row} />}
         {row.drives.map((d) => (
           <MeshPicture key={d.title} drive={d} lens={row.title} />
         ))}
       </div>
+      {row.straight && <Openings row={row} />}
     </section>
   );
 }

@@ -1,8 +1,10 @@
 import type { LensEdge, LensRow } from './said';
 import { edgeText } from './said';
 
-const MARGIN = 14;
+const MARGIN = 12;
+const LETTERS = 10;
 
+/** How a lens is cut: what of an edge and of the light is seen then. */
 interface Cut {
   half: (e: LensEdge) => number;
   middle: (e: LensEdge) => number;
@@ -10,36 +12,56 @@ interface Cut {
   radius: (e: LensEdge) => number;
 }
 
-const FROM_ABOVE: Cut = {
-  half: (e) => e.halfWidthMm,
-  middle: (e) => e.asideMm,
-  chief: (e) => e.chiefX,
-  radius: (e) => e.radiusX,
-};
-const FROM_THE_SIDE: Cut = {
-  half: (e) => e.halfHeightMm,
-  middle: (e) => e.upMm,
-  chief: (e) => e.chiefY,
-  radius: (e) => e.radiusY,
-};
+const CUTS = {
+  above: {
+    half: (e) => e.halfWidthMm,
+    middle: (e) => e.asideMm,
+    chief: (e) => e.chiefX,
+    radius: (e) => e.radiusX,
+  },
+  'the side': {
+    half: (e) => e.halfHeightMm,
+    middle: (e) => -e.upMm,
+    chief: (e) => e.chiefY,
+    radius: (e) => e.radiusY,
+  },
+} satisfies Record<string, Cut>;
 
 /** Past its edge in this section: the corner may be lost in the other. */
 const isOver = (e: LensEdge, cut: Cut) => Math.abs(cut.middle(e)) + cut.chief(e) + cut.radius(e) > cut.half(e);
 
-/** A lens cut along its axis: its barrel, its pupil, the light of the corners, and the edges they must pass. */
-export function Section({ row, from }: { row: LensRow; from: 'above' | 'the side' }) {
-  const cut = from === 'above' ? FROM_ABOVE : FROM_THE_SIDE;
+const reachOf = (e: LensEdge, cut: Cut) =>
+  Math.max(cut.half(e), cut.chief(e) + cut.radius(e)) + Math.abs(cut.middle(e)) + 2 * MARGIN + LETTERS;
+
+/** A lens seen from beside: mount, barrel and front, as wide as its front is known to be. */
+function barrel(row: LensRow): string {
+  const front = row.frontMm / 2;
+  const at = [
+    [-row.lengthMm, 0.66 * front],
+    [-0.88 * row.lengthMm, 0.66 * front],
+    [-0.84 * row.lengthMm, 0.84 * front],
+    [-0.2 * row.lengthMm, 0.84 * front],
+    [-0.12 * row.lengthMm, front],
+    [0, front],
+  ] as const;
+  const under = [...at].reverse().map(([x, y]) => `${x},${y}`);
+  return [...at.map(([x, y]) => `${x},${-y}`), ...under].join(' ');
+}
+
+/** A lens cut along its axis: its barrel, its pupil, the light of the corners, and the edges that it must pass. */
+export function Section({ row, from }: { row: LensRow; from: keyof typeof CUTS }) {
+  const cut = CUTS[from];
   const edges = row.edges.filter((e) => !e.out);
   const last = edges[edges.length - 1];
   if (!last) return null;
   const near = row.pupilMm;
-  const reach = Math.max(
-    ...edges.map((e) => Math.max(cut.half(e), cut.chief(e) + cut.radius(e)) + Math.abs(cut.middle(e))),
+  // Both sections to one scale.
+  const half = Math.max(
+    row.frontMm / 2 + MARGIN,
+    ...edges.flatMap((e) => [reachOf(e, CUTS.above), reachOf(e, CUTS['the side'])]),
   );
-  const half = Math.max(reach, row.frontMm / 2) + MARGIN;
   const left = -row.lengthMm - MARGIN;
   const width = last.aheadMm + MARGIN * 3 - left;
-  // From the pupil's middle to where the corner's pencil passes the farthest edge.
   const rise = cut.chief(last);
   const radius = cut.radius(last);
   return (
@@ -50,14 +72,7 @@ export function Section({ row, from }: { row: LensRow; from: 'above' | 'the side
         aria-label={`${row.title} from ${from}: ${edges.map(edgeText).join('; ')}`}
       >
         <line className="axis" x1={left} x2={left + width} y1={0} y2={0} />
-        <rect
-          className="barrel"
-          x={-row.lengthMm}
-          width={row.lengthMm}
-          y={-row.frontMm / 2}
-          height={row.frontMm}
-          rx={3}
-        />
+        <polygon className="barrel" points={barrel(row)} />
         {[1, -1].map((s) => (
           <polygon
             key={s}
@@ -66,23 +81,33 @@ export function Section({ row, from }: { row: LensRow; from: 'above' | 'the side
           />
         ))}
         <line className="pupil" x1={-near} x2={-near} y1={-radius} y2={radius} />
-        {edges.map((e) => {
-          const over = isOver(e, cut);
-          const middle = from === 'above' ? cut.middle(e) : -cut.middle(e);
-          return (
-            <g key={e.title} className={over ? (e.cut ? 'edge stop' : 'edge caution') : 'edge'}>
-              {[1, -1].map((s) => (
-                <line
-                  key={s}
-                  x1={e.aheadMm}
-                  x2={e.aheadMm}
-                  y1={middle + s * cut.half(e)}
-                  y2={middle + s * (cut.half(e) + MARGIN)}
-                />
-              ))}
-            </g>
-          );
-        })}
+        {[1, -1].map((s) => (
+          <polyline
+            key={s}
+            className="wall"
+            points={edges.map((e) => `${e.aheadMm},${cut.middle(e) + s * (cut.half(e) + MARGIN)}`).join(' ')}
+          />
+        ))}
+        {edges.map((e, i) => (
+          <g key={e.title} className={isOver(e, cut) ? (e.cut ? 'edge stop' : 'edge caution') : 'edge'}>
+            {[1, -1].map((s) => (
+              <line
+                key={s}
+                x1={e.aheadMm}
+                x2={e.aheadMm}
+                y1={cut.middle(e) + s * cut.half(e)}
+                y2={cut.middle(e) + s * (cut.half(e) + MARGIN)}
+              />
+            ))}
+            <text
+              x={e.aheadMm}
+              y={cut.middle(e) - cut.half(e) - MARGIN - 3 - (i % 2) * LETTERS}
+              textAnchor={i === 0 ? 'end' : 'start'}
+            >
+              {e.title}
+            </text>
+          </g>
+        ))}
       </svg>
       <figcaption className="soft">from {from}</figcaption>
     </figure>

@@ -29,5 +29,12 @@ export function driveText(drive: Schemas['LensDrive']): string {
   return `${ring}: ${mm(Math.abs(drive.aheadMm))} too far ${drive.aheadMm > 0 ? 'back' : 'forward'}`;
 }
 
+/** Whether nothing of a lens is found, and nothing is open. */
+export const isFine = (row: LensRow) =>
+  row.edges.every((e) => e.out || e.stops.state === 'FINE') &&
+  (row.circle?.state ?? 'FINE') === 'FINE' &&
+  row.boxes.every((b) => b.roomMm >= 0 && b.frontMm <= b.largestMm) &&
+  row.drives.every((d) => d.state === 'FINE');
+
 export const focal = (row: LensRow) =>
   row.longestMm === null ? `${fixed(row.focalMm, 0)} mm` : `${fixed(row.focalMm, 0)}–${fixed(row.longestMm, 0)} mm`;

@@ -147,6 +147,5 @@ class ConfigurationJourneyTest extends Journey {
                         AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("from above"))))
                 .containsText("Top handle TH-2");
         browser.isAccessible();
-        browser.shot("bench-hands");
     }
 }

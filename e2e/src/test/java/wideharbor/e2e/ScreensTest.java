@@ -33,6 +33,7 @@ class ScreensTest {
         "bench-dome, /jobs/queens-yard/bench?part=arm, .elevation .part",
         "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
         "changeover, /jobs/kiln/changeover, .change-steps li",
+        "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",
         "power, /jobs/slack-water/power, .day-chart .line",
         "signal, /jobs/slack-water/signal, .signal-map .box",
         "signal-three, '/jobs/second-bell/signal?build=b', .order-card li",

@@ -60,6 +60,16 @@ final class ElectricTemplates {
                                     "Battery plate at the rear",
                                     "what is built in; it feeds the body through its contacts",
                                     Choices.with(new Ask.Option("none", "none"), Choices.BATTERIES)),
+                            Ask.mm(
+                                            "recordedWide",
+                                            "Recorded width",
+                                            "of the sensor, in the mode that is shot",
+                                            28,
+                                            3,
+                                            80)
+                                    .optionally(),
+                            Ask.mm("recordedHigh", "Recorded height", "of the sensor, in that mode", 16, 3, 80)
+                                    .optionally(),
                             Ask.number("sdi", "SDI outputs", "how many", "sockets", 1, 0, 4)
                                     .optionally()),
                     ElectricTemplates::body),
@@ -237,6 +247,14 @@ final class ElectricTemplates {
                         0));
     }
 
+    /** Both of width and height are on file, or neither is. */
+    private static OpticalFacet.Camera camera(Answers a) {
+        return a.known("recordedWide")
+                .flatMap(w -> a.known("recordedHigh").map(h -> new OpticalFacet.Camera.Window(w, h)))
+                .map(window -> new OpticalFacet.Camera("mount", a.number("mountNm"), window))
+                .orElseGet(() -> new OpticalFacet.Camera("mount", a.number("mountNm")));
+    }
+
     private static Sketch body(Answers a) {
         double wide = a.number("width");
         double high = a.number("height");
@@ -254,7 +272,7 @@ final class ElectricTemplates {
                         at(0, base, -a.number("baseBack")),
                         DOWN)
                 .face("top", "top, 1/4-20 thread", "thread-1-4", Role.B, at(0, base + high, -deep / 2), Vec3.UP)
-                .facet(new OpticalFacet.Camera("mount", a.number("mountNm")));
+                .facet(camera(a));
         fed(sketch, a, at(wide / 4, base + high / 3, -deep), BACK);
         if (!a.is("battery", "none")) {
             // A battery straight on the body feeds it through that face; then no cable does.

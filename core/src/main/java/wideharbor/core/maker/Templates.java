@@ -34,7 +34,12 @@ public final class Templates {
             new Group("Kit", only(List.of("card", "case", "keys"))));
 
     private static Stream<PartTemplate> all() {
-        return Stream.of(PlateTemplates.ALL, RiggingTemplates.ALL, ElectricTemplates.ALL, LensTemplates.ALL)
+        return Stream.of(
+                        PlateTemplates.ALL,
+                        RiggingTemplates.ALL,
+                        ElectricTemplates.ALL,
+                        FrontTemplates.ALL,
+                        SupportTemplates.ALL)
                 .flatMap(List::stream);
     }
 

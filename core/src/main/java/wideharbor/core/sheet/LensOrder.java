@@ -2,6 +2,7 @@ package wideharbor.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.changeover.Changeover;
@@ -49,7 +50,10 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
                 minutes[i][k] = i == k ? 0 : ways[i][k].minutes();
             }
         }
-        List<Integer> order = n <= MOST_PROVEN ? best(minutes) : greedy(minutes);
+        List<Integer> listed = IntStream.range(0, n).boxed().toList();
+        List<Integer> least = n <= MOST_PROVEN ? best(minutes) : greedy(minutes);
+        // Nobody sorts a set anew for nothing.
+        List<Integer> order = sum(minutes, least) < sum(minutes, listed) - 1e-6 ? least : listed;
         List<Change> changes = new ArrayList<>();
         for (int i = 1; i < order.size(); i++) {
             LensChoice from = lenses.get(order.get(i - 1));
@@ -62,10 +66,6 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
                     to.title(),
                     way.minutes(),
                     way.steps().stream().map(LensOrder::words).toList()));
-        }
-        List<Integer> listed = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            listed.add(i);
         }
         return new LensOrder(changes, sum(minutes, order), sum(minutes, listed), n <= MOST_PROVEN);
     }
@@ -90,7 +90,7 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
         return sum;
     }
 
-    /** The cheapest path through all, begun anywhere; of equals the one nearest to the order of the set. */
+    /** The cheapest path through all, begun anywhere. */
     static List<Integer> best(double[][] minutes) {
         int n = minutes.length;
         if (n == 0) {

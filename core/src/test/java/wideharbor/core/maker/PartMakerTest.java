@@ -13,8 +13,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Bounds;
 import wideharbor.core.geometry.Solid;
@@ -187,5 +189,45 @@ class PartMakerTest {
                         Set.of(made.type().ref().id()))
                 .type();
         assertEquals(made.type().ref().id() + "-2", second.ref().id());
+    }
+
+    /** What is measured at a lens, a box and a motor is what their checks go by; what is not measured is unknown. */
+    @Test
+    void theFrontOfALensIsMeasured() {
+        Map<String, String> answers = whole(template("lens"));
+        ItemType lens = made(template("lens"), answers).type();
+        assertEquals(
+                Figure.maker(45),
+                lens.facet(FrontFacet.Light.class).orElseThrow().pupilMm());
+        assertEquals(113, lens.facet(FrontFacet.Gear.class).orElseThrow().teeth(), 1e-9, "92 over all of module 0.8");
+        answers.put("pupil", "");
+        answers.put("gear", "");
+        lens = made(template("lens"), answers).type();
+        assertTrue(lens.facet(FrontFacet.Light.class).orElseThrow().pupilMm() instanceof Figure.Unknown);
+        assertTrue(lens.facet(FrontFacet.Gear.class).isEmpty());
+
+        Map<String, String> measured = whole(template("matte-box"));
+        FrontFacet.MatteBox box = made(template("matte-box"), measured)
+                .type()
+                .facet(FrontFacet.MatteBox.class)
+                .orElseThrow();
+        assertEquals(
+                List.of("Stage 1", "Stage 2", "Mouth"),
+                box.openings().stream().map(FrontFacet.Opening::title).toList());
+        assertEquals(20, box.foremostFrontMm());
+        assertEquals(34, box.openings().get(1).atMm());
+        assertEquals(130, box.openings().get(0).widthMm());
+
+        FrontFacet.Drive drive = made(template("motor"), whole(template("motor")))
+                .type()
+                .facet(FrontFacet.Drive.class)
+                .orElseThrow();
+        assertEquals(35, drive.armMm());
+        assertTrue(made(template("body"), whole(template("body")))
+                .type()
+                .facet(OpticalFacet.Camera.class)
+                .orElseThrow()
+                .window()
+                .isPresent());
     }
 }

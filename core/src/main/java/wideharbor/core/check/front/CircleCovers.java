@@ -11,6 +11,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
 import wideharbor.core.front.LensFront;
+import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
@@ -25,7 +26,7 @@ final class CircleCovers implements Check {
             .because("corners that the lens does not draw are black in every shot, and no stop mends it")
             .formula("√(width² + height²)")
             .source("geometry; circle and window as on file")
-            .severity(Severity.STOP)
+            .severity(Severity.CAUTION)
             .perLens(true)
             .build();
 
@@ -41,12 +42,13 @@ final class CircleCovers implements Check {
 
     private static void judge(LensFront front, Judgement circle, Results results) {
         About about = About.of("circle", part(front.lens().id()));
-        if (circle.state() == wideharbor.core.quantity.CheckState.NOT_CHECKED) {
+        if (circle.state() == CheckState.NOT_CHECKED) {
             results.notChecked(about, "the image circle of " + front.lens().title() + " is not on file");
             return;
         }
         double crop = circle.from() / circle.value();
         results.judge(
+                Severity.STOP,
                 circle,
                 new Told(
                         about,

@@ -123,7 +123,7 @@ class FrontChecksTest {
                 .finds(Severity.STOP, CheckState.UNDECIDED);
         verify(new CircleCovers())
                 .given(rig(lens(circle(Figure.unknown("no paper"))), box("b", 114, 10), 140))
-                .finds(Severity.STOP, CheckState.NOT_CHECKED);
+                .finds(Severity.CAUTION, CheckState.NOT_CHECKED);
         verify(new CircleCovers()).given(rig(lens(), box("b", 114, 10), 140)).looksAtNothing();
     }
 

@@ -10,41 +10,14 @@ import java.util.List;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Freedom;
-import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
-import wideharbor.core.quantity.Span;
 
-/** Lenses and what is about them, and what carries a rig. */
-final class LensTemplates {
+/** What is about a lens, what carries a rig, and what goes along. */
+final class SupportTemplates {
     static final List<PartTemplate> ALL = List.of(
-            new PartTemplate(
-                    "lens",
-                    "Lens",
-                    "Stand it on its front cap; all lengths are from the flange of its mount.",
-                    Category.LENS,
-                    asks(
-                            Ask.choice("mount", "Mount", "as on the label", Choices.MOUNTS),
-                            Ask.number(
-                                    "focal", "Focal length", "on the barrel; of a zoom the longest", "mm", 50, 2, 2000),
-                            Ask.number("stop", "T-stop", "on the barrel, the widest", "", 2, 0.7, 32),
-                            Ask.mm("length", "Length", "flange to the front rim", 130, 10, 900),
-                            Ask.mm("diameter", "Barrel", "across, where it is thickest", 110, 20, 350),
-                            Ask.mm("front", "Front diameter", "outside of the front rim", 114, 20, 350),
-                            Ask.number("squeeze", "Squeeze", "1 where it does not squeeze", "", 1, 1, 2)
-                                    .optionally(),
-                            Ask.mm(
-                                            "close",
-                                            "Closest focus",
-                                            "on the scale, from the sensor; empty when unreadable",
-                                            600,
-                                            20,
-                                            20_000)
-                                    .optionally(),
-                            Ask.mm("balance", "Balances at", "from the flange, on a finger", 55, 1, 800)),
-                    LensTemplates::lens),
             new PartTemplate(
                     "lens-adapter",
                     "Lens adapter",
@@ -56,7 +29,7 @@ final class LensTemplates {
                             Ask.choice("lens", "Takes", "the lens's mount", Choices.MOUNTS),
                             Ask.mm("length", "Flange to flange", "with a caliper, to a hundredth", 24, 0.5, 120),
                             Ask.mm("diameter", "Diameter", "over all", 80, 20, 160)),
-                    LensTemplates::adapter),
+                    SupportTemplates::adapter),
             new PartTemplate(
                     "lens-support",
                     "Lens support",
@@ -74,41 +47,7 @@ final class LensTemplates {
                                     60,
                                     1,
                                     250)),
-                    LensTemplates::support),
-            new PartTemplate(
-                    "matte-box",
-                    "Matte box on rods",
-                    "Measure from the rear face; the middle of its opening stands on the axis.",
-                    Category.MATTE_BOX,
-                    asks(
-                            width(190),
-                            Ask.mm("height", "Height", "bottom to top", 150, 40, 400),
-                            Ask.mm("length", "Depth", "rear face to the mouth, hood off", 90, 10, 400),
-                            Ask.choice("rods", "Rods", "which it sits on", Choices.RODS),
-                            Ask.mm(
-                                    "over",
-                                    "Middle of the opening over the rods",
-                                    "middle of a rod to the middle of the opening",
-                                    85,
-                                    20,
-                                    250),
-                            Ask.mm("opening", "Rear opening", "diameter it takes", 143, 40, 250)),
-                    LensTemplates::matteBox),
-            new PartTemplate(
-                    "motor",
-                    "Lens motor on rods",
-                    "Drives a ring of the lens.",
-                    Category.OTHER,
-                    asks(
-                            width(45),
-                            Ask.mm("height", "Height", "rod to the far end", 90, 20, 250),
-                            Ask.mm("length", "Length along the rods", "what it grips", 24, 5, 120),
-                            Ask.choice(
-                                    "rods",
-                                    "Rods",
-                                    "which it sits on",
-                                    Choices.with(new Ask.Option("rod-15-single", "one 15 mm rod"), Choices.RODS))),
-                    LensTemplates::motor),
+                    SupportTemplates::support),
             new PartTemplate(
                     "head",
                     "Fluid head",
@@ -139,7 +78,7 @@ final class LensTemplates {
                                             10,
                                             60_000)
                                     .optionally()),
-                    LensTemplates::head),
+                    SupportTemplates::head),
             new PartTemplate(
                     "legs",
                     "Legs or hi-hat",
@@ -150,7 +89,7 @@ final class LensTemplates {
                             Ask.mm("height", "Height", "ground to the rim of the bowl", 900, 50, 2500),
                             Ask.mm("radius", "Feet", "from under the middle to a foot", 450, 50, 2000),
                             Ask.number("feet", "How many feet", "count them", "feet", 3, 3, 4)),
-                    LensTemplates::legs),
+                    SupportTemplates::legs),
             new PartTemplate(
                     "pad",
                     "Shoulder pad under rods",
@@ -161,7 +100,7 @@ final class LensTemplates {
                             Ask.mm("height", "Height", "shoulder to the middle of the rods", 60, 10, 200),
                             Ask.mm("length", "Length along the rods", "what it grips", 120, 20, 300),
                             Ask.choice("rods", "Rods", "which it sits on", Choices.RODS)),
-                    LensTemplates::pad),
+                    SupportTemplates::pad),
             new PartTemplate(
                     "case",
                     "Case",
@@ -172,7 +111,7 @@ final class LensTemplates {
                             Ask.mm("height", "Height inside", "bottom to lid", 250, 30, 1200),
                             Ask.mm("length", "Length inside", "along", 600, 50, 2500),
                             Ask.number("most", "May hold", "by its maker, or what two carry", "kg", 25, 1, 200)),
-                    LensTemplates::caseOf),
+                    SupportTemplates::caseOf),
             new PartTemplate(
                     "keys",
                     "Keys or drivers",
@@ -183,35 +122,9 @@ final class LensTemplates {
                             "Sizes",
                             "as screws write them, with commas: hex 4 mm, hex 5/32 in, flat blade",
                             "hex 3 mm, hex 4 mm")),
-                    LensTemplates::keys));
+                    SupportTemplates::keys));
 
-    private LensTemplates() {}
-
-    private static Sketch lens(Answers a) {
-        double length = a.number("length");
-        double barrel = a.number("diameter");
-        double rim = Math.min(12, length / 4);
-        return new Sketch()
-                .cylinder(Vec3.ZERO, at(0, 0, length - rim), barrel)
-                .cylinder(at(0, 0, length - rim), at(0, 0, length), a.number("front"))
-                .face("mount", a.titled("mount") + " mount", a.text("mount"), Role.B, Vec3.ZERO, BACK)
-                .carrier(
-                        "barrel",
-                        "underside of the barrel",
-                        "lens-brace",
-                        Role.B,
-                        at(0, -barrel / 2, length * 0.55),
-                        DOWN,
-                        new Span(-length / 4, length / 4))
-                .facet(new OpticalFacet.Lens(
-                        "mount",
-                        a.number("focal"),
-                        a.number("stop"),
-                        length,
-                        a.number("front"),
-                        a.number("squeeze"),
-                        a.known("close")));
-    }
+    private SupportTemplates() {}
 
     private static Sketch adapter(Answers a) {
         double length = a.number("length");
@@ -243,29 +156,6 @@ final class LensTemplates {
                         Vec3.UP,
                         new Freedom.Slide("height", Freedom.Axis.N, 0, high - low, 0))
                 .can(Capability.BRACES_LENS, Capability.RIDES_ON_AXIS);
-    }
-
-    private static Sketch matteBox(Answers a) {
-        double high = a.number("height");
-        double deep = a.number("length");
-        double wide = a.number("width");
-        double open = Math.min(a.number("opening"), Math.min(wide, high) - 4);
-        double over = a.number("over");
-        return new Sketch()
-                .ring(Vec3.ZERO, at(0, 0, Math.min(12, deep / 2)), Math.min(wide, high), open)
-                .box(wide, 4, deep, at(0, -high / 2, deep / 2))
-                .box(wide, 4, deep, at(0, high / 2 - 4, deep / 2))
-                .box(4, high, deep, at(-wide / 2 + 2, -high / 2, deep / 2))
-                .box(4, high, deep, at(wide / 2 - 2, -high / 2, deep / 2))
-                .clamp("rods", "rod clamps", a.text("rods"), at(0, -over, 12), DOWN, 24)
-                .can(Capability.RIDES_ON_AXIS, Capability.SHADES_LENS);
-    }
-
-    private static Sketch motor(Answers a) {
-        return new Sketch()
-                .box(a.number("width"), a.number("height"), a.number("length"), Vec3.ZERO)
-                .clamp("rods", "rod clamp", a.text("rods"), Vec3.ZERO, DOWN, a.number("length"))
-                .can(Capability.DRIVES_LENS);
     }
 
     private static Sketch head(Answers a) {
