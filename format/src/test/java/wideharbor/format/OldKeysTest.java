@@ -39,7 +39,7 @@ class OldKeysTest {
                 "slack-water|Held by 4 stops, 13 unread cautions",
                 "kiln|Held by 7 stops, 23 unread cautions",
                 "the-lift|Held by 4 stops, 8 unread cautions",
-                "queens-yard|Held by 4 stops, 5 unread cautions"
+                "queens-yard|Held by 4 stops, 2 undecided, 5 unread cautions"
             })
     void aPackageOfTheVersionBeforeIsJudged(String name, String verdict) {
         Job job = new HarborCodec().read(old(name));

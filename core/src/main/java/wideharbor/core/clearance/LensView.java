@@ -1,21 +1,35 @@
 package wideharbor.core.clearance;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.OpticalFacet.Camera.Window;
+import wideharbor.core.geometry.Shape;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
- * What the lens sees from its entrance pupil. Where that lies is not on file: of a fisheye it is taken anywhere from
- * the front glass to half its diameter behind it, of other lenses anywhere from the mount to the front glass. Seen from
+ * What the lens sees from its entrance pupil. Where that is not on file it is taken, of a fisheye, anywhere from the
+ * front glass to half its diameter behind it, of other lenses anywhere from the mount to the front glass. Seen from
  * both ends is seen, from one alone is open.
  *
  * @param frontMm of the front glass, ahead of the mount
  * @param rearmostMm of the pupil
+ * @param foremostMm of the pupil
  */
-public record LensView(double frontMm, double rearmostMm, Field field) {
+public record LensView(double frontMm, double rearmostMm, double foremostMm, Field field) {
+    /** So far ahead of the front nothing of a rig stands. */
+    private static final double DEEP = 4000;
+
+    /** Drawings of parts are no more exact than this, mm. */
+    private static final double SEEN = 1;
 
     /** How a point stands to the view. */
     public enum Sight {
@@ -63,24 +77,64 @@ public record LensView(double frontMm, double rearmostMm, Field field) {
 
     private static LensView of(Placed placed, Window window) {
         OpticalFacet.Lens lens = placed.type().facet(OpticalFacet.Lens.class).orElseThrow();
-        return placed.type()
-                .facet(OpticalFacet.Fisheye.class)
-                .map(f -> new LensView(
-                        lens.lengthMm(),
-                        lens.lengthMm() - lens.frontDiameterMm() / 2,
-                        new Equidistant(lens.focalMm(), f.imageCircleMm(), window)))
-                .orElseGet(() -> new LensView(
-                        lens.lengthMm(),
-                        0,
-                        new Straight(
-                                window.widthMm() * lens.squeeze() / 2 / lens.focalMm(),
-                                window.heightMm() / 2 / lens.focalMm())));
+        double front = placed.pose().at().z() + lens.lengthMm();
+        Optional<OpticalFacet.Fisheye> fisheye = placed.type().facet(OpticalFacet.Fisheye.class);
+        Field field = fisheye.<Field>map(f -> new Equidistant(lens.focalMm(), f.imageCircleMm(), window))
+                .orElseGet(() -> new Straight(
+                        window.widthMm() * lens.squeeze() / 2 / lens.focalMm(),
+                        window.heightMm() / 2 / lens.focalMm()));
+        double deepest = fisheye.isPresent() ? lens.frontDiameterMm() / 2 : lens.lengthMm();
+        Span behind = placed.type()
+                .facet(FrontFacet.Light.class)
+                .map(FrontFacet.Light::pupilMm)
+                .filter(Figure.Known.class::isInstance)
+                .map(Figure.Known.class::cast)
+                .map(k -> new Span(k.low(), k.high()))
+                .orElse(new Span(0, deepest));
+        return new LensView(front, front - behind.to(), front - behind.from(), field);
+    }
+
+    /** Whether it draws straight lines straight. */
+    public boolean isStraight() {
+        return field instanceof Straight;
+    }
+
+    /**
+     * How a convex solid stands to the view, ahead of the front glass: of a fisheye by its corners, since what it sees
+     * is not convex.
+     */
+    public Sight of(Solid solid) {
+        if (!(field instanceof Straight straight)) {
+            return solid.corners().stream()
+                    .map(this::of)
+                    .max(Comparator.naturalOrder())
+                    .orElse(Sight.OUT);
+        }
+        boolean fromRear = solid.isDeeperIn(pyramid(straight, rearmostMm), SEEN);
+        boolean fromFront = solid.isDeeperIn(pyramid(straight, foremostMm), SEEN);
+        if (fromRear && fromFront) {
+            return Sight.IN;
+        }
+        return fromRear || fromFront ? Sight.PERHAPS : Sight.OUT;
+    }
+
+    /** From the plane of the front glass on. */
+    private Solid pyramid(Straight straight, double pupilMm) {
+        List<Vec3> corners = new ArrayList<>();
+        for (double z : new double[] {frontMm, frontMm + DEEP}) {
+            double x = Math.max(1e-3, z - pupilMm) * straight.slopeX();
+            double y = Math.max(1e-3, z - pupilMm) * straight.slopeY();
+            for (int[] s : new int[][] {{1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
+                corners.add(new Vec3(s[0] * x, s[1] * y, z));
+            }
+        }
+        return Solid.of(new Shape.Hull(corners, Shape.Use.SOLID));
     }
 
     /** The lens itself, and what stands beside it, is in nobody's way unless it is seen past its front. */
     public Sight of(Vec3 p) {
         boolean fromRear = sees(p, rearmostMm);
-        boolean fromFront = sees(p, frontMm);
+        boolean fromFront = sees(p, foremostMm);
         if (fromRear && fromFront) {
             return Sight.IN;
         }

@@ -6,16 +6,20 @@ import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.catalog.Facet;
+import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.Rig;
 
 /** What may be done with what stands before a lens, or drives it. */
 public final class FrontFixes {
     private static final int MOST = 6;
     private static final double MOVED = 0.25;
+    private static final double[] BACK = {10, 25, 50, 100};
+    private static final double[] TURNS = {15, -15, 45, -45, 90, -90};
 
     private FrontFixes() {}
 
@@ -41,6 +45,29 @@ public final class FrontFixes {
                 PartEdits.set(analysis, motion.get().key(), value, false)));
     }
 
+    /** A part slid back along its carrier, or turned in its own joint, the least first. */
+    public static List<Candidate> aside(RigAnalysis analysis, PlacementId part) {
+        List<Candidate> all = new ArrayList<>();
+        for (double back : BACK) {
+            all.addAll(slide(analysis, part, -back));
+        }
+        for (Motion motion : analysis.rig().motions()) {
+            if (motion.key().placement().equals(part) && motion.freedom() instanceof Freedom.Rotate) {
+                for (double by : TURNS) {
+                    double value = motion.settable(motion.value() + by);
+                    if (Math.abs(value - motion.value()) > MOVED) {
+                        all.add(new Candidate(
+                                "turn",
+                                "Turn " + analysis.rig().title(part) + " to " + Words.one(value)
+                                        + motion.freedom().unit(),
+                                PartEdits.set(analysis, motion.key(), value, false)));
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
     /** Another box in its stead, those of the kit first. */
     public static List<Candidate> otherBoxes(RigAnalysis analysis, PlacementId box) {
         return others(analysis, box, FrontFacet.MatteBox.class);
@@ -51,12 +78,16 @@ public final class FrontFixes {
         return others(analysis, drive, FrontFacet.Drive.class);
     }
 
-    /** The part off, with what hangs on it. */
+    /** The part off, with what hangs on it; not what bears the rig. */
     public static List<Candidate> takeOff(RigAnalysis analysis, PlacementId part) {
-        return analysis.rig().find(part).isEmpty()
+        Rig rig = analysis.rig();
+        PlacementId support = rig.configuration().support();
+        boolean bears =
+                rig.subtree(part).contains(support) || rig.subtree(support).contains(part);
+        return rig.find(part).isEmpty() || bears
                 ? List.of()
                 : List.of(new Candidate(
-                        "take-off", "Take off " + analysis.rig().title(part), PartEdits.remove(analysis, part, true)));
+                        "take-off", "Take off " + rig.title(part), PartEdits.remove(analysis, part, true)));
     }
 
     private static List<Candidate> others(RigAnalysis analysis, PlacementId part, Class<? extends Facet> kind) {

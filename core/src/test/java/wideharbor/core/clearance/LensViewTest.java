@@ -5,11 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.clearance.LensView.Sight;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -49,6 +52,33 @@ class LensViewTest {
         assertEquals(Sight.OUT, view.of(off(50, 0)));
         assertEquals(Sight.IN, view.of(off(36, 90)));
         assertEquals(Sight.OUT, view.of(off(42, 90)));
+    }
+
+    /** With the pupil on file, 40 behind the glass, nothing is open: 45° from there. */
+    @Test
+    void aPupilOnFileDecides() {
+        ItemType body = Parts.part("body")
+                .port("mount", "mount-pl", Role.B, Vec3.ZERO, Vec3.FORWARD, Vec3.UP)
+                .facet(new OpticalFacet.Camera("mount", 6, Optional.of(24.0), Optional.of(18.0)))
+                .make();
+        ItemType lens = Parts.part("lens")
+                .port("mount", "mount-pl", Role.A, Vec3.ZERO, Parts.BACK, Vec3.UP)
+                .facet(new OpticalFacet.Lens("mount", 12, 2.8, 100, 80, 1, Optional.empty()))
+                .facet(new FrontFacet.Light(Figure.maker(40), Optional.empty(), Figure.maker(31), Optional.empty()))
+                .make();
+        LensView view = LensView.of(Rigs.rig()
+                        .with("body", body)
+                        .with("lens", lens)
+                        .join("j", "body:mount", "lens:mount")
+                        .on("none")
+                        .resolve())
+                .orElseThrow();
+        assertEquals(Sight.IN, view.of(new Vec3(1039, 0, 1100)), "1040 is 45° from the pupil at 60");
+        assertEquals(Sight.OUT, view.of(new Vec3(1041, 0, 1100)));
+        // A box whose near corner is 0.5 in counts as out, as drawings go; 10 in is in.
+        assertEquals(Sight.OUT, view.of(Solid.box(new Vec3(1039.5, -5, 1080), new Vec3(1100, 5, 1100))));
+        assertEquals(Sight.IN, view.of(Solid.box(new Vec3(1030, -5, 1080), new Vec3(1100, 5, 1100))));
+        assertEquals(Sight.OUT, view.of(Solid.box(new Vec3(-20, -80, 20), new Vec3(20, -50, 95))), "beside the barrel");
     }
 
     /** 8 mm with a circle of 8·π = 25.13 mm and a window that holds it: 180°, a half space and not a pyramid of 59°. */

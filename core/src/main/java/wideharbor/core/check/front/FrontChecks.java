@@ -8,6 +8,6 @@ public final class FrontChecks {
     private FrontChecks() {}
 
     public static List<Check> all() {
-        return List.of(new CircleCovers(), new FrontFits(), new CornersClear(), new GearsMesh());
+        return List.of(new CircleCovers(), new FrontFits(), new CornersClear(), new OutOfPicture(), new GearsMesh());
     }
 }

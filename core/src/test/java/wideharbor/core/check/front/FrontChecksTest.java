@@ -22,6 +22,7 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
@@ -95,9 +96,9 @@ class FrontChecksTest {
                 .with("rods", Bag.rods(500))
                 .join("j", "body:rods", "rods:rods")
                 .set("rods:rods:0", -200)
-                .with("motor", motor)
-                .join("jm", "rods:rods", "motor:rods")
-                .set("motor:rods:0", 260 + at)
+                .with(motor.ref().id(), motor)
+                .join("jm", "rods:rods", motor.ref().id() + ":rods")
+                .set(motor.ref().id() + ":rods:0", 260 + at)
                 .lens("l", lens, "body:mount", "mount")
                 .on("none");
     }
@@ -179,6 +180,23 @@ class FrontChecksTest {
         verify(new FrontFits())
                 .given(rig(lens(PUPIL_45), box("b", 95, 10), 140))
                 .finds(Severity.STOP, 110, Double.NEGATIVE_INFINITY, 95, "mm");
+    }
+
+    /**
+     * 36.9° to the side from 45 behind the rim; a bracket of 80 on the rods, 5 under the axis, 100 ahead of the rim.
+     */
+    @Test
+    void aBracketAheadIsInThePicture() {
+        ItemType bracket = part("bracket")
+                .shaped(new Shape.Box(new Vec3(-10, 0, -10), new Vec3(10, 80, 10), Shape.Use.SOLID))
+                .clamp("rods", "rod-15-lw", Role.B, Vec3.ZERO, DOWN, 20)
+                .make();
+        Rigs rigs = driven(lens(PUPIL_45), bracket, 220);
+        Finding seen = verify(new OutOfPicture()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
+        assertEquals("bracket stands in the picture with l", seen.title());
+        List<String> fixes = fixes(new OutOfPicture(), rigs, seen);
+        assertTrue(fixes.contains("Slide bracket 100 mm back, to 380.0"), fixes.toString());
+        verify(new OutOfPicture()).given(driven(lens(PUPIL_45), bracket, 100)).holds();
     }
 
     /** z 100 and 40 of module 0.8: 56 apart; the rod at (30, −85) is 90.1 away, an arm of 40 reaches 50.1 to 130.1. */
