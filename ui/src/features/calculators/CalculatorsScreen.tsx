@@ -7,7 +7,9 @@ import { api, unwrap } from '../../shared/api/client';
 import { fixed } from '../../shared/format/units';
 import { Figure, shimsOf } from './Numbers';
 import { CablePick } from './CablePick';
+import { Cards } from './Cards';
 import { Docking } from './Docking';
+import { Corners, Gears } from './Optics';
 import { Cabin, Lasting, OutputLoad } from './Power';
 import { Rods } from './Rods';
 import { Stacks } from './Stacks';
@@ -24,6 +26,9 @@ const TABS = [
   ['output', 'Output load'],
   ['cable', 'Cable'],
   ['cabin', 'Cabin'],
+  ['corners', 'Corners'],
+  ['gears', 'Gears'],
+  ['cards', 'Cards'],
 ] as const;
 
 /** Quick answers without a job. */
@@ -54,6 +59,9 @@ export function CalculatorsScreen() {
       {tab === 'output' && <OutputLoad />}
       {tab === 'cable' && <CablePick />}
       {tab === 'cabin' && <Cabin />}
+      {tab === 'corners' && <Corners />}
+      {tab === 'gears' && <Gears />}
+      {tab === 'cards' && <Cards />}
     </main>
   );
 }

@@ -52,6 +52,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/lens/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/lens/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/lens/gears": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["gears"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/power/cabin": {
         parameters: {
             query?: never;
@@ -2093,6 +2141,20 @@ export interface components {
             turnedMm: number;
             twins: string[];
         };
+        CardsAnswer: {
+            /** Format: int32 */
+            cards: number;
+            /** Format: double */
+            gigabytes: number;
+            /** Format: double */
+            leastWriteMegabytes: number;
+            /** Format: double */
+            minutesEach: number;
+            /** Format: double */
+            offloadHours: number;
+            /** Format: double */
+            offloadMinutesEach: number;
+        };
         CaseView: {
             contents: components["schemas"]["PackedView"][];
             /** Format: double */
@@ -2215,6 +2277,21 @@ export interface components {
             off: string[];
             on: string[];
             source: string;
+        };
+        CornersAnswer: {
+            /** Format: double */
+            acrossDegrees: number;
+            /** Format: double */
+            allowedStops: number;
+            cut: boolean;
+            /** Format: double */
+            diagonalMm: number;
+            /** Format: double */
+            roomMm: number;
+            /** Format: double */
+            stops: number;
+            /** Format: double */
+            uprightDegrees: number;
         };
         CrewInvited: {
             code: string;
@@ -2902,6 +2979,19 @@ export interface components {
             judged: number;
             /** Format: int32 */
             open: number;
+        };
+        GearsAnswer: {
+            /** Format: double */
+            apartMm: number;
+            /** Format: double */
+            farthestMm: number;
+            /** Format: double */
+            nearestMm: number;
+            /** Format: double */
+            rodMm: number;
+            swings: number[];
+            /** Format: double */
+            turns: number;
         };
         Grip: {
             /** Format: double */
@@ -4491,6 +4581,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeyLine"][];
+                };
+            };
+        };
+    };
+    cards: {
+        parameters: {
+            query: {
+                gigabytes: number;
+                megabits: number;
+                minutes: number;
+                copyMegabytes: number;
+                verified?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardsAnswer"];
+                };
+            };
+        };
+    };
+    corners: {
+        parameters: {
+            query: {
+                focalMm: number;
+                tStop: number;
+                squeeze?: number;
+                widthMm: number;
+                heightMm: number;
+                pupilMm: number;
+                aheadMm: number;
+                openWidthMm: number;
+                openHeightMm: number;
+                round?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CornersAnswer"];
+                };
+            };
+        };
+    };
+    gears: {
+        parameters: {
+            query: {
+                ringMm: number;
+                moduleMm: number;
+                teeth: number;
+                armMm: number;
+                asideMm: number;
+                underMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GearsAnswer"];
                 };
             };
         };

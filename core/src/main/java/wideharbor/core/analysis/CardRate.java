@@ -19,8 +19,6 @@ import wideharbor.core.quantity.Ranged;
  * @param minutes that one card lasts; empty while its size is not on file
  */
 public record CardRate(ItemType card, Shoot.Recording mode, Judgement speed, Optional<Ranged> minutes) {
-    private static final double BITS = 8;
-    private static final double MEGABITS_IN_GIGABYTE = 8000;
     private static final double ROUNDING = 1e-9;
 
     /** Every card type that is packed, whose figures are on file or not. */
@@ -35,7 +33,7 @@ public record CardRate(ItemType card, Shoot.Recording mode, Judgement speed, Opt
     private static CardRate of(Job job, ItemType card, Shoot.Recording mode) {
         Optional<MediaFacet.Card> facet = card.facet(MediaFacet.Card.class);
         Optional<Ranged> writes = facet.flatMap(f -> known(f.writeMegabytes()));
-        double needed = mode.megabits() / BITS * job.rules().value(Rule.CARD_SPEED);
+        double needed = CardSums.leastWrite(mode.megabits(), job.rules().value(Rule.CARD_SPEED));
         Judgement speed = Judgement.atLeast(writes.orElse(Ranged.of(0)), needed, ROUNDING, "MB/s");
         double usable = job.rules().value(Rule.CARD_USABLE);
         return new CardRate(
@@ -43,7 +41,7 @@ public record CardRate(ItemType card, Shoot.Recording mode, Judgement speed, Opt
                 mode,
                 writes.isPresent() ? speed : speed.unknown(),
                 facet.flatMap(f -> known(f.gigabytes()))
-                        .map(gb -> gb.times(MEGABITS_IN_GIGABYTE * usable / (mode.megabits() * 60))));
+                        .map(gb -> gb.map(g -> CardSums.minutes(g * usable, mode.megabits()))));
     }
 
     private static Optional<Ranged> known(Figure figure) {
