@@ -31,6 +31,7 @@ const LAYERS: [keyof LayerSet, string][] = [
   ['rooms', 'keep clear'],
   ['ports', 'ports'],
   ['cables', 'cables'],
+  ['view', 'lens view'],
 ];
 
 /** The room a drawing has on the screen, in pixels. */
@@ -52,7 +53,7 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
   const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
   const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
   const [box, size] = useSize();
-  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false });
+  const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false, view: false });
   const svg = () => box.current?.querySelector('svg') ?? undefined;
   const save = () => {
     const drawing = svg();

@@ -50,6 +50,7 @@ const drawing: Schemas['DrawingView'] = {
   tracks: [],
   bearings: [],
   cables: [],
+  seen: [],
 };
 
 function show(client: QueryClient, dialog: React.ReactNode) {

@@ -2454,6 +2454,7 @@ export interface components {
             ports: components["schemas"]["PortMark"][];
             rodHeights: components["schemas"]["RodHeight"][];
             rooms: components["schemas"]["KeptRoom"][];
+            seen: components["schemas"]["Seen"][];
             slideBar: components["schemas"]["SlideBar"][];
             tracks: components["schemas"]["Track"][];
             /** @enum {string} */
@@ -4064,6 +4065,10 @@ export interface components {
             viewer: components["schemas"]["Viewer"];
             way: string[];
             whyNot: string;
+        };
+        Seen: {
+            border: number[];
+            pupilKnown: boolean;
         };
         SeenRevision: {
             /** Format: int32 */

@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client';
 import { fixed } from '../format/units';
 import { Hatches } from './Hatches';
 import { place } from './labels';
-import { Cables, Clashes, Ports, Rooms } from './Layers';
+import { Cables, Clashes, LensView, Ports, Rooms } from './Layers';
 import type { LayerSet } from './Layers';
 import { Marks } from './Marks';
 import { Measure } from './Measure';
@@ -93,6 +93,7 @@ export function Elevation({ drawing, size, layers, measuring = false, slide, she
         <Rooms drawing={drawing} all={layers.rooms} />
         {!shown && <Clashes drawing={drawing} />}
         <Marks drawing={drawing} text={text} />
+        {layers.view && <LensView drawing={drawing} />}
         {layers.cables && <Cables drawing={drawing} />}
         {(layers.ports || !shown) && <Ports drawing={drawing} of={layers.ports ? null : of} text={text} />}
         {!shown && <Labels drawing={drawing} layers={layers} of={of} frame={frame} text={text} />}

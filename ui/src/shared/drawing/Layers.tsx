@@ -6,6 +6,7 @@ export interface LayerSet {
   rooms: boolean;
   ports: boolean;
   cables: boolean;
+  view: boolean;
 }
 
 /** Room kept free, and what stands in it; only the latter is always shown. */
@@ -56,6 +57,19 @@ export function Ports({ drawing, of, text }: { drawing: Schemas['DrawingView']; 
             </g>
           );
         })}
+    </g>
+  );
+}
+
+/** What the lens sees, as far as it is drawn. */
+export function LensView({ drawing }: { drawing: Schemas['DrawingView'] }) {
+  return (
+    <g className="lens-view">
+      {drawing.seen.map((s, i) => (
+        <path key={i} className={s.pupilKnown ? '' : 'guessed'} d={path(s.border)}>
+          <title>{s.pupilKnown ? 'what the lens sees' : 'what the lens sees, if its pupil is in its middle'}</title>
+        </path>
+      ))}
     </g>
   );
 }

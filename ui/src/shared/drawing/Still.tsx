@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { Elevation } from './Elevation';
 
-const NO_LAYERS = { rooms: false, ports: false, cables: false };
+const NO_LAYERS = { rooms: false, ports: false, cables: false, view: false };
 
 interface Props {
   drawing: Schemas['DrawingView'] | undefined;

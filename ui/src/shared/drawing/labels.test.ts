@@ -67,7 +67,7 @@ describe('the words of a drawing', () => {
     rooms: [{ use: 'HAND', border: [0, 0], intruders: [] }],
     ports: [{ ref: 'body:top', title: 'top', at: [0, 0], out: [0, 8] }],
   } as unknown as Schemas['DrawingView'];
-  const none = { rooms: false, ports: false, cables: false };
+  const none = { rooms: false, ports: false, cables: false, view: false };
   const said = (layers: typeof none, of: string) => wantsOf(drawing, layers, of, 10).map((w) => w.words);
 
   it('are those of the figures, of the part pointed at, and of the layers', () => {

@@ -22,6 +22,7 @@ const drawing = (parts: Schemas['Part'][]): Schemas['DrawingView'] => ({
   tracks: [],
   bearings: [],
   cables: [],
+  seen: [],
 });
 
 describe('paper', () => {

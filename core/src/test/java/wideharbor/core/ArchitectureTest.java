@@ -117,6 +117,7 @@ class ArchitectureTest {
                             "id",
                             "memo",
                             "quantity",
+                            "front",
                             "geometry",
                             "standard",
                             "catalog",

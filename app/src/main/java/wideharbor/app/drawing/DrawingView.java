@@ -21,7 +21,11 @@ public record DrawingView(
         List<PortMark> ports,
         List<Track> tracks,
         List<Bearing> bearings,
-        List<Cable> cables) {
+        List<Cable> cables,
+        List<Seen> seen) {
+
+    /** What the lens sees; none of a fisheye, or where the recorded window is not on file. */
+    record Seen(List<Double> border, boolean pupilKnown) {}
 
     record Cable(
             CableId id,
@@ -97,6 +101,9 @@ public record DrawingView(
                 d.cables().stream()
                         .map(c ->
                                 new Cable(c.id(), c.ends(), c.title(), c.carries(), flat(c.way()), c.words(), c.met()))
+                        .toList(),
+                d.seen().stream()
+                        .map(s -> new Seen(flat(s.border()), s.pupilKnown()))
                         .toList());
     }
 

@@ -34,7 +34,11 @@ public record Drawing(
         List<PortMark> ports,
         List<Track> tracks,
         List<Bearing> bearings,
-        List<Cable> cables) {
+        List<Cable> cables,
+        Optional<Seen> seen) {
+
+    /** What the lens sees; {@code pupilKnown}: not drawn from a guess of where its pupil is. */
+    public record Seen(List<Point> border, boolean pupilKnown) {}
 
     /** A cable on its estimated way between two placements, with what it needs and has in length. */
     public record Cable(
@@ -108,7 +112,8 @@ public record Drawing(
                 PlaceMarks.ports(analysis, view),
                 PlaceMarks.tracks(rig, view),
                 BalanceMarks.bearings(analysis, view),
-                CableMarks.cables(analysis, view));
+                CableMarks.cables(analysis, view),
+                LensMarks.seen(rig, view));
     }
 
     private static Part part(Placed placed, Sheet view) {

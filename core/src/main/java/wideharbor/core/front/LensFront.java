@@ -149,6 +149,11 @@ public record LensFront(
         return Optional.of(new Passing(edge, stops, near.cut() && far.cut(), pencil, shade));
     }
 
+    /** The light of the corners with the pupil there, mm behind the rim; empty where the window is not on file. */
+    public Optional<Pencil> light(double pupilMm) {
+        return window.filter(w -> isStraight()).map(w -> pencil(pupilMm));
+    }
+
     private Pencil pencil(double pupilMm) {
         double sideways = light.flatMap(FrontFacet.Light::sidewaysPupilMm).orElse(pupilMm);
         return Pencil.of(optics, window.orElseThrow(), sideways, pupilMm);
