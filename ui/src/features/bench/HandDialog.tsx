@@ -40,7 +40,12 @@ const DEEDS: How[] = [
     act: 'Move it there',
     empty: 'No free port mirrors the one it hangs on.',
   },
-  { value: 'DUPLICATE', label: 'One more', act: 'Add it', empty: 'No free port on this rig takes one more of it.' },
+  {
+    value: 'DUPLICATE',
+    label: 'One more',
+    act: 'Add it',
+    empty: 'No free port takes one more of it as it is. Add a part here (f) finds ports through adapters.',
+  },
   {
     value: 'INSERT',
     label: 'Put a part under it',

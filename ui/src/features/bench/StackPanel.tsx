@@ -29,7 +29,7 @@ export function StackPanel({ bench, chosen, lit, actions, act, onPoint }: Props)
       </div>
       {actions.canEdit && actions.gathered.length > 0 && (
         <div className="gathered" role="status">
-          <span>{counted(actions.gathered.length, 'part')} chosen together</span>
+          <span>{counted(actions.gathered.length, 'part')} chosen</span>
           <Button onClick={() => actions.removeSaying(actions.gathered, severalText(actions.gathered))}>
             Take off
           </Button>

@@ -21,7 +21,8 @@ function Corners({ row }: { row: LensRow }) {
   return <span className={`mark ${over && !edge.cut ? 'caution' : MARKS[edge.stops.state]}`}>{edgeText(edge)}</span>;
 }
 
-function Circle({ circle }: { circle: Schemas['LensFact'] | null }) {
+function Circle({ circle, straight }: { circle: Schemas['LensFact'] | null; straight: boolean }) {
+  if (!straight) return <span className="soft">a circle, as fisheyes do</span>;
   if (!circle) return <span className="soft">no figure on file</span>;
   if (circle.state === 'NOT_CHECKED') return <span className="mark caution">not on file</span>;
   return (
@@ -71,7 +72,12 @@ function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
       ...numbers<LensRow>((r) => r.focalMm),
       render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, ${fixed(r.squeeze, 1)}×` : ''}`,
     },
-    { title: 'Draws', key: 'circle', className: 'nowrap', render: (_, r) => <Circle circle={r.circle} /> },
+    {
+      title: 'Draws',
+      key: 'circle',
+      className: 'nowrap',
+      render: (_, r) => <Circle circle={r.circle} straight={r.straight} />,
+    },
     {
       title: 'Front',
       key: 'front',

@@ -117,7 +117,11 @@ function Chosen({ row, bench }: { row: Schemas['LensRow']; bench: string }) {
       <h2>
         {row.title} <Link to={bench}>{isFine(row) ? 'on the Bench' : 'mend it on the Bench'}</Link>{' '}
         <span className="soft">
-          pupil {mm(row.pupilMm)} behind the rim{row.pupilKnown ? '' : ', not on file: anywhere in the lens'}
+          {row.pupilKnown
+            ? `pupil ${mm(row.pupilMm)} behind the rim`
+            : row.straight
+              ? 'pupil not on file: it may be anywhere in the lens'
+              : 'what it sees of the rig is told on the Bench'}
         </span>
       </h2>
       <div className="lens-pictures">

@@ -10,14 +10,14 @@ export function SetUps({ setUps }: { setUps: Schemas['StageSetUp'][] }) {
       <h2 id="set-ups-title">One set-up for the set</h2>
       <p>
         {all
-          ? `With ${all.stages === 1 ? 'one stage' : `${all.stages} stages`} every lens is clear.`
-          : 'No number of stages leaves every lens clear; what cuts is not a stage.'}
+          ? `With ${all.stages === 1 ? 'one stage' : `${all.stages} stages`} every lens is served.`
+          : 'No number of stages serves every lens; what is in the way is told of each.'}
       </p>
       <ul className="set-ups">
         {setUps.map((s) => (
           <li key={s.stages}>
             <b className="num">{s.stages}</b> {s.stages === 1 ? 'stage' : 'stages'}:{' '}
-            {s.clear.length > 0 ? `clear with ${s.clear.join(', ')}` : 'clear with none'}
+            {s.clear.length > 0 ? `serves ${s.clear.join(', ')}` : 'serves none'}
             {s.not.length > 0 && <span className="mark caution">not with {s.not.join(', ')}</span>}
           </li>
         ))}

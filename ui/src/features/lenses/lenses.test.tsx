@@ -148,7 +148,7 @@ describe('the lens set', () => {
         />
       </>,
     );
-    expect(screen.getByText('With one stage every lens is clear.')).toBeTruthy();
+    expect(screen.getByText('With one stage every lens is served.')).toBeTruthy();
     expect(screen.getByText('not with 40 mm')).toBeTruthy();
     expect(screen.getByText(/instead of 3.1 as listed; no order takes less/)).toBeTruthy();
   });

@@ -36,7 +36,8 @@ final class Serves {
         List<String> reasons = new ArrayList<>();
         Set<String> on = bodies.getOrDefault(type.ref(), Set.of());
         if (!on.isEmpty()) {
-            reasons.add("on " + String.join(", ", on));
+            boolean all = on.size() > 1 && on.size() == job.gear().builds().size();
+            reasons.add("on " + (all ? "every body" : String.join(", ", on)));
         }
         if (inKit > 0) {
             spare(type, !on.isEmpty(), reasons);

@@ -254,10 +254,11 @@ public record FrontSheet(
                 .count();
     }
 
-    /** Mouth, flags and rings, which stay on however many stages there are. */
+    /** Mouth, flags and rings, which stay on however many stages there are; and the lens goes into its box. */
     private static boolean restIsClear(LensRow row) {
         return row.edges().stream()
-                .filter(e -> e.edge().kind() != OpeningKind.STAGE && !e.out())
-                .allMatch(e -> e.stops().isFine());
+                        .filter(e -> e.edge().kind() != OpeningKind.STAGE && !e.out())
+                        .allMatch(e -> e.stops().isFine())
+                && row.boxes().stream().allMatch(b -> b.roomMm() >= 0 && b.frontMm() <= b.largestMm());
     }
 }
