@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query';
+import { skipToken, useQuery } from '@tanstack/react-query';
 import { Tooltip } from 'antd';
 import { hereKey } from '../shared/live/useLive';
 import type { Here } from '../shared/live/useLive';
 
 /** Who else looks at this job just now, each once; the tip says at which body. */
 export function AlsoHere({ job, bodies }: { job: string; bodies: readonly { id: string; title: string }[] }) {
-  const { data } = useQuery<Here[]>({ queryKey: hereKey(job), enabled: false });
+  const { data } = useQuery<Here[]>({ queryKey: hereKey(job), queryFn: skipToken });
   const people = [...new Set(data?.map((h) => h.who))];
   if (!data || people.length === 0) return null;
   const where = data.map((h) => {
