@@ -90,7 +90,7 @@ public class FrontBenchmark {
         for (int lens = 0; lens < LENSES; lens++) {
             for (Placed placed : analysis.rig().attached()) {
                 for (var piece : analysis.clearances().matterOf(placed.id())) {
-                    seen += view.of(piece).ordinal();
+                    seen += view.of(piece) == LensView.Sight.IN ? 1 : 0;
                 }
             }
         }
