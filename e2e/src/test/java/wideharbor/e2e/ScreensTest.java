@@ -19,8 +19,17 @@ import wideharbor.app.RunningApp;
 /** Every screen in both themes: accessible, within the page, and pictured for the docs when asked. */
 @ExtendWith(RunningApp.class)
 class ScreensTest {
-    private static final List<String> UNPICTURED =
-            List.of("compare", "bench-front", "bench-twin", "bench-shoulder", "lasting", "signal-three");
+    private static final List<String> UNPICTURED = List.of(
+            "compare",
+            "bench-front",
+            "bench-twin",
+            "bench-shoulder",
+            "lasting",
+            "signal-three",
+            "lenses-dome",
+            "corners",
+            "people",
+            "me");
 
     @ParameterizedTest
     @CsvSource({
@@ -34,6 +43,10 @@ class ScreensTest {
         "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
         "changeover, /jobs/kiln/changeover, .change-steps li",
         "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",
+        "lenses-dome, /jobs/queens-yard/lenses, .lenses tbody tr",
+        "corners, /calculators?tab=corners, .calc-answer .big",
+        "people, /people, .people tbody tr",
+        "me, /me, .me tbody tr",
         "power, /jobs/slack-water/power, .day-chart .line",
         "signal, /jobs/slack-water/signal, .signal-map .box",
         "signal-three, '/jobs/second-bell/signal?build=b', .order-card li",
