@@ -110,6 +110,10 @@ public record LensView(double frontMm, double rearmostMm, double foremostMm, Fie
                     .max(Comparator.naturalOrder())
                     .orElse(Sight.OUT);
         }
+        // Most of a rig is behind the glass.
+        if (solid.bounds().max().z() <= frontMm + SEEN) {
+            return Sight.OUT;
+        }
         boolean fromRear = solid.isDeeperIn(pyramid(straight, rearmostMm), SEEN);
         boolean fromFront = solid.isDeeperIn(pyramid(straight, foremostMm), SEEN);
         if (fromRear && fromFront) {
