@@ -13,21 +13,15 @@ interface Props {
 export function RemoveDialog({ parts, title, onClose, onRequest }: Props) {
   const [reason, setReason] = useState('');
   const [all, setAll] = useState(false);
-  const [one = '', ...others] = parts;
-  const ready = others.length > 0 || reason.trim() !== '';
-  const how = { withDependants: all, reason: reason.trim() };
+  const several = parts.length > 1;
+  const ready = several || reason.trim() !== '';
   const submit = () =>
-    ready &&
-    onRequest(
-      others.length > 0
-        ? { kind: 'REMOVE_SEVERAL', placements: [...parts], ...how }
-        : { kind: 'REMOVE', placement: one, ...how },
-    );
+    ready && onRequest({ kind: 'REMOVE', placements: [...parts], withDependants: all, reason: reason.trim() });
   return (
     <Modal
       open
       title={`Take off ${title}`}
-      okText={others.length > 0 ? 'Take them off' : 'Take it off'}
+      okText={several ? 'Take them off' : 'Take it off'}
       okButtonProps={{ disabled: !ready }}
       onOk={submit}
       onCancel={onClose}
@@ -44,7 +38,7 @@ export function RemoveDialog({ parts, title, onClose, onRequest }: Props) {
         />
       </label>
       <Checkbox className="with-all" checked={all} onChange={(e) => setAll(e.target.checked)}>
-        with all that hangs on {others.length > 0 ? 'them' : 'it'}
+        with all that hangs on {several ? 'them' : 'it'}
       </Checkbox>
     </Modal>
   );

@@ -24,7 +24,7 @@ export function useBenchActions({
 }: Asked): Omit<BenchActions, 'measuring' | 'measure' | 'zoom' | 'fit' | 'gathered' | 'gather'> {
   const { modal, message } = App.useApp();
   const remove = (placement: string, withDependants: boolean, reason = '') =>
-    run({ kind: 'edit', request: { kind: 'REMOVE', placement, withDependants, reason } });
+    run({ kind: 'edit', request: { kind: 'REMOVE', placements: [placement], withDependants, reason } });
 
   const askAboutDependants = (row: Schemas['Row']) => {
     const dialog = modal.confirm({

@@ -65,7 +65,7 @@ export function Corners() {
             <p className="big num">
               {fixed(a.acrossDegrees, 1)}° × {fixed(a.uprightDegrees, 1)}°
             </p>
-            <p className={`mark ${a.cut ? 'stop' : a.stops > a.allowedStops ? 'caution' : 'met'}`}>
+            <p className={`mark ${a.state === 'FINE' ? 'met' : a.cut ? 'stop' : 'caution'}`}>
               {a.stops < 0.005
                 ? `corners clear by ${mm(a.roomMm)}`
                 : a.stops >= 10

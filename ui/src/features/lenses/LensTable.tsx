@@ -4,7 +4,7 @@ import type { Schemas } from '../../shared/api/client';
 import { fixed, mm } from '../../shared/format/units';
 import { numbers } from '../../shared/kit/columns';
 import { Sheet } from '../../shared/kit/Sheet';
-import { MARKS, driveText, edgeText, focal, worst } from './said';
+import { MARKS, boxText, driveText, edgeText, focal, worst } from './said';
 import type { LensRow } from './said';
 
 interface Props {
@@ -37,9 +37,7 @@ function Room({ row }: { row: LensRow }) {
     <>
       {row.boxes.map((b) => (
         <div key={b.title}>
-          <span className={`mark ${b.roomMm < 0 || b.frontMm > b.largestMm ? 'stop' : 'met'}`}>
-            {b.roomMm < 0 ? `${mm(-b.roomMm)} into the filters` : `${mm(b.roomMm)} to the filters`}
-          </span>
+          <span className={`mark ${b.front.state === 'FINE' ? MARKS[b.room.state] : 'stop'}`}>{boxText(b)}</span>
         </div>
       ))}
     </>

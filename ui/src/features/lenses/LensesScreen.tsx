@@ -15,7 +15,6 @@ import { LensTable } from './LensTable';
 import { MeshPicture } from './MeshPicture';
 import { Openings } from './Openings';
 import { Order, SetUps } from './Order';
-import { isFine } from './said';
 import type { LensRow } from './said';
 import { Section } from './Section';
 
@@ -115,7 +114,7 @@ function Chosen({ row, bench }: { row: Schemas['LensRow']; bench: string }) {
   return (
     <section className="lens-chosen" aria-label={row.title}>
       <h2>
-        {row.title} <Link to={bench}>{isFine(row) ? 'on the Bench' : 'mend it on the Bench'}</Link>{' '}
+        {row.title} <Link to={bench}>{row.fine ? 'on the Bench' : 'mend it on the Bench'}</Link>{' '}
         <span className="soft">
           {row.pupilKnown
             ? `pupil ${mm(row.pupilMm)} behind the rim`

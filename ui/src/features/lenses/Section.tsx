@@ -27,8 +27,9 @@ const CUTS = {
   },
 } satisfies Record<string, Cut>;
 
-/** Past its edge in this section: the corner may be lost in the other. */
-const isOver = (e: LensEdge, cut: Cut) => Math.abs(cut.middle(e)) + cut.chief(e) + cut.radius(e) > cut.half(e);
+/** What is found of an edge is shown in the section where the light stands past it. */
+const isOver = (e: LensEdge, cut: Cut) =>
+  e.stops.state !== 'FINE' && Math.abs(cut.middle(e)) + cut.chief(e) + cut.radius(e) > cut.half(e);
 
 const reachOf = (e: LensEdge, cut: Cut) =>
   Math.max(cut.half(e), cut.chief(e) + cut.radius(e)) + Math.abs(cut.middle(e)) + 2 * MARGIN + LETTERS;
@@ -54,7 +55,7 @@ export function Section({ row, from }: { row: LensRow; from: keyof typeof CUTS }
   const edges = row.edges.filter((e) => !e.out);
   const last = edges[edges.length - 1];
   if (!last) return null;
-  const near = row.pupilMm;
+  const near = from === 'above' ? row.pupilAcrossMm : row.pupilMm;
   // Both sections to one scale.
   const half = Math.max(
     row.frontMm / 2 + MARGIN,

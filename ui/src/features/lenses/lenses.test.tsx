@@ -8,6 +8,13 @@ import { Order, SetUps } from './Order';
 import { driveText, edgeText, focal, worst } from './said';
 import { Section } from './Section';
 
+const fine = (value: number, need: number): Schemas['LensFact'] => ({
+  state: 'FINE',
+  value,
+  range: { from: value, to: value },
+  need,
+});
+
 const edge = (title: string, over: Partial<Schemas['LensEdge']> = {}): Schemas['LensEdge'] => ({
   title,
   kind: 'STAGE',
@@ -65,16 +72,18 @@ const lens = (over: Partial<Schemas['LensRow']> = {}): Schemas['LensRow'] => ({
   frontMm: 110,
   closeFocusMm: 850,
   pupilMm: 44,
+  pupilAcrossMm: 44,
   pupilRange: { from: 44, to: 44 },
   pupilKnown: true,
   acrossDegrees: 64.8,
   uprightDegrees: 25.6,
   circle: { state: 'FINE', value: 35.2, range: { from: 35.2, to: 35.2 }, need: 33.6 },
   edges: [edge('Stage 1'), mouth],
-  boxes: [{ title: 'Matte box', roomMm: 18, frontMm: 110, largestMm: 112 }],
+  boxes: [{ title: 'Matte box', room: fine(18, 0), front: fine(110, 112) }],
   drives: [drive],
   mostStages: 2,
   straight: true,
+  fine: false,
   ...over,
 });
 

@@ -21,6 +21,12 @@ export function edgeText(edge: LensEdge): string {
   return edge.cut ? `${edge.title} cuts the corners, ${stops}` : `${edge.title} shades the corners, ${stops}`;
 }
 
+/** How a lens goes into a box, in a few words. */
+export function boxText({ room, front }: Schemas['LensBox']): string {
+  if (front.state !== 'FINE') return `too thick: it takes ${mm(front.need)}`;
+  return room.value < 0 ? `${mm(-room.value)} into the filters` : `${mm(room.value)} to the filters`;
+}
+
 /** What a drive does on its ring, in a few words. */
 export function driveText(drive: Schemas['LensDrive']): string {
   const ring = words(drive.ring);
@@ -28,13 +34,6 @@ export function driveText(drive: Schemas['LensDrive']): string {
   if (!drive.rods.some((r) => r.swings.length > 0)) return `${ring}: does not reach`;
   return `${ring}: ${mm(Math.abs(drive.aheadMm))} too far ${drive.aheadMm > 0 ? 'back' : 'forward'}`;
 }
-
-/** Whether nothing of a lens is found, and nothing is open. */
-export const isFine = (row: LensRow) =>
-  row.edges.every((e) => e.out || e.stops.state === 'FINE') &&
-  (row.circle?.state ?? 'FINE') === 'FINE' &&
-  row.boxes.every((b) => b.roomMm >= 0 && b.frontMm <= b.largestMm) &&
-  row.drives.every((d) => d.state === 'FINE');
 
 export const focal = (row: LensRow) =>
   row.longestMm === null ? `${fixed(row.focalMm, 0)} mm` : `${fixed(row.focalMm, 0)}–${fixed(row.longestMm, 0)} mm`;

@@ -2141,7 +2141,7 @@ export interface components {
             turnedMm: number;
             twins: string[];
         };
-        CardsAnswer: {
+        CardDay: {
             /** Format: int32 */
             cards: number;
             /** Format: double */
@@ -2278,16 +2278,16 @@ export interface components {
             on: string[];
             source: string;
         };
-        CornersAnswer: {
+        Corners: {
             /** Format: double */
             acrossDegrees: number;
-            /** Format: double */
-            allowedStops: number;
             cut: boolean;
             /** Format: double */
             diagonalMm: number;
             /** Format: double */
             roomMm: number;
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
             /** Format: double */
             stops: number;
             /** Format: double */
@@ -2681,16 +2681,6 @@ export interface components {
              * @enum {string}
              */
             kind: "REMOVE";
-            placement: string;
-            reason: string;
-            withDependants: boolean;
-        };
-        EditRemoveSeveral: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "REMOVE_SEVERAL";
             placements: string[];
             reason: string;
             withDependants: boolean;
@@ -2703,7 +2693,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRemoveSeveral"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2981,7 +2971,7 @@ export interface components {
             /** Format: int32 */
             open: number;
         };
-        GearsAnswer: {
+        Gears: {
             /** Format: double */
             apartMm: number;
             /** Format: double */
@@ -3238,12 +3228,8 @@ export interface components {
             who: string;
         };
         LensBox: {
-            /** Format: double */
-            frontMm: number;
-            /** Format: double */
-            largestMm: number;
-            /** Format: double */
-            roomMm: number;
+            front: components["schemas"]["LensFact"];
+            room: components["schemas"]["LensFact"];
             title: string;
         };
         LensChange: {
@@ -3322,6 +3308,7 @@ export interface components {
             closeFocusMm: number | null;
             drives: components["schemas"]["LensDrive"][];
             edges: components["schemas"]["LensEdge"][];
+            fine: boolean;
             /** Format: double */
             focalMm: number;
             /** Format: double */
@@ -3334,6 +3321,8 @@ export interface components {
             /** Format: int32 */
             mostStages: number;
             placement: string;
+            /** Format: double */
+            pupilAcrossMm: number;
             pupilKnown: boolean;
             /** Format: double */
             pupilMm: number;
@@ -4611,7 +4600,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CardsAnswer"];
+                    "application/json": components["schemas"]["CardDay"];
                 };
             };
         };
@@ -4642,7 +4631,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CornersAnswer"];
+                    "application/json": components["schemas"]["Corners"];
                 };
             };
         };
@@ -4669,7 +4658,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GearsAnswer"];
+                    "application/json": components["schemas"]["Gears"];
                 };
             };
         };

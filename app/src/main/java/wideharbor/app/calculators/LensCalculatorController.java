@@ -1,6 +1,5 @@
 package wideharbor.app.calculators;
 
-import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -21,18 +20,8 @@ class LensCalculatorController {
         this.figures = figures;
     }
 
-    /** {@code allowedStops}: what the house lets a corner lose. */
-    record CornersAnswer(
-            double acrossDegrees,
-            double uprightDegrees,
-            double diagonalMm,
-            double roomMm,
-            double stops,
-            boolean cut,
-            double allowedStops) {}
-
     @GetMapping("/corners")
-    CornersAnswer corners(
+    LensSums.Corners corners(
             @RequestParam double focalMm,
             @RequestParam double tStop,
             @RequestParam(defaultValue = "1") double squeeze,
@@ -43,60 +32,34 @@ class LensCalculatorController {
             @RequestParam double openWidthMm,
             @RequestParam double openHeightMm,
             @RequestParam(defaultValue = "false") boolean round) {
-        LensSums.Corners c = LensSums.corners(
+        return LensSums.corners(
                 focalMm,
                 tStop,
                 squeeze,
                 new Window(widthMm, heightMm),
                 pupilMm,
-                new LensSums.Before(aheadMm, openWidthMm, openHeightMm, round));
-        return new CornersAnswer(
-                c.acrossDegrees(),
-                c.uprightDegrees(),
-                c.diagonalMm(),
-                c.shade().roomMm(),
-                c.stops(),
-                c.shade().cut(),
+                new LensSums.Before(aheadMm, openWidthMm, openHeightMm, round),
                 figures.rules("").value(Rule.CORNER_SHADE));
     }
 
-    record GearsAnswer(
-            double apartMm, double rodMm, double nearestMm, double farthestMm, List<Double> swings, double turns) {}
-
     @GetMapping("/gears")
-    GearsAnswer gears(
+    LensSums.Gears gears(
             @RequestParam double ringMm,
             @RequestParam double moduleMm,
             @RequestParam int teeth,
             @RequestParam double armMm,
             @RequestParam double asideMm,
             @RequestParam double underMm) {
-        LensSums.Gears g = LensSums.gears(ringMm, moduleMm, teeth, armMm, asideMm, underMm);
-        return new GearsAnswer(g.apartMm(), g.rodMm(), g.nearestMm(), g.farthestMm(), g.swings(), g.turns());
+        return LensSums.gears(ringMm, moduleMm, teeth, armMm, asideMm, underMm);
     }
 
-    record CardsAnswer(
-            double minutesEach,
-            int cards,
-            double leastWriteMegabytes,
-            double gigabytes,
-            double offloadMinutesEach,
-            double offloadHours) {}
-
     @GetMapping("/cards")
-    CardsAnswer cards(
+    CardSums.CardDay cards(
             @RequestParam double gigabytes,
             @RequestParam double megabits,
             @RequestParam double minutes,
             @RequestParam double copyMegabytes,
             @RequestParam(defaultValue = "true") boolean verified) {
-        CardSums.Day d = CardSums.day(gigabytes, megabits, minutes, copyMegabytes, verified, figures.rules(""));
-        return new CardsAnswer(
-                d.minutesEach(),
-                d.cards(),
-                d.leastWriteMegabytes(),
-                d.gigabytes(),
-                d.offloadMinutesEach(),
-                d.offloadHours());
+        return CardSums.day(gigabytes, megabits, minutes, copyMegabytes, verified, figures.rules(""));
     }
 }

@@ -57,6 +57,7 @@ final class LensViews {
             double frontMm,
             Optional<Double> closeFocusMm,
             double pupilMm,
+            double pupilAcrossMm,
             Span pupilRange,
             boolean pupilKnown,
             Optional<Double> acrossDegrees,
@@ -66,7 +67,8 @@ final class LensViews {
             List<LensBox> boxes,
             List<LensDrive> drives,
             int mostStages,
-            boolean straight) {
+            boolean straight,
+            boolean fine) {
         static LensRow of(FrontSheet.LensRow r) {
             return new LensRow(
                     r.lens().toString(),
@@ -80,6 +82,7 @@ final class LensViews {
                     r.optics().frontDiameterMm(),
                     r.optics().closeFocusMm(),
                     r.pupil().value(),
+                    r.pupilAcrossMm(),
                     r.pupil().range(),
                     r.pupilKnown(),
                     r.acrossDegrees(),
@@ -87,11 +90,12 @@ final class LensViews {
                     r.circle().map(LensFact::atLeast),
                     r.edges().stream().map(LensEdge::of).toList(),
                     r.boxes().stream()
-                            .map(b -> new LensBox(b.title(), b.roomMm(), b.frontMm(), b.largestMm()))
+                            .map(b -> new LensBox(b.title(), LensFact.atLeast(b.room()), LensFact.atMost(b.front())))
                             .toList(),
                     r.drives().stream().map(LensDrive::of).toList(),
                     r.mostStages(),
-                    r.straight());
+                    r.straight(),
+                    r.isFine());
         }
     }
 
@@ -137,7 +141,8 @@ final class LensViews {
         }
     }
 
-    record LensBox(String title, double roomMm, double frontMm, double largestMm) {}
+    /** Room from the rim to the first filter, and the front against what goes in. */
+    record LensBox(String title, LensFact room, LensFact front) {}
 
     record LensDrive(
             String title,

@@ -176,7 +176,7 @@ class BenchEndpointTest {
                     tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", -52 - i))
                             .status());
         }
-        tech.edit(job, "REMOVE", Map.of("placement", "bridge", "withDependants", true));
+        tech.edit(job, "REMOVE", Map.of("placements", List.of("bridge"), "withDependants", true));
         for (int i = 0; i < 4; i++) {
             assertEquals(200, tech.step(job, "undo", false).status());
         }
@@ -305,7 +305,7 @@ class BenchEndpointTest {
     @Test
     void takingAPartOffLeavesItsDependantsLooseUntilItIsBack() {
         String job = RunningApp.copyOf("kiln");
-        JsonNode off = tech.edit(job, "REMOVE", Map.of("placement", "rods", "withDependants", false))
+        JsonNode off = tech.edit(job, "REMOVE", Map.of("placements", List.of("rods"), "withDependants", false))
                 .json();
         assertEquals(2, off.path("loose").size());
         assertEquals(
@@ -491,7 +491,7 @@ class BenchEndpointTest {
         says(tech.edit(job, "SET", Map.of("key", "nobody:x:0", "value", 1)), 422, "no placement 'nobody'");
         says(tech.edit(job, "SET", Map.of("key", "rods:rods:0", "value", 1e12)), 422, "must lie from");
         says(
-                tech.edit(job, "REMOVE", Map.of("placement", "body", "withDependants", false)),
+                tech.edit(job, "REMOVE", Map.of("placements", List.of("body"), "withDependants", false)),
                 422,
                 "cannot be taken off");
         says(tech.edit(job, "WEIGH", Map.of("placement", "box", "grams", -5)), 400, "Mass must lie from 0");

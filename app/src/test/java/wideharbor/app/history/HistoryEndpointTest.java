@@ -56,8 +56,8 @@ class HistoryEndpointTest {
                 job,
                 "REMOVE",
                 Map.of(
-                        "placement",
-                        battery.path("placement").asString(),
+                        "placements",
+                        List.of(battery.path("placement").asString()),
                         "withDependants",
                         true,
                         "reason",

@@ -308,7 +308,7 @@ class JobEndpointTest {
     @Test
     void theFileOfAJobIsReadBackWithoutLoss() {
         String job = RunningApp.copyOf("slack-water");
-        tech.edit(job, "REMOVE", Map.of("placement", "clip", "withDependants", false));
+        tech.edit(job, "REMOVE", Map.of("placements", List.of("clip"), "withDependants", false));
         String file = tech.get("/api/jobs/" + job + "/package.harbor.json").text();
         String copy = job + "-back";
         Client.Answer taken = lead.upload(

@@ -50,7 +50,7 @@ class LensEndpointTest {
     void aBoxIsTriedNearer() {
         JsonNode tried = sheet("?boxMm=-16");
         assertEquals("FINE", edge(tried, 0, "Mouth").at("/stops/state").asString());
-        assertEquals(2, tried.at("/lenses/0/boxes/0/roomMm").asDouble(), 1e-6);
+        assertEquals(2, tried.at("/lenses/0/boxes/0/room/value").asDouble(), 1e-6);
         assertEquals("FOUND", edge(sheet(""), 0, "Mouth").at("/stops/state").asString());
     }
 

@@ -32,7 +32,7 @@ public final class CardSums {
      * @param offloadMinutesEach to copy one full card and read it back
      * @param offloadHours for all of the day, one after the other
      */
-    public record Day(
+    public record CardDay(
             double minutesEach,
             int cards,
             double leastWriteMegabytes,
@@ -44,7 +44,7 @@ public final class CardSums {
      * @param copyMegabytes in a second, by the slowest of card, reader, line and target
      * @param verified whether all is read once more
      */
-    public static Day day(
+    public static CardDay day(
             double cardGigabytes,
             double megabits,
             double rolledMinutes,
@@ -59,7 +59,7 @@ public final class CardSums {
         double each = minutes(usable, megabits);
         double gigabytes = rolledMinutes * SECONDS * megabits / MEGABITS_PER_GIGABYTE;
         double passes = verified ? 2 : 1;
-        return new Day(
+        return new CardDay(
                 each,
                 (int) Math.ceil(rolledMinutes / each - 1e-9),
                 leastWrite(megabits, rules.value(Rule.CARD_SPEED)),

@@ -3,6 +3,7 @@ package wideharbor.core.catalog;
 import java.util.List;
 import java.util.Optional;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Require;
 
 /** What a lens has at its front and on its barrel, what stands before it, and what turns its rings. */
@@ -23,6 +24,13 @@ public interface FrontFacet extends Facet {
             Figure.notNegative("Image circle in mm", imageCircleMm);
             sidewaysPupilMm.ifPresent(p -> Require.within("Sideways entrance pupil", p, 0, 1000, "mm"));
             longestMm.ifPresent(f -> Require.within("Longest focal length", f, 1, 5000, "mm"));
+        }
+
+        /** Where the pupil is behind the rim, mm, with its range; empty where that is not on file. */
+        public Optional<Ranged> pupil() {
+            return pupilMm instanceof Figure.Known k
+                    ? Optional.of(Ranged.of(k.value(), k.low(), k.high()))
+                    : Optional.empty();
         }
     }
 

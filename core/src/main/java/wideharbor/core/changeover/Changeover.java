@@ -77,7 +77,7 @@ public record Changeover(
         return keys.isEmpty();
     }
 
-    /** Both with the same lens in the slot; times are the house's figures. */
+    /** From one configuration to another with the same lens in the slot, or from one lens to another in the same. */
     public static Changeover between(Rig from, Rig to, HouseRules rules) {
         List<Step> steps = new ArrayList<>();
         steps.addAll(SettingSteps.cables(from, to, Act.UNPLUG, rules));

@@ -10,7 +10,7 @@ import wideharbor.core.catalog.OpticalFacet.Camera.Window;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
-import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -23,8 +23,16 @@ import wideharbor.core.rig.Rig;
  * @param frontMm of the front glass, ahead of the mount
  * @param rearmostMm of the pupil
  * @param foremostMm of the pupil
+ * @param fromRear what a straight lens sees from its rearmost pupil, from the front glass on; {@code fromFore}: from
+ *     the foremost; empty of a fisheye, whose view is not convex
  */
-public record LensView(double frontMm, double rearmostMm, double foremostMm, Field field) {
+public record LensView(
+        double frontMm,
+        double rearmostMm,
+        double foremostMm,
+        Field field,
+        Optional<Solid> fromRear,
+        Optional<Solid> fromFore) {
     /** So far ahead of the front nothing of a rig stands. */
     private static final double DEEP = 4000;
 
@@ -86,12 +94,12 @@ public record LensView(double frontMm, double rearmostMm, double foremostMm, Fie
         double deepest = fisheye.isPresent() ? lens.frontDiameterMm() / 2 : lens.lengthMm();
         Span behind = placed.type()
                 .facet(FrontFacet.Light.class)
-                .map(FrontFacet.Light::pupilMm)
-                .filter(Figure.Known.class::isInstance)
-                .map(Figure.Known.class::cast)
-                .map(k -> new Span(k.low(), k.high()))
+                .flatMap(FrontFacet.Light::pupil)
+                .map(Ranged::range)
                 .orElse(new Span(0, deepest));
-        return new LensView(front, front - behind.to(), front - behind.from(), field);
+        double rear = front - behind.to();
+        double fore = front - behind.from();
+        return new LensView(front, rear, fore, field, pyramid(field, front, rear), pyramid(field, front, fore));
     }
 
     /** Whether it draws straight lines straight. */
@@ -104,7 +112,7 @@ public record LensView(double frontMm, double rearmostMm, double foremostMm, Fie
      * is not convex.
      */
     public Sight of(Solid solid) {
-        if (!(field instanceof Straight straight)) {
+        if (fromRear.isEmpty() || fromFore.isEmpty()) {
             return solid.corners().stream()
                     .map(this::of)
                     .max(Comparator.naturalOrder())
@@ -114,16 +122,18 @@ public record LensView(double frontMm, double rearmostMm, double foremostMm, Fie
         if (solid.bounds().max().z() <= frontMm + SEEN) {
             return Sight.OUT;
         }
-        boolean fromRear = solid.isDeeperIn(pyramid(straight, rearmostMm), SEEN);
-        boolean fromFront = solid.isDeeperIn(pyramid(straight, foremostMm), SEEN);
-        if (fromRear && fromFront) {
-            return Sight.IN;
+        // From farther back more is seen: what is out there is out from everywhere.
+        if (!solid.isDeeperIn(fromRear.get(), SEEN)) {
+            return Sight.OUT;
         }
-        return fromRear || fromFront ? Sight.PERHAPS : Sight.OUT;
+        return solid.isDeeperIn(fromFore.get(), SEEN) ? Sight.IN : Sight.PERHAPS;
     }
 
-    /** From the plane of the front glass on. */
-    private Solid pyramid(Straight straight, double pupilMm) {
+    /** What a straight lens sees from a pupil there, from the plane of its front glass on. */
+    private static Optional<Solid> pyramid(Field field, double frontMm, double pupilMm) {
+        if (!(field instanceof Straight straight)) {
+            return Optional.empty();
+        }
         List<Vec3> corners = new ArrayList<>();
         for (double z : new double[] {frontMm, frontMm + DEEP}) {
             double x = Math.max(1e-3, z - pupilMm) * straight.slopeX();
@@ -132,7 +142,7 @@ public record LensView(double frontMm, double rearmostMm, double foremostMm, Fie
                 corners.add(new Vec3(s[0] * x, s[1] * y, z));
             }
         }
-        return Solid.of(new Shape.Hull(corners, Shape.Use.SOLID));
+        return Optional.of(Solid.of(new Shape.Hull(corners, Shape.Use.SOLID)));
     }
 
     /** The lens itself, and what stands beside it, is in nobody's way unless it is seen past its front. */

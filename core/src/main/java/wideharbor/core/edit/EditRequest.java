@@ -56,37 +56,26 @@ public sealed interface EditRequest {
     }
 
     /**
-     * Takes a part off; with dependants, all that hangs on it goes too.
+     * Takes parts off; with dependants, all that hangs on them goes too.
      *
      * @param reason why and who decided it, for whoever asks later; empty when nobody said
      */
-    record Remove(PlacementId placement, boolean withDependants, String reason) implements EditRequest {
-        public Remove {
-            Id.some("Part", placement);
-            reason = reason == null ? "" : Require.atMost("Reason", reason, LONGEST_TEXT);
-        }
-
-        public Remove(PlacementId placement, boolean withDependants) {
-            this(placement, withDependants, "");
-        }
-
-        @Override
-        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
-            return PartRequests.remove(analysis, this);
-        }
-    }
-
-    /** Several parts off at once, for one reason. */
-    record RemoveSeveral(List<PlacementId> placements, boolean withDependants, String reason) implements EditRequest {
+    record Remove(List<PlacementId> placements, boolean withDependants, String reason) implements EditRequest {
         private static final int MOST = 200;
 
-        public RemoveSeveral {
+        public Remove {
+            Require.given("List of parts", placements);
+            placements.forEach(p -> Id.some("Part", p));
             placements = List.copyOf(placements);
             if (placements.isEmpty() || placements.size() > MOST) {
                 throw new IllegalArgumentException(
                         "1 to " + MOST + " parts are taken off at once, but these are " + placements.size());
             }
             reason = reason == null ? "" : Require.atMost("Reason", reason, LONGEST_TEXT);
+        }
+
+        public Remove(PlacementId placement, boolean withDependants) {
+            this(List.of(placement), withDependants, "");
         }
 
         @Override

@@ -6,7 +6,6 @@ import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.catalog.Facet;
-import wideharbor.core.catalog.Freedom;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.PlacementId;
@@ -18,8 +17,6 @@ import wideharbor.core.rig.Rig;
 public final class FrontFixes {
     private static final int MOST = 6;
     private static final double MOVED = 0.25;
-    private static final double[] BACK = {10, 25, 50, 100};
-    private static final double[] TURNS = {15, -15, 45, -45, 90, -90};
 
     private FrontFixes() {}
 
@@ -43,29 +40,6 @@ public final class FrontFixes {
                         + Words.length(Math.abs(value - motion.get().value()))
                         + (byMm > 0 ? " forward" : " back") + ", to " + Words.one(value),
                 PartEdits.set(analysis, motion.get().key(), value, false)));
-    }
-
-    /** A part slid back along its carrier, or turned in its own joint, the least first. */
-    public static List<Candidate> aside(RigAnalysis analysis, PlacementId part) {
-        List<Candidate> all = new ArrayList<>();
-        for (double back : BACK) {
-            all.addAll(slide(analysis, part, -back));
-        }
-        for (Motion motion : analysis.rig().motions()) {
-            if (motion.key().placement().equals(part) && motion.freedom() instanceof Freedom.Rotate) {
-                for (double by : TURNS) {
-                    double value = motion.settable(motion.value() + by);
-                    if (Math.abs(value - motion.value()) > MOVED) {
-                        all.add(new Candidate(
-                                "turn",
-                                "Turn " + analysis.rig().title(part) + " to " + Words.one(value)
-                                        + motion.freedom().unit(),
-                                PartEdits.set(analysis, motion.key(), value, false)));
-                    }
-                }
-            }
-        }
-        return all;
     }
 
     /** Another box in its stead, those of the kit first. */

@@ -54,24 +54,17 @@ final class PartRequests {
     }
 
     static Prepared remove(RigAnalysis analysis, EditRequest.Remove request) {
+        List<String> titles =
+                request.placements().stream().map(p -> analysis.rig().title(p)).toList();
+        boolean one = titles.size() == 1;
         return new Prepared(
-                "Take off " + analysis.rig().title(request.placement())
-                        + (request.withDependants() ? " with what hangs on it" : "")
+                "Take off " + (one ? "" : titles.size() + " parts: ")
+                        + titles.stream().limit(MOST_NAMED).collect(Collectors.joining(", "))
+                        + (titles.size() > MOST_NAMED ? " and " + (titles.size() - MOST_NAMED) + " more" : "")
+                        + (request.withDependants() ? " with what hangs on " + (one ? "it" : "them") : "")
                         + (request.reason().isBlank()
                                 ? ""
                                 : ": " + request.reason().strip()),
-                PartEdits.remove(analysis, request.placement(), request.withDependants()));
-    }
-
-    static Prepared remove(RigAnalysis analysis, EditRequest.RemoveSeveral request) {
-        List<String> titles =
-                request.placements().stream().map(p -> analysis.rig().title(p)).toList();
-        return new Prepared(
-                "Take off " + titles.size() + " parts: "
-                        + titles.stream().limit(MOST_NAMED).collect(Collectors.joining(", "))
-                        + (titles.size() > MOST_NAMED ? " and " + (titles.size() - MOST_NAMED) + " more" : "")
-                        + (request.withDependants() ? ", with what hangs on them" : "")
-                        + (request.reason().isBlank() ? "" : ": " + request.reason()),
                 PartEdits.remove(analysis, request.placements(), request.withDependants()));
     }
 

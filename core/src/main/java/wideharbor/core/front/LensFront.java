@@ -12,7 +12,6 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
-import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -34,17 +33,35 @@ public record LensFront(
     private static final double ALONG = 0.995;
 
     private static final double CIRCLE_SLACK = 0.05;
+    private static final double ROUNDING = 1e-6;
 
     public LensFront {
         boxes = List.copyOf(boxes);
         edges = List.copyOf(edges);
     }
 
-    /** A box before the lens; {@code aheadMm}: its origin, of the lens's rim. */
-    public record Box(Placed part, FrontFacet.MatteBox facet, double aheadMm) {
-        /** Between the lens's rim and the first filter, mm; negative where the lens stands in it. */
-        public double roomMm() {
-            return aheadMm + facet.foremostFrontMm();
+    /**
+     * A box before the lens; {@code aheadMm}: its origin, of the lens's rim; {@code frontMm}: over the lens's front.
+     */
+    public record Box(Placed part, FrontFacet.MatteBox facet, double aheadMm, double frontMm) {
+        /** The same so much farther ahead. */
+        public Box moved(double mm) {
+            return new Box(part, facet, aheadMm + mm, frontMm);
+        }
+
+        /** Between the lens's rim and the first filter; the lens stands in it where that is negative. */
+        public Judgement room() {
+            return Judgement.atLeast(aheadMm + facet.foremostFrontMm(), 0, ROUNDING, "mm");
+        }
+
+        /** How thick the lens's front is, against what goes in. */
+        public Judgement front() {
+            return Judgement.atMost(frontMm, facet.largestFrontMm(), ROUNDING, "mm");
+        }
+
+        /** The lens's front against what is clamped, within a band; empty of a box on rods. */
+        public Optional<Judgement> clamp(double bandMm) {
+            return facet.clampMm().map(c -> Judgement.within(frontMm, c - bandMm, c + bandMm, ROUNDING, "mm"));
         }
     }
 
@@ -66,7 +83,7 @@ public record LensFront(
             part.type()
                     .facet(FrontFacet.MatteBox.class)
                     .filter(f -> part.pose().n().dot(Vec3.FORWARD) > ALONG)
-                    .ifPresent(f -> boxes.add(new Box(part, f, part.pose().at().z() - rim)));
+                    .ifPresent(f -> boxes.add(new Box(part, f, part.pose().at().z() - rim, optics.frontDiameterMm())));
         }
         List<Edge> edges = new ArrayList<>();
         boxes.forEach(b -> b.facet().openings().forEach(o -> edges.add(edge(b, o))));
@@ -105,18 +122,13 @@ public record LensFront(
 
     /** Where the pupil is, behind the rim; not on file: anywhere from the front glass to the flange. */
     public Ranged pupil() {
-        return light.map(FrontFacet.Light::pupilMm)
-                .filter(Figure.Known.class::isInstance)
-                .map(f -> (Figure.Known) f)
-                .map(f -> Ranged.of(f.value(), f.low(), f.high()))
+        return light.flatMap(FrontFacet.Light::pupil)
                 .orElseGet(() -> Ranged.of(optics.lengthMm() / 2, 0, optics.lengthMm()));
     }
 
     /** Whether the place of the pupil is on file. */
     public boolean isPupilKnown() {
-        return light.map(FrontFacet.Light::pupilMm)
-                .filter(Figure.Known.class::isInstance)
-                .isPresent();
+        return light.flatMap(FrontFacet.Light::pupil).isPresent();
     }
 
     /**
@@ -131,32 +143,25 @@ public record LensFront(
 
     /** Empty where the window is not on file or the lens has no pencils. */
     public Optional<Passing> passing(Edge edge, double mostStops) {
-        if (window.isEmpty() || !isStraight()) {
-            return Optional.empty();
-        }
         Ranged pupil = pupil();
-        Pencil pencil = pencil(pupil.value());
-        Shade shade = pencil.at(edge);
-        Shade near = pencil(pupil.range().from()).at(edge);
-        Shade far = pencil(pupil.range().to()).at(edge);
-        Judgement stops = Judgement.within(
-                shade.stops(),
-                new Span(Math.min(near.stops(), far.stops()), Math.max(near.stops(), far.stops())),
-                Double.NEGATIVE_INFINITY,
-                mostStops,
-                1e-6,
-                "stops");
-        return Optional.of(new Passing(edge, stops, near.cut() && far.cut(), pencil, shade));
+        return pencil(pupil.value()).map(pencil -> {
+            Shade near = pencil(pupil.range().from()).orElse(pencil).at(edge);
+            Shade far = pencil(pupil.range().to()).orElse(pencil).at(edge);
+            Shade shade = pencil.at(edge);
+            Judgement stops =
+                    Judgement.atMost(Ranged.of(shade.stops(), near.stops(), far.stops()), mostStops, ROUNDING, "stops");
+            return new Passing(edge, stops, near.cut() && far.cut(), pencil, shade);
+        });
     }
 
     /** The light of the corners with the pupil there, mm behind the rim; empty where the window is not on file. */
-    public Optional<Pencil> light(double pupilMm) {
-        return window.filter(w -> isStraight()).map(w -> pencil(pupilMm));
+    public Optional<Pencil> pencil(double pupilMm) {
+        return window.filter(w -> isStraight()).map(w -> pencil(w, pupilMm));
     }
 
-    private Pencil pencil(double pupilMm) {
+    private Pencil pencil(Window recorded, double pupilMm) {
         double sideways = light.flatMap(FrontFacet.Light::sidewaysPupilMm).orElse(pupilMm);
-        return Pencil.of(optics, window.orElseThrow(), sideways, pupilMm);
+        return Pencil.of(optics, recorded, sideways, pupilMm);
     }
 
     /** The image circle against the diagonal of the window; empty where neither a circle nor a window is to be told. */

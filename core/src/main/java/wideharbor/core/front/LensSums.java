@@ -6,6 +6,8 @@ import wideharbor.core.catalog.FrontFacet.OpeningKind;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.OpticalFacet.Camera.Window;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Require;
 
 /** What one would work out on paper about a lens, without a rig. */
@@ -16,21 +18,19 @@ public final class LensSums {
      * What a lens sees, and what an opening before it takes of the corners.
      *
      * @param diagonalMm of the window: the least image circle
-     * @param chiefX where the middle of the corner's pencil passes the opening, mm from the axis
-     * @param radiusX half the pencil's width there, mm
-     * @param shade in the worst corner
-     * @param stops that it is darker
+     * @param roomMm between the light of the worst corner and the edge; negative where it stands in it
+     * @param stops that the worst corner is darker
+     * @param cut whether its middle is lost
+     * @param state whether that is what the house allows
      */
     public record Corners(
             double acrossDegrees,
             double uprightDegrees,
             double diagonalMm,
-            double chiefX,
-            double chiefY,
-            double radiusX,
-            double radiusY,
-            Shade shade,
-            double stops) {}
+            double roomMm,
+            double stops,
+            boolean cut,
+            CheckState state) {}
 
     /**
      * An opening before a lens.
@@ -46,9 +46,18 @@ public final class LensSums {
         }
     }
 
-    /** @param pupilMm behind the rim */
+    /**
+     * @param pupilMm behind the rim
+     * @param mostStops that the house lets a corner lose
+     */
     public static Corners corners(
-            double focalMm, double tStop, double squeeze, Window window, double pupilMm, Before opening) {
+            double focalMm,
+            double tStop,
+            double squeeze,
+            Window window,
+            double pupilMm,
+            Before opening,
+            double mostStops) {
         Require.within("T-stop", tStop, 0.7, 64, "");
         Require.within("Recorded width", window.widthMm(), 1, 100, "mm");
         Require.within("Recorded height", window.heightMm(), 1, 100, "mm");
@@ -68,17 +77,14 @@ public final class LensSums {
                 high / 2,
                 opening.round());
         Shade shade = pencil.at(edge);
-        double ahead = opening.aheadMm() + pupilMm;
         return new Corners(
                 2 * Math.toDegrees(Math.atan(pencil.tanX())),
                 2 * Math.toDegrees(Math.atan(pencil.tanY())),
                 Math.hypot(window.widthMm(), window.heightMm()),
-                ahead * pencil.tanX(),
-                ahead * pencil.tanY(),
-                pencil.radiusX(),
-                pencil.radiusY(),
-                shade,
-                shade.stops());
+                shade.roomMm(),
+                shade.stops(),
+                shade.cut(),
+                Judgement.atMost(shade.stops(), mostStops, 1e-6, "stops").state());
     }
 
     /**

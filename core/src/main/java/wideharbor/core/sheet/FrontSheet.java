@@ -60,7 +60,7 @@ public record FrontSheet(
     /**
      * One lens.
      *
-     * @param pupil behind the rim, mm, with its range
+     * @param pupil behind the rim, mm, with its range; {@code pupilAcrossMm}: for the width of the picture
      * @param circle its image circle against the window's diagonal; empty where there is nothing to judge
      * @param mostStages so many stages, the nearest first, stay clear of its corners
      * @param straight false for a lens that sees half a sphere: its view is judged instead
@@ -72,6 +72,7 @@ public record FrontSheet(
             OpticalFacet.Lens optics,
             Optional<Double> longestMm,
             Ranged pupil,
+            double pupilAcrossMm,
             boolean pupilKnown,
             Optional<Double> acrossDegrees,
             Optional<Double> uprightDegrees,
@@ -80,7 +81,15 @@ public record FrontSheet(
             List<InBox> boxes,
             List<Turned> drives,
             int mostStages,
-            boolean straight) {}
+            boolean straight) {
+        /** Whether nothing of it is found or open, as it is tried. */
+        public boolean isFine() {
+            return edges.stream().allMatch(e -> e.out() || e.stops().isFine())
+                    && circle.stream().allMatch(Judgement::isFine)
+                    && boxes.stream().allMatch(InBox::isFine)
+                    && drives.stream().allMatch(d -> d.state() == CheckState.FINE);
+        }
+    }
 
     /**
      * An edge before a lens, and how it stands in its light.
@@ -103,7 +112,11 @@ public record FrontSheet(
             boolean out) {}
 
     /** A box before a lens: the room from its rim to the first filter, and the front it takes. */
-    public record InBox(String title, double roomMm, double frontMm, double largestMm) {}
+    public record InBox(String title, Judgement room, Judgement front) {
+        boolean isFine() {
+            return room.isFine() && front.isFine();
+        }
+    }
 
     /** A drive on a ring of a lens. */
     public record Turned(
@@ -149,12 +162,15 @@ public record FrontSheet(
                     front.optics(),
                     front.light().flatMap(FrontFacet.Light::longestMm),
                     front.pupil(),
+                    front.pencil(front.pupil().value())
+                            .map(Pencil::behindX)
+                            .orElse(front.pupil().value()),
                     front.isPupilKnown(),
                     front.acrossDegrees(),
                     front.uprightDegrees(),
                     front.coverage(),
                     edges,
-                    front.boxes().stream().map(b -> inBox(front, b, tried)).toList(),
+                    front.boxes().stream().map(b -> inBox(b, tried)).toList(),
                     drives(analysis),
                     mostStages(edges),
                     front.isStraight());
@@ -177,7 +193,7 @@ public record FrontSheet(
                         pencil.radiusY(),
                         p.shade().roomMm(),
                         p.shade().share(),
-                        p.shade().cut(),
+                        p.cut(),
                         p.stops(),
                         out));
             });
@@ -185,12 +201,9 @@ public record FrontSheet(
         return all;
     }
 
-    private static InBox inBox(LensFront front, LensFront.Box box, Tried tried) {
-        return new InBox(
-                box.part().title(),
-                box.roomMm() + tried.boxMm(),
-                front.optics().frontDiameterMm(),
-                box.facet().largestFrontMm());
+    private static InBox inBox(LensFront.Box stored, Tried tried) {
+        LensFront.Box box = stored.moved(tried.boxMm());
+        return new InBox(box.part().title(), box.room(), box.front());
     }
 
     private static List<Turned> drives(RigAnalysis analysis) {
@@ -259,6 +272,6 @@ public record FrontSheet(
         return row.edges().stream()
                         .filter(e -> e.edge().kind() != OpeningKind.STAGE && !e.out())
                         .allMatch(e -> e.stops().isFine())
-                && row.boxes().stream().allMatch(b -> b.roomMm() >= 0 && b.frontMm() <= b.largestMm());
+                && row.boxes().stream().allMatch(InBox::isFine);
     }
 }

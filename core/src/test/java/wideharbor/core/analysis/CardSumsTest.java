@@ -10,7 +10,7 @@ class CardSumsTest {
     /** 512 GB at 1200 Mbit/s: 512 · 8000 · 0.95 ÷ 72 000 = 54.0 min; 120 min are three cards and 1080 GB. */
     @Test
     void aDayOnCards() {
-        CardSums.Day day = CardSums.day(512, 1200, 120, 400, true, HouseRules.DEFAULTS);
+        CardSums.CardDay day = CardSums.day(512, 1200, 120, 400, true, HouseRules.DEFAULTS);
         assertEquals(54.04, day.minutesEach(), 0.01);
         assertEquals(3, day.cards());
         assertEquals(180, day.leastWriteMegabytes(), 1e-9, "1200 ÷ 8 · 1.2");

@@ -193,14 +193,13 @@ class ByHandTest {
     void severalComeOffAtOnceAndGoBackAtOnce() {
         RigAnalysis analysis = twoSided();
         Rig rig = after(
-                analysis,
-                new EditRequest.RemoveSeveral(List.of(id("cage"), id("riser"), id("rods")), true, "too heavy"));
+                analysis, new EditRequest.Remove(List.of(id("cage"), id("riser"), id("rods")), true, "too heavy"));
         assertTrue(rig.find(id("cage")).isEmpty() && rig.find(id("riser")).isEmpty());
         assertEquals(0, rig.detached().size());
         assertThrows(
                 EditRefused.class,
-                () -> after(analysis, new EditRequest.RemoveSeveral(List.of(id("riser"), id("body")), false, "")));
-        assertThrows(IllegalArgumentException.class, () -> new EditRequest.RemoveSeveral(List.of(), false, ""));
+                () -> after(analysis, new EditRequest.Remove(List.of(id("riser"), id("body")), false, "")));
+        assertThrows(IllegalArgumentException.class, () -> new EditRequest.Remove(List.of(), false, ""));
     }
 
     /** What hangs on nothing is hung on a port again. */
@@ -317,7 +316,8 @@ class ByHandTest {
     @Test
     void whatCarriesCarries() {
         RigAnalysis analysis = Bag.onHead().analysis();
-        GearPackage.Applied off = applied(analysis, new EditRequest.Remove(id("head"), false, "sent back, says Ines"));
+        GearPackage.Applied off =
+                applied(analysis, new EditRequest.Remove(List.of(id("head")), false, "sent back, says Ines"));
         RigAnalysis without = RigAnalysis.of(
                 analysis.job().with(off.after()), off.after().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
         assertFalse(without.rig().isSupported());

@@ -6,24 +6,24 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.OpticalFacet.Camera.Window;
+import wideharbor.core.quantity.CheckState;
 
 class LensSumsTest {
     /** f 24, N 2, 36 × 20, pupil 45, an opening of 130 × 98 40 ahead: 69.8 of 65. */
     @Test
     void anOpeningBeforeALens() {
         LensSums.Corners c =
-                LensSums.corners(24, 2 / 0.93, 1, new Window(36, 20), 45, new LensSums.Before(40, 130, 98, false));
+                LensSums.corners(24, 2 / 0.93, 1, new Window(36, 20), 45, new LensSums.Before(40, 130, 98, false), 0.3);
         assertEquals(73.74, c.acrossDegrees(), 0.01);
         assertEquals(45.24, c.uprightDegrees(), 0.01);
         assertEquals(41.18, c.diagonalMm(), 0.01);
-        assertEquals(63.75, c.chiefX(), 1e-9);
-        assertEquals(6, c.radiusX(), 1e-9);
-        assertEquals(-4.75, c.shade().roomMm(), 1e-9);
+        assertEquals(-4.75, c.roomMm(), 1e-9);
         assertEquals(0.66, c.stops(), 0.01);
-        assertTrue(LensSums.corners(24, 2, 1, new Window(36, 20), 45, new LensSums.Before(40, 220, 220, true))
-                        .shade()
-                        .roomMm()
-                > 0);
+        assertEquals(CheckState.FOUND, c.state());
+        LensSums.Corners round =
+                LensSums.corners(24, 2, 1, new Window(36, 20), 45, new LensSums.Before(40, 220, 220, true), 0.3);
+        assertTrue(round.roomMm() > 0);
+        assertEquals(CheckState.FINE, round.state());
         assertThrows(IllegalArgumentException.class, () -> new LensSums.Before(40, Double.NaN, 98, false));
     }
 

@@ -15,6 +15,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Nudges;
 import wideharbor.core.quantity.Words;
 
 /** No two parts are in the same place. */

@@ -16,6 +16,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Nudges;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;

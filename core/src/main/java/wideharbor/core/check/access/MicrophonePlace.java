@@ -16,6 +16,7 @@ import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.clearance.LensView;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Nudges;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;

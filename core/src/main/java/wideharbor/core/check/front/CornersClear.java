@@ -62,7 +62,7 @@ final class CornersClear implements Check {
                                 part(front.lens().id()),
                                 part(passing.edge().part())),
                         edge
-                                + (passing.shade().cut() ? " cuts the corners of " : " shades the corners of ")
+                                + (passing.cut() ? " cuts the corners of " : " shades the corners of ")
                                 + front.lens().title(),
                         "It stands " + Words.length(passing.edge().aheadMm()) + " ahead of the rim and "
                                 + Words.length(Math.max(0, -passing.shade().roomMm()))

@@ -4,7 +4,6 @@ import static wideharbor.core.job.Subject.part;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.check.About;
@@ -15,10 +14,12 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
+import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.FrontFixes;
 import wideharbor.core.front.LensFront;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 
 /** The front of the lens goes into the box, stands before its filters, and is held by its clamp. */
@@ -52,57 +53,34 @@ final class FrontFits implements Check {
     }
 
     private static void judge(LensFront front, LensFront.Box box, Results results) {
-        thick(front, box, results);
-        into(front, box, results);
-        clamp(front, box, results);
-    }
-
-    private static void thick(LensFront front, LensFront.Box box, Results results) {
-        double over = front.optics().frontDiameterMm();
-        double most = box.facet().largestFrontMm();
-        if (over <= most) {
-            results.fine();
-            return;
-        }
-        results.found(
-                about(THICK, front, box),
-                front.lens().title() + " is too thick for " + box.part().title(),
-                Evidence.Amount.atMost(over, most, "mm"),
-                "Its front is " + Words.length(over) + " over all, the box takes " + Words.length(most) + ".");
-    }
-
-    private static void into(LensFront front, LensFront.Box box, Results results) {
-        double room = box.roomMm();
-        if (room >= 0) {
-            results.fine();
-            return;
-        }
-        results.found(
-                about(INTO, front, box),
-                front.lens().title() + " stands " + Words.mm(-room) + " into the filters of "
-                        + box.part().title(),
-                Evidence.Amount.atLeast(room, 0, "mm"),
-                "The rim of the lens is ahead of where the first filter sits; the tray does not go in, or meets glass.");
-    }
-
-    private static void clamp(LensFront front, LensFront.Box box, Results results) {
-        Optional<Double> clamp = box.facet().clampMm();
-        if (clamp.isEmpty()) {
-            return;
-        }
-        double off = front.optics().frontDiameterMm() - clamp.get();
-        double band = results.analysis().rule(Rule.CLAMP_FIT);
-        if (Math.abs(off) <= band) {
-            results.fine();
-            return;
-        }
-        results.found(
-                about(CLAMP, front, box),
-                box.part().title()
-                        + (off > 0 ? " does not go onto " : " is loose on ")
-                        + front.lens().title(),
-                Evidence.Amount.between(front.optics().frontDiameterMm(), clamp.get() - band, clamp.get() + band, "mm"),
-                "It clamps " + Words.length(clamp.get()) + "; a ring for the difference goes between.");
+        String lens = front.lens().title();
+        String part = box.part().title();
+        results.judge(
+                box.front(),
+                new Told(
+                        about(THICK, front, box),
+                        lens + " is too thick for " + part,
+                        "Its front is " + Words.length(box.frontMm()) + " over all, the box takes "
+                                + Words.length(box.facet().largestFrontMm()) + ".",
+                        ""));
+        Judgement room = box.room();
+        results.judge(
+                room,
+                new Told(
+                        about(INTO, front, box),
+                        lens + " stands " + Words.mm(-room.value()) + " into the filters of " + part,
+                        "The rim of the lens is ahead of where the first filter sits; the tray does not go in, or meets"
+                                + " glass.",
+                        ""));
+        box.clamp(results.analysis().rule(Rule.CLAMP_FIT))
+                .ifPresent(clamp -> results.judge(
+                        clamp,
+                        new Told(
+                                about(CLAMP, front, box),
+                                part + (clamp.value() > clamp.to() ? " does not go onto " : " is loose on ") + lens,
+                                "It clamps " + Words.length((clamp.from() + clamp.to()) / 2)
+                                        + "; a ring for the difference goes between.",
+                                "")));
     }
 
     private static About about(String aspect, LensFront front, LensFront.Box box) {

@@ -25,12 +25,16 @@ import wideharbor.core.clearance.LensView;
 import wideharbor.core.clearance.LensView.Sight;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.FrontFixes;
+import wideharbor.core.edit.Nudges;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 
 /** The lens does not see the rig that carries it. */
 final class OutOfPicture implements Check {
     private static final Set<Category> JUDGED_ELSEWHERE = Set.of(Category.LENS, Category.BODY, Category.ROD);
+
+    /** How far a part is moved at first, mm: how deep it stands in the view is not asked. */
+    private static final double[] FAR = {10, 40};
 
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("front.view")
@@ -108,7 +112,10 @@ final class OutOfPicture implements Check {
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         PlacementId part = finding.key().parts().get(0);
-        List<Candidate> all = new ArrayList<>(FrontFixes.aside(analysis, part));
+        List<Candidate> all = new ArrayList<>();
+        for (double far : FAR) {
+            all.addAll(Nudges.apart(analysis, List.of(part), far));
+        }
         all.addAll(FrontFixes.takeOff(analysis, part));
         return all;
     }

@@ -13,6 +13,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.edit.Nudges;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.testkit.Ids;
 import wideharbor.core.testkit.Parts;

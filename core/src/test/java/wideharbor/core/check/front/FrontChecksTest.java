@@ -195,7 +195,7 @@ class FrontChecksTest {
         Finding seen = verify(new OutOfPicture()).given(rigs).finds(Severity.STOP, CheckState.FOUND);
         assertEquals("bracket stands in the picture with l", seen.title());
         List<String> fixes = fixes(new OutOfPicture(), rigs, seen);
-        assertTrue(fixes.contains("Slide bracket 100 mm back, to 380.0"), fixes.toString());
+        assertTrue(fixes.contains("Slide bracket 103.0 mm, to 377.0"), fixes.toString());
         verify(new OutOfPicture()).given(driven(lens(PUPIL_45), bracket, 100)).holds();
     }
 

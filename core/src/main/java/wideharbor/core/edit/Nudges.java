@@ -1,4 +1,4 @@
-package wideharbor.core.check.access;
+package wideharbor.core.edit;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -9,21 +9,19 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Freedom;
-import wideharbor.core.edit.Candidate;
-import wideharbor.core.edit.PartEdits;
 import wideharbor.core.id.JointId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
 
 /** Settings that might bring two parts clear of each other: slides and turns of either, nearest first. */
-final class Nudges {
+public final class Nudges {
     private static final int MOST_MOTIONS = 6;
     private static final double BY_HAND = 0.5;
 
     private Nudges() {}
 
-    static List<Candidate> apart(RigAnalysis analysis, List<PlacementId> placements, double depthMm) {
+    public static List<Candidate> apart(RigAnalysis analysis, List<PlacementId> placements, double depthMm) {
         List<Candidate> all = new ArrayList<>();
         for (Motion motion : motions(analysis, placements)) {
             if (motion.freedom() instanceof Freedom.Slide) {
