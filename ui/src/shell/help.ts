@@ -122,7 +122,7 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     /^\/calculators/,
     {
       title: 'Calculators',
-      purpose: 'Sums of the bench without a job: shims, rods and height, docking, power, keys, corners, gears, cards.',
+      purpose: 'Sums of the bench without a job: shims, rods and height, docking, power, keys, corners, flange, gears, cards.',
       first: ['Type what you measured; the answer follows as you type.'],
     },
   ],

@@ -9,7 +9,7 @@ import { Figure, shimsOf } from './Numbers';
 import { CablePick } from './CablePick';
 import { Cards } from './Cards';
 import { Docking } from './Docking';
-import { Corners, Gears } from './Optics';
+import { Corners, Flange, Gears } from './Optics';
 import { Cabin, Lasting, OutputLoad } from './Power';
 import { Rods } from './Rods';
 import { Stacks } from './Stacks';
@@ -27,6 +27,7 @@ const TABS = [
   ['cable', 'Cable'],
   ['cabin', 'Cabin'],
   ['corners', 'Corners'],
+  ['flange', 'Flange'],
   ['gears', 'Gears'],
   ['cards', 'Cards'],
 ] as const;
@@ -60,6 +61,7 @@ export function CalculatorsScreen() {
       {tab === 'cable' && <CablePick />}
       {tab === 'cabin' && <Cabin />}
       {tab === 'corners' && <Corners />}
+      {tab === 'flange' && <Flange />}
       {tab === 'gears' && <Gears />}
       {tab === 'cards' && <Cards />}
     </main>

@@ -1,7 +1,7 @@
 import { Checkbox } from 'antd';
 import { useState } from 'react';
 import { api, unwrap } from '../../shared/api/client';
-import { fixed, mm } from '../../shared/format/units';
+import { fixed, flangeText, mm } from '../../shared/format/units';
 import { all, Figure, number } from './Numbers';
 import { useAnswer } from './useAnswer';
 
@@ -137,6 +137,63 @@ export function Gears() {
           </>
         )}
         <p className="soft">The rods of a lightweight pair stand 30 mm beside the axis and 85 under it.</p>
+      </output>
+    </div>
+  );
+}
+
+/** Whether a lens focuses to infinity on what is between it and the body. */
+export function Flange() {
+  const [body, setBody] = useState('26');
+  const [adapters, setAdapters] = useState('26.05');
+  const [lens, setLens] = useState('52');
+  const [focal, setFocal] = useState('35');
+  const typed = [body, adapters, lens, focal];
+  const answer = useAnswer(
+    ['flange', ...typed],
+    async () =>
+      unwrap(
+        await api.GET('/api/calculators/lens/flange', {
+          params: {
+            query: {
+              bodyMm: number(body),
+              adaptersMm: number(adapters),
+              lensMm: number(lens),
+              focalMm: number(focal),
+            },
+          },
+        }),
+      ),
+    all(...typed),
+  );
+  const a = answer.data;
+  return (
+    <div className="calc">
+      <div>
+        <Figure title="Flange distance of the body" unit="mm" value={body} onChange={setBody} />
+        <Figure title="Optical length of all adapters" unit="mm" value={adapters} onChange={setAdapters} />
+        <Figure title="Flange distance of the lens" unit="mm" value={lens} onChange={setLens} />
+        <Figure title="Focal length" unit="mm" value={focal} onChange={setFocal} />
+      </div>
+      <output className="calc-answer">
+        {answer.isError && <p className="error">{answer.error.message}</p>}
+        {a && (
+          <>
+            <p className={`mark big num ${a.state === 'FINE' ? 'met' : 'stop'}`}>
+              {flangeText({ flange: a.state, flangeErrorMm: a.errorMm })}
+            </p>
+            <p className="num soft">
+              {fixed(a.sumMm, 3)} mm from the last face to the sensor, {fixed(number(lens), 3)} wanted
+            </p>
+            {a.farthestMetres !== null && (
+              <p className="num soft">nothing beyond {fixed(a.farthestMetres, 1)} m gets sharp</p>
+            )}
+          </>
+        )}
+        <p className="soft">
+          PL 52.00, B4 48.00, C-mount 17.526. The house’s tolerance is one of its rules. Behind glass with a factor,
+          type the focal length times it.
+        </p>
       </output>
     </div>
   );

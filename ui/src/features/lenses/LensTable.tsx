@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import type { TableColumnsType } from 'antd';
 import type { Schemas } from '../../shared/api/client';
-import { fixed, mm } from '../../shared/format/units';
+import { fixed, flangeText, mm } from '../../shared/format/units';
 import { numbers } from '../../shared/kit/columns';
 import { Sheet } from '../../shared/kit/Sheet';
 import { MARKS, boxText, driveText, edgeText, focal, worst } from './said';
@@ -44,6 +44,21 @@ function Room({ row }: { row: LensRow }) {
   );
 }
 
+function Mount({ mounting }: { mounting: LensRow['mounting'] }) {
+  if (!mounting) return null;
+  return (
+    <>
+      {mounting.through.map((t) => (
+        <div key={t} className="soft">
+          {t}
+        </div>
+      ))}
+      <span className={`mark ${MARKS[mounting.flange]}`}>{flangeText(mounting)}</span>
+      {mounting.lossStops > 0 && <div className="num soft">{fixed(mounting.lossStops, 1)} stops lost in it</div>}
+    </>
+  );
+}
+
 function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
   return [
     {
@@ -70,6 +85,7 @@ function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
       ...numbers<LensRow>((r) => r.focalMm),
       render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, ${fixed(r.squeeze, 1)}×` : ''}`,
     },
+    { title: 'Mounted', key: 'mount', render: (_, r) => <Mount mounting={r.mounting} /> },
     {
       title: 'Draws',
       key: 'circle',

@@ -102,3 +102,11 @@ export const day = (date: string): string => DAY.format(Date.parse(`${date}T00:0
 
 /** "December 2026". */
 export const monthOf = (local: string): string => MONTH.format(Date.parse(`${local.slice(0, 10)}T00:00:00Z`));
+
+/** How far a lens stands from where it focuses to infinity, in a few words. */
+export function flangeText(mounted: { flange: string; flangeErrorMm: number | null }): string {
+  const { flange, flangeErrorMm: error } = mounted;
+  if (error === null || flange === 'NOT_CHECKED') return 'flange distance not on file';
+  if (flange === 'FINE') return 'reaches infinity';
+  return `${fixed(Math.abs(error), 2)} mm ${error > 0 ? 'short of' : 'beyond'} infinity`;
+}

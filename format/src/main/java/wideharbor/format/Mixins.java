@@ -105,6 +105,9 @@ final class Mixins {
         @JsonSubTypes.Type(value = FrontFacet.MatteBox.class, name = "matteBox"),
         @JsonSubTypes.Type(value = FrontFacet.Gear.class, name = "gear"),
         @JsonSubTypes.Type(value = FrontFacet.Drive.class, name = "drive"),
+        @JsonSubTypes.Type(value = FrontFacet.SmoothRing.class, name = "smoothRing"),
+        @JsonSubTypes.Type(value = OpticalFacet.LensAdapter.class, name = "lensAdapter"),
+        @JsonSubTypes.Type(value = OpticalFacet.MountTalk.class, name = "mountTalk"),
         @JsonSubTypes.Type(value = RiggingFacet.Folded.class, name = "folded"),
         @JsonSubTypes.Type(value = PowerFacet.Charger.class, name = "charger"),
         @JsonSubTypes.Type(value = SignalFacet.Signal.class, name = "signal"),
@@ -130,6 +133,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = Standard.Facts.None.class, name = "none"),
         @JsonSubTypes.Type(value = Standard.Facts.Rods.class, name = "rods"),
         @JsonSubTypes.Type(value = Standard.Facts.Bar.class, name = "bar"),
+        @JsonSubTypes.Type(value = Standard.Facts.LensMount.class, name = "lensMount"),
         @JsonSubTypes.Type(value = Standard.Facts.Toothed.class, name = "toothed")
     })
     private interface OfFacts {}

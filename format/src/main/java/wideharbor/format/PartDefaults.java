@@ -94,6 +94,10 @@ final class PartDefaults {
                 put((ObjectNode) opening, "round", MAKE.booleanNode(false));
                 put((ObjectNode) opening, "takes", MAKE.stringNode(""));
             }
+        } else if (type.equals("lensAdapter")) {
+            numbers(facet, Map.of("factor", 1.0, "lossStops", 0.0));
+            put(facet, "passes", MAKE.stringNode("NONE"));
+            put(facet, "autofocus", MAKE.stringNode("LOST"));
         } else if (type.equals("cable")) {
             for (String end : new String[] {"a", "b"}) {
                 put((ObjectNode) facet.path(end), "locking", MAKE.booleanNode(false));

@@ -42,6 +42,16 @@ class LensCalculatorController {
                 figures.rules("").value(Rule.CORNER_SHADE));
     }
 
+    @GetMapping("/flange")
+    LensSums.Flange flange(
+            @RequestParam double bodyMm,
+            @RequestParam(defaultValue = "0") double adaptersMm,
+            @RequestParam double lensMm,
+            @RequestParam double focalMm) {
+        return LensSums.flange(
+                bodyMm, adaptersMm, lensMm, focalMm, figures.rules("").value(Rule.FLANGE));
+    }
+
     @GetMapping("/gears")
     LensSums.Gears gears(
             @RequestParam double ringMm,

@@ -109,7 +109,7 @@ class HouseService {
         return new Answered(ways(person), changes.rulesChanged());
     }
 
-    /** A figure of a standard: rods' diameter, spacing and height, a step of teeth. */
+    /** A figure of a standard: rods' diameter, spacing and height, a step of teeth, a flange distance. */
     record Fact(String name, double value, String unit) {}
 
     record StandardLine(
@@ -163,6 +163,9 @@ class HouseService {
         if (facts instanceof Standard.Facts.Bar b) {
             return List.of(new Fact("diameterMm", b.diameterMm(), "mm"));
         }
+        if (facts instanceof Standard.Facts.LensMount m) {
+            return List.of(new Fact("flangeMm", m.flangeMm(), "mm"));
+        }
         if (facts instanceof Standard.Facts.Toothed t) {
             return List.of(new Fact("stepDegrees", t.stepDegrees(), "°"));
         }
@@ -206,6 +209,9 @@ class HouseService {
         }
         if (now instanceof Standard.Facts.Bar b) {
             return new Standard.Facts.Bar(value(facts, "diameterMm", b.diameterMm()));
+        }
+        if (now instanceof Standard.Facts.LensMount m) {
+            return new Standard.Facts.LensMount(value(facts, "flangeMm", m.flangeMm()), m.lock());
         }
         if (now instanceof Standard.Facts.Toothed t) {
             return new Standard.Facts.Toothed(value(facts, "stepDegrees", t.stepDegrees()));

@@ -9,6 +9,7 @@ import wideharbor.core.front.Mesh;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.MountChain;
 import wideharbor.core.sheet.FrontSheet;
 import wideharbor.core.sheet.LensOrder;
 
@@ -56,6 +57,7 @@ final class LensViews {
             double lengthMm,
             double frontMm,
             Optional<Double> closeFocusMm,
+            Optional<LensMounting> mounting,
             double pupilMm,
             double pupilAcrossMm,
             Span pupilRange,
@@ -81,6 +83,7 @@ final class LensViews {
                     r.optics().lengthMm(),
                     r.optics().frontDiameterMm(),
                     r.optics().closeFocusMm(),
+                    r.mounting().map(LensMounting::of),
                     r.pupil().value(),
                     r.pupilAcrossMm(),
                     r.pupil().range(),
@@ -96,6 +99,17 @@ final class LensViews {
                     r.mostStages(),
                     r.straight(),
                     r.isFine());
+        }
+    }
+
+    /** What is between body and lens; {@code flangeErrorMm}: over the lens's own, short of infinity. */
+    record LensMounting(List<String> through, CheckState flange, Optional<Double> flangeErrorMm, double lossStops) {
+        static LensMounting of(FrontSheet.Mounting m) {
+            return new LensMounting(
+                    m.through(),
+                    m.flange().map(f -> f.sum().state()).orElse(CheckState.NOT_CHECKED),
+                    m.flange().map(MountChain.Flange::errorMm),
+                    m.lossStops());
         }
     }
 

@@ -150,6 +150,7 @@ class RolesTest {
             GET,    /api/calculators/power/cable?watts=9&endVolts=12&leastVolts=11&lengthMm=500,401, ok,  ok,  ok,  ok,  403
             GET,    /api/calculators/power/cabin?wattHours=98,                401, ok,  ok,  ok,  ok,  403
             GET,    /api/calculators/lens/corners?focalMm=24&tStop=2&widthMm=36&heightMm=20&pupilMm=45&aheadMm=40&openWidthMm=130&openHeightMm=98,401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calculators/lens/flange?bodyMm=26&adaptersMm=26&lensMm=52&focalMm=35,401, ok,  ok,  ok,  ok,  403
             GET,    /api/calculators/lens/gears?ringMm=82&moduleMm=0.8&teeth=40&armMm=40&asideMm=30&underMm=85,401, ok,  ok,  ok,  ok,  403
             GET,    /api/calculators/lens/cards?gigabytes=512&megabits=1200&minutes=120&copyMegabytes=400,401, ok,  ok,  ok,  ok,  403
             GET,    /v3/api-docs,                                             401, ok,  ok,  ok,  ok,  ok

@@ -88,6 +88,14 @@ public final class HouseRules {
         CORNER_SHADE(0.3, 0, 3, "stops", "A corner that is darker than this shows in a sky or on a wall."),
         CLAMP_FIT(0.3, 0.05, 2, "mm", "A ring that misses a lens front by more slips, or does not go on."),
         GEAR_OVERLAP(0.6, 0.1, 1, "", "Share of the narrower teeth that must run in the other gear."),
+        FLANGE(
+                0.02,
+                0.005,
+                0.2,
+                "mm",
+                "A lens's flange distance against the sum of what is between it and the sensor."),
+        PLAY_TORQUE(0.5, 0.05, 5, "N·m", "Torque at the lens that a sprung bayonet or a clamp takes without a brace."),
+        CATCH_TORQUE(1.5, 0.05, 10, "N·m", "Torque at the lens that a bayonet with a catch takes without a brace."),
         DRIVE_RESERVE(1.3, 1, 5, "", "Torque at the ring over what turns it: grease is stiffer in the cold."),
         ROD_SAG(0.5, 0.05, 10, "mm", "Motors lose their mesh and boxes their centre beyond it."),
         CARD_SPEED(

@@ -26,6 +26,13 @@ public interface FrontFacet extends Facet {
             longestMm.ifPresent(f -> Require.within("Longest focal length", f, 1, 5000, "mm"));
         }
 
+        /** The same behind glass with a factor, which draws the circle so many times as large. */
+        public Light times(double factor) {
+            return factor == 1
+                    ? this
+                    : new Light(pupilMm, sidewaysPupilMm, imageCircleMm.times(factor), longestMm.map(l -> l * factor));
+        }
+
         /** Where the pupil is behind the rim, mm, with its range; empty where that is not on file. */
         public Optional<Ranged> pupil() {
             return pupilMm instanceof Figure.Known k
@@ -112,7 +119,7 @@ public interface FrontFacet extends Facet {
      *
      * @param outsideMm diameter over the teeth
      * @param moduleMm pitch diameter over number of teeth; film gears have 0.8
-     * @param fromMountMm the middle of its teeth, ahead of the lens's flange
+     * @param fromMountMm the middle of its teeth, ahead of the part's origin: of a lens, its flange
      * @param faceMm how wide the teeth are
      * @param turnDegrees from stop to stop
      * @param torqueNm what turns it, at its worst
@@ -137,6 +144,20 @@ public interface FrontFacet extends Facet {
 
         public double teeth() {
             return outsideMm / moduleMm - 2;
+        }
+    }
+
+    /**
+     * A ring of a lens without teeth: a hand turns it, and a drive only through a gear ring that is put on its port.
+     */
+    record SmoothRing(Ring ring, String port, double diameterMm) implements FrontFacet {
+        public SmoothRing {
+            Require.within("Smooth ring", diameterMm, 10, 400, "mm");
+        }
+
+        @Override
+        public List<String> ports() {
+            return List.of(port);
         }
     }
 

@@ -12,6 +12,9 @@ public final class Mating {
     /** Rod pairs go into a bracket when their spacing agrees within this, mm. */
     public static final double ROD_SPACING_TOLERANCE = 0.5;
 
+    /** A ring or a clamp takes a barrel that is off by no more than this, mm. */
+    public static final double BARREL_TOLERANCE = 0.5;
+
     private Mating() {}
 
     /** The reason why the two do not mate, or empty when they do. Symmetric in its arguments. */
@@ -24,7 +27,21 @@ public final class Mating {
         if (!sa.id().equals(sb.id())) {
             return Optional.of(sa.title() + " does not go on " + sb.title());
         }
-        return roles(a, b, sa).or(() -> pins(a.pins(), b.pins()));
+        return roles(a, b, sa).or(() -> barrel(a, b, sa)).or(() -> pins(a.pins(), b.pins()));
+    }
+
+    /** What goes around a lens fits its barrel, where both say how thick that is. */
+    private static Optional<String> barrel(Port a, Port b, Standard standard) {
+        if (standard.family() != Standard.Family.LENS_BRACE
+                || a.size().diameterMm().isEmpty()
+                || b.size().diameterMm().isEmpty()) {
+            return Optional.empty();
+        }
+        double one = a.size().diameterMm().get();
+        double other = b.size().diameterMm().get();
+        return Math.abs(one - other) <= BARREL_TOLERANCE + 1e-9
+                ? Optional.empty()
+                : Optional.of("made for %s mm, but meets %s mm".formatted(plain(one), plain(other)));
     }
 
     public static boolean mates(Port a, Port b, Standards standards) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.standard.Standard.Lock;
 
 /** What makes, sees or hears: bodies, lenses, microphones. */
 public interface OpticalFacet extends Facet {
@@ -59,6 +60,20 @@ public interface OpticalFacet extends Facet {
             double squeeze,
             Optional<Double> closeFocusMm)
             implements OpticalFacet {
+        /** The same behind glass with a factor: it acts as one of k · f and k · T. */
+        public Lens times(double factor) {
+            return factor == 1
+                    ? this
+                    : new Lens(
+                            mountPort,
+                            focalMm * factor,
+                            tStop * factor,
+                            lengthMm,
+                            frontDiameterMm,
+                            squeeze,
+                            closeFocusMm);
+        }
+
         public Lens {
             closeFocusMm.ifPresent(c -> Require.within("Close focus", c, 1, 100_000, "mm"));
             Require.within("Focal length", focalMm, 1, 5000, "mm");
@@ -70,6 +85,61 @@ public interface OpticalFacet extends Facet {
         @Override
         public List<String> ports() {
             return List.of(mountPort);
+        }
+    }
+
+    /** What goes over the contacts of a lens mount, the least first. */
+    enum MountSpeech {
+        NONE,
+        /** What the lens is and where its rings stand. */
+        DATA,
+        /** That, and the body moves the rings. */
+        DRIVE
+    }
+
+    /** What a body or a lens says over the contacts of its mount. */
+    record MountTalk(MountSpeech speech) implements OpticalFacet {}
+
+    /** What is left of autofocus behind an adapter. */
+    enum Autofocus {
+        LOST,
+        DEGRADED,
+        KEPT
+    }
+
+    /**
+     * An adapter between a body's mount and a lens.
+     *
+     * @param bodyPort its face to the body
+     * @param lensPort its face to the lens
+     * @param opticalMm from face to face, in air: what it adds to the flange distance
+     * @param bodyLock how its face holds on the body; one that is screwed on is RING_LOCKED, whatever the mount
+     * @param lensLock how it holds the lens
+     * @param factor of its glass on the focal length, the stop and the image circle; 1 without glass
+     * @param lossStops of light in its glass, beyond the factor
+     * @param passes what goes through its contacts
+     * @param autofocus what is left of it, as its maker or somebody who tried says
+     */
+    record LensAdapter(
+            String bodyPort,
+            String lensPort,
+            double opticalMm,
+            Lock bodyLock,
+            Lock lensLock,
+            double factor,
+            double lossStops,
+            MountSpeech passes,
+            Autofocus autofocus)
+            implements OpticalFacet {
+        public LensAdapter {
+            Require.within("Optical length of a lens adapter", opticalMm, 0, 200, "mm");
+            Require.within("Focal factor of a lens adapter", factor, 0.4, 3, "");
+            Require.within("Light lost in a lens adapter", lossStops, 0, 4, "stops");
+        }
+
+        @Override
+        public List<String> ports() {
+            return List.of(bodyPort, lensPort);
         }
     }
 

@@ -12,6 +12,7 @@ import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.MountChain;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -80,14 +81,16 @@ public record LensView(
         return rig.attached().stream()
                 .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
                 .findFirst()
-                .flatMap(lens -> window.map(w -> of(lens, w)));
+                .flatMap(lens -> window.map(w -> of(rig, lens, w)));
     }
 
-    private static LensView of(Placed placed, Window window) {
-        OpticalFacet.Lens lens = placed.type().facet(OpticalFacet.Lens.class).orElseThrow();
+    private static LensView of(Rig rig, Placed placed, Window window) {
+        double factor = MountChain.factor(rig);
+        OpticalFacet.Lens lens =
+                placed.type().facet(OpticalFacet.Lens.class).orElseThrow().times(factor);
         double front = placed.pose().at().z() + lens.lengthMm();
         Optional<OpticalFacet.Fisheye> fisheye = placed.type().facet(OpticalFacet.Fisheye.class);
-        Field field = fisheye.<Field>map(f -> new Equidistant(lens.focalMm(), f.imageCircleMm(), window))
+        Field field = fisheye.<Field>map(f -> new Equidistant(lens.focalMm(), f.imageCircleMm() * factor, window))
                 .orElseGet(() -> new Straight(
                         window.widthMm() * lens.squeeze() / 2 / lens.focalMm(),
                         window.heightMm() / 2 / lens.focalMm()));

@@ -2,12 +2,17 @@ package wideharbor.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Facet;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.catalog.Port;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
@@ -50,6 +55,32 @@ public final class FrontFixes {
     /** Another drive in its stead, those of the kit first. */
     public static List<Candidate> otherDrives(RigAnalysis analysis, PlacementId drive) {
         return others(analysis, drive, FrontFacet.Drive.class);
+    }
+
+    /** Another lens adapter in its stead, those of the kit first. */
+    public static List<Candidate> otherAdapters(RigAnalysis analysis, PlacementId adapter) {
+        return others(analysis, adapter, OpticalFacet.LensAdapter.class);
+    }
+
+    /** A gear ring for a smooth ring, those of the kit first. */
+    public static List<Candidate> gearRings(RigAnalysis analysis, PlacementId lens, FrontFacet.SmoothRing smooth) {
+        List<Candidate> all = new ArrayList<>();
+        PortRef on = new PortRef(lens, smooth.port());
+        Port barrel = analysis.rig().port(on);
+        for (ItemType type : Parts.byNearness(analysis)) {
+            if (all.size() < MOST && type.facet(FrontFacet.Gear.class).isPresent()) {
+                type.ports().stream()
+                        .filter(p -> Mating.mates(p, barrel, analysis.standards()))
+                        .findFirst()
+                        .ifPresent(p -> all.add(new Candidate(
+                                "gear-ring",
+                                "Put " + type.name() + " on the "
+                                        + smooth.ring().name().toLowerCase(Locale.ROOT) + " ring of "
+                                        + analysis.rig().title(lens),
+                                PartEdits.add(analysis, on, type, p.id()))));
+            }
+        }
+        return all;
     }
 
     /** The part off, with what hangs on it; not what bears the rig. */

@@ -12,12 +12,14 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
+import wideharbor.core.rig.MountChain;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
  * The lens on a body with what stands before it.
  *
+ * @param optics as they act behind the glass of an adapter, where there is any; so is the image circle of the light
  * @param rimMm of its front, ahead of the body's mount
  * @param edges that its light must pass, the nearest first
  */
@@ -76,7 +78,9 @@ public record LensFront(
     }
 
     private static LensFront of(Rig rig, Placed lens) {
-        OpticalFacet.Lens optics = lens.type().facet(OpticalFacet.Lens.class).orElseThrow();
+        double factor = MountChain.factor(rig);
+        OpticalFacet.Lens optics =
+                lens.type().facet(OpticalFacet.Lens.class).orElseThrow().times(factor);
         double rim = lens.pose().at().z() + optics.lengthMm();
         List<Box> boxes = new ArrayList<>();
         for (Placed part : rig.attached()) {
@@ -91,7 +95,7 @@ public record LensFront(
         return new LensFront(
                 lens,
                 optics,
-                lens.type().facet(FrontFacet.Light.class),
+                lens.type().facet(FrontFacet.Light.class).map(l -> l.times(factor)),
                 rig.require(rig.content().root())
                         .type()
                         .facet(OpticalFacet.Camera.class)

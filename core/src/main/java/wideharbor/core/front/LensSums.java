@@ -9,6 +9,7 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Require;
+import wideharbor.core.rig.MountChain;
 
 /** What one would work out on paper about a lens, without a rig. */
 public final class LensSums {
@@ -118,5 +119,36 @@ public final class LensSums {
                 rod + armMm,
                 Mesh.swings(asideMm, -underMm, armMm, apart),
                 ring / teeth);
+    }
+
+    /**
+     * A lens on adapters.
+     *
+     * @param sumMm from the last face to the sensor
+     * @param errorMm over what the lens wants; positive: short of infinity
+     * @param farthestMetres that is sharp at the most, where the sum is too long beyond the house's tolerance
+     * @param state whether the house lets it pass
+     */
+    public record Flange(double sumMm, double errorMm, Optional<Double> farthestMetres, CheckState state) {}
+
+    /**
+     * @param adaptersMm optical lengths of all adapters together
+     * @param toleranceMm of the house
+     */
+    public static Flange flange(double bodyMm, double adaptersMm, double lensMm, double focalMm, double toleranceMm) {
+        Require.within("Flange distance of the body", bodyMm, 5, 150, "mm");
+        Require.within("Adapters", adaptersMm, 0, 300, "mm");
+        Require.within("Flange distance of the lens", lensMm, 5, 150, "mm");
+        Require.within("Focal length", focalMm, 1, 5000, "mm");
+        double sum = bodyMm + adaptersMm;
+        double error = sum - lensMm;
+        Judgement judged = Judgement.within(sum, lensMm - toleranceMm, lensMm + toleranceMm, 1e-9, "mm");
+        return new Flange(
+                sum,
+                error,
+                judged.isFine() || error < 0
+                        ? Optional.empty()
+                        : Optional.of(MountChain.farthestMetres(focalMm, error)),
+                judged.state());
     }
 }

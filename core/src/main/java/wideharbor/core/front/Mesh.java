@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.FrontFacet;
@@ -25,6 +26,7 @@ import wideharbor.core.standard.Standards;
  * a = m · (z₁ + z₂) ÷ 2 apart; with the rod R from the lens's axis and the drive's gear on an arm ρ about the rod, that
  * is where |R − ρ| ≤ a ≤ R + ρ.
  *
+ * @param ring what has the gear: the lens, or a gear ring on it
  * @param rods each rod the drive may sit on, the one that reaches first
  * @param aparts a, mm
  * @param overlapMm how much of the teeth run in each other along the rod, mm; negative: they miss each other by so much
@@ -34,6 +36,7 @@ public record Mesh(
         Placed drive,
         FrontFacet.Drive facet,
         Placed lens,
+        Placed ring,
         FrontFacet.Gear gear,
         List<Rod> rods,
         double aparts,
@@ -98,11 +101,11 @@ public record Mesh(
         }
         double teethAt = drive.portPose(joint.get().child().port()).at().z()
                 + driven.facet().atMm();
-        double flange = driven.lens().pose().at().z();
-        return driven.lens().type().facets(FrontFacet.Gear.class).stream()
-                .min(Comparator.comparingDouble(g -> Math.abs(flange + g.fromMountMm() - teethAt)))
-                .map(gear -> {
-                    double ahead = flange + gear.fromMountMm() - teethAt;
+        return geared(rig, driven.lens())
+                .min(Comparator.comparingDouble(g -> Math.abs(g.atMm() - teethAt)))
+                .map(g -> {
+                    FrontFacet.Gear gear = g.gear();
+                    double ahead = g.atMm() - teethAt;
                     double half = (gear.faceMm() + driven.facet().faceMm()) / 2;
                     double narrower = Math.min(gear.faceMm(), driven.facet().faceMm());
                     double aparts =
@@ -112,12 +115,31 @@ public record Mesh(
                             drive,
                             driven.facet(),
                             driven.lens(),
+                            g.part(),
                             gear,
                             rods(rods, spacing, driven.facet().armMm(), aparts),
                             aparts,
                             Math.min(narrower, half - Math.abs(ahead)),
                             ahead);
                 });
+    }
+
+    private record Geared(Placed part, FrontFacet.Gear gear) {
+        double atMm() {
+            return part.pose().at().z() + gear.fromMountMm();
+        }
+    }
+
+    /** The toothed rings of a lens, and of what is put on it. */
+    private static Stream<Geared> geared(Rig rig, Placed lens) {
+        return rig.subtree(lens.id()).stream()
+                .flatMap(id -> rig.find(id).stream())
+                .flatMap(p -> p.type().facets(FrontFacet.Gear.class).stream().map(g -> new Geared(p, g)));
+    }
+
+    /** Whether a lens, with what is put on it, has any teeth. */
+    public static boolean hasTeeth(Rig rig, Placed lens) {
+        return geared(rig, lens).findAny().isPresent();
     }
 
     private static List<Rod> rods(Pose carrier, double spacing, double arm, double aparts) {
@@ -168,10 +190,14 @@ public record Mesh(
         return Judgement.atLeast(overlapMm, share * Math.min(gear.faceMm(), facet.faceMm()), 1e-6, "mm");
     }
 
+    /** What the drive gives at the ring, N·m; empty where a hand drives. */
+    public Optional<Double> atRingNm() {
+        return facet.torqueNm().map(t -> t * gear.teeth() / facet.teeth());
+    }
+
     /** Torque at the ring, z₁ ÷ z₂ times the drive's, against what turns it; empty where a hand drives. */
     public Optional<Judgement> torque(double reserve) {
-        return facet.torqueNm().map(t -> {
-            double atRing = t * gear.teeth() / facet.teeth();
+        return atRingNm().map(atRing -> {
             if (gear.torqueNm() instanceof Figure.Known k) {
                 Ranged need = Ranged.of(k.value() * reserve, k.low() * reserve, k.high() * reserve);
                 // What is needed has the range; the difference is judged, and told as the torque that there is.

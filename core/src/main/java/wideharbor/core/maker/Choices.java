@@ -41,7 +41,13 @@ final class Choices {
             "mount-pl", "PL",
             "mount-b4", "B4",
             "mount-c", "C-mount",
-            "mount-fenn", "Fennholt locking bayonet");
+            "mount-fenn", "Fennholt locking bayonet",
+            "mount-obrisk", "Obrisk stills bayonet");
+    static final List<Ask.Option> LOCKS = options(
+            "RING_LOCKED", "a locking ring, or screwed on",
+            "BAYONET_LOCKED", "a bayonet with a catch",
+            "BAYONET", "a sprung bayonet, it plays",
+            "FRICTION", "a thread or friction");
     static final List<Ask.Option> BATTERIES = options(
             "v-mount", "V-mount",
             "three-stud", "three-stud",

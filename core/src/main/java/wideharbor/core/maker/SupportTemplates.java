@@ -10,10 +10,12 @@ import java.util.List;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Freedom;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.RiggingFacet;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.standard.Standard;
 
 /** What is about a lens, what carries a rig, and what goes along. */
 final class SupportTemplates {
@@ -28,6 +30,8 @@ final class SupportTemplates {
                                     .from("mount-fenn"),
                             Ask.choice("lens", "Takes", "the lens's mount", Choices.MOUNTS),
                             Ask.mm("length", "Flange to flange", "with a caliper, to a hundredth", 24, 0.5, 120),
+                            Ask.choice("bodyLock", "Held on the body by", "try to turn it with a hand", Choices.LOCKS),
+                            Ask.choice("lensLock", "Holds the lens by", "try to turn the lens", Choices.LOCKS),
                             Ask.mm("diameter", "Diameter", "over all", 80, 20, 160)),
                     SupportTemplates::adapter),
             new PartTemplate(
@@ -138,6 +142,16 @@ final class SupportTemplates {
                         Role.A,
                         at(0, 0, length),
                         Vec3.FORWARD)
+                .facet(new OpticalFacet.LensAdapter(
+                        "body",
+                        "lens",
+                        length,
+                        Standard.Lock.valueOf(a.text("bodyLock")),
+                        Standard.Lock.valueOf(a.text("lensLock")),
+                        1,
+                        0,
+                        OpticalFacet.MountSpeech.NONE,
+                        OpticalFacet.Autofocus.LOST))
                 .can(Capability.ADAPTS);
     }
 

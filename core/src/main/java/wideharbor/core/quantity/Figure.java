@@ -35,6 +35,13 @@ public sealed interface Figure {
         }
     }
 
+    /** The same so many times as large, from 0; what is unknown stays so. */
+    default Figure times(double factor) {
+        return this instanceof Known k
+                ? new Known(k.value() * factor, k.low() * factor, k.high() * factor, k.source(), k.by(), k.when())
+                : this;
+    }
+
     static Figure maker(double value) {
         return new Known(value, value, value, Source.MAKER, "", "");
     }

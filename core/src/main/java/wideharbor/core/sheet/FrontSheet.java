@@ -21,6 +21,8 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
+import wideharbor.core.rig.MountChain;
+import wideharbor.core.rig.Placed;
 
 /**
  * The lens set of a body in one configuration: what each lens draws, what cuts it, what turns it, and in which order
@@ -60,6 +62,8 @@ public record FrontSheet(
     /**
      * One lens.
      *
+     * @param optics as they act behind the glass of an adapter, where there is any
+     * @param mounting empty where the lens does not hang on the body's mount
      * @param pupil behind the rim, mm, with its range; {@code pupilAcrossMm}: for the width of the picture
      * @param circle its image circle against the window's diagonal; empty where there is nothing to judge
      * @param mostStages so many stages, the nearest first, stay clear of its corners
@@ -71,6 +75,7 @@ public record FrontSheet(
             PlacementId placement,
             OpticalFacet.Lens optics,
             Optional<Double> longestMm,
+            Optional<Mounting> mounting,
             Ranged pupil,
             double pupilAcrossMm,
             boolean pupilKnown,
@@ -86,8 +91,22 @@ public record FrontSheet(
         public boolean isFine() {
             return edges.stream().allMatch(e -> e.out() || e.stops().isFine())
                     && circle.stream().allMatch(Judgement::isFine)
+                    && mounting.stream().allMatch(Mounting::isFine)
                     && boxes.stream().allMatch(InBox::isFine)
                     && drives.stream().allMatch(d -> d.state() == CheckState.FINE);
+        }
+    }
+
+    /**
+     * How a lens stands on the body.
+     *
+     * @param through the adapters between, the one on the body first
+     * @param flange the sum against the lens's own flange distance; empty where a figure of it is not on file
+     * @param lossStops of light in the adapters
+     */
+    public record Mounting(List<String> through, Optional<MountChain.Flange> flange, double lossStops) {
+        public boolean isFine() {
+            return flange.map(f -> f.sum().isFine()).orElse(false);
         }
     }
 
@@ -161,6 +180,7 @@ public record FrontSheet(
                     front.lens().id(),
                     front.optics(),
                     front.light().flatMap(FrontFacet.Light::longestMm),
+                    mounting(analysis),
                     front.pupil(),
                     front.pencil(front.pupil().value())
                             .map(Pencil::behindX)
@@ -175,6 +195,14 @@ public record FrontSheet(
                     mostStages(edges),
                     front.isStraight());
         });
+    }
+
+    private static Optional<Mounting> mounting(RigAnalysis analysis) {
+        return MountChain.of(analysis.rig())
+                .map(chain -> new Mounting(
+                        chain.between().stream().map(Placed::title).toList(),
+                        chain.flange(analysis.rig(), analysis.standards(), analysis.rule(Rule.FLANGE)),
+                        chain.lossStops()));
     }
 
     private static List<Through> edges(RigAnalysis analysis, LensFront front, Tried tried) {

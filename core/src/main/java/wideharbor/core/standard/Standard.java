@@ -69,6 +69,33 @@ public record Standard(
         NEEDS_PIN_OR_SECOND
     }
 
+    /** How a lens mount holds against turning, the firmest first. */
+    public enum Lock {
+        /** A ring presses the flange home and cannot be turned back by the lens. */
+        RING_LOCKED,
+        /** Wings that a catch holds, with a little play. */
+        BAYONET_LOCKED,
+        /** Wings under springs, with a pin: it gives under a motor. */
+        BAYONET,
+        /** A thread or a clamp. */
+        FRICTION;
+
+        /** The one that holds less. */
+        public Lock weaker(Lock other) {
+            return compareTo(other) >= 0 ? this : other;
+        }
+
+        /** As in "held by ...". */
+        public String inWords() {
+            return switch (this) {
+                case RING_LOCKED -> "a locking ring";
+                case BAYONET_LOCKED -> "a bayonet with a catch";
+                case BAYONET -> "a sprung bayonet";
+                case FRICTION -> "friction alone";
+            };
+        }
+    }
+
     /** What only some standards have. */
     public sealed interface Facts {
         /** No figures beyond the standard itself. */
@@ -93,6 +120,18 @@ public record Standard(
         record Bar(double diameterMm) implements Facts {
             public Bar {
                 Require.within("Rod diameter", diameterMm, 5, 60, "mm");
+            }
+        }
+
+        /**
+         * A lens mount.
+         *
+         * @param flangeMm from its face to the sensor, in air
+         * @param lock how it holds a lens against turning
+         */
+        record LensMount(double flangeMm, Lock lock) implements Facts {
+            public LensMount {
+                Require.within("Flange distance", flangeMm, 5, 150, "mm");
             }
         }
 

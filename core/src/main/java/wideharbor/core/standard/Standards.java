@@ -2,6 +2,7 @@ package wideharbor.core.standard;
 
 import static wideharbor.core.standard.Standard.Entry;
 import static wideharbor.core.standard.Standard.Family;
+import static wideharbor.core.standard.Standard.Lock;
 import static wideharbor.core.standard.Standard.Twist;
 
 import java.util.LinkedHashMap;
@@ -157,12 +158,14 @@ public final class Standards {
                         0,
                         "Holds by friction.",
                         new Standard.Facts.None()),
-                plain("mount-pl", "PL lens mount", Family.LENS_MOUNT, true, Entry.DROP_IN),
-                plain("mount-b4", "B4 lens mount", Family.LENS_MOUNT, true, Entry.DROP_IN),
-                plain("mount-c", "C-mount", Family.LENS_MOUNT, true, Entry.SCREWED),
-                plain("mount-fenn", "Fennholt locking bayonet", Family.LENS_MOUNT, true, Entry.DROP_IN),
+                mount("mount-pl", "PL lens mount", Entry.DROP_IN, 52.00, Lock.RING_LOCKED),
+                mount("mount-b4", "B4 lens mount", Entry.DROP_IN, 48.00, Lock.RING_LOCKED),
+                mount("mount-c", "C-mount", Entry.SCREWED, 17.526, Lock.FRICTION),
+                mount("mount-fenn", "Fennholt locking bayonet", Entry.DROP_IN, 26.00, Lock.BAYONET_LOCKED),
+                mount("mount-obrisk", "Obrisk stills bayonet", Entry.DROP_IN, 61.50, Lock.BAYONET),
                 plain("lens-brace", "cradle under a lens barrel", Family.LENS_BRACE, true, Entry.SCREWED),
                 plain("front-clamp", "clamp on a lens front", Family.LENS_BRACE, true, Entry.FROM_END),
+                plain("lens-ring", "smooth ring of a lens, for a gear ring", Family.LENS_BRACE, true, Entry.FROM_END),
                 plain("dock-coupler", "docking coupler of a front unit", Family.DOCK, true, Entry.FROM_END),
                 plain(Standard.DATUM, "point of support", Family.PLATE, true, Entry.SCREWED),
                 plain("v-mount", "V-mount battery plate", Family.BATTERY, true, Entry.FROM_END),
@@ -186,6 +189,20 @@ public final class Standards {
 
     private static Standard plain(String id, String title, Family family, boolean gendered, Entry entry) {
         return new Standard(id, 1, title, family, gendered, Twist.RESISTS, entry, 0, "", new Standard.Facts.None());
+    }
+
+    private static Standard mount(String id, String title, Entry entry, double flangeMm, Lock lock) {
+        return new Standard(
+                id,
+                1,
+                title,
+                Family.LENS_MOUNT,
+                true,
+                Twist.RESISTS,
+                entry,
+                0,
+                "",
+                new Standard.Facts.LensMount(flangeMm, lock));
     }
 
     private static Standard rods(String id, String title, double diameter, double spacing, double height) {

@@ -40,4 +40,19 @@ class LensSumsTest {
         assertTrue(LensSums.gears(81.6, 0.8, 40, 30, 30, 85).swings().isEmpty());
         assertThrows(IllegalArgumentException.class, () -> LensSums.gears(81.6, 0, 40, 40, 30, 85));
     }
+
+    /** 26 + 26.05 under a lens of 52 and 35 mm: 0.05 too long, sharp to 24.5 m. Too short has no farthest. */
+    @Test
+    void aLensOnAdapters() {
+        LensSums.Flange far = LensSums.flange(26, 26.05, 52, 35, 0.02);
+        assertEquals(52.05, far.sumMm(), 1e-9);
+        assertEquals(0.05, far.errorMm(), 1e-9);
+        assertEquals(24.5, far.farthestMetres().orElseThrow(), 1e-6);
+        assertEquals(CheckState.FOUND, far.state());
+        LensSums.Flange near = LensSums.flange(26, 25.95, 52, 35, 0.02);
+        assertTrue(near.farthestMetres().isEmpty());
+        assertEquals(CheckState.FOUND, near.state());
+        assertEquals(CheckState.FINE, LensSums.flange(26, 26.02, 52, 35, 0.02).state());
+        assertThrows(IllegalArgumentException.class, () -> LensSums.flange(26, 26, 0, 35, 0.02));
+    }
 }

@@ -8,6 +8,14 @@ public final class FrontChecks {
     private FrontChecks() {}
 
     public static List<Check> all() {
-        return List.of(new CircleCovers(), new FrontFits(), new CornersClear(), new OutOfPicture(), new GearsMesh());
+        return List.of(
+                new FlangeMeets(),
+                new MountHolds(),
+                new LensAnswers(),
+                new CircleCovers(),
+                new FrontFits(),
+                new CornersClear(),
+                new OutOfPicture(),
+                new GearsMesh());
     }
 }

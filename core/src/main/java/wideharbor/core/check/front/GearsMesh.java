@@ -5,8 +5,11 @@ import static wideharbor.core.job.Subject.part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.catalog.FrontFacet;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -23,19 +26,22 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Placed;
 
 /** A drive's gear reaches the lens's, runs in it and turns it. */
 final class GearsMesh implements Check {
     private static final String MODULE = "module";
     private static final String REACH = "reach";
     private static final String OVERLAP = "overlap";
+    private static final String SMOOTH = "smooth";
     private static final String TORQUE = "torque";
 
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("front.mesh")
             .family("front")
             .title("Drives mesh with the lens")
-            .subjects("every motor or follow focus on rods, with the lens gear nearest to it")
+            .subjects(
+                    "every motor or follow focus on rods, with the gear of the lens nearest to it; lenses whose rings are known to have no teeth")
             .expectation("one module; the arm reaches; the teeth run in each other by the house's share; the torque "
                     + "at the ring is what turns it with the house's reserve")
             .because("a drive that does not reach is found out with the lens on the camera and the crew waiting")
@@ -53,6 +59,27 @@ final class GearsMesh implements Check {
     @Override
     public void run(RigAnalysis analysis, Results results) {
         Mesh.of(analysis.rig(), analysis.standards()).forEach(m -> judge(m, results));
+        toothless(analysis)
+                .ifPresent(lens -> analysis.rig().attached().stream()
+                        .filter(p -> p.type().facet(FrontFacet.Drive.class).isPresent())
+                        .forEach(drive -> smooth(lens, drive, results)));
+    }
+
+    /** A lens whose rings are known to have no teeth, nor a gear ring on them. */
+    private static Optional<Placed> toothless(RigAnalysis analysis) {
+        return analysis.rig().attached().stream()
+                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
+                .filter(p -> p.type().facet(FrontFacet.SmoothRing.class).isPresent())
+                .filter(p -> !Mesh.hasTeeth(analysis.rig(), p))
+                .findFirst();
+    }
+
+    private static void smooth(Placed lens, Placed drive, Results results) {
+        results.found(
+                About.of(SMOOTH, part(lens.id()), part(drive.id())),
+                lens.title() + " has no teeth for " + drive.title(),
+                new Evidence.Statement("a smooth ring", "teeth of module 0.8"),
+                "A gear slips on a smooth ring. A gear ring of its diameter goes on it, or a hand turns it.");
     }
 
     private static void judge(Mesh mesh, Results results) {
@@ -101,6 +128,9 @@ final class GearsMesh implements Check {
 
     private static void torque(Mesh mesh, Judgement torque, Results results) {
         if (torque.state() == CheckState.NOT_CHECKED) {
+            results.notChecked(
+                    about(TORQUE, mesh),
+                    "what turns the " + ring(mesh) + " ring of " + mesh.lens().title() + " is not on file");
             return;
         }
         results.judge(
@@ -128,6 +158,15 @@ final class GearsMesh implements Check {
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
         PlacementId drive = finding.key().parts().get(1);
         List<Candidate> all = new ArrayList<>();
+        if (finding.key().aspect().equals(SMOOTH)) {
+            PlacementId lens = finding.key().parts().get(0);
+            analysis.rig()
+                    .require(lens)
+                    .type()
+                    .facets(FrontFacet.SmoothRing.class)
+                    .forEach(s -> all.addAll(FrontFixes.gearRings(analysis, lens, s)));
+            return all;
+        }
         if (finding.key().aspect().equals(OVERLAP)) {
             Mesh.of(analysis.rig(), analysis.standards()).stream()
                     .filter(m -> m.drive().id().equals(drive))
