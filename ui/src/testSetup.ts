@@ -19,3 +19,6 @@ window.ResizeObserver = class {
 // Whether an element is hidden is asked of its computed style, which jsdom works out anew each time: seconds a test.
 configure({ defaultHidden: true });
 afterEach(cleanup);
+
+// Nothing scrolls where nothing is laid out.
+Element.prototype.scrollIntoView = () => undefined;

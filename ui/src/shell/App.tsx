@@ -15,6 +15,7 @@ const DispatchScreen = lazy(async () => ({ default: (await import('../features/d
 const PowerScreen = lazy(async () => ({ default: (await import('../features/power')).PowerScreen }));
 const SignalScreen = lazy(async () => ({ default: (await import('../features/signal')).SignalScreen }));
 const LensesScreen = lazy(async () => ({ default: (await import('../features/lenses')).LensesScreen }));
+const AssemblyScreen = lazy(async () => ({ default: (await import('../features/assembly')).AssemblyScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
 const PartScreen = lazy(async () => ({ default: (await import('../features/catalogue')).PartScreen }));
@@ -79,6 +80,7 @@ export function App() {
             <Route path="lenses" element={<LensesScreen />} />
             <Route path="power" element={<PowerScreen session={session.data} />} />
             <Route path="signal" element={<SignalScreen session={session.data} />} />
+            <Route path="assembly" element={<AssemblyScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
             <Route index element={<Navigate to="brief" replace />} />

@@ -14,6 +14,7 @@ const SCREENS = [
   ['lenses', 'Lenses'],
   ['power', 'Power'],
   ['signal', 'Signal'],
+  ['assembly', 'Assembly'],
   ['changeover', 'Changeover'],
   ['dispatch', 'Dispatch'],
 ] as const;

@@ -32,7 +32,7 @@ const SCREENS: [string, string][] = [
   ['House: rules', '/house#rules'],
 ];
 
-const OF_JOB = ['brief', 'bench', 'lenses', 'power', 'signal', 'changeover', 'dispatch'];
+const OF_JOB = ['brief', 'bench', 'lenses', 'power', 'signal', 'assembly', 'changeover', 'dispatch'];
 
 /** What has all the words, in its name first, then in what stands beside it. */
 function narrowed(title: string, hits: Hit[], search: string): Section {

@@ -54,6 +54,23 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/jobs\/[^/]+\/assembly/,
+    {
+      title: 'Assembly',
+      purpose: 'The rig put together from its parts, one step at a time: which part, from where, with which key.',
+      first: [
+        'Read the step: part, faces that meet, key, how firm. The drawing shows what is on, and the new part lit.',
+        'Do it, make the check, and press Done. Whoever else works on the rig sees it at once.',
+        'Why now says what would be blocked or harmed otherwise. Steps on the left can be done in another order where nothing forbids it.',
+      ],
+      keys: [
+        ['space', 'this step is done, or is not'],
+        ['↑ ↓', 'the step before, the one after'],
+        ['/', 'scan or type a part'],
+      ],
+    },
+  ],
+  [
     /^\/jobs\/[^/]+\/power/,
     {
       title: 'Power',
@@ -122,7 +139,8 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     /^\/calculators/,
     {
       title: 'Calculators',
-      purpose: 'Sums of the bench without a job: shims, rods and height, docking, power, keys, corners, flange, gears, cards.',
+      purpose:
+        'Sums of the bench without a job: shims, rods and height, docking, power, keys, corners, flange, gears, cards.',
       first: ['Type what you measured; the answer follows as you type.'],
     },
   ],

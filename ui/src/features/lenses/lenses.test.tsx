@@ -71,6 +71,7 @@ const lens = (over: Partial<Schemas['LensRow']> = {}): Schemas['LensRow'] => ({
   lengthMm: 118,
   frontMm: 110,
   closeFocusMm: 850,
+  mounting: { through: [], flange: 'FINE', flangeErrorMm: 0, lossStops: 0 },
   pupilMm: 44,
   pupilAcrossMm: 44,
   pupilRange: { from: 44, to: 44 },

@@ -2,6 +2,7 @@ import { hashKey, infiniteQueryOptions, keepPreviousData, queryOptions } from '@
 import type { QueryClient, QueryKey } from '@tanstack/react-query';
 import { untilBack } from './away';
 import { api, unwrap } from './client';
+import type { Schemas } from './client';
 
 export interface Spot {
   job: string;
@@ -208,6 +209,26 @@ export const lensesQuery = (s: Spot, tried: LensTry) =>
         }),
       ),
   });
+
+export const assemblyQuery = (s: Spot) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'assembly', s.build, s.configuration, s.lens] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/jobs/{job}/builds/{build}/assembly', {
+          params: { ...place(s), query: look(s) },
+        }),
+      ),
+  });
+
+/** Ticks of steps, or ticks taken back; the steps as they are then. */
+export const tickSteps = async (s: Spot, ticks: Schemas['Tick'][]) =>
+  unwrap(
+    await api.POST('/api/jobs/{job}/builds/{build}/assembly/ticks', {
+      params: { ...place(s), query: look(s) },
+      body: { ticks },
+    }),
+  );
 
 export const changeoversQuery = (job: string, build: string, lens: string) =>
   queryOptions({

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/lens/flange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["flange"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/lens/gears": {
         parameters: {
             query?: never;
@@ -846,6 +862,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["leaveStandards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/assembly": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["assembly"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/assembly/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1938,6 +1986,51 @@ export interface components {
             };
             worn: components["schemas"]["Demand"][];
         };
+        AssemblyLoop: {
+            against: string[];
+            asked: string;
+        };
+        AssemblySheet: {
+            /** Format: int32 */
+            done: number;
+            keys: string[];
+            /** Format: double */
+            leastSetUpMinutes: number;
+            loops: components["schemas"]["AssemblyLoop"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            minutesLeft: number;
+            /** Format: double */
+            plainSetUpMinutes: number;
+            /** Format: double */
+            setUpMinutes: number;
+            steps: components["schemas"]["AssemblyStep"][];
+        };
+        AssemblyStep: {
+            /** @enum {string} */
+            act: "LAY" | "STAND" | "FIT" | "TIE" | "TURN" | "LIFT" | "PLUG" | "BALANCE";
+            before: components["schemas"]["StepBefore"][];
+            cable: string;
+            caution: string;
+            check: string;
+            key: string;
+            marks: string[];
+            /** Format: double */
+            minutes: number;
+            on: string[];
+            part: string;
+            print: string;
+            screws: components["schemas"]["StepScrews"][];
+            settings: components["schemas"]["StepSetting"][];
+            side: string;
+            tick: components["schemas"]["StepTick"] | null;
+            tight: string;
+            title: string;
+            tools: components["schemas"]["StepTool"][];
+            where: string;
+            whyNow: string;
+        };
         AtHand: {
             /** Format: int32 */
             count: number;
@@ -2952,6 +3045,16 @@ export interface components {
             /** Format: int32 */
             trialFits: number;
         };
+        Flange: {
+            /** Format: double */
+            errorMm: number;
+            /** Format: double */
+            farthestMetres: number | null;
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            /** Format: double */
+            sumMm: number;
+        };
         FlownView: {
             battery: string;
             /** Format: int32 */
@@ -3299,6 +3402,15 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        LensMounting: {
+            /** @enum {string} */
+            flange: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            /** Format: double */
+            flangeErrorMm: number | null;
+            /** Format: double */
+            lossStops: number;
+            through: string[];
+        };
         LensRow: {
             /** Format: double */
             acrossDegrees: number | null;
@@ -3320,6 +3432,7 @@ export interface components {
             longestMm: number | null;
             /** Format: int32 */
             mostStages: number;
+            mounting: components["schemas"]["LensMounting"] | null;
             placement: string;
             /** Format: double */
             pupilAcrossMm: number;
@@ -4017,7 +4130,7 @@ export interface components {
             most: number;
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             set: components["schemas"]["Setting"] | null;
             /** Format: double */
             standard: number;
@@ -4281,6 +4394,38 @@ export interface components {
             part: string;
             where: string;
         };
+        StepBefore: {
+            /** @enum {string} */
+            kind: "CARRIED" | "STANDS" | "BOTH_ENDS" | "BORNE" | "IN_THE_WAY" | "COVERS_SCREWS" | "NEEDED" | "TURNED_OVER" | "LIVE" | "WEIGHS" | "LIKED";
+            step: string;
+            title: string;
+            why: string;
+        };
+        StepScrews: {
+            captive: boolean;
+            /** Format: int32 */
+            count: number;
+            thread: string;
+        };
+        StepSetting: {
+            unit: string;
+            /** Format: double */
+            value: number;
+            what: string;
+        };
+        StepTick: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            minutes: number | null;
+            remark: string;
+            stale: boolean;
+            who: string;
+        };
+        StepTool: {
+            in: string;
+            key: string;
+        };
         Stored: {
             ref: string;
         };
@@ -4346,6 +4491,18 @@ export interface components {
             category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             id: string;
             title: string;
+        };
+        Tick: {
+            done: boolean;
+            id: string;
+            /** Format: double */
+            minutes: number;
+            print: string;
+            remark: string;
+            step: string;
+        };
+        Ticks: {
+            ticks: components["schemas"]["Tick"][];
         };
         TimeRow: {
             from: string;
@@ -4632,6 +4789,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Corners"];
+                };
+            };
+        };
+    };
+    flange: {
+        parameters: {
+            query: {
+                bodyMm: number;
+                adaptersMm?: number;
+                lensMm: number;
+                focalMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Flange"];
                 };
             };
         };
@@ -5331,7 +5513,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5357,7 +5539,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5379,7 +5561,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5871,6 +6053,62 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BroughtView"];
+                };
+            };
+        };
+    };
+    assembly: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssemblySheet"];
+                };
+            };
+        };
+    };
+    tick_1: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ticks"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssemblySheet"];
                 };
             };
         };

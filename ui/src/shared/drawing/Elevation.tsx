@@ -22,6 +22,7 @@ import { wantsOf } from './wants';
 import { Words } from './Words';
 
 const NO_TRACKS: readonly Track[] = [];
+const NO_GHOSTS: ReadonlySet<string> = new Set();
 const NO_SLIDE: Slide = { onDrop: () => Promise.resolve() };
 
 /** What the keys do to the sheet. */
@@ -44,6 +45,8 @@ interface Props {
   onHover?: (placement: string) => void;
   slide?: Slide;
   sheet?: Ref<Sheet>;
+  /** Parts that are not there yet: shown as a shadow of where they come. */
+  ghosts?: ReadonlySet<string>;
 }
 
 /** One elevation to scale, drawn from the computed outlines; it can be zoomed, moved and measured on. */
@@ -88,6 +91,7 @@ export function Elevation({ drawing, size, layers, measuring = false, slide, she
           litAs={props.litAs}
           drag={shown}
           slides={slide !== undefined}
+          ghosts={props.ghosts ?? NO_GHOSTS}
           does={does}
         />
         <Rooms drawing={drawing} all={layers.rooms} />

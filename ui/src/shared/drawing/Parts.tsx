@@ -23,6 +23,7 @@ interface Props {
   drag: Drag | null;
   /** The chosen part can be pulled. */
   slides: boolean;
+  ghosts: ReadonlySet<string>;
   does: RefObject<PartHandlers>;
 }
 
@@ -34,12 +35,13 @@ function shiftOf(drag: Drag | null, placement: string): string | undefined {
 }
 
 /** The parts by their outlines, the farthest first; drawn anew only when something on them changes, not when one zooms. */
-export const Parts = memo(function Parts({ drawing, chosen, lit, litAs, drag, slides, does }: Props) {
+export const Parts = memo(function Parts({ drawing, chosen, lit, litAs, drag, slides, ghosts, does }: Props) {
   return drawing.parts.map((part) => {
     const mine = part.placement === chosen;
     const classes = ['part', mine ? 'chosen' : '', mine && slides ? 'slides' : ''];
     if (lit.includes(part.placement)) classes.push(`lit-${litAs}`);
     if (part.category === 'LEGS') classes.push('faint');
+    if (ghosts.has(part.placement)) classes.push('ghost');
     return (
       <g
         key={part.placement}

@@ -66,6 +66,21 @@ class ArchitectureTest {
                             "tool",
                             "people")),
             Map.entry(
+                    "assembly",
+                    List.of(
+                            "id",
+                            "quantity",
+                            "geometry",
+                            "standard",
+                            "catalog",
+                            "build",
+                            "rig",
+                            "brief",
+                            "balance",
+                            "clearance",
+                            "tool",
+                            "analysis")),
+            Map.entry(
                     "plates",
                     List.of("id", "quantity", "geometry", "standard", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry(
@@ -186,7 +201,7 @@ class ArchitectureTest {
                     .resideInAnyPackage(packages.toArray(String[]::new))
                     .check(core);
         });
-        Assertions.assertEquals(26, MAY_USE.size());
+        Assertions.assertEquals(27, MAY_USE.size());
     }
 
     @ArchTest

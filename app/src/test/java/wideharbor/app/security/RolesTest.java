@@ -53,6 +53,8 @@ class RolesTest {
             GET,    /api/jobs/JOB/builds/a/fit?port=x:y,                      401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/journal,                           401, ok,  ok,  ok,  ok,  ok
             POST,   /api/jobs/JOB/builds/a/edits,                             401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/builds/a/assembly,                          401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/builds/a/assembly/ticks,                    401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/trials,                            401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/undo,                              401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/back,                              401, ok,  403, ok,  403, 403
@@ -321,6 +323,22 @@ class RolesTest {
             body = Map.of("username", "only-tech", "displayName", "Only");
         } else if (path.endsWith("/remarks")) {
             body = Map.of("words", "The case rattles.");
+        } else if (path.endsWith("/assembly/ticks")) {
+            body = Map.of(
+                    "ticks",
+                    List.of(Map.of(
+                            "id",
+                            "00000000-0000-0000-0000-000000000000",
+                            "step",
+                            "none",
+                            "print",
+                            "0",
+                            "done",
+                            true,
+                            "minutes",
+                            0,
+                            "remark",
+                            "")));
         } else if (path.contains("/reads") || path.contains("/ticks") || path.contains("/withdraw")) {
             body = Map.of("finding", "none");
         } else if (path.contains("/proposals/")) {

@@ -55,6 +55,8 @@ public final class HouseRules {
         TIME_CABLE(0.4, 0.05, 10, "min", "A cable plugged, locked and laid."),
         TIME_LIFT(1.5, 0, 30, "min", "A heavy rig is taken off by two, set down safely and looked over."),
         LIFT_MASS(8000, 500, 100_000, "g", "What is heavier is lifted with care, and by two above the team's limit."),
+        TIME_TURN(0.7, 0, 10, "min", "A rig on the table is turned over on something soft."),
+        TIME_SIDE(0.1, 0, 5, "min", "One goes round to another side of the rig."),
         TIME_SETTING(0.4, 0.05, 10, "min", "A slide or an angle brought to its mark."),
         HAND_CAUTION(15, 1, 200, "N", "More than this at the grips tires within a take."),
         HAND_STOP(40, 1, 400, "N", "More than this nobody holds for a shot."),

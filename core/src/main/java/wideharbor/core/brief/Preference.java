@@ -47,6 +47,7 @@ public record Preference(String id, String question, List<Option> options) {
         LENS_LAST("the lens goes on last"),
         DRIVE_BEFORE_LENS("the drive goes on before the lens"),
         SCREEN_LAST("screens go on last"),
+        ON_THE_TABLE("the rig is built on the table and lifted onto its support at the end"),
         CABLES_AT_ONCE("each part’s cables are plugged as it goes on");
 
         private final String words;

@@ -26,6 +26,15 @@ final class PrepWays {
                             "Nothing heavy waits unheld.",
                             ordered(Sequence.LENS_LAST))),
             asks(
+                    "built-on",
+                    "Where is the rig built?",
+                    answer("support", "On its support", "Nothing rests on what is fragile, and hands reach all round."),
+                    answer(
+                            "table",
+                            "On the table",
+                            "The support comes later, or belongs to somebody else.",
+                            ordered(Sequence.ON_THE_TABLE))),
+            asks(
                     "drive-order",
                     "Drive before the lens or after?",
                     answer("after", "After", "The gear is there to mesh with."),

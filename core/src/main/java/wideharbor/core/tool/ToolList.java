@@ -107,7 +107,8 @@ public final class ToolList {
     }
 
     /** Keys in the package, each with the name of a tool that has it. */
-    private static Map<String, String> keysHeld(Rig rig, Kit kit) {
+    /** Every key that is packed or on the rig, with the tool that has it. */
+    public static Map<String, String> keysHeld(Rig rig, Kit kit) {
         Map<String, String> held = new LinkedHashMap<>();
         Catalogue catalogue = rig.catalogue();
         kit.counts().keySet().forEach(ref -> add(catalogue.require(ref), held));

@@ -2,10 +2,7 @@ package wideharbor.core.check.access;
 
 import static wideharbor.core.job.Subject.joint;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
@@ -18,20 +15,13 @@ import wideharbor.core.check.CheckCardBuilder;
 import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
-import wideharbor.core.geometry.Pose;
-import wideharbor.core.geometry.Solid;
-import wideharbor.core.geometry.Vec3;
+import wideharbor.core.clearance.WayOn;
 import wideharbor.core.id.PlacementId;
-import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** A part that drops in, clamps from the side or slides on from an end has a free way there. */
 final class PathBlocked implements Check {
-    private static final double WAY_OUT = 40;
-    /** What a part brushes on its way is no obstacle: parts give, and are drawn a little plumper than they are. */
-    private static final double BRUSHES = 3;
-
     private static final CheckCard CARD = CheckCardBuilder.builder()
             .id("access.path")
             .family("access")
@@ -73,29 +63,16 @@ final class PathBlocked implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Joint joint, Standard.Entry entry, Results results) {
-        Rig rig = analysis.rig();
-        Placed child = rig.require(joint.child().placement());
-        List<Solid> matter = analysis.clearances().matterOf(child.id());
-        Set<PlacementId> except = new LinkedHashSet<>(rig.subtree(child.id()));
-        except.add(joint.parent().placement());
-        List<Set<PlacementId>> blocked = new ArrayList<>();
-        for (Way way : ways(rig, joint, entry)) {
-            Set<PlacementId> blockers = new LinkedHashSet<>(blockers(analysis, matter, way, except));
-            if (blockers.isEmpty()) {
-                results.fine();
-                return;
-            }
-            blocked.add(blockers);
+        WayOn way = WayOn.best(analysis.rig(), analysis.clearances(), joint, entry);
+        if (way.isFree()) {
+            results.fine();
+        } else {
+            report(
+                    joint,
+                    way.blockers(),
+                    WayOn.carriers(analysis.rig(), joint.child().placement()),
+                    results);
         }
-        Set<PlacementId> before = ancestors(rig, child.id());
-        blocked.stream()
-                .min(Comparator.comparingInt(b -> rank(b, before)))
-                .ifPresent(least -> report(joint, least, before, results));
-    }
-
-    /** Ways blocked only by what may come later are better than those blocked by what must be there first. */
-    private static int rank(Set<PlacementId> blockers, Set<PlacementId> before) {
-        return (int) blockers.stream().filter(before::contains).count() * 100 + blockers.size();
     }
 
     private static void report(Joint joint, Set<PlacementId> blockers, Set<PlacementId> before, Results results) {
@@ -127,42 +104,5 @@ final class PathBlocked implements Check {
                 || family == Standard.Family.LENS_MOUNT
                 || family == Standard.Family.LENS_BRACE
                 || family == Standard.Family.DOCK;
-    }
-
-    private static Set<PlacementId> ancestors(Rig rig, PlacementId placement) {
-        return rig.pathToRoot(placement).stream()
-                .map(j -> j.parent().placement())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    private record Way(Vec3 direction, double length) {}
-
-    private static List<Way> ways(Rig rig, Joint joint, Standard.Entry entry) {
-        Placed parent = rig.require(joint.parent().placement());
-        Pose on = parent.portPose(joint.parent().port());
-        List<Way> ways = new ArrayList<>();
-        if (entry == Standard.Entry.FROM_END) {
-            double ahead = WAY_OUT;
-            double behind = WAY_OUT;
-            if (parent.port(joint.parent().port()).occupancy() instanceof Port.Occupancy.Interval carrier) {
-                double at = rig.held(joint)
-                        .map(h -> (h.span().from() + h.span().to()) / 2)
-                        .orElse(0.0);
-                ahead = carrier.toMm() - at + WAY_OUT;
-                behind = at - carrier.fromMm() + WAY_OUT;
-            }
-            ways.add(new Way(on.u(), ahead));
-            ways.add(new Way(on.u().negated(), behind));
-        } else {
-            ways.add(new Way(on.n(), WAY_OUT));
-        }
-        return ways;
-    }
-
-    private static List<PlacementId> blockers(
-            RigAnalysis analysis, List<Solid> matter, Way way, Set<PlacementId> except) {
-        Vec3 by = way.direction().times(way.length());
-        List<Solid> swept = matter.stream().map(piece -> piece.swept(by)).toList();
-        return analysis.clearances().standIn(swept, except, BRUSHES);
     }
 }

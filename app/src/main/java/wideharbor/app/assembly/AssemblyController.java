@@ -1,0 +1,56 @@
+package wideharbor.app.assembly;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.security.Principal;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.job.Standpoint;
+
+/** The order in which a rig is put together, and the ticks of those who do it. */
+@RestController
+class AssemblyController {
+    private final AssemblyService service;
+
+    AssemblyController(AssemblyService service) {
+        this.service = service;
+    }
+
+    @GetMapping("/api/jobs/{job}/builds/{build}/assembly")
+    AssemblyViews.AssemblySheet assembly(Standpoint at) {
+        return service.sheet(at);
+    }
+
+    /**
+     * A step done, or its tick taken back.
+     *
+     * @param id made where the tick is made: one that is sent twice counts once
+     * @param print of the step as it was seen
+     * @param minutes that it took; 0 where nobody measured
+     */
+    record Tick(
+            @NotNull @Pattern(regexp = "[0-9a-fA-F-]{36}") String id,
+            @NotNull @Size(min = 1, max = 160) String step,
+            @NotNull @Size(max = 16) String print,
+            boolean done,
+            @DecimalMin("0") @DecimalMax("600") double minutes,
+            @NotNull @Size(max = 300) String remark) {}
+
+    /** Several at once: those made without a network come together. */
+    record Ticks(@NotNull @Size(min = 1, max = 200) List<@Valid @NotNull Tick> ticks) {}
+
+    @PostMapping("/api/jobs/{job}/builds/{build}/assembly/ticks")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    AssemblyViews.AssemblySheet tick(Standpoint at, @Valid @RequestBody Ticks ticks, Principal who) {
+        service.tick(at, ticks.ticks(), who.getName());
+        return service.sheet(at);
+    }
+}

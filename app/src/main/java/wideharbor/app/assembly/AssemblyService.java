@@ -1,0 +1,89 @@
+package wideharbor.app.assembly;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobStore;
+import wideharbor.app.job.Reports;
+import wideharbor.app.job.Standpoint;
+import wideharbor.app.live.Happened;
+import wideharbor.app.security.Accounts;
+import wideharbor.app.web.Refusal;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.assembly.AssemblyPlan;
+import wideharbor.core.assembly.AssemblyPlan.Step;
+
+/** Plans and their ticks. */
+@Service
+class AssemblyService {
+    private final JobStore store;
+    private final Reports reports;
+    private final TickRows rows;
+    private final Accounts accounts;
+    private final Happened happened;
+    private final Clock clock;
+
+    AssemblyService(JobStore store, Reports reports, TickRows rows, Accounts accounts, Happened happened, Clock clock) {
+        this.store = store;
+        this.reports = reports;
+        this.rows = rows;
+        this.accounts = accounts;
+        this.happened = happened;
+        this.clock = clock;
+    }
+
+    /** A rig: a body worn in one way. */
+    record Of(String job, String build, String configuration) {
+        static Of of(Standpoint at, RigAnalysis rig) {
+            return new Of(
+                    at.job(),
+                    at.build().toString(),
+                    rig.rig().configuration().id().toString());
+        }
+    }
+
+    @Transactional(readOnly = true)
+    AssemblyViews.AssemblySheet sheet(Standpoint at) {
+        RigAnalysis rig = rig(at);
+        Of of = Of.of(at, rig);
+        Map<String, TickRow> last = rows.last(of.job(), of.build(), of.configuration()).stream()
+                .filter(TickRow::isDone)
+                .collect(Collectors.toMap(TickRow::step, Function.identity()));
+        return AssemblyViews.AssemblySheet.of(AssemblyPlan.of(rig), last, accounts::displayName);
+    }
+
+    private RigAnalysis rig(Standpoint at) {
+        return at.in(reports.of(store.load(at.job())));
+    }
+
+    /** Ticks that are known already are passed over. */
+    @Transactional
+    void tick(Standpoint at, List<AssemblyController.Tick> ticks, String who) {
+        RigAnalysis rig = rig(at);
+        Set<String> steps = AssemblyPlan.of(rig).steps().stream().map(Step::key).collect(Collectors.toSet());
+        for (AssemblyController.Tick tick : ticks) {
+            if (!steps.contains(tick.step())) {
+                throw Refusal.conflict("The step '" + tick.step()
+                        + "' is no longer part of this rig. Look at the steps as they are now.");
+            }
+        }
+        Set<String> known = new HashSet<>(
+                rows.known(ticks.stream().map(AssemblyController.Tick::id).toList()));
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
+        Of of = Of.of(at, rig);
+        for (AssemblyController.Tick tick : ticks) {
+            if (known.add(tick.id())) {
+                rows.save(new TickRow(of, tick, who, now));
+            }
+        }
+        happened.toJob(at.job());
+    }
+}

@@ -1,0 +1,158 @@
+package wideharbor.app.assembly;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import wideharbor.app.Client;
+import wideharbor.app.RunningApp;
+
+/** Steps of a rig, ticked. */
+@ExtendWith(RunningApp.class)
+class AssemblyEndpointTest {
+    private final Client tech = RunningApp.as("tech");
+    private final Client lead = RunningApp.as("lead");
+
+    private static String of(String job) {
+        return "/api/jobs/" + job + "/builds/a/assembly";
+    }
+
+    private JsonNode sheet(String job) {
+        Client.Answer answer = tech.get(of(job));
+        assertEquals(200, answer.status(), answer.text());
+        return answer.json();
+    }
+
+    private static JsonNode step(JsonNode sheet, String key) {
+        return sheet.path("steps")
+                .valueStream()
+                .filter(s -> s.path("key").asString().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no step " + key));
+    }
+
+    private static Map<String, Object> tick(String id, JsonNode step, boolean done, String remark) {
+        return Map.of(
+                "id",
+                id,
+                "step",
+                step.path("key").asString(),
+                "print",
+                step.path("print").asString(),
+                "done",
+                done,
+                "minutes",
+                2.5,
+                "remark",
+                remark);
+    }
+
+    private static Client.Answer send(Client who, String job, List<Map<String, Object>> ticks) {
+        return who.post(of(job) + "/ticks", Map.of("ticks", ticks));
+    }
+
+    @Test
+    void theOrderIsToldWithItsReasons() {
+        JsonNode sheet = sheet("slack-water");
+        assertEquals("LAY", sheet.at("/steps/0/act").asString());
+        JsonNode lens = step(sheet, "fit:lens-a40");
+        assertTrue(lens.path("title").asString().startsWith("Anamorphic 40"), lens.toString());
+        assertTrue(sheet.path("setUpMinutes").asDouble()
+                <= sheet.path("plainSetUpMinutes").asDouble());
+        assertTrue(sheet.path("leastSetUpMinutes").asDouble()
+                <= sheet.path("setUpMinutes").asDouble());
+        JsonNode last = sheet.path("steps").path(sheet.path("steps").size() - 1);
+        assertEquals("BALANCE", last.path("act").asString());
+    }
+
+    @Test
+    void aTickSentTwiceCountsOnceAndCanBeTakenBack() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode first = sheet(job).at("/steps/1");
+        String id = UUID.randomUUID().toString();
+        JsonNode done = send(tech, job, List.of(tick(id, first, true, "tight"))).json();
+        assertEquals(1, done.path("done").asInt());
+        JsonNode tick = step(done, first.path("key").asString()).path("tick");
+        assertEquals("tight", tick.path("remark").asString());
+        assertFalse(tick.path("who").asString().isEmpty());
+        JsonNode back = send(lead, job, List.of(tick(UUID.randomUUID().toString(), first, false, "")))
+                .json();
+        assertEquals(0, back.path("done").asInt());
+        // The first comes once more, late: it is known, and the step stays as it was left.
+        assertEquals(
+                0,
+                send(tech, job, List.of(tick(id, first, true, "tight")))
+                        .json()
+                        .path("done")
+                        .asInt());
+    }
+
+    @Test
+    void ticksBelongToTheWayItIsWorn() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode first = sheet(job).at("/steps/0");
+        send(tech, job, List.of(tick(UUID.randomUUID().toString(), first, true, "")));
+        assertEquals(1, sheet(job).path("done").asInt());
+        assertEquals(
+                0,
+                tech.get(of(job) + "?configuration=shoulder")
+                        .json()
+                        .path("done")
+                        .asInt());
+    }
+
+    @Test
+    void whatIsNoStepIsRefusedAndNothingIsStored() {
+        String job = RunningApp.copyOf("kiln");
+        JsonNode first = sheet(job).at("/steps/0");
+        Map<String, Object> unknown = Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "step",
+                "fit:nothing",
+                "print",
+                "0",
+                "done",
+                true,
+                "minutes",
+                0,
+                "remark",
+                "");
+        Client.Answer refused = send(tech, job, List.of(tick(UUID.randomUUID().toString(), first, true, ""), unknown));
+        assertEquals(409, refused.status(), refused.text());
+        assertTrue(refused.detail().contains("fit:nothing"), refused.detail());
+        assertEquals(0, sheet(job).path("done").asInt());
+        assertEquals(400, send(tech, job, List.of()).status());
+        assertEquals(
+                400, send(tech, job, List.of(tick("short", first, true, ""))).status());
+    }
+
+    /** A tick says what was done; where something else is to be done now, it no longer counts. */
+    @Test
+    void aStepThatChangedIsToBeDoneAgain() {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode lens = step(sheet(job), "fit:rods");
+        Map<String, Object> other = Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "step",
+                lens.path("key").asString(),
+                "print",
+                "otherwise",
+                "done",
+                true,
+                "minutes",
+                0,
+                "remark",
+                "");
+        JsonNode sheet = send(tech, job, List.of(other)).json();
+        assertTrue(step(sheet, "fit:rods").at("/tick/stale").asBoolean());
+        assertEquals(0, sheet.path("done").asInt());
+    }
+}

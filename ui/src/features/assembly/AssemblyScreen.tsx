@@ -1,0 +1,177 @@
+import './assembly.css';
+import { Button, Input, Progress } from 'antd';
+import type { InputRef } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import type { Schemas } from '../../shared/api/client';
+import { assemblyQuery, tickSteps } from '../../shared/api/queries';
+import { useCommands } from '../../shared/commands/commands';
+import { counted, fixed } from '../../shared/format/units';
+import { useStandpoint } from '../../shared/job/useStandpoint';
+import { WornAs } from '../../shared/job/WornAs';
+import { Pick } from '../../shared/kit/Pick';
+import { isTyping } from '../../shared/kit/typing';
+import { useRefusal } from '../../shared/kit/useRefusal';
+import { Waiting } from '../../shared/kit/Waiting';
+import { StepCard } from './StepCard';
+import { StepList } from './StepList';
+import { isDone, minutesText, nextStep, stepOf } from './steps';
+import type { Step } from './steps';
+
+/** The rig put together from its parts, one step at a time. */
+export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
+  const at = useStandpoint();
+  const query = useQuery({ ...assemblyQuery(at.spot), enabled: at.build !== undefined });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!at.build || query.isPending) return <Waiting />;
+  const mayTick = session.editsBuilds && at.data?.stage !== 'DISPATCHED';
+  return (
+    <Steps
+      key={`${at.spot.build}/${at.spot.configuration}`}
+      at={at}
+      sheet={query.data}
+      mayTick={mayTick}
+      revision={at.data?.revision ?? 0}
+    />
+  );
+}
+
+interface StepsProps {
+  at: ReturnType<typeof useStandpoint>;
+  sheet: Schemas['AssemblySheet'];
+  mayTick: boolean;
+  revision: number;
+}
+
+function Steps({ at, sheet, mayTick, revision }: StepsProps) {
+  const client = useQueryClient();
+  const refused = useRefusal();
+  const find = useRef<InputRef>(null);
+  const [asked, setAsked] = useState('');
+  const [begun, setBegun] = useState(() => Date.now());
+  const steps = sheet.steps;
+  const step = steps.find((s) => s.key === at.asked.get('step')) ?? nextStep(steps);
+  const choose = (next: Step | undefined) => next && at.go({ step: next.key });
+  const tick = useMutation({
+    mutationFn: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
+    onSuccess: (fresh) => client.setQueryData(assemblyQuery(at.spot).queryKey, fresh),
+    onError: refused,
+  });
+  const set = (of: Step, done: boolean, remark: string) => {
+    const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
+    setBegun(Date.now());
+    tick.mutate([{ id: crypto.randomUUID(), step: of.key, print: of.print, done, minutes, remark }]);
+    if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? ticked(s) : s))));
+  };
+  const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
+  useKeys({
+    ' ': () => step && mayTick && !tick.isPending && set(step, !isDone(step), ''),
+    ArrowDown: () => by(1),
+    ArrowUp: () => by(-1),
+    '/': () => find.current?.focus(),
+  });
+  useCommands(() => [
+    { title: 'Next step', key: '↓', run: () => by(1) },
+    { title: 'Step before', key: '↑', run: () => by(-1) },
+    { title: 'Find the step of a part', key: '/', run: () => find.current?.focus() },
+  ]);
+  const found = () => {
+    const there = stepOf(asked, steps);
+    if (there) {
+      choose(there);
+      setAsked('');
+    } else refused(new Error(`No step of this rig has ${asked}.`));
+  };
+  return (
+    <main className="assembly">
+      <header className="assembly-head">
+        <WornAs at={at} />
+        <label>
+          with{' '}
+          <Pick
+            label="Lens in the slot"
+            value={at.spot.lens}
+            onChange={(lens) => at.go({ lens })}
+            options={(at.build?.lenses ?? []).map((l) => ({ value: l.id, label: l.title }))}
+          />
+        </label>
+        <Input.Search
+          ref={find}
+          className="assembly-find noprint"
+          aria-label="Scan or type a part"
+          placeholder="scan or type a part ( / )"
+          value={asked}
+          onChange={(e) => setAsked(e.target.value)}
+          onSearch={found}
+        />
+        <span className="assembly-progress">
+          <Progress
+            percent={Math.round((100 * sheet.done) / Math.max(1, steps.length))}
+            showInfo={false}
+            aria-label="Steps done"
+          />
+          <span className="num">
+            {sheet.done} of {steps.length}, {minutesText(sheet.minutesLeft)} left
+          </span>
+        </span>
+        <Button type="text" className="noprint" onClick={() => window.print()}>
+          Print
+        </Button>
+      </header>
+      {sheet.loops.map((l) => (
+        <p key={l.asked} className="mark caution assembly-loop">
+          Not possible: {l.asked} ({l.against.join(' ')})
+        </p>
+      ))}
+      <div className="assembly-body">
+        <StepList steps={steps} chosen={step?.key ?? ''} onChoose={choose} />
+        {step && (
+          <StepCard
+            key={step.key}
+            step={step}
+            steps={steps}
+            at={at}
+            revision={revision}
+            mayTick={mayTick}
+            busy={tick.isPending}
+            begun={begun}
+            onSet={set}
+            onChoose={choose}
+          />
+        )}
+      </div>
+      <p className="soft assembly-foot">
+        {minutesText(sheet.minutes)} for one pair of hands with {counted(sheet.keys.length, 'key')}:{' '}
+        {sheet.keys.join(', ')}. Of these {fixed(sheet.setUpMinutes, 1)} min go into fetching keys, going round and
+        turning over; in the order of the rig it would be {fixed(sheet.plainSetUpMinutes, 1)}, and no order needs less
+        than {fixed(sheet.leastSetUpMinutes, 1)}. Where somebody can be hurt, local rules and licensed people come
+        first.
+      </p>
+    </main>
+  );
+}
+
+/** As it will be once the tick is known. */
+const ticked = (step: Step): Step => ({
+  ...step,
+  tick: { who: '', at: '', minutes: null, remark: '', stale: false },
+});
+
+function useKeys(does: Record<string, () => unknown>) {
+  const last = useRef(does);
+  useEffect(() => {
+    last.current = does;
+  });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const run = last.current[e.key];
+      if (!run || isTyping(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
+      // A button that has the focus is pressed by the space bar, as everywhere.
+      if (e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, summary')) return;
+      e.preventDefault();
+      run();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,191 @@
+import { Button, Input, Segmented } from 'antd';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { drawingQuery } from '../../shared/api/queries';
+import type { ViewName } from '../../shared/api/queries';
+import type { Schemas } from '../../shared/api/client';
+import { Elevation } from '../../shared/drawing/Elevation';
+import { dayAndTime } from '../../shared/format/units';
+import type { Standpoint } from '../../shared/job/useStandpoint';
+import { isDone, minutesText, missing, screwText, settingText, viewFor } from './steps';
+import type { Step } from './steps';
+
+const VIEWS = [
+  { value: 'RIGHT', label: 'right' },
+  { value: 'LEFT', label: 'left' },
+  { value: 'FRONT', label: 'front' },
+  { value: 'ABOVE', label: 'above' },
+];
+
+interface Props {
+  step: Step;
+  steps: readonly Step[];
+  at: Standpoint;
+  revision: number;
+  mayTick: boolean;
+  busy: boolean;
+  /** When the step before was done. */
+  begun: number;
+  onSet: (step: Step, done: boolean, remark: string) => void;
+  onChoose: (step: Step) => void;
+}
+
+/** One step, as one says it to somebody at the bench. */
+export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSet, onChoose }: Props) {
+  const [remark, setRemark] = useState('');
+  const waits = missing(step, steps);
+  const done = isDone(step);
+  const part = step.part || steps.find((s) => s.key === step.key)?.part;
+  return (
+    <article className="step-card" aria-label={step.title}>
+      <div className="step-words">
+        <h2>{step.title}</h2>
+        {step.where && <p className="step-where">{step.where}</p>}
+        <dl>
+          <Row name="hand">{step.act === 'TURN' || step.act === 'BALANCE' ? '' : step.side}</Row>
+          <Row name="key">
+            {step.tools.map((t) => (
+              <span key={t.key} className={t.in === '' ? 'mark stop' : 'step-key'}>
+                {t.key}
+                <span className="soft"> {t.in === '' ? 'not packed' : `in ${t.in}`}</span>
+              </span>
+            ))}
+          </Row>
+          <Row name="screws">{step.screws.map(screwText).join('; ')}</Row>
+          <Row name="how firm">{step.tight}</Row>
+          <Row name="marks">{step.marks.join('; ')}</Row>
+          <Row name="set">{step.settings.map(settingText).join('; ')}</Row>
+          <Row name="check">{step.check}</Row>
+          <Row name="why now">{step.whyNow}</Row>
+        </dl>
+        {step.caution && <p className="mark caution">{step.caution}</p>}
+        {waits.length > 0 && (
+          <div className="step-waits">
+            <span className="mark caution">first</span>
+            {waits.map((w) => (
+              <Button key={w.key} type="link" size="small" onClick={() => onChoose(w)}>
+                {w.title}
+              </Button>
+            ))}
+          </div>
+        )}
+        {step.tick && (
+          <p className={step.tick.stale ? 'mark caution' : 'mark met'}>
+            {step.tick.stale ? 'changed since it was ticked by ' : 'done by '}
+            {step.tick.who}, {dayAndTime(step.tick.at)}
+            {step.tick.minutes !== null && `, ${minutesText(step.tick.minutes)}`}
+            {step.tick.remark && `: ${step.tick.remark}`}
+          </p>
+        )}
+        {mayTick && (
+          <div className="step-do noprint">
+            <Button
+              type={done ? 'default' : 'primary'}
+              size="large"
+              disabled={busy}
+              onClick={() => onSet(step, !done, remark.trim())}
+            >
+              {done ? 'Not done after all' : waits.length > 0 ? 'Done all the same' : 'Done'}
+            </Button>
+            <Input
+              aria-label="Remark"
+              placeholder="a remark, if there is one"
+              maxLength={300}
+              value={remark}
+              onChange={(e) => setRemark(e.target.value)}
+            />
+            {!done && <Running since={begun} estimate={step.minutes} />}
+          </div>
+        )}
+        {part && (
+          <p className="noprint">
+            <Link to={at.at('bench', { part })}>on the Bench</Link>
+          </p>
+        )}
+      </div>
+      <Picture step={step} at={at} revision={revision} />
+    </article>
+  );
+}
+
+function Row({ name, children }: { name: string; children: ReactNode }) {
+  if (children === '' || (Array.isArray(children) && children.length === 0)) return null;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+/** How long the step has been going on, against what it usually takes. */
+function Running({ since, estimate }: { since: number; estimate: number }) {
+  const [now, setNow] = useState(since);
+  useEffect(() => {
+    const clock = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(clock);
+  }, []);
+  const seconds = Math.max(0, Math.round((now - since) / 1000));
+  return (
+    <span className="num soft step-clock">
+      {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')} of {minutesText(estimate)}
+    </span>
+  );
+}
+
+function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision: number }) {
+  const [asked, setAsked] = useState<ViewName>();
+  const view = asked ?? viewFor(step);
+  const query = useQuery({ ...drawingQuery(at.spot, view, revision), placeholderData: keepPreviousData });
+  const box = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 620, height: 480 });
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return;
+    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return (
+    <figure className="step-picture">
+      <div ref={box} className="step-drawing">
+        {query.data && (
+          <Elevation
+            drawing={only(query.data, step)}
+            size={size}
+            chosen={step.part}
+            lit={[]}
+            litAs=""
+            layers={{ rooms: false, ports: false, cables: step.cable !== '', view: false }}
+            ghosts={notYet(query.data, step)}
+            onChoose={() => undefined}
+          />
+        )}
+      </div>
+      <figcaption className="noprint">
+        <Segmented options={VIEWS} value={view} onChange={(v) => setAsked(v as ViewName)} size="small" /> the rig after
+        this step; what is new is lit, what comes later is a shadow
+      </figcaption>
+    </figure>
+  );
+}
+
+/** Marks of balance and clashes are left to the Bench; of the cables only the one that is plugged is drawn. */
+function only(drawing: Schemas['DrawingView'], step: Step): Schemas['DrawingView'] {
+  return {
+    ...drawing,
+    plumb: [],
+    slideBar: [],
+    rodHeights: [],
+    bearings: [],
+    clashes: [],
+    cables: drawing.cables.filter((c) => c.id === step.cable),
+  };
+}
+
+function notYet(drawing: Schemas['DrawingView'], step: Step): ReadonlySet<string> {
+  const on = new Set(step.on);
+  return new Set(drawing.parts.map((p) => p.placement).filter((p) => !on.has(p)));
+}

@@ -1,0 +1,1 @@
+export { AssemblyScreen } from './AssemblyScreen';

@@ -1,0 +1,59 @@
+import type { Schemas } from '../../shared/api/client';
+import type { ViewName } from '../../shared/api/queries';
+import { fixed, words } from '../../shared/format/units';
+
+export type Step = Schemas['AssemblyStep'];
+export type Sheet = Schemas['AssemblySheet'];
+
+export const isDone = (step: Step) => step.tick !== null && !step.tick.stale;
+
+/** The first step that is not done; of a rig that is whole the last. */
+export function nextStep(steps: readonly Step[]): Step | undefined {
+  return steps.find((s) => !isDone(s)) ?? steps[steps.length - 1];
+}
+
+/** What must be done before a step and is not. */
+export function missing(step: Step, steps: readonly Step[]): Step[] {
+  const before = new Set(step.before.map((b) => b.step));
+  return steps.filter((s) => before.has(s.key) && !isDone(s));
+}
+
+/** The step that a code or a name belongs to: of its part, its cable or its title. */
+export function stepOf(asked: string, steps: readonly Step[]): Step | undefined {
+  const code = asked.trim().toLowerCase();
+  if (code === '') return undefined;
+  return (
+    steps.find((s) => s.part.toLowerCase() === code || s.cable.toLowerCase() === code) ??
+    steps.find((s) => s.title.toLowerCase().includes(code))
+  );
+}
+
+/** From where one sees best what a hand does. */
+export function viewFor(step: Step): ViewName {
+  if (step.side.endsWith('left')) return 'LEFT';
+  if (step.side.endsWith('front')) return 'FRONT';
+  return 'RIGHT';
+}
+
+export const minutesText = (minutes: number) =>
+  minutes < 1 ? `${fixed(minutes * 60, 0)} s` : `${fixed(minutes, minutes < 10 ? 1 : 0)} min`;
+
+/** "two 3/8-16, captive". */
+export const screwText = (s: Schemas['StepScrews']) =>
+  `${s.count} × ${s.thread}${s.captive ? ', captive' : ', loose: count them'}`;
+
+export const settingText = (s: Schemas['StepSetting']) =>
+  `${s.what} to ${fixed(s.value, 1)}${s.unit === '°' ? '°' : ` ${s.unit}`}`;
+
+/** What kind of step it is, in a word. */
+export const actText = (step: Step) =>
+  ({
+    LAY: 'lay out',
+    STAND: 'set up',
+    FIT: 'fit',
+    TIE: 'tie',
+    TURN: 'turn',
+    LIFT: 'lift',
+    PLUG: 'plug',
+    BALANCE: 'balance',
+  })[step.act] ?? words(step.act);
