@@ -19,6 +19,12 @@ const VIEWS = [
   { value: 'ABOVE', label: 'above' },
 ];
 
+/** So many steps that must be done first are named. */
+const MOST = 4;
+
+/** What is done to the whole rig has no side. */
+const NO_SIDE = new Set(['LAY', 'STAND', 'TURN', 'LIFT', 'BALANCE']);
+
 interface Props {
   step: Step;
   steps: readonly Step[];
@@ -37,14 +43,13 @@ export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSe
   const [remark, setRemark] = useState('');
   const waits = missing(step, steps);
   const done = isDone(step);
-  const part = step.part || steps.find((s) => s.key === step.key)?.part;
   return (
     <article className="step-card" aria-label={step.title}>
       <div className="step-words">
         <h2>{step.title}</h2>
         {step.where && <p className="step-where">{step.where}</p>}
         <dl>
-          <Row name="hand">{step.act === 'TURN' || step.act === 'BALANCE' ? '' : step.side}</Row>
+          <Row name="hand">{step.where === '' || NO_SIDE.has(step.act) ? '' : step.side}</Row>
           <Row name="key">
             {step.tools.map((t) => (
               <span key={t.key} className={t.in === '' ? 'mark stop' : 'step-key'}>
@@ -64,11 +69,12 @@ export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSe
         {waits.length > 0 && (
           <div className="step-waits">
             <span className="mark caution">first</span>
-            {waits.map((w) => (
+            {waits.slice(0, MOST).map((w) => (
               <Button key={w.key} type="link" size="small" onClick={() => onChoose(w)}>
                 {w.title}
               </Button>
             ))}
+            {waits.length > MOST && <span className="soft">and {waits.length - MOST} more</span>}
           </div>
         )}
         {step.tick && (
@@ -79,33 +85,33 @@ export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSe
             {step.tick.remark && `: ${step.tick.remark}`}
           </p>
         )}
-        {mayTick && (
-          <div className="step-do noprint">
-            <Button
-              type={done ? 'default' : 'primary'}
-              size="large"
-              disabled={busy}
-              onClick={() => onSet(step, !done, remark.trim())}
-            >
-              {done ? 'Not done after all' : waits.length > 0 ? 'Done all the same' : 'Done'}
-            </Button>
-            <Input
-              aria-label="Remark"
-              placeholder="a remark, if there is one"
-              maxLength={300}
-              value={remark}
-              onChange={(e) => setRemark(e.target.value)}
-            />
-            {!done && <Running since={begun} estimate={step.minutes} />}
-          </div>
-        )}
-        {part && (
+        {step.part && (
           <p className="noprint">
-            <Link to={at.at('bench', { part })}>on the Bench</Link>
+            <Link to={at.at('bench', { part: step.part })}>on the Bench</Link>
           </p>
         )}
       </div>
       <Picture step={step} at={at} revision={revision} />
+      {mayTick && (
+        <div className="step-do noprint">
+          <Button
+            type={done ? 'default' : 'primary'}
+            size="large"
+            disabled={busy}
+            onClick={() => onSet(step, !done, remark.trim())}
+          >
+            {done ? 'Not done after all' : waits.length > 0 ? 'Done all the same' : 'Done'}
+          </Button>
+          <Input
+            aria-label="Remark"
+            placeholder="a remark, if there is one"
+            maxLength={300}
+            value={remark}
+            onChange={(e) => setRemark(e.target.value)}
+          />
+          {!done && <Running since={begun} estimate={step.minutes} />}
+        </div>
+      )}
     </article>
   );
 }

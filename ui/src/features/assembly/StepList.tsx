@@ -12,7 +12,9 @@ interface Props {
 /** All steps in their order, with what is done, what may be done now and what waits. */
 export function StepList({ steps, chosen, onChoose }: Props) {
   const here = useRef<HTMLLIElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: 'nearest' }), [chosen]);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: 'nearest' });
+  }, [chosen]);
   return (
     <ol className="step-list" aria-label="Steps">
       {steps.map((s, i) => {

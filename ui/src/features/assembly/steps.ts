@@ -28,12 +28,8 @@ export function stepOf(asked: string, steps: readonly Step[]): Step | undefined 
   );
 }
 
-/** From where one sees best what a hand does. */
-export function viewFor(step: Step): ViewName {
-  if (step.side.endsWith('left')) return 'LEFT';
-  if (step.side.endsWith('front')) return 'FRONT';
-  return 'RIGHT';
-}
+/** From where one sees best what a hand does: from the left what is done there, else from the right. */
+export const viewFor = (step: Step): ViewName => (step.side.endsWith('left') ? 'LEFT' : 'RIGHT');
 
 export const minutesText = (minutes: number) =>
   minutes < 1 ? `${fixed(minutes * 60, 0)} s` : `${fixed(minutes, minutes < 10 ? 1 : 0)} min`;

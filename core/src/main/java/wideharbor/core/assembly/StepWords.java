@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.assembly.AssemblyPlan.Before;
 import wideharbor.core.assembly.AssemblyPlan.Reach;
@@ -58,18 +59,19 @@ final class StepWords {
             double setUp = costs.of(now, task);
             if (now.turnsFor(task)) {
                 turns++;
-                all.add(turning(turns, task, on));
+                all.add(turning(turns, task, on, all.get(all.size() - 1)));
                 setUp -= analysis.rule(Rule.TIME_TURN);
             }
             task.part().ifPresent(on::add);
-            Step step = step(task, List.copyOf(on), task.minutes() + setUp);
+            Optional<Step> turned = now.turnsFor(task) ? Optional.of(all.get(all.size() - 1)) : Optional.empty();
+            Step step = step(task, List.copyOf(on), task.minutes() + setUp, turned);
             all.add(task.act() == Act.LAY && overFirst ? step.said("on its top, the base up", step.check()) : step);
             now = now.after(task);
         }
         return all;
     }
 
-    private Step turning(int nth, Task forWhat, Set<PlacementId> on) {
+    private Step turning(int nth, Task forWhat, Set<PlacementId> on, Step last) {
         boolean over = forWhat.turned();
         return new Step(
                 "turn:" + nth,
@@ -88,12 +90,13 @@ final class StepWords {
                 List.of(),
                 "Nothing rests on a screen, an antenna, a lens or a rail.",
                 "By two where it is heavy.",
-                List.of(),
+                List.of(new Before(
+                        last.key(), Reason.Kind.TURNED_OVER, last.title(), "It is done with the rig as it lies now.")),
                 "What follows is done " + (over ? "from below." : "from above and from the sides."),
                 analysis.rule(Rule.TIME_TURN));
     }
 
-    private Step step(Task task, List<PlacementId> on, double minutes) {
+    private Step step(Task task, List<PlacementId> on, double minutes, Optional<Step> turned) {
         List<Reach> settings = settings(task);
         List<Screwing> screws = screws(task);
         String where = where(task);
@@ -116,7 +119,7 @@ final class StepWords {
                 settings,
                 check(task),
                 caution(task),
-                before(task),
+                before(task, turned),
                 whyNow(task),
                 minutes);
     }
@@ -311,8 +314,8 @@ final class StepWords {
                 .orElse("");
     }
 
-    private List<Before> before(Task task) {
-        return precedence.graph().incomingEdgesOf(task).stream()
+    private List<Before> before(Task task, Optional<Step> turned) {
+        List<Before> all = new ArrayList<>(precedence.graph().incomingEdgesOf(task).stream()
                 .map(e -> new Object() {
                     final Task first = precedence.graph().getEdgeSource(e);
                     final Reason reason = precedence.reason(e);
@@ -320,18 +323,37 @@ final class StepWords {
                 .filter(b -> b.reason.kind() != Reason.Kind.WEIGHS && b.reason.kind() != Reason.Kind.LIKED)
                 .sorted(Comparator.comparing(b -> b.reason.kind()))
                 .map(b -> new Before(b.first.key(), b.reason.kind(), Titles.of(rig, b.first), b.reason.why()))
-                .toList();
+                .toList());
+        turned.ifPresent(t -> all.add(
+                new Before(t.key(), Reason.Kind.TURNED_OVER, t.title(), "The rig lies the right way up for it then.")));
+        return all;
     }
 
-    /** The firmest reason why a later step needs this one first; of one that nothing needs, what it needed itself. */
+    /**
+     * The most telling reason for its place: what would be blocked or harmed later; else what it had to wait for; else
+     * what is only liked.
+     */
     private String whyNow(Task task) {
-        return precedence.graph().outgoingEdgesOf(task).stream()
-                .min(Comparator.comparing((org.jgrapht.graph.DefaultEdge e) -> rank(precedence.reason(e)))
-                        .thenComparing(
-                                e -> tasks.all().indexOf(precedence.graph().getEdgeTarget(e))))
-                .map(e -> "Before \"" + Titles.of(rig, precedence.graph().getEdgeTarget(e)) + "\": "
-                        + precedence.reason(e).why())
+        var graph = precedence.graph();
+        Stream<Place> later = graph.outgoingEdgesOf(task).stream()
+                .map(e -> new Place("Before", graph.getEdgeTarget(e), precedence.reason(e), 0));
+        Stream<Place> earlier = graph.incomingEdgesOf(task).stream()
+                .map(e -> new Place("After", graph.getEdgeSource(e), precedence.reason(e), WAITED));
+        return Stream.concat(later, earlier)
+                .min(Comparator.comparingInt(Place::rank)
+                        .thenComparing(p -> tasks.all().indexOf(p.other())))
+                .map(p -> p.way() + " \u201c" + Titles.of(rig, p.other()) + "\u201d: "
+                        + p.reason().why())
                 .orElse("Nothing waits for it; it costs least here.");
+    }
+
+    /** What a step waited for tells less than what waits for it, where both are of a kind. */
+    private static final int WAITED = 1;
+
+    private record Place(String way, Task other, Reason reason, int later) {
+        int rank() {
+            return 2 * StepWords.rank(reason) + later;
+        }
     }
 
     /** What surprises is told before what everybody sees. */
