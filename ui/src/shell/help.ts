@@ -29,7 +29,7 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
       purpose: 'One body in one way of being worn: its parts, its drawing, and what is found of it.',
       first: [
         'Choose a part in the stack or the drawing; its card sets slides and angles and adds, exchanges, moves or takes off.',
-        'Drag a part along its slide; figures and findings follow.',
+        'Drag a part along its slide; figures and findings follow. In space (5) the rig is turned by pulling or by arrow keys.',
         'A finding says what was measured and needed, and offers what was tried to mend it.',
         'More, History: the build as it was, who decided what.',
       ],

@@ -1,12 +1,13 @@
 import { Button, Input, Segmented } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { drawingQuery } from '../../shared/api/queries';
+import { drawingQuery, spaceQuery } from '../../shared/api/queries';
 import type { ViewName } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Elevation } from '../../shared/drawing/Elevation';
+import { InSpace } from '../../shared/drawing/space/InSpace';
 import { dayAndTime } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
 import { isDone, minutesText, missing, screwText, settingText, viewFor } from './steps';
@@ -17,7 +18,10 @@ const VIEWS = [
   { value: 'LEFT', label: 'left' },
   { value: 'FRONT', label: 'front' },
   { value: 'ABOVE', label: 'above' },
+  { value: 'SPACE', label: 'in space' },
 ];
+
+const NOTHING: ReadonlySet<string> = new Set();
 
 /** So many steps that must be done first are named. */
 const MOST = 4;
@@ -142,9 +146,20 @@ function Running({ since, estimate }: { since: number; estimate: number }) {
 }
 
 function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision: number }) {
-  const [asked, setAsked] = useState<ViewName>();
-  const view = asked ?? viewFor(step);
-  const query = useQuery({ ...drawingQuery(at.spot, view, revision), placeholderData: keepPreviousData });
+  // Which side one looks from stays from step to step, once it is chosen.
+  const asked = at.asked.get('view') ?? '';
+  const inSpace = asked === 'SPACE';
+  const view = VIEWS.some((v) => v.value === asked) && !inSpace ? (asked as ViewName) : viewFor(step);
+  const query = useQuery({
+    ...drawingQuery(at.spot, view, revision),
+    placeholderData: keepPreviousData,
+    enabled: !inSpace,
+  });
+  const all = useQuery({ ...spaceQuery(at.spot, revision), enabled: inSpace }).data;
+  const ghosts = useMemo(() => {
+    const on = new Set(step.on);
+    return new Set((all?.parts ?? []).map((p) => p.placement).filter((p) => !on.has(p)));
+  }, [all, step]);
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 620, height: 480 });
   useEffect(() => {
@@ -157,7 +172,17 @@ function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision:
   return (
     <figure className="step-picture">
       <div ref={box} className="step-drawing">
-        {query.data && (
+        {inSpace && (
+          <InSpace
+            spot={at.spot}
+            revision={revision}
+            chosen={step.part}
+            lit={NOTHING}
+            litAs="--chosen"
+            ghosts={ghosts}
+          />
+        )}
+        {!inSpace && query.data && (
           <Elevation
             drawing={only(query.data, step)}
             size={size}
@@ -171,8 +196,14 @@ function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision:
         )}
       </div>
       <figcaption className="noprint">
-        <Segmented options={VIEWS} value={view} onChange={(v) => setAsked(v as ViewName)} size="small" /> the rig after
-        this step; what is new is lit, what comes later is a shadow
+        <Segmented
+          aria-label="View from"
+          options={VIEWS}
+          value={inSpace ? 'SPACE' : view}
+          onChange={(v) => at.go({ view: v })}
+          size="small"
+        />{' '}
+        the rig after this step; what is new is lit, what comes later is a shadow
       </figcaption>
     </figure>
   );

@@ -1,6 +1,6 @@
 import { Button, Dropdown, Segmented, Tooltip } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Ref } from 'react';
 import { drawingQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
@@ -9,7 +9,8 @@ import type { Sheet } from '../../shared/drawing/Elevation';
 import { printFullSize, saveText, svgText } from '../../shared/drawing/exportSvg';
 import type { LayerSet } from '../../shared/drawing/Layers';
 import type { Slide } from '../../shared/drawing/useTrackDrag';
-import { VIEWS } from './views';
+import { InSpace } from '../../shared/drawing/space/InSpace';
+import { SPACE, VIEWS } from './views';
 
 interface Props {
   spot: Spot;
@@ -26,6 +27,14 @@ interface Props {
   slide?: Slide;
   sheet: Ref<Sheet>;
 }
+
+const NO_GHOSTS: ReadonlySet<string> = new Set();
+const LIT: Record<string, string> = {
+  stop: '--stop',
+  caution: '--caution-mark',
+  note: '--chosen',
+  pointed: '--chosen',
+};
 
 const LAYERS: [keyof LayerSet, string][] = [
   ['rooms', 'keep clear'],
@@ -51,7 +60,13 @@ function useSize() {
 /** The rig drawn to scale from one side, with what is laid over it. */
 export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onView, ...drawn }: Props) {
   const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
-  const query = useQuery({ ...drawingQuery(spot, name, revision), placeholderData: keepPreviousData });
+  const inSpace = view === SPACE;
+  const query = useQuery({
+    ...drawingQuery(spot, name, revision),
+    placeholderData: keepPreviousData,
+    enabled: !inSpace,
+  });
+  const lit = useMemo(() => new Set(drawn.lit), [drawn.lit]);
   const [box, size] = useSize();
   const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false, view: false });
   const svg = () => box.current?.querySelector('svg') ?? undefined;
@@ -77,11 +92,14 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
         <Segmented
           aria-label="View from"
           className="quiet-choice"
-          value={name}
-          options={VIEWS.map((v) => ({ value: v.id, label: v.title }))}
+          value={inSpace ? SPACE : name}
+          options={[
+            ...VIEWS.map((v) => ({ value: v.id as string, label: v.title })),
+            { value: SPACE, label: 'in space' },
+          ]}
           onChange={onView}
         />
-        <div className="layers" role="group" aria-label="Layers">
+        <div className={inSpace ? 'layers away' : 'layers'} role="group" aria-label="Layers">
           <span className="each">
             {LAYERS.map(([layer, title]) => (
               <Button key={layer} type="text" size="small" aria-pressed={layers[layer]} onClick={() => toggle(layer)}>
@@ -108,7 +126,20 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
       </div>
       <div className="drawing-box" ref={box}>
         {query.isError && <p className="error">{query.error.message}</p>}
-        {query.data && <Elevation drawing={query.data} size={size} layers={layers} measuring={measuring} {...drawn} />}
+        {inSpace && (
+          <InSpace
+            spot={spot}
+            revision={revision}
+            chosen={drawn.chosen}
+            lit={lit}
+            litAs={LIT[drawn.litAs] ?? '--caution-mark'}
+            ghosts={NO_GHOSTS}
+            onChoose={drawn.onChoose}
+          />
+        )}
+        {!inSpace && query.data && (
+          <Elevation drawing={query.data} size={size} layers={layers} measuring={measuring} {...drawn} />
+        )}
       </div>
     </section>
   );

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../shared/api/client';
 import type { Command } from '../../shared/commands/commands';
 import type { BenchActions } from './useBenchKeys';
-import { VIEWS } from './views';
+import { SPACE, VIEWS } from './views';
 
 function gathering(row: Schemas['Row'], a: BenchActions): Command[] {
   return [
@@ -68,6 +68,7 @@ export function benchCommands(bench: Schemas['Bench'] | undefined, chosen: strin
     { title: 'What was checked, and what had nothing to look at', key: 'c', run: a.checked },
     { title: 'Measure on the drawing: distance, angle, height over the rods', key: 'd', run: a.measure },
     ...VIEWS.map((v, i) => ({ title: `Look from ${v.title}`, key: String(i + 1), run: () => a.view(v.id) })),
+    { title: 'Turn the rig in space', key: '5', run: () => a.view(SPACE) },
     { title: 'Drawing nearer', key: '+', run: () => a.zoom(1.3) },
     { title: 'Drawing farther', key: '−', run: () => a.zoom(1 / 1.3) },
     { title: 'All of the drawing', key: '0', run: a.fit },

@@ -163,6 +163,7 @@ const KEYS: Record<string, Key> = {
       actions.zoom(1 / 1.3),
   '0': ({ actions }) => actions.fit,
   '1': looks('RIGHT'),
+  '5': looks('SPACE'),
   '2': looks('LEFT'),
   '3': looks('FRONT'),
   '4': looks('ABOVE'),

@@ -7,3 +7,6 @@ export const VIEWS: { id: ViewName; title: string }[] = [
   { id: 'FRONT', title: 'front' },
   { id: 'ABOVE', title: 'above' },
 ];
+
+/** The view that can be turned. */
+export const SPACE = 'SPACE';

@@ -123,6 +123,14 @@ export const drawingQuery = (s: Spot, view: ViewName, revision: number) =>
     staleTime: 300_000,
   });
 
+export const spaceQuery = (s: Spot, revision: number) =>
+  queryOptions({
+    queryKey: ['job', s.job, 'space', s.build, s.configuration, s.lens, revision] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/space', { params: { ...place(s), query: look(s) } })),
+    staleTime: 300_000,
+  });
+
 export const portsQuery = (s: Spot, revision: number) =>
   queryOptions({
     queryKey: ['job', s.job, 'ports', s.build, s.configuration, s.lens, revision] as const,

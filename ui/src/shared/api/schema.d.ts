@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/space": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["space"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/trials": {
         parameters: {
             query?: never;
@@ -4317,6 +4333,16 @@ export interface components {
             /** Format: int32 */
             takes: number;
         };
+        SpacePart: {
+            category: string;
+            convex: number[][];
+            placement: string;
+            title: string;
+            turned: components["schemas"]["TurnedPiece"][];
+        };
+        SpaceView: {
+            parts: components["schemas"]["SpacePart"][];
+        };
         Span: {
             /** Format: double */
             from: number;
@@ -4540,6 +4566,15 @@ export interface components {
             toHour: number;
             /** Format: double */
             toShare: number;
+        };
+        TurnedPiece: {
+            /** Format: double */
+            bore: number;
+            /** Format: double */
+            endRadius: number;
+            ends: number[];
+            /** Format: double */
+            radius: number;
         };
         TwinPart: {
             /** Format: int32 */
@@ -6834,6 +6869,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Offer"][];
+                };
+            };
+        };
+    };
+    space: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpaceView"];
                 };
             };
         };

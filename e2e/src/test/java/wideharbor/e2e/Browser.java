@@ -34,6 +34,7 @@ final class Browser implements AutoCloseable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
             "--disable-gpu",
+            "--enable-unsafe-swiftshader",
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",

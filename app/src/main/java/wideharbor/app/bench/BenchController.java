@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.drawing.DrawingView;
+import wideharbor.app.drawing.SpaceView;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Standpoint;
 import wideharbor.core.edit.ByHand;
@@ -64,6 +65,12 @@ class BenchController {
     @GetMapping("/drawing")
     DrawingView drawing(Standpoint at, @RequestParam(defaultValue = "RIGHT") View view) {
         return service.drawing(at, view);
+    }
+
+    /** The rig in space, to be turned. */
+    @GetMapping("/space")
+    SpaceView space(Standpoint at) {
+        return service.space(at);
     }
 
     @GetMapping("/ports")

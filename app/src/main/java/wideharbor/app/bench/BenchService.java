@@ -3,6 +3,7 @@ package wideharbor.app.bench;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import wideharbor.app.drawing.DrawingView;
+import wideharbor.app.drawing.SpaceView;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Journal;
 import wideharbor.app.job.Reports;
@@ -16,6 +17,7 @@ import wideharbor.core.catalog.Synonyms;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.drawing.Drawing;
+import wideharbor.core.drawing.Space;
 import wideharbor.core.edit.ByHand;
 import wideharbor.core.edit.Fit;
 import wideharbor.core.edit.LensEdits;
@@ -81,6 +83,10 @@ public class BenchService {
 
     DrawingView drawing(Standpoint at, View view) {
         return DrawingView.of(Drawing.of(analysis(at), view));
+    }
+
+    SpaceView space(Standpoint at) {
+        return SpaceView.of(Space.of(analysis(at).rig()));
     }
 
     List<BenchViews.PortView> freePorts(Standpoint at) {

@@ -108,6 +108,9 @@ final class Precedence {
         for (Placed part : rig.attached()) {
             Task own = fit(part.id());
             for (Joint joint : own.joints()) {
+                if (joint.kind() == Joint.Kind.CLOSING) {
+                    continue;
+                }
                 boolean isChild = joint.child().placement().equals(part.id());
                 PlacementId other =
                         isChild ? joint.parent().placement() : joint.child().placement();
