@@ -1,5 +1,5 @@
 import './assembly.css';
-import { Button, Input, Progress } from 'antd';
+import { Input, Progress } from 'antd';
 import type { InputRef } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
@@ -50,6 +50,8 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
   const [asked, setAsked] = useState('');
   const [begun, setBegun] = useState(() => Date.now());
   const steps = sheet.steps;
+  const { build, configuration, lens } = at.spot;
+  const paper = `/api/jobs/${at.job}/builds/${build}/assembly.pdf`;
   const step = steps.find((s) => s.key === at.asked.get('step')) ?? nextStep(steps);
   const choose = (next: Step | undefined) => next && at.go({ step: next.key });
   const tick = useMutation({
@@ -114,9 +116,9 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
             {sheet.done} of {steps.length}, {minutesText(sheet.minutesLeft)} left
           </span>
         </span>
-        <Button type="text" className="noprint" onClick={() => window.print()}>
-          Print
-        </Button>
+        <a className="noprint" href={`${paper}?${new URLSearchParams({ configuration, lens }).toString()}`}>
+          PDF
+        </a>
       </header>
       {sheet.loops.map((l) => (
         <p key={l.asked} className="mark caution assembly-loop">
@@ -166,8 +168,9 @@ function useKeys(does: Record<string, () => unknown>) {
     const onKey = (e: KeyboardEvent) => {
       const run = last.current[e.key];
       if (!run || isTyping(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
-      // A button that has the focus is pressed by the space bar, as everywhere.
-      if (e.key === ' ' && e.target instanceof HTMLElement && e.target.closest('button, a, summary')) return;
+      // A button that has the focus is pressed by the space bar, as everywhere; in the list Enter does that.
+      const on = e.target instanceof HTMLElement ? e.target : undefined;
+      if (e.key === ' ' && on?.closest('button, summary') && !on.closest('.step-list')) return;
       e.preventDefault();
       run();
     };

@@ -36,6 +36,15 @@ class AssemblyJourneyTest extends Journey {
         page.keyboard().press("Space");
         assertThat(page.locator(".assembly-progress")).containsText("2 of 41");
 
+        // From the list too: chosen by the pointer, ticked by the space bar, and taken back.
+        page.locator(".step-list li").nth(2).click();
+        page.keyboard().press("Space");
+        assertThat(page.locator(".assembly-progress")).containsText("3 of 41");
+        page.keyboard().press("ArrowUp");
+        assertThat(title(page)).hasText("Bridge plate B-15 onto Quick plate Q-11");
+        page.keyboard().press("Space");
+        assertThat(page.locator(".assembly-progress")).containsText("2 of 41");
+
         // A scanned part shows its step, and what must be done first.
         page.keyboard().press("/");
         page.keyboard().type("lens-a40");

@@ -8,6 +8,10 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,6 +31,18 @@ class AssemblyController {
     @GetMapping("/api/jobs/{job}/builds/{build}/assembly")
     AssemblyViews.AssemblySheet assembly(Standpoint at) {
         return service.sheet(at);
+    }
+
+    @GetMapping(value = "/api/jobs/{job}/builds/{build}/assembly.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(Standpoint at) {
+        String name = ContentDisposition.attachment()
+                .filename(at.job() + "-" + at.build() + "-assembly.pdf")
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(service.pdf(at));
     }
 
     /**

@@ -2,6 +2,7 @@ package wideharbor.app.assembly;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashSet;
 import java.util.List;
@@ -14,12 +15,15 @@ import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
+import wideharbor.app.job.StoredJob;
 import wideharbor.app.live.Happened;
 import wideharbor.app.security.Accounts;
+import wideharbor.app.web.Paper;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.assembly.AssemblyPlan;
 import wideharbor.core.assembly.AssemblyPlan.Step;
+import wideharbor.core.check.Judged;
 
 /** Plans and their ticks. */
 @Service
@@ -29,9 +33,18 @@ class AssemblyService {
     private final TickRows rows;
     private final Accounts accounts;
     private final Happened happened;
+    private final Paper paper;
     private final Clock clock;
 
-    AssemblyService(JobStore store, Reports reports, TickRows rows, Accounts accounts, Happened happened, Clock clock) {
+    AssemblyService(
+            JobStore store,
+            Reports reports,
+            TickRows rows,
+            Accounts accounts,
+            Happened happened,
+            Paper paper,
+            Clock clock) {
+        this.paper = paper;
         this.store = store;
         this.reports = reports;
         this.rows = rows;
@@ -52,7 +65,31 @@ class AssemblyService {
 
     @Transactional(readOnly = true)
     AssemblyViews.AssemblySheet sheet(Standpoint at) {
-        RigAnalysis rig = rig(at);
+        return sheet(at, rig(at));
+    }
+
+    /** The steps on paper. */
+    @Transactional(readOnly = true)
+    byte[] pdf(Standpoint at) {
+        StoredJob stored = store.load(at.job());
+        Judged judged = reports.of(stored);
+        RigAnalysis rig = at.in(judged);
+        String lens = rig.rig()
+                .build()
+                .lens(rig.rig().lens())
+                .map(l -> ", with " + l.title())
+                .orElse("");
+        StepsPaper.Head head = new StepsPaper.Head(
+                judged.job().title(),
+                rig.build().title(),
+                rig.rig().configuration().title() + lens,
+                stored.revision(),
+                judged.verdict().inWords(),
+                LocalDate.now(clock).toString());
+        return paper.pdf("assembly", StepsPaper.values(head, sheet(at, rig)));
+    }
+
+    private AssemblyViews.AssemblySheet sheet(Standpoint at, RigAnalysis rig) {
         Of of = Of.of(at, rig);
         Map<String, TickRow> last = rows.last(of.job(), of.build(), of.configuration()).stream()
                 .filter(TickRow::isDone)

@@ -93,6 +93,27 @@ class AssemblyEndpointTest {
                         .asInt());
     }
 
+    /** Every step is on the paper, what is done is crossed, and the verdict stands on it. */
+    @Test
+    void theStepsAreOnPaper() throws Exception {
+        String job = RunningApp.copyOf("slack-water");
+        JsonNode sheet = sheet(job);
+        send(tech, job, List.of(tick(UUID.randomUUID().toString(), sheet.at("/steps/0"), true, "")));
+        Client.Answer paper = tech.get(of(job) + ".pdf");
+        assertEquals(200, paper.status(), paper.text());
+        try (var document = org.apache.pdfbox.Loader.loadPDF(paper.bytes())) {
+            String words = new org.apache.pdfbox.text.PDFTextStripper()
+                    .getText(document)
+                    .replaceAll("\\s+", " ");
+            assertTrue(words.contains("Lay out Body Quellmar Tern"), words);
+            assertTrue(words.contains("Hard: it bears the rig."), words);
+            assertTrue(words.contains("41 steps"), words);
+            assertTrue(words.contains("Held by 5 stops"), words);
+            assertTrue(words.contains("×"), words);
+            assertTrue(document.getNumberOfPages() >= 2);
+        }
+    }
+
     @Test
     void ticksBelongToTheWayItIsWorn() {
         String job = RunningApp.copyOf("slack-water");

@@ -55,6 +55,7 @@ class RolesTest {
             POST,   /api/jobs/JOB/builds/a/edits,                             401, ok,  403, ok,  403, 403
             GET,    /api/jobs/JOB/builds/a/assembly,                          401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/space,                             401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/builds/a/assembly.pdf,                      401, ok,  ok,  ok,  ok,  ok
             POST,   /api/jobs/JOB/builds/a/assembly/ticks,                    401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/trials,                            401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/undo,                              401, ok,  403, ok,  403, 403
