@@ -1,5 +1,5 @@
 import './assembly.css';
-import { Input, Progress } from 'antd';
+import { Input, Progress, Segmented } from 'antd';
 import type { InputRef } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
@@ -15,19 +15,21 @@ import { useRefusal } from '../../shared/kit/useRefusal';
 import { Waiting } from '../../shared/kit/Waiting';
 import { StepCard } from './StepCard';
 import { StepList } from './StepList';
-import { isDone, minutesText, nextStep, stepOf } from './steps';
+import { isDone, minutesText, nextStep, SENT, stepOf, withTicks } from './steps';
 import type { Step } from './steps';
 
 /** The rig put together from its parts, one step at a time. */
 export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
   const at = useStandpoint();
-  const query = useQuery({ ...assemblyQuery(at.spot), enabled: at.build !== undefined });
+  const back = at.asked.get('way') === 'back';
+  const query = useQuery({ ...assemblyQuery(at.spot, back), enabled: at.build !== undefined });
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!at.build || query.isPending) return <Waiting />;
-  const mayTick = session.editsBuilds && at.data?.stage !== 'DISPATCHED';
+  const mayTick = !back && session.editsBuilds && at.data?.stage !== 'DISPATCHED';
   return (
     <Steps
-      key={`${at.spot.build}/${at.spot.configuration}`}
+      key={`${at.spot.build}/${at.spot.configuration}/${back}`}
+      back={back}
       at={at}
       sheet={query.data}
       mayTick={mayTick}
@@ -37,13 +39,15 @@ export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
 }
 
 interface StepsProps {
+  /** The way back: the rig is taken apart. */
+  back: boolean;
   at: ReturnType<typeof useStandpoint>;
   sheet: Schemas['AssemblySheet'];
   mayTick: boolean;
   revision: number;
 }
 
-function Steps({ at, sheet, mayTick, revision }: StepsProps) {
+function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const client = useQueryClient();
   const refused = useRefusal();
   const find = useRef<InputRef>(null);
@@ -54,20 +58,31 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
   const paper = `/api/jobs/${at.job}/builds/${build}/assembly.pdf`;
   const step = steps.find((s) => s.key === at.asked.get('step')) ?? nextStep(steps);
   const choose = (next: Step | undefined) => next && at.go({ step: next.key });
+  const key = assemblyQuery(at.spot).queryKey;
+  const mutationKey = ['ticks', ...key];
+  // Shown at once, sent one after the other: whoever is quick loses none.
   const tick = useMutation({
+    mutationKey,
+    scope: { id: mutationKey.join('/') },
     mutationFn: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
-    onSuccess: (fresh) => client.setQueryData(assemblyQuery(at.spot).queryKey, fresh),
-    onError: refused,
+    onMutate: (ticks) => client.setQueryData(key, (now) => now && withTicks(now, ticks)),
+    onSuccess: (fresh) => {
+      if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, fresh);
+    },
+    onError: (e) => {
+      refused(e);
+      void client.invalidateQueries({ queryKey: key });
+    },
   });
   const set = (of: Step, done: boolean, remark: string) => {
     const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
     setBegun(Date.now());
     tick.mutate([{ id: crypto.randomUUID(), step: of.key, print: of.print, done, minutes, remark }]);
-    if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? ticked(s) : s))));
+    if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
   const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
   useKeys({
-    ' ': () => step && mayTick && !tick.isPending && set(step, !isDone(step), ''),
+    ' ': () => step && mayTick && set(step, !isDone(step), ''),
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
     '/': () => find.current?.focus(),
@@ -106,7 +121,17 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
           onChange={(e) => setAsked(e.target.value)}
           onSearch={found}
         />
-        <span className="assembly-progress">
+        <Segmented
+          className="noprint"
+          aria-label="Way"
+          value={back ? 'back' : 'on'}
+          options={[
+            { value: 'on', label: 'build' },
+            { value: 'back', label: 'take apart' },
+          ]}
+          onChange={(way) => at.go({ way: way === 'back' ? 'back' : '', step: '' })}
+        />
+        <span className="assembly-progress" hidden={back}>
           <Progress
             percent={Math.round((100 * sheet.done) / Math.max(1, steps.length))}
             showInfo={false}
@@ -116,7 +141,10 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
             {sheet.done} of {steps.length}, {minutesText(sheet.minutesLeft)} left
           </span>
         </span>
-        <a className="noprint" href={`${paper}?${new URLSearchParams({ configuration, lens }).toString()}`}>
+        <a
+          className="noprint assembly-pdf"
+          href={`${paper}?${new URLSearchParams({ configuration, lens }).toString()}`}
+        >
           PDF
         </a>
       </header>
@@ -135,7 +163,6 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
             at={at}
             revision={revision}
             mayTick={mayTick}
-            busy={tick.isPending}
             begun={begun}
             onSet={set}
             onChoose={choose}
@@ -152,12 +179,6 @@ function Steps({ at, sheet, mayTick, revision }: StepsProps) {
     </main>
   );
 }
-
-/** As it will be once the tick is known. */
-const ticked = (step: Step): Step => ({
-  ...step,
-  tick: { who: '', at: '', minutes: null, remark: '', stale: false },
-});
 
 function useKeys(does: Record<string, () => unknown>) {
   const last = useRef(does);

@@ -35,7 +35,6 @@ interface Props {
   at: Standpoint;
   revision: number;
   mayTick: boolean;
-  busy: boolean;
   /** When the step before was done. */
   begun: number;
   onSet: (step: Step, done: boolean, remark: string) => void;
@@ -43,7 +42,7 @@ interface Props {
 }
 
 /** One step, as one says it to somebody at the bench. */
-export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSet, onChoose }: Props) {
+export function StepCard({ step, steps, at, revision, mayTick, begun, onSet, onChoose }: Props) {
   const [remark, setRemark] = useState('');
   const waits = missing(step, steps);
   const done = isDone(step);
@@ -84,7 +83,7 @@ export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSe
         {step.tick && (
           <p className={step.tick.stale ? 'mark caution' : 'mark met'}>
             {step.tick.stale ? 'changed since it was ticked by ' : 'done by '}
-            {step.tick.who}, {dayAndTime(step.tick.at)}
+            {step.tick.at === '' ? 'you, being stored' : `${step.tick.who}, ${dayAndTime(step.tick.at)}`}
             {step.tick.minutes !== null && `, ${minutesText(step.tick.minutes)}`}
             {step.tick.remark && `: ${step.tick.remark}`}
           </p>
@@ -98,12 +97,7 @@ export function StepCard({ step, steps, at, revision, mayTick, busy, begun, onSe
       <Picture step={step} at={at} revision={revision} />
       {mayTick && (
         <div className="step-do noprint">
-          <Button
-            type={done ? 'default' : 'primary'}
-            size="large"
-            disabled={busy}
-            onClick={() => onSet(step, !done, remark.trim())}
-          >
+          <Button type={done ? 'default' : 'primary'} size="large" onClick={() => onSet(step, !done, remark.trim())}>
             {done ? 'Not done after all' : waits.length > 0 ? 'Done all the same' : 'Done'}
           </Button>
           <Input

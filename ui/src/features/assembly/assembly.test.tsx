@@ -7,7 +7,7 @@ import { api } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { jobQuery } from '../../shared/api/queries';
 import { AssemblyScreen } from './AssemblyScreen';
-import { isDone, minutesText, missing, nextStep, stepOf, viewFor } from './steps';
+import { isDone, minutesText, missing, nextStep, stepOf, viewFor, withTicks } from './steps';
 import type { Step } from './steps';
 
 const step = (key: string, more: Partial<Step> = {}): Step => ({
@@ -54,6 +54,13 @@ describe('the steps of a rig', () => {
 
   it('are to be done again when they changed', () => {
     expect(isDone(step('fit:d', { tick: { ...tick, stale: true } }))).toBe(false);
+  });
+
+  it('stand as they will be while a tick is on its way', () => {
+    const sent = { id: 'x', step: 'fit:b', print: 'p', done: true, minutes: 0, remark: '' };
+    const now = withTicks(sheet([a, b, c]), [sent]);
+    expect(now.done).toBe(2);
+    expect(withTicks(now, [{ ...sent, step: 'fit:a', done: false }]).steps.map(isDone)).toEqual([false, true, false]);
   });
 
   it('are found by a code or a part of a title', () => {

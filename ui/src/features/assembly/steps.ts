@@ -12,6 +12,19 @@ export function nextStep(steps: readonly Step[]): Step | undefined {
   return steps.find((s) => !isDone(s)) ?? steps[steps.length - 1];
 }
 
+/** A tick on its way: who and when are known when it is stored. */
+export const SENT: NonNullable<Step['tick']> = { who: '', at: '', minutes: null, remark: '', stale: false };
+
+/** The steps as they will be once these ticks are stored. */
+export function withTicks(sheet: Sheet, ticks: readonly Schemas['Tick'][]): Sheet {
+  const last = new Map(ticks.map((t) => [t.step, t]));
+  const steps = sheet.steps.map((s) => {
+    const tick = last.get(s.key);
+    return tick ? { ...s, tick: tick.done ? { ...SENT, remark: tick.remark } : null } : s;
+  });
+  return { ...sheet, steps, done: steps.filter(isDone).length };
+}
+
 /** What must be done before a step and is not. */
 export function missing(step: Step, steps: readonly Step[]): Step[] {
   const before = new Set(step.before.map((b) => b.step));

@@ -218,13 +218,13 @@ export const lensesQuery = (s: Spot, tried: LensTry) =>
       ),
   });
 
-export const assemblyQuery = (s: Spot) =>
+export const assemblyQuery = (s: Spot, back = false) =>
   queryOptions({
-    queryKey: ['job', s.job, 'assembly', s.build, s.configuration, s.lens] as const,
+    queryKey: ['job', s.job, 'assembly', s.build, s.configuration, s.lens, back] as const,
     queryFn: async () =>
       unwrap(
         await api.GET('/api/jobs/{job}/builds/{build}/assembly', {
-          params: { ...place(s), query: look(s) },
+          params: { ...place(s), query: { ...look(s), back } },
         }),
       ),
   });

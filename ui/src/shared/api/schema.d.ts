@@ -6113,6 +6113,7 @@ export interface operations {
             query?: {
                 configuration?: string;
                 lens?: string;
+                back?: boolean;
             };
             header?: never;
             path: {

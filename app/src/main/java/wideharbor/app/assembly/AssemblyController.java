@@ -16,6 +16,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
 
@@ -28,9 +29,10 @@ class AssemblyController {
         this.service = service;
     }
 
+    /** {@code back}: how it is taken apart again; nobody ticks that. */
     @GetMapping("/api/jobs/{job}/builds/{build}/assembly")
-    AssemblyViews.AssemblySheet assembly(Standpoint at) {
-        return service.sheet(at);
+    AssemblyViews.AssemblySheet assembly(Standpoint at, @RequestParam(defaultValue = "false") boolean back) {
+        return service.sheet(at, back);
     }
 
     @GetMapping(value = "/api/jobs/{job}/builds/{build}/assembly.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -67,6 +69,6 @@ class AssemblyController {
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     AssemblyViews.AssemblySheet tick(Standpoint at, @Valid @RequestBody Ticks ticks, Principal who) {
         service.tick(at, ticks.ticks(), who.getName());
-        return service.sheet(at);
+        return service.sheet(at, false);
     }
 }

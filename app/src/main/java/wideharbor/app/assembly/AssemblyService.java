@@ -64,8 +64,9 @@ class AssemblyService {
     }
 
     @Transactional(readOnly = true)
-    AssemblyViews.AssemblySheet sheet(Standpoint at) {
-        return sheet(at, rig(at));
+    AssemblyViews.AssemblySheet sheet(Standpoint at, boolean back) {
+        RigAnalysis rig = rig(at);
+        return back ? AssemblyViews.AssemblySheet.back(AssemblyPlan.of(rig)) : sheet(at, rig);
     }
 
     /** The steps on paper. */

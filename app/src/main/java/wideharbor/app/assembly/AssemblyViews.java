@@ -30,9 +30,23 @@ final class AssemblyViews {
             double plainSetUpMinutes,
             int done) {
         static AssemblySheet of(AssemblyPlan plan, Map<String, TickRow> ticks, UnaryOperator<String> name) {
-            List<AssemblyStep> steps = plan.steps().stream()
-                    .map(s -> AssemblyStep.of(s, Optional.ofNullable(ticks.get(s.key())), name))
-                    .toList();
+            return of(
+                    plan,
+                    plan.steps().stream()
+                            .map(s -> AssemblyStep.of(s, Optional.ofNullable(ticks.get(s.key())), name))
+                            .toList());
+        }
+
+        /** How it is taken apart. */
+        static AssemblySheet back(AssemblyPlan plan) {
+            return of(
+                    plan,
+                    plan.back().stream()
+                            .map(s -> AssemblyStep.of(s, Optional.empty(), UnaryOperator.identity()))
+                            .toList());
+        }
+
+        private static AssemblySheet of(AssemblyPlan plan, List<AssemblyStep> steps) {
             return new AssemblySheet(
                     steps,
                     plan.loops().stream()

@@ -93,6 +93,18 @@ class AssemblyEndpointTest {
                         .asInt());
     }
 
+    @Test
+    void theWayBackBeginsWithWhatCameLast() {
+        JsonNode back = tech.get(of("slack-water") + "?back=true").json();
+        assertEquals("BALANCE", back.at("/steps/0/act").asString());
+        assertEquals(
+                "Battery 150 Wh off Battery plate P-50",
+                back.at("/steps/1/title").asString());
+        JsonNode last = back.path("steps").path(back.path("steps").size() - 1);
+        assertEquals("Put away Body Quellmar Tern", last.path("title").asString());
+        assertTrue(last.path("on").isEmpty());
+    }
+
     /** Every step is on the paper, what is done is crossed, and the verdict stands on it. */
     @Test
     void theStepsAreOnPaper() throws Exception {

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import wideharbor.core.balance.LensMoment;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.SlideBalance;
@@ -25,6 +26,7 @@ import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
 import wideharbor.core.memo.Lazy;
+import wideharbor.core.memo.Memo;
 import wideharbor.core.power.Estimates;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.rig.Placed;
@@ -148,6 +150,11 @@ public record RigAnalysis(
         return kept.monitoring(this);
     }
 
+    /** What another package works out of this rig, and of its job's rules, once. */
+    public <T> T once(Class<T> kind, Function<RigAnalysis, T> work) {
+        return kind.cast(kept.others.get(kind, k -> (Object) work.apply(this)));
+    }
+
     /**
      * Keeps what is worked out of a rig once it is known; a rig that is much like another takes over what stands still.
      */
@@ -159,6 +166,7 @@ public record RigAnalysis(
         private final Lazy<Monitoring> monitoring = new Lazy<>();
         private final Lazy<Wired> wiring = new Lazy<>();
         private final Lazy<List<CableSchedule.Row>> cables = new Lazy<>();
+        private final Memo<Class<?>, Object> others = new Memo<>();
 
         private Kept(Optional<RigAnalysis> like, Optional<Clearances> near) {
             this(like, near, new Lazy<>(), new Lazy<>());

@@ -84,6 +84,15 @@ public record AssemblyPlan(
             List<Before> before,
             String whyNow,
             double minutes) {
+        public Step {
+            on = List.copyOf(on);
+            tools = List.copyOf(tools);
+            screws = List.copyOf(screws);
+            marks = List.copyOf(marks);
+            settings = List.copyOf(settings);
+            before = List.copyOf(before);
+        }
+
         /** The same, said otherwise. */
         Step said(String otherWhere, String otherCheck) {
             return new Step(
@@ -112,7 +121,17 @@ public record AssemblyPlan(
     /** A key, and the tool that is packed and has it. */
     public record Tool(String key, String in) {}
 
+    /** The order of a rig, worked out once for it. */
     public static AssemblyPlan of(RigAnalysis analysis) {
+        return analysis.once(AssemblyPlan.class, AssemblyPlan::plan);
+    }
+
+    /** The way back: last on, first off. What was tied to something is free of it before that goes. */
+    public List<Step> back() {
+        return TakenOff.steps(steps);
+    }
+
+    private static AssemblyPlan plan(RigAnalysis analysis) {
         Tasks tasks = Tasks.of(analysis);
         Precedence precedence = Precedence.of(analysis, tasks);
         Costs costs = Costs.of(analysis.rules());

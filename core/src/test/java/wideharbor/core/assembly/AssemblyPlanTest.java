@@ -91,6 +91,26 @@ class AssemblyPlanTest {
                 keys.indexOf("lift:j-head") < keys.indexOf("fit:lens"), "nothing is turned over with a lens: " + keys);
     }
 
+    /** Back: the lens before what bears it, the rig off the head before its plates, the body last. */
+    @Test
+    void theWayBackUndoesIt() {
+        AssemblyPlan plan = AssemblyPlan.of(withLens().analysis());
+        List<Step> back = plan.back();
+        List<String> keys = back.stream().map(Step::key).toList();
+        assertTrue(keys.indexOf("fit:lens") < keys.indexOf("fit:support"), keys.toString());
+        assertTrue(keys.indexOf("lift:j-head") < keys.indexOf("fit:quick"), keys.toString());
+        assertEquals("fit:body", keys.get(keys.size() - 1));
+        assertEquals("Put away body", back.get(back.size() - 1).title());
+        assertEquals(List.of(), back.get(back.size() - 1).on(), "the table is empty");
+        Step lens = back.get(keys.indexOf("fit:lens"));
+        assertEquals("lens off body", lens.title());
+        assertTrue(lens.check().startsWith("Hold the lens, lower"), lens.check());
+        Step support = back.get(keys.indexOf("fit:support"));
+        assertTrue(
+                support.before().stream().anyMatch(b -> b.key().equals("fit:lens")),
+                support.before().toString());
+    }
+
     @Test
     void aHouseThatBuildsOnTheTableLiftsTheWholeRig() {
         AssemblyPlan plan =
@@ -209,5 +229,11 @@ class AssemblyPlanTest {
         assertEquals(keys(plan), keys(AssemblyPlan.of(rigs.analysis())), "the same rig, the same order");
         assertTrue(plan.leastSetUp() <= plan.setUp() + 1e-9);
         assertTrue(plan.setUp() <= plan.plainSetUp() + 1e-9);
+        Set<String> off = new HashSet<>();
+        for (Step step : plan.back()) {
+            step.before().forEach(b -> assertTrue(off.contains(b.key()), step.key() + " off before " + b.key()));
+            off.add(step.key());
+        }
+        assertEquals(done, off, "what was built is taken apart");
     }
 }
