@@ -66,7 +66,7 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
       keys: [
         ['space', 'this step is done, or is not'],
         ['↑ ↓', 'the step before, the one after'],
-        ['/', 'scan or type a part'],
+        ['s', 'scan or type a part'],
       ],
     },
   ],

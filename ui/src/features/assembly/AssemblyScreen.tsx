@@ -6,6 +6,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { assemblyQuery, tickSteps } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
+import { freshId } from '../../shared/format/ids';
 import { counted, fixed } from '../../shared/format/units';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
@@ -77,7 +78,7 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const set = (of: Step, done: boolean, remark: string) => {
     const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
     setBegun(Date.now());
-    tick.mutate([{ id: crypto.randomUUID(), step: of.key, print: of.print, done, minutes, remark }]);
+    tick.mutate([{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }]);
     if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
   const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
@@ -85,12 +86,12 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
     ' ': () => step && mayTick && set(step, !isDone(step), ''),
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
-    '/': () => find.current?.focus(),
+    s: () => find.current?.focus(),
   });
   useCommands(() => [
     { title: 'Next step', key: '↓', run: () => by(1) },
     { title: 'Step before', key: '↑', run: () => by(-1) },
-    { title: 'Find the step of a part', key: '/', run: () => find.current?.focus() },
+    { title: 'Find the step of a part', key: 's', run: () => find.current?.focus() },
   ]);
   const found = () => {
     const there = stepOf(asked, steps);
@@ -116,7 +117,7 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
           ref={find}
           className="assembly-find noprint"
           aria-label="Scan or type a part"
-          placeholder="scan or type a part ( / )"
+          placeholder="scan or type a part (s)"
           value={asked}
           onChange={(e) => setAsked(e.target.value)}
           onSearch={found}

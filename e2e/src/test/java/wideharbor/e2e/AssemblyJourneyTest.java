@@ -46,7 +46,7 @@ class AssemblyJourneyTest extends Journey {
         assertThat(page.locator(".assembly-progress")).containsText("2 of 41");
 
         // A scanned part shows its step, and what must be done first.
-        page.keyboard().press("/");
+        page.keyboard().press("s");
         page.keyboard().type("lens-a40");
         page.keyboard().press("Enter");
         assertThat(title(page)).hasText("Anamorphic 40 T2.3 onto Body Quellmar Tern");
