@@ -155,11 +155,12 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
         </p>
       ))}
       <div className="assembly-body">
-        <StepList steps={steps} chosen={step?.key ?? ''} onChoose={choose} />
+        <StepList back={back} steps={steps} chosen={step?.key ?? ''} onChoose={choose} />
         {step && (
           <StepCard
             key={step.key}
             step={step}
+            back={back}
             steps={steps}
             at={at}
             revision={revision}

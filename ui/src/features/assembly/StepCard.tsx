@@ -30,6 +30,8 @@ const MOST = 4;
 const NO_SIDE = new Set(['LAY', 'STAND', 'TURN', 'LIFT', 'BALANCE']);
 
 interface Props {
+  /** The way back: the part comes off. */
+  back: boolean;
   step: Step;
   steps: readonly Step[];
   at: Standpoint;
@@ -42,7 +44,7 @@ interface Props {
 }
 
 /** One step, as one says it to somebody at the bench. */
-export function StepCard({ step, steps, at, revision, mayTick, begun, onSet, onChoose }: Props) {
+export function StepCard({ back, step, steps, at, revision, mayTick, begun, onSet, onChoose }: Props) {
   const [remark, setRemark] = useState('');
   const waits = missing(step, steps);
   const done = isDone(step);
@@ -94,7 +96,7 @@ export function StepCard({ step, steps, at, revision, mayTick, begun, onSet, onC
           </p>
         )}
       </div>
-      <Picture step={step} at={at} revision={revision} />
+      <Picture back={back} step={step} at={at} revision={revision} />
       {mayTick && (
         <div className="step-do noprint">
           <Button type={done ? 'default' : 'primary'} size="large" onClick={() => onSet(step, !done, remark.trim())}>
@@ -139,7 +141,7 @@ function Running({ since, estimate }: { since: number; estimate: number }) {
   );
 }
 
-function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision: number }) {
+function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at' | 'revision'>) {
   // Which side one looks from stays from step to step, once it is chosen.
   const asked = at.asked.get('view') ?? '';
   const inSpace = asked === 'SPACE';
@@ -150,10 +152,7 @@ function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision:
     enabled: !inSpace,
   });
   const all = useQuery({ ...spaceQuery(at.spot, revision), enabled: inSpace }).data;
-  const ghosts = useMemo(() => {
-    const on = new Set(step.on);
-    return new Set((all?.parts ?? []).map((p) => p.placement).filter((p) => !on.has(p)));
-  }, [all, step]);
+  const ghosts = useMemo(() => notYet(all?.parts ?? [], step), [all, step]);
   const box = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 620, height: 480 });
   useEffect(() => {
@@ -184,7 +183,7 @@ function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision:
             lit={[]}
             litAs=""
             layers={{ rooms: false, ports: false, cables: step.cable !== '', view: false }}
-            ghosts={notYet(query.data, step)}
+            ghosts={notYet(query.data.parts, step)}
             onChoose={() => undefined}
           />
         )}
@@ -197,7 +196,9 @@ function Picture({ step, at, revision }: { step: Step; at: Standpoint; revision:
           onChange={(v) => at.go({ view: v })}
           size="small"
         />{' '}
-        the rig after this step; what is new is lit, what comes later is a shadow
+        {back
+          ? 'what comes off is lit, what is off already is a shadow'
+          : 'the rig after this step; what is new is lit, what comes later is a shadow'}
       </figcaption>
     </figure>
   );
@@ -216,7 +217,8 @@ function only(drawing: Schemas['DrawingView'], step: Step): Schemas['DrawingView
   };
 }
 
-function notYet(drawing: Schemas['DrawingView'], step: Step): ReadonlySet<string> {
-  const on = new Set(step.on);
-  return new Set(drawing.parts.map((p) => p.placement).filter((p) => !on.has(p)));
+/** Parts that are not on the rig in this step; the one that is handled is. */
+function notYet(parts: readonly { placement: string }[], step: Step): ReadonlySet<string> {
+  const on = new Set([...step.on, step.part]);
+  return new Set(parts.map((p) => p.placement).filter((p) => !on.has(p)));
 }

@@ -4,13 +4,15 @@ import { actText, isDone, missing } from './steps';
 import type { Step } from './steps';
 
 interface Props {
+  /** The way back: the rig is taken apart. */
+  back: boolean;
   steps: readonly Step[];
   chosen: string;
   onChoose: (step: Step) => void;
 }
 
 /** All steps in their order, with what is done, what may be done now and what waits. */
-export function StepList({ steps, chosen, onChoose }: Props) {
+export function StepList({ back, steps, chosen, onChoose }: Props) {
   const here = useRef<HTMLLIElement>(null);
   useEffect(() => {
     here.current?.scrollIntoView({ block: 'nearest' });
@@ -29,7 +31,7 @@ export function StepList({ steps, chosen, onChoose }: Props) {
               onClick={() => onChoose(s)}
             >
               <span className="num step-nth">{i + 1}</span>
-              <span className="step-act">{actText(s)}</span>
+              <span className="step-act">{actText(s, back)}</span>
               <span className="step-title">{s.title}</span>
               <span className="step-state">
                 {state === 'done' ? '✓' : state === 'stale' ? 'changed' : state === 'waits' ? 'waits' : ''}

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../shared/api/client';
 import type { ViewName } from '../../shared/api/queries';
-import { fixed, words } from '../../shared/format/units';
+import { fixed } from '../../shared/format/units';
 
 export type Step = Schemas['AssemblyStep'];
 export type Sheet = Schemas['AssemblySheet'];
@@ -54,15 +54,16 @@ export const screwText = (s: Schemas['StepScrews']) =>
 export const settingText = (s: Schemas['StepSetting']) =>
   `${s.what} to ${fixed(s.value, 1)}${s.unit === '°' ? '°' : ` ${s.unit}`}`;
 
-/** What kind of step it is, in a word. */
-export const actText = (step: Step) =>
-  ({
-    LAY: 'lay out',
-    STAND: 'set up',
-    FIT: 'fit',
-    TIE: 'tie',
-    TURN: 'turn',
-    LIFT: 'lift',
-    PLUG: 'plug',
-    BALANCE: 'balance',
-  })[step.act] ?? words(step.act);
+const ACTS = {
+  LAY: ['lay out', 'put away'],
+  STAND: ['set up', 'take down'],
+  FIT: ['fit', 'off'],
+  TIE: ['tie', 'untie'],
+  TURN: ['turn', 'turn'],
+  LIFT: ['lift', 'lift'],
+  PLUG: ['plug', 'unplug'],
+  BALANCE: ['balance', 'level'],
+} as const;
+
+/** What kind of step it is, in a word; on the way back its opposite. */
+export const actText = (step: Step, back: boolean) => ACTS[step.act][back ? 1 : 0];
