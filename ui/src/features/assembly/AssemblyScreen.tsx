@@ -4,6 +4,7 @@ import type { InputRef } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
+import { AGAIN_MS, untilBack } from '../../shared/api/away';
 import { assemblyQuery, tickSteps } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
@@ -61,11 +62,14 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const choose = (next: Step | undefined) => next && at.go({ step: next.key });
   const key = assemblyQuery(at.spot).queryKey;
   const mutationKey = ['ticks', ...key];
-  // Shown at once, sent one after the other: whoever is quick loses none.
+  // Shown at once, sent one after the other, and again while the server is away: whoever is quick, or has no network
+  // for a while, loses none. One that came twice is known by its id.
   const tick = useMutation({
     mutationKey,
     scope: { id: mutationKey.join('/') },
     mutationFn: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
+    retry: untilBack,
+    retryDelay: AGAIN_MS,
     onMutate: (ticks) => client.setQueryData(key, (now) => now && withTicks(now, ticks)),
     onSuccess: (fresh) => {
       if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, fresh);

@@ -120,7 +120,7 @@ describe('the screen', () => {
   });
   afterEach(() => vi.restoreAllMocks());
 
-  it('ticks the step and goes on to the next', async () => {
+  function show() {
     const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
     client.setQueryData(jobQuery('kiln').queryKey, JOB);
     render(
@@ -137,6 +137,10 @@ describe('the screen', () => {
         </App>
       </QueryClientProvider>,
     );
+  }
+
+  it('ticks the step and goes on to the next', async () => {
+    show();
     expect(await screen.findByRole('heading', { name: 'fit:a on' })).toBeTruthy();
     fireEvent.keyDown(window, { key: 'ArrowDown' });
     expect(await screen.findByText('Done all the same')).toBeTruthy();
@@ -147,5 +151,23 @@ describe('the screen', () => {
     await waitFor(() => expect(sent).toHaveLength(1));
     expect(sent[0]?.ticks[0]).toMatchObject({ step: 'fit:a', done: true });
     expect(sent[0]?.ticks[0]?.id).toMatch(/^[0-9a-f-]{36}$/);
+  });
+
+  it('keeps a tick while the server is away, and sends the same one again', async () => {
+    const post = vi.mocked(api.POST);
+    const sends = post.getMockImplementation();
+    post.mockImplementationOnce((async (_: string, init: { body: { ticks: Schemas['Tick'][] } }) => {
+      sent.push(init.body);
+      return { error: { detail: 'The database is away.' }, response: new Response(null, { status: 503 }) };
+    }) as unknown as typeof api.POST);
+    if (sends) post.mockImplementation(sends);
+    show();
+    await screen.findByRole('heading', { name: 'fit:a on' });
+    fireEvent.keyDown(window, { key: ' ' });
+    expect(await screen.findByRole('heading', { name: 'fit:b on' })).toBeTruthy();
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(screen.getByText(/1 of 2/)).toBeTruthy();
+    await waitFor(() => expect(sent).toHaveLength(2), { timeout: 6000 });
+    expect(sent[1]?.ticks[0]?.id).toBe(sent[0]?.ticks[0]?.id);
   });
 });
