@@ -334,6 +334,9 @@ final class StepWords {
      * what is only liked.
      */
     private String whyNow(Task task) {
+        if (task.act() == Act.BALANCE) {
+            return "All that weighs is on; what is changed after it moves the balance.";
+        }
         var graph = precedence.graph();
         Stream<Place> later = graph.outgoingEdgesOf(task).stream()
                 .map(e -> new Place("Before", graph.getEdgeTarget(e), precedence.reason(e), 0));

@@ -224,7 +224,10 @@ final class Tasks {
                         || rig.subtree(part.id()).stream().map(rig::require).anyMatch(this::stands));
     }
 
-    /** A part comes from where its way begins; where it is screwed, from where the key is. */
+    /**
+     * A part comes from where its way begins. One that is screwed is brought there from any side, and the hand is where
+     * the key is; what stands about it is in the way of the key alone.
+     */
     private Side side(Joint joint, Placed part) {
         Vec3 outward = rig.require(joint.parent().placement())
                 .portPose(joint.parent().port())
