@@ -34,7 +34,6 @@ final class FlangeMeets implements Check {
                     + "shows it first")
             .formula("e = body + Σ adapters − lens; sharp to f² ÷ e at the most")
             .source("optics of a lens moved by e; flange distances of the standards, adapters as on file")
-            .rules(List.of(Rule.FLANGE))
             .severity(Severity.STOP)
             .perLens(true)
             .build();

@@ -38,7 +38,6 @@ final class MountHolds implements Check {
                     + "and with the catch worn the lens comes off")
             .formula("torque at the ring = motor's · z₁ ÷ z₂")
             .source("spur gears; what mounts take is the house's")
-            .rules(List.of(Rule.PLAY_TORQUE, Rule.CATCH_TORQUE))
             .severity(Severity.STOP)
             .perLens(true)
             .build();
