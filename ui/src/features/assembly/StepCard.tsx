@@ -1,25 +1,18 @@
 import { Button, Input, Segmented } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { drawingQuery, spaceQuery } from '../../shared/api/queries';
-import type { ViewName } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Elevation } from '../../shared/drawing/Elevation';
 import { InSpace } from '../../shared/drawing/space/InSpace';
+import { useSize } from '../../shared/drawing/useSize';
+import { LOOKS_FROM, SPACE, VIEWS } from '../../shared/drawing/views';
 import { dayAndTime } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
 import { isDone, minutesText, missing, screwText, settingText, viewFor } from './steps';
 import type { Step } from './steps';
-
-const VIEWS = [
-  { value: 'RIGHT', label: 'right' },
-  { value: 'LEFT', label: 'left' },
-  { value: 'FRONT', label: 'front' },
-  { value: 'ABOVE', label: 'above' },
-  { value: 'SPACE', label: 'in space' },
-];
 
 const NOTHING: ReadonlySet<string> = new Set();
 
@@ -144,8 +137,8 @@ function Running({ since, estimate }: { since: number; estimate: number }) {
 function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at' | 'revision'>) {
   // Which side one looks from stays from step to step, once it is chosen.
   const asked = at.asked.get('view') ?? '';
-  const inSpace = asked === 'SPACE';
-  const view = VIEWS.some((v) => v.value === asked) && !inSpace ? (asked as ViewName) : viewFor(step);
+  const inSpace = asked === SPACE;
+  const view = VIEWS.find((v) => v.id === asked)?.id ?? viewFor(step);
   const query = useQuery({
     ...drawingQuery(at.spot, view, revision),
     placeholderData: keepPreviousData,
@@ -153,15 +146,7 @@ function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at
   });
   const all = useQuery({ ...spaceQuery(at.spot, revision), enabled: inSpace }).data;
   const ghosts = useMemo(() => notYet(all?.parts ?? [], step), [all, step]);
-  const box = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ width: 620, height: 480 });
-  useEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [box, size] = useSize({ width: 620, height: 480 });
   return (
     <figure className="step-picture">
       <div ref={box} className="step-drawing">
@@ -191,8 +176,8 @@ function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at
       <figcaption className="noprint">
         <Segmented
           aria-label="View from"
-          options={VIEWS}
-          value={inSpace ? 'SPACE' : view}
+          options={LOOKS_FROM}
+          value={inSpace ? SPACE : view}
           onChange={(v) => at.go({ view: v })}
           size="small"
         />{' '}

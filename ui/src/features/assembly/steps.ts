@@ -22,7 +22,13 @@ export function withTicks(sheet: Sheet, ticks: readonly Schemas['Tick'][]): Shee
     const tick = last.get(s.key);
     return tick ? { ...s, tick: tick.done ? { ...SENT, remark: tick.remark } : null } : s;
   });
-  return { ...sheet, steps, done: steps.filter(isDone).length };
+  const open = steps.filter((s) => !isDone(s));
+  return {
+    ...sheet,
+    steps,
+    done: steps.length - open.length,
+    minutesLeft: open.reduce((sum, s) => sum + s.minutes, 0),
+  };
 }
 
 /** What must be done before a step and is not. */

@@ -1,6 +1,6 @@
 import { Button, Dropdown, Segmented, Tooltip } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Ref } from 'react';
 import { drawingQuery } from '../../shared/api/queries';
 import type { Spot } from '../../shared/api/queries';
@@ -10,7 +10,8 @@ import { printFullSize, saveText, svgText } from '../../shared/drawing/exportSvg
 import type { LayerSet } from '../../shared/drawing/Layers';
 import type { Slide } from '../../shared/drawing/useTrackDrag';
 import { InSpace } from '../../shared/drawing/space/InSpace';
-import { SPACE, VIEWS } from './views';
+import { useSize } from '../../shared/drawing/useSize';
+import { LOOKS_FROM, SPACE, VIEWS } from '../../shared/drawing/views';
 
 interface Props {
   spot: Spot;
@@ -43,20 +44,6 @@ const LAYERS: [keyof LayerSet, string][] = [
   ['view', 'lens view'],
 ];
 
-/** The room a drawing has on the screen, in pixels. */
-function useSize() {
-  const box = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ width: 660, height: 600 });
-  useEffect(() => {
-    const element = box.current;
-    if (!element) return;
-    const observer = new ResizeObserver(() => setSize({ width: element.clientWidth, height: element.clientHeight }));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-  return [box, size] as const;
-}
-
 /** The rig drawn to scale from one side, with what is laid over it. */
 export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onView, ...drawn }: Props) {
   const name = VIEWS.find((v) => v.id === view)?.id ?? 'RIGHT';
@@ -67,7 +54,7 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
     enabled: !inSpace,
   });
   const lit = useMemo(() => new Set(drawn.lit), [drawn.lit]);
-  const [box, size] = useSize();
+  const [box, size] = useSize({ width: 660, height: 600 });
   const [layers, setLayers] = useState<LayerSet>({ rooms: false, ports: false, cables: false, view: false });
   const svg = () => box.current?.querySelector('svg') ?? undefined;
   const save = () => {
@@ -93,10 +80,7 @@ export function ElevationPanel({ spot, revision, view, measuring, onMeasure, onV
           aria-label="View from"
           className="quiet-choice"
           value={inSpace ? SPACE : name}
-          options={[
-            ...VIEWS.map((v) => ({ value: v.id as string, label: v.title })),
-            { value: SPACE, label: 'in space' },
-          ]}
+          options={LOOKS_FROM}
           onChange={onView}
         />
         <div className={inSpace ? 'layers away' : 'layers'} role="group" aria-label="Layers">

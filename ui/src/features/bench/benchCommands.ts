@@ -1,7 +1,7 @@
 import type { Schemas } from '../../shared/api/client';
 import type { Command } from '../../shared/commands/commands';
 import type { BenchActions } from './useBenchKeys';
-import { SPACE, VIEWS } from './views';
+import { SPACE, VIEWS } from '../../shared/drawing/views';
 
 function gathering(row: Schemas['Row'], a: BenchActions): Command[] {
   return [

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
@@ -102,10 +103,12 @@ class AssemblyService {
         return at.in(reports.of(store.load(at.job())));
     }
 
-    /** Ticks that are known already are passed over. */
+    /** Ticks that are known already are passed over, also when the same one comes twice at once. */
     @Transactional
     void tick(Standpoint at, List<AssemblyController.Tick> ticks, String who) {
-        RigAnalysis rig = rig(at);
+        StoredJob stored = store.lock(at.job());
+        JobService.requireOpen(stored);
+        RigAnalysis rig = at.in(reports.of(stored));
         Set<String> steps = AssemblyPlan.of(rig).steps().stream().map(Step::key).collect(Collectors.toSet());
         for (AssemblyController.Tick tick : ticks) {
             if (!steps.contains(tick.step())) {
@@ -117,11 +120,10 @@ class AssemblyService {
                 rows.known(ticks.stream().map(AssemblyController.Tick::id).toList()));
         Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         Of of = Of.of(at, rig);
-        for (AssemblyController.Tick tick : ticks) {
-            if (known.add(tick.id())) {
-                rows.save(new TickRow(of, tick, who, now));
-            }
-        }
+        rows.saveAll(ticks.stream()
+                .filter(t -> known.add(t.id()))
+                .map(t -> new TickRow(of, t, who, now))
+                .toList());
         happened.toJob(at.job());
     }
 }

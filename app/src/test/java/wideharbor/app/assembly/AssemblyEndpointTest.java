@@ -93,6 +93,36 @@ class AssemblyEndpointTest {
                         .asInt());
     }
 
+    /** One tick that comes eight times at once, as it does when a network comes back: once, and nobody is refused. */
+    @Test
+    void theSameTickAtOnceIsOne() {
+        String job = RunningApp.copyOf("kiln");
+        JsonNode first = sheet(job).at("/steps/0");
+        String id = UUID.randomUUID().toString();
+        List<Integer> answers = java.util.stream.IntStream.range(0, 8)
+                .parallel()
+                .mapToObj(
+                        i -> send(tech, job, List.of(tick(id, first, true, ""))).status())
+                .toList();
+        assertEquals(java.util.Collections.nCopies(8, 200), answers);
+        assertEquals(1, sheet(job).path("done").asInt());
+    }
+
+    @Test
+    void whatHasLeftIsNotTicked() throws java.sql.SQLException {
+        String job = RunningApp.copyOf("kiln");
+        JsonNode first = sheet(job).at("/steps/0");
+        try (var connection = RunningApp.database();
+                var statement = connection.prepareStatement(
+                        "UPDATE job SET stage = 'DISPATCHED', state_no = state_no + 1 WHERE id = ?")) {
+            statement.setString(1, job);
+            assertEquals(1, statement.executeUpdate());
+        }
+        Client.Answer refused = send(tech, job, List.of(tick(UUID.randomUUID().toString(), first, true, "")));
+        assertEquals(409, refused.status(), refused.text());
+        assertTrue(refused.detail().contains("dispatched"), refused.detail());
+    }
+
     @Test
     void theWayBackBeginsWithWhatCameLast() {
         JsonNode back = tech.get(of("slack-water") + "?back=true").json();

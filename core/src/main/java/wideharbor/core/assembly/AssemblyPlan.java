@@ -12,6 +12,7 @@ import wideharbor.core.id.PlacementId;
 /**
  * In which order a rig is put together, one step at a time.
  *
+ * @param back the way back, last on, first off
  * @param loops what could not be kept because something else must come before it
  * @param keys every key that is used, in the order in which it is first needed
  * @param minutes estimated for one pair of hands, with fetching and going round
@@ -21,6 +22,7 @@ import wideharbor.core.id.PlacementId;
  */
 public record AssemblyPlan(
         List<Step> steps,
+        List<Step> back,
         List<Loop> loops,
         List<String> keys,
         double minutes,
@@ -33,6 +35,7 @@ public record AssemblyPlan(
 
     public AssemblyPlan {
         steps = List.copyOf(steps);
+        back = List.copyOf(back);
         loops = List.copyOf(loops);
         keys = List.copyOf(keys);
     }
@@ -126,11 +129,6 @@ public record AssemblyPlan(
         return analysis.once(AssemblyPlan.class, AssemblyPlan::plan);
     }
 
-    /** The way back: last on, first off. What was tied to something is free of it before that goes. */
-    public List<Step> back() {
-        return TakenOff.steps(steps);
-    }
-
     private static AssemblyPlan plan(RigAnalysis analysis) {
         Tasks tasks = Tasks.of(analysis);
         Precedence precedence = Precedence.of(analysis, tasks);
@@ -141,6 +139,7 @@ public record AssemblyPlan(
         order.forEach(t -> keys.addAll(t.keys()));
         return new AssemblyPlan(
                 steps,
+                TakenOff.steps(steps, analysis.rig(), order),
                 precedence.loops(),
                 new ArrayList<>(keys),
                 steps.stream().mapToDouble(Step::minutes).sum(),

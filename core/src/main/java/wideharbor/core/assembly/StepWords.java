@@ -29,6 +29,11 @@ import wideharbor.core.tool.ToolList;
 
 /** Says each step of an order as one says it to somebody at the bench. */
 final class StepWords {
+    static final String OVER = "over";
+    static final String UP = "up";
+    static final String TURN_OVER = "Turn the rig onto its top";
+    static final String TURN_UP = "Turn the rig upright";
+
     private final RigAnalysis analysis;
     private final Rig rig;
     private final Tasks tasks;
@@ -75,12 +80,12 @@ final class StepWords {
         boolean over = forWhat.turned();
         return new Step(
                 "turn:" + nth,
-                over ? "over" : "up",
+                over ? OVER : UP,
                 Act.TURN,
                 Optional.empty(),
                 Optional.empty(),
                 List.copyOf(on),
-                over ? "Turn the rig onto its top" : "Turn the rig upright",
+                over ? TURN_OVER : TURN_UP,
                 "on something soft",
                 Side.TOP,
                 List.of(),
@@ -314,15 +319,15 @@ final class StepWords {
                 .orElse("");
     }
 
+    private Before before(Task first, Reason reason) {
+        return new Before(first.key(), reason.kind(), Titles.of(rig, first), reason.why());
+    }
+
     private List<Before> before(Task task, Optional<Step> turned) {
         List<Before> all = new ArrayList<>(precedence.graph().incomingEdgesOf(task).stream()
-                .map(e -> new Object() {
-                    final Task first = precedence.graph().getEdgeSource(e);
-                    final Reason reason = precedence.reason(e);
-                })
-                .filter(b -> b.reason.kind() != Reason.Kind.WEIGHS && b.reason.kind() != Reason.Kind.LIKED)
-                .sorted(Comparator.comparing(b -> b.reason.kind()))
-                .map(b -> new Before(b.first.key(), b.reason.kind(), Titles.of(rig, b.first), b.reason.why()))
+                .map(e -> before(precedence.graph().getEdgeSource(e), precedence.reason(e)))
+                .filter(b -> b.kind() != Reason.Kind.WEIGHS && b.kind() != Reason.Kind.LIKED)
+                .sorted(Comparator.comparing(Before::kind))
                 .toList());
         turned.ifPresent(t -> all.add(
                 new Before(t.key(), Reason.Kind.TURNED_OVER, t.title(), "The rig lies the right way up for it then.")));

@@ -4,15 +4,25 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wideharbor.core.assembly.AssemblyPlan.Before;
 import wideharbor.core.assembly.AssemblyPlan.Step;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.rig.Rig;
 
 /** Steps said backwards: the rig is taken apart. */
 final class TakenOff {
+    private final Map<String, String> titles = new LinkedHashMap<>();
+
     private TakenOff() {}
 
-    static List<Step> steps(List<Step> built) {
+    static List<Step> steps(List<Step> built, Rig rig, List<Task> tasks) {
+        TakenOff off = new TakenOff();
+        tasks.forEach(t -> off.titles.put(t.key(), Titles.off(rig, t)));
+        return off.steps(built);
+    }
+
+    private List<Step> steps(List<Step> built) {
         Map<String, List<Before>> after = new LinkedHashMap<>();
         for (Step step : built) {
             for (Before b : step.before()) {
@@ -29,7 +39,7 @@ final class TakenOff {
         return all;
     }
 
-    private static Step off(Step step, List<Before> before, List<PlacementId> left) {
+    private Step off(Step step, List<Before> before, List<PlacementId> left) {
         return new Step(
                 step.key(),
                 step.print(),
@@ -66,26 +76,10 @@ final class TakenOff {
         };
     }
 
-    private static String title(Step step) {
-        return switch (step.act()) {
-            case LAY -> step.title().replaceFirst("^Lay out ", "Put away ");
-            case STAND ->
-                step.title().startsWith("Set up ")
-                        ? step.title().replaceFirst("^Set up ", "Take down ")
-                        : off(step.title());
-            case FIT -> off(step.title());
-            case TIE -> step.title().replaceFirst("^Tie ", "Untie ").replace(" to ", " from ");
-            case TURN -> step.print().equals("over") ? "Turn the rig upright" : "Turn the rig onto its top";
-            case LIFT -> step.title().replaceFirst("^Set the rig onto ", "Lift the rig off ");
-            case PLUG -> step.title().replaceFirst("^Plug ", "Unplug ");
-            case BALANCE -> "Level it, lock pan and tilt";
-        };
-    }
-
-    /** "A onto B" as "A off B". */
-    private static String off(String title) {
-        int at = title.lastIndexOf(" onto ");
-        return at < 0 ? title : title.substring(0, at) + " off " + title.substring(at + " onto ".length());
+    /** A turn belongs to no task: it lies the other way round afterwards. */
+    private String title(Step step) {
+        return Optional.ofNullable(titles.get(step.key()))
+                .orElse(step.print().equals(StepWords.OVER) ? StepWords.TURN_UP : StepWords.TURN_OVER);
     }
 
     private static String check(Step step) {
@@ -93,7 +87,7 @@ final class TakenOff {
             case PLUG -> "By the plug, not by the cable; its cap on.";
             case LIFT -> "Pan and tilt locked; the weight in hand before the lock is opened.";
             case FIT, STAND, TIE ->
-                step.check().startsWith("Hold the lens")
+                step.before().stream().anyMatch(b -> b.kind() == Reason.Kind.BORNE)
                         ? "Hold the lens, lower what bears it, then unlock the mount; caps on both."
                         : step.screws().stream().anyMatch(s -> !s.captive())
                                 ? "The loose screws are counted and bagged."

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.Handwork;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Joint;
@@ -258,7 +259,6 @@ final class Tasks {
         Task task = task("lift:" + joint.id(), Act.LIFT, Optional.empty(), List.of(joint), Side.TOP, false);
         Set<PlacementId> lifting = new LinkedHashSet<>(rig.subtree(rig.content().root()));
         lifting.removeAll(ground);
-        boolean heavy = Mass.of(rig, lifting).grams() > analysis.rule(Rule.LIFT_MASS);
         return new Task(
                 task.key(),
                 task.act(),
@@ -269,7 +269,7 @@ final class Tasks {
                 task.side(),
                 false,
                 task.keys(),
-                task.minutes() + (heavy ? analysis.rule(Rule.TIME_LIFT) : 0));
+                task.minutes() + Handwork.lift(Mass.of(rig, lifting).grams(), analysis.rules()));
     }
 
     private Task tying(Joint joint) {
@@ -300,14 +300,10 @@ final class Tasks {
         double minutes = 0;
         for (Joint joint : joints) {
             for (Port port : List.of(rig.port(joint.parent()), rig.port(joint.child()))) {
-                if (port.working().isToolFree()) {
-                    minutes += analysis.rule(Rule.TIME_LEVER) * port.working().stages();
-                    continue;
-                }
-                for (Port.Screw screw : port.screws()) {
-                    screws.add(screw);
-                    keyOf(screw).ifPresent(keys::add);
-                    minutes += screw.count() * analysis.rule(Rule.TIME_SCREW);
+                minutes += Handwork.minutes(port, analysis.rules());
+                if (!port.working().isToolFree()) {
+                    screws.addAll(port.screws());
+                    port.screws().forEach(s -> keyOf(s).ifPresent(keys::add));
                 }
             }
             minutes += settings(joint).size() * analysis.rule(Rule.TIME_SETTING);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.balance.Mass;
+import wideharbor.core.brief.Handwork;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
@@ -213,9 +214,10 @@ public record Changeover(
         Set<String> keys = new LinkedHashSet<>();
         double minutes = 0;
         for (Joint joint : joints) {
-            Port on = rig.port(joint.parent());
-            Port own = rig.port(joint.child());
-            minutes += work(on, keys, rules) + work(own, keys, rules);
+            for (Port port : List.of(rig.port(joint.parent()), rig.port(joint.child()))) {
+                keys(port, keys);
+                minutes += Handwork.minutes(port, rules);
+            }
         }
         String where = joints.stream()
                 .findFirst()
@@ -235,19 +237,14 @@ public record Changeover(
             lifted = new LinkedHashSet<>(rig.subtree(rig.content().root()));
             lifted.removeAll(side);
         }
-        return Mass.of(rig, lifted).grams() > rules.value(Rule.LIFT_MASS) ? rules.value(Rule.TIME_LIFT) : 0;
+        return Handwork.lift(Mass.of(rig, lifted).grams(), rules);
     }
 
-    private static double work(Port port, Set<String> keys, HouseRules rules) {
-        if (port.working().isToolFree()) {
-            return rules.value(Rule.TIME_LEVER) * port.working().stages();
+    /** One key of each kind of screw. */
+    private static void keys(Port port, Set<String> keys) {
+        if (!port.working().isToolFree()) {
+            port.screws().forEach(s -> s.keys().stream().findFirst().ifPresent(keys::add));
         }
-        double minutes = 0;
-        for (Port.Screw screw : port.screws()) {
-            screw.keys().stream().findFirst().ifPresent(keys::add);
-            minutes += screw.count() * rules.value(Rule.TIME_SCREW);
-        }
-        return minutes;
     }
 
     private static List<String> recheck(Rig from, Rig to, List<Step> steps) {

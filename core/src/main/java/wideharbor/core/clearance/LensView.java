@@ -78,10 +78,7 @@ public record LensView(
                 .type()
                 .facet(OpticalFacet.Camera.class)
                 .flatMap(OpticalFacet.Camera::window);
-        return rig.attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
-                .findFirst()
-                .flatMap(lens -> window.map(w -> of(rig, lens, w)));
+        return rig.fittedLens().flatMap(lens -> window.map(w -> of(rig, lens, w)));
     }
 
     private static LensView of(Rig rig, Placed placed, Window window) {

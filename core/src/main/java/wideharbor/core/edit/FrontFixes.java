@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Port;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Motion;
+import wideharbor.core.rig.MountChain;
 import wideharbor.core.rig.Rig;
 
 /** What may be done with what stands before a lens, or drives it. */
@@ -60,6 +61,14 @@ public final class FrontFixes {
     /** Another lens adapter in its stead, those of the kit first. */
     public static List<Candidate> otherAdapters(RigAnalysis analysis, PlacementId adapter) {
         return others(analysis, adapter, OpticalFacet.LensAdapter.class);
+    }
+
+    /** Another lens adapter for each that is between body and lens. */
+    public static List<Candidate> otherAdapters(RigAnalysis analysis) {
+        return MountChain.of(analysis.rig()).stream()
+                .flatMap(c -> c.between().stream())
+                .flatMap(p -> otherAdapters(analysis, p.id()).stream())
+                .toList();
     }
 
     /** A gear ring for a smooth ring, those of the kit first. */

@@ -71,10 +71,7 @@ public record LensFront(
      * Empty when there is no lens on the body. One that sees half a sphere or so has no pencils; its view is judged.
      */
     public static Optional<LensFront> of(Rig rig) {
-        return rig.attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
-                .findFirst()
-                .map(lens -> of(rig, lens));
+        return rig.fittedLens().map(lens -> of(rig, lens));
     }
 
     private static LensFront of(Rig rig, Placed lens) {

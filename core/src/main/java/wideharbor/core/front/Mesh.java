@@ -9,7 +9,6 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.Mating;
-import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Pose;
 import wideharbor.core.geometry.Vec3;
@@ -71,9 +70,7 @@ public record Mesh(
 
     /** Every drive on rods that run along the lens, with the gear nearest to it; none without a geared lens. */
     public static List<Mesh> of(Rig rig, Standards standards) {
-        Optional<Placed> lens = rig.attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
-                .findFirst();
+        Optional<Placed> lens = rig.fittedLens();
         List<Mesh> all = new ArrayList<>();
         for (Placed drive : rig.attached()) {
             lens.ifPresent(l -> drive.type()

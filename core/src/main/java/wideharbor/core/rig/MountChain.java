@@ -40,11 +40,7 @@ public record MountChain(Placed body, Placed lens, List<Placed> between, List<Jo
     public static Optional<MountChain> of(Rig rig) {
         Placed body = rig.require(rig.content().root());
         Optional<OpticalFacet.Camera> camera = body.type().facet(OpticalFacet.Camera.class);
-        return rig.attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
-                .findFirst()
-                .filter(lens -> camera.isPresent())
-                .flatMap(lens -> of(rig, body, lens));
+        return rig.fittedLens().filter(lens -> camera.isPresent()).flatMap(lens -> of(rig, body, lens));
     }
 
     private static Optional<MountChain> of(Rig rig, Placed body, Placed lens) {

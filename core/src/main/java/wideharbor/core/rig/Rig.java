@@ -20,6 +20,7 @@ import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
+import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.geometry.Pose;
@@ -166,6 +167,13 @@ public final class Rig {
     public Placed require(PlacementId placement) {
         return find(placement)
                 .orElseThrow(() -> new IllegalArgumentException("Placement '" + placement + "' is not on the rig"));
+    }
+
+    /** The lens that is on the rig; empty where none is. */
+    public Optional<Placed> fittedLens() {
+        return attached.values().stream()
+                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
+                .findFirst();
     }
 
     public List<Detached> detached() {

@@ -159,6 +159,29 @@ class AssemblyPlanTest {
         assertEquals("", plan.steps().get(1).tools().get(0).in(), "nothing is packed");
     }
 
+    /** A part may be called what a sentence says: its name stays as it is. */
+    @Test
+    void namesStayAsTheyAreOnTheWayBack() {
+        ItemType named = part("clamp to plate onto rail")
+                .port("foot", "m4-pair", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                .port("side", "m4-pair", Role.A, new Vec3(0, 5, 0), DOWN, Vec3.FORWARD)
+                .make();
+        AssemblyPlan plan = AssemblyPlan.of(Rigs.rig()
+                .with("body", table())
+                .with("one", named)
+                .join("j1", "body:top-0", "one:foot")
+                .close("j2", "body:top-1", "one:side")
+                .on("none")
+                .analysis());
+        List<String> back = plan.back().stream().map(Step::title).toList();
+        assertEquals(
+                List.of(
+                        "Untie clamp to plate onto rail from body",
+                        "clamp to plate onto rail off body",
+                        "Put away body"),
+                back);
+    }
+
     /** Two that each need the other first cannot both have it; it is told, and the steps are all there. */
     @Test
     void whatCannotBeIsTold() {

@@ -48,9 +48,7 @@ final class CloseFocus implements Check {
         if (tapes.isEmpty() || lens.isNone()) {
             return;
         }
-        Optional<Placed> fitted = analysis.rig().attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
-                .findFirst();
+        Optional<Placed> fitted = analysis.rig().fittedLens();
         if (fitted.isEmpty()) {
             return;
         }

@@ -2,7 +2,6 @@ package wideharbor.core.check.front;
 
 import static wideharbor.core.job.Subject.part;
 
-import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
@@ -19,7 +18,6 @@ import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.FrontFixes;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.MountChain;
-import wideharbor.core.rig.Placed;
 
 /** The lens stands as far from the sensor as its mount is made for. */
 final class FlangeMeets implements Check {
@@ -82,11 +80,6 @@ final class FlangeMeets implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        List<Candidate> all = new ArrayList<>();
-        MountChain.of(analysis.rig())
-                .ifPresent(c -> c.between().stream()
-                        .map(Placed::id)
-                        .forEach(p -> all.addAll(FrontFixes.otherAdapters(analysis, p))));
-        return all;
+        return FrontFixes.otherAdapters(analysis);
     }
 }

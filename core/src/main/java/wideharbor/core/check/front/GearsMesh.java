@@ -9,7 +9,6 @@ import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.FrontFacet;
-import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -61,24 +60,24 @@ final class GearsMesh implements Check {
         Mesh.of(analysis.rig(), analysis.standards()).forEach(m -> judge(m, results));
         toothless(analysis)
                 .ifPresent(lens -> analysis.rig().attached().stream()
-                        .filter(p -> p.type().facet(FrontFacet.Drive.class).isPresent())
-                        .forEach(drive -> smooth(lens, drive, results)));
+                        .forEach(drive -> drive.type()
+                                .facet(FrontFacet.Drive.class)
+                                .ifPresent(f -> smooth(lens, drive, f, results))));
     }
 
     /** A lens whose rings are known to have no teeth, nor a gear ring on them. */
     private static Optional<Placed> toothless(RigAnalysis analysis) {
-        return analysis.rig().attached().stream()
-                .filter(p -> p.type().facet(OpticalFacet.Lens.class).isPresent())
+        return analysis.rig()
+                .fittedLens()
                 .filter(p -> p.type().facet(FrontFacet.SmoothRing.class).isPresent())
-                .filter(p -> !Mesh.hasTeeth(analysis.rig(), p))
-                .findFirst();
+                .filter(p -> !Mesh.hasTeeth(analysis.rig(), p));
     }
 
-    private static void smooth(Placed lens, Placed drive, Results results) {
+    private static void smooth(Placed lens, Placed drive, FrontFacet.Drive facet, Results results) {
         results.found(
                 About.of(SMOOTH, part(lens.id()), part(drive.id())),
                 lens.title() + " has no teeth for " + drive.title(),
-                new Evidence.Statement("a smooth ring", "teeth of module 0.8"),
+                new Evidence.Statement("a smooth ring", "teeth of module " + Words.one(facet.moduleMm())),
                 "A gear slips on a smooth ring. A gear ring of its diameter goes on it, or a hand turns it.");
     }
 

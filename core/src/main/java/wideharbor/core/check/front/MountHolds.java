@@ -23,7 +23,6 @@ import wideharbor.core.front.Mesh;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.MountChain;
-import wideharbor.core.rig.Placed;
 import wideharbor.core.standard.Standard.Lock;
 
 /** No mount between body and lens gives when a drive reaches the end of its ring. */
@@ -94,11 +93,7 @@ final class MountHolds implements Check {
 
     @Override
     public List<Candidate> candidates(Finding finding, RigAnalysis analysis) {
-        List<Candidate> all = new ArrayList<>();
-        MountChain.of(analysis.rig())
-                .ifPresent(c -> c.between().stream()
-                        .map(Placed::id)
-                        .forEach(p -> all.addAll(FrontFixes.otherAdapters(analysis, p))));
+        List<Candidate> all = new ArrayList<>(FrontFixes.otherAdapters(analysis));
         all.addAll(FrontFixes.otherDrives(analysis, finding.key().parts().get(1)));
         return all;
     }

@@ -1,4 +1,4 @@
-import type { ViewName } from '../../shared/api/queries';
+import type { ViewName } from '../api/queries';
 
 /** The sides a rig is drawn from. */
 export const VIEWS: { id: ViewName; title: string }[] = [
@@ -10,3 +10,9 @@ export const VIEWS: { id: ViewName; title: string }[] = [
 
 /** The view that can be turned. */
 export const SPACE = 'SPACE';
+
+/** All of them, to be chosen from. */
+export const LOOKS_FROM: { value: string; label: string }[] = [
+  ...VIEWS.map((v) => ({ value: v.id, label: v.title })),
+  { value: SPACE, label: 'in space' },
+];
