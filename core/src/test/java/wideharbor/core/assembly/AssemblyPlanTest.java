@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.assembly.AssemblyPlan.Step;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.ItemTypeBuilder;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.PortBuilder;
@@ -162,10 +163,12 @@ class AssemblyPlanTest {
     /** A part may be called what a sentence says: its name stays as it is. */
     @Test
     void namesStayAsTheyAreOnTheWayBack() {
-        ItemType named = part("clamp to plate onto rail")
-                .port("foot", "m4-pair", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
-                .port("side", "m4-pair", Role.A, new Vec3(0, 5, 0), DOWN, Vec3.FORWARD)
-                .make();
+        ItemType named = ItemTypeBuilder.builder(part("clamp")
+                        .port("foot", "m4-pair", Role.A, Vec3.ZERO, DOWN, Vec3.FORWARD)
+                        .port("side", "m4-pair", Role.A, new Vec3(0, 5, 0), DOWN, Vec3.FORWARD)
+                        .make())
+                .name("clamp to plate onto rail")
+                .build();
         AssemblyPlan plan = AssemblyPlan.of(Rigs.rig()
                 .with("body", table())
                 .with("one", named)
