@@ -16,6 +16,9 @@ const PowerScreen = lazy(async () => ({ default: (await import('../features/powe
 const SignalScreen = lazy(async () => ({ default: (await import('../features/signal')).SignalScreen }));
 const LensesScreen = lazy(async () => ({ default: (await import('../features/lenses')).LensesScreen }));
 const AssemblyScreen = lazy(async () => ({ default: (await import('../features/assembly')).AssemblyScreen }));
+const TestsScreen = lazy(async () => ({ default: (await import('../features/tests')).TestsScreen }));
+const PackingScreen = lazy(async () => ({ default: (await import('../features/packing')).PackingScreen }));
+const StockScreen = lazy(async () => ({ default: (await import('../features/stock')).StockScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
 const PartScreen = lazy(async () => ({ default: (await import('../features/catalogue')).PartScreen }));
@@ -70,6 +73,7 @@ export function App() {
           <Route path="/catalogue/make" element={<MakeScreen session={session.data} />} />
           <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
           <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
+          <Route path="/stock" element={<StockScreen session={session.data} />} />
           <Route path="/house" element={<HouseScreen session={session.data} />} />
           <Route path="/people" element={<PeopleScreen session={session.data} />} />
           <Route path="/me" element={<MeScreen session={session.data} />} />
@@ -82,6 +86,8 @@ export function App() {
             <Route path="signal" element={<SignalScreen session={session.data} />} />
             <Route path="assembly" element={<AssemblyScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />
+            <Route path="tests" element={<TestsScreen session={session.data} />} />
+            <Route path="packing" element={<PackingScreen session={session.data} />} />
             <Route path="dispatch" element={<DispatchScreen session={session.data} />} />
             <Route index element={<Navigate to="brief" replace />} />
           </Route>

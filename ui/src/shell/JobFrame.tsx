@@ -2,6 +2,7 @@ import { Link, NavLink, Outlet, useParams, useSearchParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query';
 import { jobQuery } from '../shared/api/queries';
 import { dayAndTime } from '../shared/format/units';
+import { stageText } from '../shared/job/stages';
 import { addressOf } from '../shared/job/standpoint';
 import { VerdictBadge } from '../shared/kit/VerdictBadge';
 import { AlsoHere } from './AlsoHere';
@@ -16,6 +17,8 @@ const SCREENS = [
   ['signal', 'Signal'],
   ['assembly', 'Assembly'],
   ['changeover', 'Changeover'],
+  ['tests', 'Tests'],
+  ['packing', 'Packing'],
   ['dispatch', 'Dispatch'],
 ] as const;
 
@@ -47,7 +50,7 @@ export function JobFrame() {
           ))}
         </nav>
         <AlsoHere job={job} bodies={data.builds} />
-        <span className="stage soft">{data.stage.toLowerCase()}</span>
+        <span className="stage soft">{stageText(data.stage)}</span>
         <VerdictBadge clear={data.clear} text={data.verdict} />
       </div>
       <Outlet />

@@ -74,6 +74,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           {!isCrew(session) && (
             <>
               <NavLink to="/catalogue">Catalogue</NavLink>
+              <NavLink to="/stock">Stock</NavLink>
               <NavLink to="/calculators">Calculators</NavLink>
               <NavLink to="/house">House</NavLink>
             </>

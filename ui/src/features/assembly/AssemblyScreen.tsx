@@ -2,17 +2,18 @@ import './assembly.css';
 import { Input, Progress, Segmented } from 'antd';
 import type { InputRef } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { AGAIN_MS, untilBack } from '../../shared/api/away';
 import { assemblyQuery, tickSteps } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
 import { counted, fixed } from '../../shared/format/units';
+import { hasLeft } from '../../shared/job/stages';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
 import { Pick } from '../../shared/kit/Pick';
-import { isTyping } from '../../shared/kit/typing';
+import { useBenchKeys } from '../../shared/kit/useBenchKeys';
 import { useRefusal } from '../../shared/kit/useRefusal';
 import { Waiting } from '../../shared/kit/Waiting';
 import { StepCard } from './StepCard';
@@ -27,7 +28,7 @@ export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
   const query = useQuery({ ...assemblyQuery(at.spot, back), enabled: at.build !== undefined });
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!at.build || query.isPending) return <Waiting />;
-  const mayTick = !back && session.editsBuilds && at.data?.stage !== 'DISPATCHED';
+  const mayTick = !back && session.editsBuilds && !hasLeft(at.data?.stage);
   return (
     <Steps
       key={`${at.spot.build}/${at.spot.configuration}/${back}`}
@@ -86,7 +87,7 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
     if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
   const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
-  useKeys({
+  useBenchKeys({
     ' ': () => step && mayTick && set(step, !isDone(step), ''),
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
@@ -184,24 +185,4 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
       </p>
     </main>
   );
-}
-
-function useKeys(does: Record<string, () => unknown>) {
-  const last = useRef(does);
-  useEffect(() => {
-    last.current = does;
-  });
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const run = last.current[e.key];
-      if (!run || isTyping(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
-      // A button that has the focus is pressed by the space bar, as everywhere; in the list Enter does that.
-      const on = e.target instanceof HTMLElement ? e.target : undefined;
-      if (e.key === ' ' && on?.closest('button, summary') && !on.closest('.step-list')) return;
-      e.preventDefault();
-      run();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
 }

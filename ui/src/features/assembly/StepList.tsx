@@ -18,7 +18,7 @@ export function StepList({ back, steps, chosen, onChoose }: Props) {
     here.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   return (
-    <ol className="step-list" aria-label="Steps">
+    <ol className="step-list" aria-label="Steps" data-rows>
       {steps.map((s, i) => {
         const waits = !isDone(s) && missing(s, steps).length > 0;
         const state = isDone(s) ? 'done' : s.tick ? 'stale' : waits ? 'waits' : 'free';

@@ -6,6 +6,7 @@ import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { isCrew } from '../../shared/api/peopleQueries';
 import { jobQuery } from '../../shared/api/queries';
+import { hasLeft } from '../../shared/job/stages';
 import { Glance } from './Glance';
 import { BodiesPanel } from '../bodies';
 import { BriefForm } from './BriefForm';
@@ -27,7 +28,7 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
       <section className="brief-left" aria-labelledby="brief-title">
         <div className="head">
           <h2 id="brief-title">Brief</h2>
-          {session.editsBriefs && !editing && data.stage !== 'DISPATCHED' && (
+          {session.editsBriefs && !editing && !hasLeft(data.stage) && (
             <Button onClick={() => setEditing(true)}>Edit the brief</Button>
           )}
           <Button type="text" className="noprint" onClick={() => window.print()}>
@@ -50,17 +51,14 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
         ) : (
           <>
             <Glance job={data} />
-            <BodiesPanel
-              job={data}
-              canEdit={(session.editsBuilds || session.editsBriefs) && data.stage !== 'DISPATCHED'}
-            />
+            <BodiesPanel job={data} canEdit={(session.editsBuilds || session.editsBriefs) && !hasLeft(data.stage)} />
             <BriefSheet job={data} />
             <Remarks job={job} settles={!isCrew(session)} me={session.displayName} />
             {!isCrew(session) && <Crew job={job} invites={session.editsBriefs} />}
           </>
         )}
       </section>
-      <RequirementList job={data} edits={(session.editsBuilds || isCrew(session)) && data.stage !== 'DISPATCHED'} />
+      <RequirementList job={data} edits={(session.editsBuilds || isCrew(session)) && !hasLeft(data.stage)} />
     </main>
   );
 }

@@ -7,19 +7,25 @@ import { api, unwrap } from '../../shared/api/client';
 import type { Schemas } from '../../shared/api/client';
 import { dispatchQuery, keys } from '../../shared/api/queries';
 import { Waiting } from '../../shared/kit/Waiting';
+import { hasLeft } from '../../shared/job/stages';
 import { kilograms } from '../../shared/format/units';
 import { BroughtPanel } from './BroughtPanel';
+import { Ladder } from './Ladder';
 import { PullTable } from './PullTable';
 
-type Act = 'built' | 'sign' | 'dispatch' | 'recall';
-
-const STAGES = ['DRAFT', 'BUILT', 'SIGNED', 'DISPATCHED'] as const;
+type Act = 'built' | 'checked' | 'sign' | 'packed' | 'dispatch' | 'reconciled' | 'recall';
 
 async function act(job: string, what: Act): Promise<Schemas['Dispatch']> {
   const params = { params: { path: { job } } };
   switch (what) {
     case 'built':
       return unwrap(await api.POST('/api/jobs/{job}/built', params));
+    case 'checked':
+      return unwrap(await api.POST('/api/jobs/{job}/checked', params));
+    case 'packed':
+      return unwrap(await api.POST('/api/jobs/{job}/packed', params));
+    case 'reconciled':
+      return unwrap(await api.POST('/api/jobs/{job}/reconciled', params));
     case 'sign':
       return unwrap(await api.POST('/api/jobs/{job}/sign', params));
     case 'dispatch':
@@ -51,20 +57,15 @@ export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
     <main className="dispatch">
       <section className="gate" aria-labelledby="gate-title">
         <h2 id="gate-title">The gate</h2>
-        <ol className="stages">
-          {STAGES.map((s) => (
-            <li key={s} aria-current={s === d.stage ? 'step' : undefined}>
-              {s.toLowerCase()}
-            </li>
-          ))}
-        </ol>
+        <Ladder d={d} />
+        {d.stageNote && <p className="mark caution stage-note">{d.stageNote}</p>}
         <Step d={d} session={session} busy={step.isPending} onAct={(what) => step.mutate(what)} />
         {error && (
           <p className="error" role="alert">
             {error}
           </p>
         )}
-        {d.heldBy.length > 0 && d.stage !== 'DISPATCHED' && (
+        {d.heldBy.length > 0 && !hasLeft(d.stage) && (
           <div className="held-by">
             <h3>{d.verdict}</h3>
             <ul>
@@ -102,7 +103,7 @@ export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
           <p className="soft">Wide Harbor computes and reminds; local codes, insurers and licensed practice decide.</p>
         </div>
       </section>
-      <PullTable d={d} canEdit={session.editsBuilds && d.stage !== 'DISPATCHED'} />
+      <PullTable d={d} canEdit={session.editsBuilds && !hasLeft(d.stage)} />
     </main>
   );
 }
@@ -120,34 +121,44 @@ function Step({
 }) {
   if (!session.editsBuilds)
     return <p className="soft">Technicians and leads move a job along; you can read it here.</p>;
-  if (d.stage === 'DRAFT') {
+  const next = NEXT[d.stage];
+  if (next) {
+    const why = next.why(d);
     return (
-      <Button type="primary" disabled={busy} onClick={() => onAct('built')}>
-        Mark built
-      </Button>
+      <div className="gate-next">
+        <Button type="primary" disabled={busy || why !== ''} onClick={() => onAct(next.act)}>
+          {next.title(d)}
+        </Button>
+        {why && <p>{why}</p>}
+        {d.stage === 'BUILT' && d.failedTests.length > 0 && (
+          <p>
+            <span className="mark stop">failed</span> {d.failedTests.join('; ')}
+          </p>
+        )}
+      </div>
     );
   }
-  if (d.stage === 'BUILT') {
-    return d.whyNotSign === '' ? (
-      <Button type="primary" disabled={busy} onClick={() => onAct('sign')}>
-        Sign revision {d.revision}
-      </Button>
-    ) : (
-      <p>Not to be signed by you now: {d.whyNotSign}</p>
-    );
-  }
-  if (d.stage === 'SIGNED') {
-    return (
-      <Button type="primary" disabled={busy || d.whyNotDispatch !== ''} onClick={() => onAct('dispatch')}>
-        Dispatch
-      </Button>
-    );
-  }
+  if (d.stage === 'RECONCILED') return <p>It is back, and every piece is accounted for.</p>;
   return session.waives ? (
     <Button disabled={busy} onClick={() => onAct('recall')}>
       Recall to draft
     </Button>
   ) : (
-    <p className="soft">It has left. A lead can recall it.</p>
+    <p className="soft">It has left. A lead can recall it; scan what comes back under Packing.</p>
   );
 }
+
+/** What is done next at each stage, and why it cannot be yet. */
+const NEXT: Partial<
+  Record<
+    Schemas['Dispatch']['stage'],
+    { act: Act; title: (d: Schemas['Dispatch']) => string; why: (d: Schemas['Dispatch']) => string }
+  >
+> = {
+  DRAFT: { act: 'built', title: () => 'Mark built', why: (d) => d.whyNotBuilt },
+  BUILT: { act: 'checked', title: () => 'Mark bench-checked', why: (d) => d.whyNotChecked },
+  CHECKED: { act: 'sign', title: (d) => `Sign revision ${d.revision}`, why: (d) => d.whyNotSign },
+  SIGNED: { act: 'packed', title: () => 'Mark packed', why: (d) => d.whyNotPacked },
+  PACKED: { act: 'dispatch', title: () => 'Dispatch', why: (d) => d.whyNotDispatch },
+  RETURNED: { act: 'reconciled', title: () => 'Close the return', why: (d) => d.whyNotReconciled },
+};

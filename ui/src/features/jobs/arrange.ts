@@ -1,15 +1,17 @@
 import type { Schemas } from '../../shared/api/client';
+import { hasLeft } from '../../shared/job/stages';
 
 type Job = Schemas['JobLine'];
 
 /** The more stands in a job's way, the less; what has left comes last. */
 export function weight(job: Job): number {
-  return job.stage === 'DISPATCHED' ? 1000 : job.stale ? 400 : job.clear ? 500 : 100 - job.stops - job.undecided;
+  return hasLeft(job.stage) ? 1000 : job.stale ? 400 : job.clear ? 500 : 100 - job.stops - job.undecided;
 }
 
 /** How a job stands, in a word. */
 export function stateOf(job: Job): string {
-  return job.stage === 'DISPATCHED' ? 'Out' : job.stale ? 'Being judged' : job.clear ? 'Clear' : 'Held';
+  if (hasLeft(job.stage)) return job.stage === 'DISPATCHED' ? 'Out' : 'Back';
+  return job.stale ? 'Being judged' : job.clear ? 'Clear' : 'Held';
 }
 
 const DAY_MS = 86_400_000;

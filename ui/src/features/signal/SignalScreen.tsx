@@ -8,6 +8,7 @@ import { Waiting } from '../../shared/kit/Waiting';
 import { useActs, usePending } from '../../shared/job/useActs';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
+import { hasLeft } from '../../shared/job/stages';
 import { CableTable } from './CableTable';
 import { OrderCards } from './OrderCards';
 import { SignalMap } from './SignalMap';
@@ -28,7 +29,7 @@ export function SignalScreen({ session }: { session: Schemas['Session'] }) {
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const s = withPending(query.data, pending);
-  const canEdit = session.editsBuilds && data?.stage !== 'DISPATCHED';
+  const canEdit = session.editsBuilds && !hasLeft(data?.stage);
   const request = (asked: Schemas['EditRequest']) =>
     void act({ kind: 'edit', only: false, request: asked }).catch(() => undefined);
   const set = (key: string, value: number) => request({ kind: 'SET', key, value });

@@ -235,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv_1"];
+        get: operations["csv_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -301,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["store"];
+        post: operations["store_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1348,6 +1348,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/builds/{build}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tests"];
+        put?: never;
+        post: operations["found"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/builds/{build}/tests/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leaveOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/builds/{build}/trials": {
         parameters: {
             query?: never;
@@ -1390,6 +1422,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["built"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/checked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checked"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1484,7 +1532,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1501,7 +1549,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1516,6 +1564,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/packed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["packed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/packing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packing"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1540,6 +1620,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/packing/scans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/pull-list.csv": {
         parameters: {
             query?: never;
@@ -1547,7 +1643,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["csv_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1581,7 +1677,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1598,6 +1694,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["recall"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/reconciled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reconciled"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1900,7 +2012,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1956,6 +2068,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pieces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pieces.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pieces/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pieces/store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["store"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pieces/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["piece"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worn": {
         parameters: {
             query?: never;
@@ -1976,6 +2168,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AllFound: {
+            results: components["schemas"]["Found"][];
+        };
         Answer: {
             option: string;
             person: string;
@@ -2137,7 +2332,7 @@ export interface components {
             revision: number;
             stack: components["schemas"]["Row"][];
             /** @enum {string} */
-            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
             supported: boolean;
             title: string;
             undo: string;
@@ -2524,21 +2719,27 @@ export interface components {
         Dispatch: {
             cases: components["schemas"]["CaseView"][];
             clear: boolean;
+            failedTests: string[];
             heldBy: string[];
             /** Format: double */
             insuredValue: number | null;
             job: string;
             lines: components["schemas"]["Line"][];
             loose: components["schemas"]["PackedView"][];
+            packed: components["schemas"]["Done"];
+            returned: components["schemas"]["Done"];
             /** Format: int32 */
             revision: number;
             screws: components["schemas"]["Screws"][];
             signatures: components["schemas"]["Signed"][];
             /** @enum {string} */
-            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
+            stageNote: string;
+            steps: components["schemas"]["Done"];
             teamLift: boolean;
             /** Format: double */
             teamLiftGrams: number;
+            tests: components["schemas"]["Done"];
             title: string;
             /** Format: double */
             totalGrams: number;
@@ -2546,7 +2747,10 @@ export interface components {
             unweighed: number;
             verdict: string;
             whyNotBuilt: string;
+            whyNotChecked: string;
             whyNotDispatch: string;
+            whyNotPacked: string;
+            whyNotReconciled: string;
             whyNotSign: string;
         };
         DockingAnswer: {
@@ -2556,6 +2760,12 @@ export interface components {
         };
         DockingQuestion: {
             reading: components["schemas"]["Reading"];
+        };
+        Done: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
         };
         DoubtView: {
             blocks: boolean;
@@ -3106,6 +3316,19 @@ export interface components {
             /** Format: int32 */
             open: number;
         };
+        Found: {
+            id: string;
+            /** Format: double */
+            plusMinus: number;
+            print: string;
+            reading: string;
+            remark: string;
+            /** @enum {string} */
+            said: "HOLDS" | "DOES_NOT" | "MEASURED";
+            test: string;
+            /** Format: double */
+            value: number;
+        };
         Gears: {
             /** Format: double */
             apartMm: number;
@@ -3228,7 +3451,7 @@ export interface components {
             operator: string;
             place: string;
             /** @enum {string} */
-            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
             stale: boolean;
             /** Format: int32 */
             stops: number;
@@ -3264,7 +3487,7 @@ export interface components {
             /** Format: int32 */
             revision: number;
             /** @enum {string} */
-            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
         };
         JobView: {
             archived: boolean;
@@ -3277,7 +3500,7 @@ export interface components {
             /** Format: int32 */
             revision: number;
             /** @enum {string} */
-            stage: "DRAFT" | "BUILT" | "SIGNED" | "DISPATCHED";
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
             takenOff: components["schemas"]["Named"][];
             title: string;
             unanswered: components["schemas"]["Unanswered"][];
@@ -3361,6 +3584,11 @@ export interface components {
             /** Format: date-time */
             when: string;
             who: string;
+        };
+        LeftOut: {
+            id: string;
+            reason: string;
+            test: string;
         };
         LensBox: {
             front: components["schemas"]["LensFact"];
@@ -3740,6 +3968,62 @@ export interface components {
             /** Format: date-time */
             since: string;
         };
+        PackBox: {
+            contents: components["schemas"]["PackContent"][];
+            forTwo: boolean;
+            /** Format: double */
+            grams: number;
+            name: string;
+            /** Format: int32 */
+            number: number;
+            plan: components["schemas"]["PackContent"][];
+            /** Format: int32 */
+            unweighed: number;
+        };
+        PackContent: {
+            codes: string[];
+            /** Format: int32 */
+            pieces: number;
+            title: string;
+            type: string;
+        };
+        PackLine: {
+            /** Format: int32 */
+            back: number;
+            /** @enum {string} */
+            category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
+            codes: string[];
+            /** Format: int32 */
+            consumed: number;
+            /** Format: int32 */
+            damaged: number;
+            /** Format: int32 */
+            in: number;
+            /** Format: int32 */
+            missing: number;
+            planned: number[];
+            title: string;
+            toldApart: boolean;
+            type: string;
+            /** Format: int32 */
+            wanted: number;
+        };
+        PackSheet: {
+            boxes: components["schemas"]["PackBox"][];
+            /** Format: int32 */
+            left: number;
+            lines: components["schemas"]["PackLine"][];
+            /** Format: int32 */
+            packed: number;
+            refused: components["schemas"]["Refused"][];
+            /** @enum {string} */
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
+            title: string;
+            /** Format: int32 */
+            told: number;
+            /** Format: int32 */
+            wanted: number;
+        };
         PackageDifferences: {
             briefDiffers: boolean;
             isNew: boolean;
@@ -3885,6 +4169,75 @@ export interface components {
         PersonChange: {
             displayName: string;
             roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
+        };
+        PieceCard: {
+            been: components["schemas"]["PieceEvent"][];
+            piece: components["schemas"]["PieceLine"];
+        };
+        PieceEdit: {
+            /** @enum {string} */
+            condition: "READY" | "TRIAL" | "NEEDS_SERVICE" | "QUARANTINED" | "LOST" | "RETIRED";
+            from: string;
+            /** Format: double */
+            grams: number;
+            home: string;
+            note: string;
+            /** @enum {string} */
+            owner: "HOUSE" | "OPERATOR" | "SUB_HIRE" | "PRODUCTION";
+            /** Format: int64 */
+            seen: number;
+            serial: string;
+            type: string;
+        };
+        PieceEvent: {
+            /** Format: date-time */
+            at: string;
+            job: string;
+            remark: string;
+            title: string;
+            what: string;
+            who: string;
+        };
+        PieceLine: {
+            code: string;
+            /** @enum {string} */
+            condition: "READY" | "TRIAL" | "NEEDS_SERVICE" | "QUARANTINED" | "LOST" | "RETIRED";
+            from: string;
+            /** Format: double */
+            grams: number | null;
+            home: string;
+            name: string;
+            note: string;
+            outJob: string;
+            outWith: string;
+            /** @enum {string} */
+            owner: "HOUSE" | "OPERATOR" | "SUB_HIRE" | "PRODUCTION";
+            serial: string;
+            type: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PiecePage: {
+            /** Format: int32 */
+            page: number;
+            pieces: components["schemas"]["PieceLine"][];
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PiecesRead: {
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            fresh: number;
+            problems: components["schemas"]["RowProblem"][];
+            /** Format: int32 */
+            rows: number;
+            stored: boolean;
+        };
+        PiecesText: {
+            text: string;
         };
         Place: {
             by: string;
@@ -4034,6 +4387,11 @@ export interface components {
             megabits: number;
             mode: string;
         };
+        Refused: {
+            code: string;
+            scan: string;
+            why: string;
+        };
         RelationLine: {
             /** @enum {string} */
             kind: "NEEDS" | "EXCLUDES" | "MADE_FOR";
@@ -4162,7 +4520,7 @@ export interface components {
             most: number;
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             set: components["schemas"]["Setting"] | null;
             /** Format: double */
             standard: number;
@@ -4174,6 +4532,22 @@ export interface components {
             /** Format: int32 */
             jobs: number;
             rule: components["schemas"]["RuleLine"];
+        };
+        Scan: {
+            /** Format: int32 */
+            box: number;
+            code: string;
+            /** Format: double */
+            cost: number;
+            /** Format: int32 */
+            count: number;
+            id: string;
+            /** @enum {string} */
+            kind: "INTO_CASE" | "OUT_OF_CASE" | "BACK" | "DAMAGED" | "MISSING" | "CONSUMED";
+            remark: string;
+        };
+        Scans: {
+            scans: components["schemas"]["Scan"][];
         };
         Screws: {
             captive: boolean;
@@ -4533,6 +4907,57 @@ export interface components {
             category: "BODY" | "LENS" | "PLATE" | "DOVETAIL" | "HEAD" | "LEGS" | "ROD" | "CAGE" | "HANDLE" | "BRACKET" | "VIEWFINDER" | "MONITOR" | "BATTERY" | "POWER" | "LENS_SUPPORT" | "MATTE_BOX" | "RISER" | "SHIM" | "CABLE" | "TRANSMISSION" | "TIMECODE" | "ADAPTER" | "ARM" | "SHOULDER" | "SOUND" | "TOOL" | "CASE" | "MEDIA" | "OTHER";
             id: string;
             title: string;
+        };
+        TestFound: {
+            /** Format: date-time */
+            at: string;
+            instrument: string;
+            /** @enum {string} */
+            outcome: "PASSED" | "FAILED" | "UNDECIDED" | "WAIVED";
+            /** Format: double */
+            plusMinus: number;
+            remark: string;
+            /** Format: int32 */
+            revision: number;
+            stale: boolean;
+            unit: string;
+            /** Format: double */
+            value: number | null;
+            who: string;
+        };
+        TestLine: {
+            /** Format: double */
+            computed: number | null;
+            configuration: string;
+            /** Format: double */
+            from: number | null;
+            holds: string;
+            how: string;
+            /** @enum {string} */
+            instrument: "NONE" | "SCALE" | "TWO_POINT" | "ANALYSER" | "TORQUE_DRIVER" | "HEAD_METER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
+            key: string;
+            lens: string;
+            measured: boolean;
+            part: string;
+            /** @enum {string} */
+            place: "SCALE" | "SUPPORT" | "RIG" | "FRONT" | "POWER" | "PICTURE" | "SOUND" | "MEDIA";
+            print: string;
+            results: components["schemas"]["TestFound"][];
+            /** @enum {string} */
+            standing: "OPEN" | "CHANGED" | "UNDECIDED" | "FAILED" | "ONCE" | "PASSED" | "WAIVED";
+            title: string;
+            /** Format: double */
+            to: number | null;
+            twice: boolean;
+            unit: string;
+            why: string;
+        };
+        TestSheet: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            failed: number;
+            tests: components["schemas"]["TestLine"][];
         };
         Tick: {
             done: boolean;
@@ -5073,7 +5498,7 @@ export interface operations {
             };
         };
     };
-    csv_1: {
+    csv_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5179,7 +5604,7 @@ export interface operations {
             };
         };
     };
-    store: {
+    store_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5564,7 +5989,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5590,7 +6015,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5612,7 +6037,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -5653,7 +6078,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6942,6 +7367,92 @@ export interface operations {
             };
         };
     };
+    tests: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestSheet"];
+                };
+            };
+        };
+    };
+    found: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllFound"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestSheet"];
+                };
+            };
+        };
+    };
+    leaveOut: {
+        parameters: {
+            query?: {
+                configuration?: string;
+                lens?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                build: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeftOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestSheet"];
+                };
+            };
+        };
+    };
     trial: {
         parameters: {
             query?: never;
@@ -6997,6 +7508,28 @@ export interface operations {
         };
     };
     built: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    checked: {
         parameters: {
             query?: never;
             header?: never;
@@ -7175,7 +7708,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7199,7 +7732,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7247,6 +7780,50 @@ export interface operations {
             };
         };
     };
+    packed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    packing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackSheet"];
+                };
+            };
+        };
+    };
     packingCsv: {
         parameters: {
             query?: never;
@@ -7269,7 +7846,33 @@ export interface operations {
             };
         };
     };
-    csv: {
+    scan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scans"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackSheet"];
+                };
+            };
+        };
+    };
+    csv_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7313,7 +7916,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7338,6 +7941,28 @@ export interface operations {
         };
     };
     recall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    reconciled: {
         parameters: {
             query?: never;
             header?: never;
@@ -7802,7 +8427,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7892,6 +8517,146 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    pieces: {
+        parameters: {
+            query?: {
+                text?: string;
+                condition?: "READY" | "TRIAL" | "NEEDS_SERVICE" | "QUARANTINED" | "LOST" | "RETIRED";
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecePage"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PiecesText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesRead"];
+                };
+            };
+        };
+    };
+    store: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PiecesText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PiecesRead"];
+                };
+            };
+        };
+    };
+    piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceCard"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceEdit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceCard"];
                 };
             };
         };

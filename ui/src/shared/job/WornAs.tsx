@@ -1,3 +1,4 @@
+import { BodyPick } from './BodyPick';
 import { Pick } from '../kit/Pick';
 import type { Standpoint } from './useStandpoint';
 
@@ -6,12 +7,7 @@ export function WornAs({ at }: { at: Standpoint }) {
   const named = (all: readonly { id: string; title: string }[]) => all.map((o) => ({ value: o.id, label: o.title }));
   return (
     <>
-      {at.builds.length > 1 && (
-        <span className="worn">
-          of{' '}
-          <Pick label="Build" value={at.spot.build} options={named(at.builds)} onChange={(build) => at.go({ build })} />
-        </span>
-      )}
+      <BodyPick at={at} />
       <span className="worn">
         worn as{' '}
         <Pick

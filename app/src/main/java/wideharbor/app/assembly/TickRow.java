@@ -63,6 +63,14 @@ class TickRow {
         return id;
     }
 
+    String build() {
+        return build;
+    }
+
+    String configuration() {
+        return configuration;
+    }
+
     String step() {
         return step;
     }

@@ -14,6 +14,13 @@ interface TickRows extends JpaRepository<TickRow, Long> {
             """)
     List<TickRow> last(String job, String build, String configuration);
 
+    /** The last tick of each step of every rig of a job. */
+    @Query("""
+            select t from TickRow t where t.seq in (
+              select max(l.seq) from TickRow l where l.job = ?1 group by l.build, l.configuration, l.step)
+            """)
+    List<TickRow> ofJob(String job);
+
     @Query("select t.id from TickRow t where t.id in ?1")
     List<String> known(Collection<String> ids);
 }

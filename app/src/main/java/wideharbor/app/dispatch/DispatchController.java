@@ -71,19 +71,34 @@ class DispatchController {
 
     record Signed(String who, Instant when) {}
 
-    /** {@code why…} are empty when the step can be taken now by who asks. */
+    /** How much of something is done. */
+    record Done(int done, int of) {}
+
+    /**
+     * {@code why…} are empty when the step can be taken now by who asks; {@code stageNote} says why it is not as far as
+     * it was, {@code failedTests} are those that failed or decided nothing.
+     */
     record Dispatch(
             String job,
             String title,
             int revision,
             Gate.Stage stage,
+            String stageNote,
+            Done steps,
+            Done tests,
+            List<String> failedTests,
+            Done packed,
+            Done returned,
             boolean clear,
             String verdict,
             List<String> heldBy,
             List<Signed> signatures,
             String whyNotBuilt,
+            String whyNotChecked,
             String whyNotSign,
+            String whyNotPacked,
             String whyNotDispatch,
+            String whyNotReconciled,
             List<Line> lines,
             List<Screws> screws,
             List<CaseView> cases,
@@ -135,6 +150,30 @@ class DispatchController {
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
     Dispatch built(@PathVariable String job, Principal who) {
         service.built(job);
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/checked")
+    @Audited("marked a job checked at the bench")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch checked(@PathVariable String job, Principal who) {
+        service.checked(job);
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/packed")
+    @Audited("marked a job packed")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch packed(@PathVariable String job, Principal who) {
+        service.packed(job);
+        return service.view(job, who.getName());
+    }
+
+    @PostMapping("/reconciled")
+    @Audited("closed a job's return")
+    @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
+    Dispatch reconciled(@PathVariable String job, Principal who) {
+        service.reconciled(job);
         return service.view(job, who.getName());
     }
 

@@ -20,6 +20,7 @@ import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.Progress;
 import wideharbor.core.dispatch.PullList;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
@@ -36,6 +37,7 @@ class DispatchService {
     private final Reports reports;
     private final Brought brought;
     private final Accounts accounts;
+    private final Progresses progresses;
 
     DispatchService(
             JobStore store,
@@ -43,7 +45,9 @@ class DispatchService {
             Signatures signatures,
             Reports reports,
             Brought brought,
-            Accounts accounts) {
+            Accounts accounts,
+            Progresses progresses) {
+        this.progresses = progresses;
         this.store = store;
         this.changes = changes;
         this.signatures = signatures;
@@ -62,21 +66,37 @@ class DispatchService {
         List<PullList.Line> lines = PullList.of(loaded.job());
         PullList.Load load = PullList.load(loaded.job(), lines);
         CasePlan plan = CasePlan.of(loaded.job());
+        Progresses.All far = progresses.of(loaded, judged, lines);
         return new DispatchController.Dispatch(
                 id,
                 loaded.job().title(),
                 loaded.revision(),
                 loaded.stage(),
+                store.stageNote(id),
+                done(far.steps()),
+                done(far.tests()),
+                far.failedTests(),
+                done(far.packed()),
+                done(far.returned()),
                 verdict.clear(),
                 verdict.inWords(),
                 heldBy(judged),
                 signed.stream()
                         .map(s -> new DispatchController.Signed(accounts.displayName(s.who()), s.when()))
                         .toList(),
-                Gate.whyNotBuilt(loaded.stage()).orElse(""),
-                Gate.whyNotSign(loaded.stage(), verdict, brought.own(id).count(), names, who)
+                Gate.whyNotBuilt(loaded.stage(), far.steps()).orElse(""),
+                Gate.whyNotChecked(loaded.stage(), far.tests()).orElse(""),
+                Gate.whyNotSign(
+                                loaded.stage(),
+                                verdict,
+                                far.tests(),
+                                brought.own(id).count(),
+                                names,
+                                who)
                         .orElse(""),
-                Gate.whyNotDispatch(loaded.stage(), verdict).orElse(""),
+                Gate.whyNotPacked(loaded.stage(), far.packed()).orElse(""),
+                Gate.whyNotDispatch(loaded.stage(), verdict, far.packed()).orElse(""),
+                Gate.whyNotReconciled(loaded.stage(), far.returned()).orElse(""),
                 lines.stream().map(DispatchService::line).toList(),
                 FastenerList.of(judged.analyses()).stream()
                         .map(DispatchService::screws)
@@ -88,6 +108,10 @@ class DispatchService {
                 load.unweighed(),
                 load.forTwo(),
                 load.liftGrams());
+    }
+
+    private static DispatchController.Done done(Progress progress) {
+        return new DispatchController.Done(progress.done(), progress.of());
     }
 
     private static List<DispatchController.CaseView> cases(CasePlan plan) {
@@ -166,8 +190,31 @@ class DispatchService {
     @Transactional
     void built(String id) {
         StoredJob loaded = changes.lock(id);
-        refuse(Gate.whyNotBuilt(loaded.stage()));
+        refuse(Gate.whyNotBuilt(
+                loaded.stage(), progresses.steps(reports.of(loaded).analyses())));
         changes.moveTo(loaded, Gate.Stage.BUILT);
+    }
+
+    @Transactional
+    void checked(String id) {
+        StoredJob loaded = changes.lock(id);
+        refuse(Gate.whyNotChecked(
+                loaded.stage(), progresses.tests(reports.of(loaded).analyses())));
+        changes.moveTo(loaded, Gate.Stage.CHECKED);
+    }
+
+    @Transactional
+    void packed(String id) {
+        StoredJob loaded = changes.lock(id);
+        refuse(Gate.whyNotPacked(loaded.stage(), progresses.packed(loaded.job())));
+        changes.moveTo(loaded, Gate.Stage.PACKED);
+    }
+
+    @Transactional
+    void reconciled(String id) {
+        StoredJob loaded = changes.lock(id);
+        refuse(Gate.whyNotReconciled(loaded.stage(), progresses.returned(loaded.job())));
+        changes.moveTo(loaded, Gate.Stage.RECONCILED);
     }
 
     @Transactional
@@ -175,8 +222,14 @@ class DispatchService {
         StoredJob loaded = changes.lock(id);
         List<String> names = new ArrayList<>(
                 signatures.of(loaded).stream().map(Signatures.Signature::who).toList());
+        Judged judged = reports.of(loaded);
         refuse(Gate.whyNotSign(
-                loaded.stage(), reports.of(loaded).verdict(), brought.own(id).count(), names, who));
+                loaded.stage(),
+                judged.verdict(),
+                progresses.tests(judged.analyses()),
+                brought.own(id).count(),
+                names,
+                who));
         signatures.sign(loaded, who);
         names.add(who);
         changes.moveTo(loaded, Gate.afterSignature(names));
@@ -185,7 +238,7 @@ class DispatchService {
     @Transactional
     void leave(String id) {
         StoredJob loaded = changes.lock(id);
-        refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict()));
+        refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict(), progresses.packed(loaded.job())));
         changes.moveTo(loaded, Gate.Stage.DISPATCHED);
     }
 

@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -23,9 +25,11 @@ import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.security.Accounts;
+import wideharbor.app.stock.Pieces;
 import wideharbor.core.job.Job;
 import wideharbor.format.CatalogueCsv;
 import wideharbor.format.HarborCodec;
+import wideharbor.format.PiecesCsv;
 
 /** Takes package files in and writes them. The demo world comes in the same way, into an empty store only. */
 @Service
@@ -36,6 +40,7 @@ class PackageFiles implements ApplicationRunner {
     private final JobStore store;
     private final JobChanges changes;
     private final CatalogueStore catalogue;
+    private final Pieces pieces;
     private final HarborCodec codec;
     private final Accounts accounts;
     private final Clock clock;
@@ -45,6 +50,7 @@ class PackageFiles implements ApplicationRunner {
             JobStore store,
             JobChanges changes,
             CatalogueStore catalogue,
+            Pieces pieces,
             HarborCodec codec,
             Accounts accounts,
             Clock clock,
@@ -52,6 +58,7 @@ class PackageFiles implements ApplicationRunner {
         this.store = store;
         this.changes = changes;
         this.catalogue = catalogue;
+        this.pieces = pieces;
         this.codec = codec;
         this.accounts = accounts;
         this.clock = clock;
@@ -102,6 +109,10 @@ class PackageFiles implements ApplicationRunner {
             changes.create(job, JobChanges.From.HOUSE);
             LOG.info("Loaded demo job {}", job.title());
         }
+        Path stock = Path.of(demo, "pieces.csv");
+        if (Files.exists(stock)) {
+            takePieces(Files.readString(stock));
+        }
     }
 
     /** The demo's days moved together so that its first load-out is today: a house never begins with a past week. */
@@ -122,6 +133,19 @@ class PackageFiles implements ApplicationRunner {
         catalogue.admitMany(
                 reading.types(), catalogue.catalogue().standards(), Optional.empty(), done -> {}, () -> false);
         LOG.info("Loaded {} parts", reading.rows());
+    }
+
+    /** Pieces of parts that the list or the packages brought. */
+    private void takePieces(String csv) {
+        Set<String> types =
+                catalogue.catalogue().current().stream().map(t -> t.ref().id()).collect(Collectors.toSet());
+        PiecesCsv.Reading reading = PiecesCsv.read(csv, types::contains);
+        if (!reading.problems().isEmpty()) {
+            throw new IllegalStateException(
+                    "The demo's list of pieces: " + reading.problems().get(0));
+        }
+        pieces.store(reading.pieces());
+        LOG.info("Loaded {} pieces", reading.rows());
     }
 
     private static List<Path> packages(Path folder) throws IOException {

@@ -29,6 +29,10 @@ class JobRow {
     @Column(columnDefinition = "varchar(20)")
     Gate.Stage stage = Gate.Stage.DRAFT;
 
+    /** Why it is not as far as it was; empty when it never went back. */
+    @Column(name = "stage_note")
+    String stageNote = "";
+
     int revision = 1;
 
     @Column(name = "state_no")
@@ -83,7 +87,7 @@ class JobRow {
      * has left keeps the verdict that it left with. The queries of {@link Rows.Jobs} ask the same.
      */
     boolean isStale(long rules, String checks) {
-        return stage != Gate.Stage.DISPATCHED && (judgedUnder != rules || !judgedWith.equals(checks));
+        return !stage.hasLeft() && (judgedUnder != rules || !judgedWith.equals(checks));
     }
 
     protected JobRow() {}

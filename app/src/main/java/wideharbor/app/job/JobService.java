@@ -116,5 +116,9 @@ public class JobService {
         if (loaded.stage() == Gate.Stage.DISPATCHED) {
             throw Refusal.conflict("This job is dispatched; a lead must recall it before anything is changed.");
         }
+        if (loaded.stage().hasLeft()) {
+            throw Refusal.conflict("This job has been out and is " + Gate.word(loaded.stage())
+                    + ": what left is kept as it was. Begin the next one like it.");
+        }
     }
 }

@@ -234,8 +234,16 @@ public class JobStore {
         return new KitRow.Key(job, type.id(), type.revision());
     }
 
+    /** Why a job is not as far as it was; empty when it never went back. */
+    @Transactional(readOnly = true)
+    public String stageNote(String id) {
+        return row(id).stageNote;
+    }
+
     void saveStage(StoredJob before, Gate.Stage stage) {
-        row(before.job().id()).stage = stage;
+        JobRow row = row(before.job().id());
+        row.stage = stage;
+        row.stageNote = "";
     }
 
     /** The job is another than it was: its next state, with what the list shows of it. */
@@ -252,6 +260,10 @@ public class JobStore {
     void reopen(StoredJob before) {
         JobRow row = row(before.job().id());
         row.revision++;
+        if (row.stage != Gate.Stage.DRAFT) {
+            row.stageNote = "It was " + Gate.word(row.stage) + " at revision " + before.revision()
+                    + "; it was changed since, so it is a draft again.";
+        }
         row.stage = Gate.Stage.DRAFT;
     }
 

@@ -57,8 +57,12 @@ final class JobViews {
         }
 
         private static String nextAct(Gate.Stage stage, Verdict verdict) {
-            if (stage == Gate.Stage.DISPATCHED) {
-                return "none: it is out";
+            if (stage.hasLeft()) {
+                return switch (stage) {
+                    case RETURNED -> "account for every piece";
+                    case RECONCILED -> "none: it is over";
+                    default -> "none: it is out";
+                };
             }
             if (verdict.stops() + verdict.open() > 0) {
                 return "mend the stops";
@@ -67,8 +71,10 @@ final class JobViews {
                 return "read the cautions";
             }
             return switch (stage) {
-                case DRAFT -> "mark built";
-                case BUILT -> "sign, two people";
+                case DRAFT -> "put it together";
+                case BUILT -> "test it at the bench";
+                case CHECKED -> "sign, two people";
+                case SIGNED -> "pack it";
                 default -> "dispatch";
             };
         }

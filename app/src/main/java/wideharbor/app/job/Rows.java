@@ -17,7 +17,9 @@ final class Rows {
     private Rows() {}
 
     interface Jobs extends JpaRepository<JobRow, String>, JpaSpecificationExecutor<JobRow> {
-        String OPEN = " where j.stage <> wideharbor.core.dispatch.Gate.Stage.DISPATCHED and j.archivedAt is null ";
+        String LEFT = "(wideharbor.core.dispatch.Gate.Stage.DISPATCHED, wideharbor.core.dispatch.Gate.Stage.RETURNED, "
+                + "wideharbor.core.dispatch.Gate.Stage.RECONCILED)";
+        String OPEN = " where j.stage not in " + LEFT + " and j.archivedAt is null ";
         String STALE = "and (j.judgedUnder <> ?1 or j.judgedWith <> ?2) ";
 
         @Lock(LockModeType.PESSIMISTIC_WRITE)

@@ -12,6 +12,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 /** What a role may not do by hand it may not do by a file. */
@@ -175,7 +176,7 @@ class BroughtTest {
         lead.post(
                 "/api/jobs/" + job + "/brought/proposals/take",
                 Map.of("findings", findings(brought(job).path("proposals"))));
-        lead.post("/api/jobs/" + job + "/built", Map.of());
+        OnTheWay.checked(job);
         Client.Answer refused = lead.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, refused.status());
         assertTrue(refused.detail().contains("a lead must take them"), refused.detail());

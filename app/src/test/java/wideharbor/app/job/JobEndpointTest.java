@@ -24,6 +24,7 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 @ExtendWith(RunningApp.class)
@@ -213,7 +214,7 @@ class JobEndpointTest {
     @Test
     void fromHeldToDispatched() {
         String job = RunningApp.copyOf("slack-water");
-        assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
+        OnTheWay.checked(job);
         Client.Answer held = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, held.status());
         assertEquals("Held by 5 stops, 10 unread cautions: a held package is not signed.", held.detail());
@@ -226,7 +227,7 @@ class JobEndpointTest {
         tech.readAll(job);
         assertEquals("Clear", tech.bench(job).path("verdict").asString());
         assertEquals(409, tech.post("/api/jobs/" + job + "/sign", Map.of()).status(), "mending reopened it");
-        tech.post("/api/jobs/" + job + "/built", Map.of());
+        OnTheWay.checked(job);
         assertEquals(200, tech.post("/api/jobs/" + job + "/sign", Map.of()).status());
         Client.Answer twice = tech.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, twice.status());
@@ -236,6 +237,9 @@ class JobEndpointTest {
         JsonNode signed = lead.post("/api/jobs/" + job + "/sign", Map.of()).json();
         assertEquals("SIGNED", signed.path("stage").asString());
         assertEquals(2, signed.path("signatures").size());
+        assertEquals(409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "nothing is in a case yet");
+        OnTheWay.scanned(job);
+        assertEquals(200, tech.post("/api/jobs/" + job + "/packed", Map.of()).status());
         assertEquals(
                 "DISPATCHED",
                 tech.post("/api/jobs/" + job + "/dispatch", Map.of())
@@ -253,18 +257,12 @@ class JobEndpointTest {
     @Test
     void anyEditAfterSigningReopens() {
         String job = RunningApp.copyOf("second-bell");
-        tech.post("/api/jobs/" + job + "/built", Map.of());
-        tech.post("/api/jobs/" + job + "/sign", Map.of());
-        assertEquals(
-                "SIGNED",
-                lead.post("/api/jobs/" + job + "/sign", Map.of())
-                        .json()
-                        .path("stage")
-                        .asString());
+        OnTheWay.signed(job);
         tech.edit(job, "SET", Map.of("key", "handle:base:0", "value", 3));
         JsonNode now = tech.get("/api/jobs/" + job + "/dispatch").json();
         assertEquals("DRAFT", now.path("stage").asString());
         assertEquals(0, now.path("signatures").size());
+        assertTrue(now.path("stageNote").asString().startsWith("It was signed at revision"), now.toString());
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 /** A verdict of other rules or checks is told as such, is never signed, and is made anew without anybody's doing. */
@@ -31,7 +32,7 @@ class RejudgingTest {
 
     private String ready() {
         String job = RunningApp.copyOf("second-bell");
-        assertEquals(200, tech.post("/api/jobs/" + job + "/built", Map.of()).status());
+        OnTheWay.checked(job);
         assertEquals(200, tech.post("/api/jobs/" + job + "/sign", Map.of()).status());
         return job;
     }
@@ -68,7 +69,7 @@ class RejudgingTest {
         outdate(job, "clear = 0, stops = 7");
         Client.Answer second = lead.post("/api/jobs/" + job + "/sign", Map.of());
         assertEquals(409, second.status(), second.text());
-        assertTrue(second.detail().contains("built"), second.detail());
+        assertTrue(second.detail().contains("checked at the bench first"), second.detail());
     }
 
     @Test
@@ -77,7 +78,7 @@ class RejudgingTest {
         outdate(job, "turned_under = 0");
         RunningApp.allJudged();
         JsonNode dispatch = lead.get("/api/jobs/" + job + "/dispatch").json();
-        assertEquals("BUILT", dispatch.path("stage").asString());
+        assertEquals("CHECKED", dispatch.path("stage").asString());
         assertEquals(1, dispatch.path("signatures").size());
     }
 
@@ -86,6 +87,8 @@ class RejudgingTest {
     void whatHasLeftIsNotJudgedAgain() throws SQLException {
         String job = ready();
         assertEquals(200, lead.post("/api/jobs/" + job + "/sign", Map.of()).status());
+        OnTheWay.scanned(job);
+        assertEquals(200, lead.post("/api/jobs/" + job + "/packed", Map.of()).status());
         assertEquals(200, lead.post("/api/jobs/" + job + "/dispatch", Map.of()).status());
         outdate(job, "stops = 7");
         RunningApp.allJudged();

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 /** A person is one, however the name is typed. */
@@ -24,7 +25,7 @@ class OnePersonTest {
         Client lead = RunningApp.as("lead");
         assertEquals(
                 "Clear", lead.get("/api/jobs/" + job).json().path("verdict").asString());
-        lead.post("/api/jobs/" + job + "/built", Map.of());
+        OnTheWay.checked(job);
         assertEquals(200, lead.post("/api/jobs/" + job + "/sign", Map.of()).status());
         for (String typed : new String[] {"LEAD", "Lead", "léad", "lead "}) {
             Client.Answer again = typedAs(typed).post("/api/jobs/" + job + "/sign", Map.of());
@@ -33,7 +34,7 @@ class OnePersonTest {
         }
         JsonNode signed = lead.get("/api/jobs/" + job + "/dispatch").json();
         assertEquals(1, signed.path("signatures").size());
-        assertEquals("BUILT", signed.path("stage").asString());
+        assertEquals("CHECKED", signed.path("stage").asString());
         assertEquals(
                 "SIGNED",
                 RunningApp.as("tech")

@@ -19,6 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 @ExtendWith(RunningApp.class)
@@ -73,6 +74,20 @@ class RolesTest {
             POST,   /api/jobs/JOB/waivers/withdraw,                           401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/dispatch,                                   401, ok,  ok,  ok,  ok,  ok
             POST,   /api/jobs/JOB/built,                                      401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/checked,                                    401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/packed,                                     401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/reconciled,                                 401, ok,  403, ok,  403, 403
+            GET,    /api/jobs/JOB/builds/a/tests,                             401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/builds/a/tests,                             401, ok,  403, ok,  403, 403
+            POST,   /api/jobs/JOB/builds/a/tests/left-out,                    401, 403, 403, ok,  403, 403
+            GET,    /api/jobs/JOB/packing,                                    401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/packing/scans,                              401, ok,  403, ok,  403, 403
+            GET,    /api/stock/pieces?text=body,                              401, ok,  ok,  ok,  ok,  403
+            GET,    /api/stock/pieces/NONE,                                   401, ok,  ok,  ok,  ok,  403
+            PUT,    /api/stock/pieces/NONE,                                   401, ok,  403, ok,  403, 403
+            GET,    /api/stock/pieces.csv,                                    401, ok,  ok,  ok,  ok,  403
+            POST,   /api/stock/pieces/read,                                   401, 403, 403, ok,  403, 403
+            POST,   /api/stock/pieces/store,                                  401, 403, 403, ok,  403, 403
             POST,   /api/jobs/JOB/sign,                                       401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/dispatch,                                   401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/recall,                                     401, 403, 403, ok,  403, 403
@@ -341,6 +356,52 @@ class RolesTest {
                             0,
                             "remark",
                             "")));
+        } else if (path.endsWith("/tests")) {
+            body = Map.of(
+                    "results",
+                    List.of(Map.of(
+                            "id",
+                            "00000000-0000-0000-0000-000000000000",
+                            "test",
+                            "none",
+                            "print",
+                            "0",
+                            "said",
+                            "HOLDS",
+                            "value",
+                            0,
+                            "plusMinus",
+                            0,
+                            "reading",
+                            "",
+                            "remark",
+                            "")));
+        } else if (path.endsWith("/left-out")) {
+            body = Map.of("id", "00000000-0000-0000-0000-000000000000", "test", "none", "reason", "r");
+        } else if (path.endsWith("/scans")) {
+            body = Map.of("scans", List.of(OnTheWay.scan("INTO_CASE", "none", 1, 1, "")));
+        } else if (path.startsWith("/api/stock/pieces/") && method.equals("POST")) {
+            body = Map.of("text", "code,type\n");
+        } else if (path.startsWith("/api/stock/pieces/")) {
+            body = Map.of(
+                    "seen",
+                    1,
+                    "type",
+                    "body-wren",
+                    "serial",
+                    "",
+                    "owner",
+                    "HOUSE",
+                    "from",
+                    "",
+                    "condition",
+                    "READY",
+                    "home",
+                    "",
+                    "grams",
+                    0,
+                    "note",
+                    "");
         } else if (path.contains("/reads") || path.contains("/ticks") || path.contains("/withdraw")) {
             body = Map.of("finding", "none");
         } else if (path.contains("/proposals/")) {

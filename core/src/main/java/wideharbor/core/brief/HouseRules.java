@@ -123,6 +123,15 @@ public final class HouseRules {
                 "Up to so much it usually flies with the carrier’s approval; the carrier and local law decide."),
         CABIN_SPARES(2, 0, 20, "pieces", "So many that need approval a person usually takes along."),
         GRAB_REACH(120, 20, 400, "mm", "A hand gets at what lies no deeper behind something else."),
+        MEASURED_DIFFERS(
+                0.05,
+                0.005,
+                0.5,
+                "",
+                "Share by which a measured figure may differ from what is computed before somebody looks for the reason."),
+        ARM_CREEP(2, 0.1, 50, "mm", "So far the tip of an arm may sink while it is held in a test."),
+        TEST_HELD(10, 1, 240, "min", "So long a load is held in a test."),
+        RADIO_TRIED(50, 1, 2000, "m", "So far away a radio link is tried."),
         TEAM_LIFT(20_000, 1000, 100_000, "g", "Above it two people lift.");
 
         private final double standard;

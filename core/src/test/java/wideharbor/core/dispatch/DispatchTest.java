@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.check.Verdict;
@@ -20,38 +21,91 @@ class DispatchTest {
     private static final Verdict CLEAR = new Verdict(true, 0, 0, 0, 0, 0, 0);
     private static final Verdict HELD = new Verdict(false, 2, 1, 1, 0, 0, 0);
 
+    private static final Progress ALL = new Progress(12, 12);
+    private static final Progress SOME = new Progress(11, 12);
+
+    private static Optional<String> signs(Stage stage, Verdict verdict, List<String> signed, String who) {
+        return Gate.whyNotSign(stage, verdict, ALL, 0, signed, who);
+    }
+
     @Test
-    void signingNeedsBuiltClearAndAnotherPerson() {
+    void builtMeansEveryStepTicked() {
+        assertTrue(Gate.whyNotBuilt(Stage.DRAFT, ALL).isEmpty());
         assertEquals(
-                "It must be marked built first.",
-                Gate.whyNotSign(Stage.DRAFT, CLEAR, 0, List.of(), "tech").orElseThrow());
+                "11 of 12 steps of putting it together are ticked.",
+                Gate.whyNotBuilt(Stage.DRAFT, SOME).orElseThrow());
+        assertEquals(
+                "It is signed already.", Gate.whyNotBuilt(Stage.SIGNED, ALL).orElseThrow());
+    }
+
+    @Test
+    void checkedMeansEveryTestPassed() {
+        assertTrue(Gate.whyNotChecked(Stage.BUILT, ALL).isEmpty());
+        assertEquals(
+                "11 of 12 tests at the bench are passed.",
+                Gate.whyNotChecked(Stage.BUILT, SOME).orElseThrow());
+        assertEquals(
+                "It must be built first.", Gate.whyNotChecked(Stage.DRAFT, ALL).orElseThrow());
+        assertEquals(
+                "It is checked at the bench already.",
+                Gate.whyNotChecked(Stage.CHECKED, ALL).orElseThrow());
+    }
+
+    @Test
+    void signingNeedsTheBenchClearAndAnotherPerson() {
+        assertEquals(
+                "It must be checked at the bench first; it is built.",
+                signs(Stage.BUILT, CLEAR, List.of(), "tech").orElseThrow());
         assertEquals(
                 "Held by 2 stops, 1 undecided, 1 unread caution: a held package is not signed.",
-                Gate.whyNotSign(Stage.BUILT, HELD, 0, List.of(), "tech").orElseThrow());
-        assertTrue(
-                Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "tech").isPresent());
-        assertTrue(
-                Gate.whyNotSign(Stage.BUILT, CLEAR, 0, List.of("tech"), "lead").isEmpty());
-        assertTrue(Gate.whyNotSign(Stage.BUILT, CLEAR, 1, List.of(), "tech")
+                signs(Stage.CHECKED, HELD, List.of(), "tech").orElseThrow());
+        assertTrue(signs(Stage.CHECKED, CLEAR, List.of("tech"), "tech").isPresent());
+        assertTrue(signs(Stage.CHECKED, CLEAR, List.of("tech"), "lead").isEmpty());
+        assertTrue(Gate.whyNotSign(Stage.CHECKED, CLEAR, SOME, 0, List.of(), "tech")
+                .isPresent());
+        assertTrue(Gate.whyNotSign(Stage.CHECKED, CLEAR, ALL, 1, List.of(), "tech")
                 .orElseThrow()
                 .contains("a lead must take them"));
-        assertTrue(Gate.whyNotSign(Stage.SIGNED, CLEAR, 0, List.of("tech", "lead"), "desk")
-                .isPresent());
+        assertTrue(signs(Stage.SIGNED, CLEAR, List.of("tech", "lead"), "desk").isPresent());
     }
 
     @Test
     void twoDifferentPeopleMakeItSigned() {
-        assertEquals(Stage.BUILT, Gate.afterSignature(List.of("tech")));
-        assertEquals(Stage.BUILT, Gate.afterSignature(List.of("tech", "tech")));
+        assertEquals(Stage.CHECKED, Gate.afterSignature(List.of("tech")));
+        assertEquals(Stage.CHECKED, Gate.afterSignature(List.of("tech", "tech")));
         assertEquals(Stage.SIGNED, Gate.afterSignature(List.of("tech", "lead")));
     }
 
     @Test
-    void onlyASignedAndClearPackageLeaves() {
-        assertTrue(Gate.whyNotDispatch(Stage.BUILT, CLEAR).isPresent());
-        assertTrue(Gate.whyNotDispatch(Stage.SIGNED, HELD).isPresent());
-        assertTrue(Gate.whyNotDispatch(Stage.SIGNED, CLEAR).isEmpty());
-        assertTrue(Gate.whyNotBuilt(Stage.SIGNED).isPresent());
+    void onlyWhatIsSignedPackedAndClearLeaves() {
+        assertEquals(
+                "It must be signed by two people first; it is checked at the bench.",
+                Gate.whyNotPacked(Stage.CHECKED, ALL).orElseThrow());
+        assertEquals(
+                "11 of 12 pieces are scanned into cases.",
+                Gate.whyNotPacked(Stage.SIGNED, SOME).orElseThrow());
+        assertTrue(Gate.whyNotPacked(Stage.SIGNED, ALL).isEmpty());
+        assertEquals(
+                "It must be packed first; it is signed.",
+                Gate.whyNotDispatch(Stage.SIGNED, CLEAR, ALL).orElseThrow());
+        assertTrue(Gate.whyNotDispatch(Stage.PACKED, HELD, ALL).isPresent());
+        assertTrue(Gate.whyNotDispatch(Stage.PACKED, CLEAR, SOME).isPresent());
+        assertTrue(Gate.whyNotDispatch(Stage.PACKED, CLEAR, ALL).isEmpty());
+    }
+
+    @Test
+    void whatLeftComesBackAndIsAccountedFor() {
+        assertTrue(Gate.whyNotReturned(Stage.DISPATCHED).isEmpty());
+        assertEquals(
+                "It has not left the house.", Gate.whyNotReturned(Stage.PACKED).orElseThrow());
+        assertEquals(
+                "It must be back first; it is dispatched.",
+                Gate.whyNotReconciled(Stage.DISPATCHED, ALL).orElseThrow());
+        assertEquals(
+                "11 of 12 pieces are accounted for.",
+                Gate.whyNotReconciled(Stage.RETURNED, SOME).orElseThrow());
+        assertTrue(Gate.whyNotReconciled(Stage.RETURNED, ALL).isEmpty());
+        assertTrue(Stage.RECONCILED.hasLeft() && Stage.DISPATCHED.hasLeft() && !Stage.PACKED.hasLeft());
     }
 
     /**

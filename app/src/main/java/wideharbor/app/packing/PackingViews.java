@@ -1,0 +1,51 @@
+package wideharbor.app.packing;
+
+import java.util.List;
+import wideharbor.core.catalog.Category;
+import wideharbor.core.dispatch.Gate;
+
+/** Packing as the screen shows it; g. */
+final class PackingViews {
+    private PackingViews() {}
+
+    /** {@code refused}: scans of this request that could not be. */
+    record PackSheet(
+            Gate.Stage stage,
+            String title,
+            List<PackLine> lines,
+            List<PackBox> boxes,
+            int packed,
+            int wanted,
+            int told,
+            int left,
+            List<Refused> refused) {}
+
+    record Refused(String scan, String code, String why) {}
+
+    /** {@code toldApart}: each piece has a code; {@code planned}: the cases that the plan puts it into. */
+    record PackLine(
+            String type,
+            String title,
+            Category category,
+            int wanted,
+            int in,
+            boolean toldApart,
+            List<String> codes,
+            List<Integer> planned,
+            int back,
+            int damaged,
+            int missing,
+            int consumed) {}
+
+    record PackContent(String type, String title, int pieces, List<String> codes) {}
+
+    /** {@code unweighed} pieces have no mass on file and count as nothing; {@code plan}: what the plan puts into it. */
+    record PackBox(
+            int number,
+            String name,
+            List<PackContent> contents,
+            List<PackContent> plan,
+            double grams,
+            int unweighed,
+            boolean forTwo) {}
+}

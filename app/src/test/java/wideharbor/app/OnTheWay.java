@@ -1,0 +1,196 @@
+package wideharbor.app;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+
+/** Brings a job as far on its way out as a test needs it: every step ticked, every test passed, every piece scanned. */
+public final class OnTheWay {
+    private OnTheWay() {}
+
+    private static final Client TECH = RunningApp.as("tech");
+    private static final Client LEAD = RunningApp.as("lead");
+
+    private static void done(Client.Answer answer) {
+        if (answer.status() != 200) {
+            throw new AssertionError(answer.status() + ": " + answer.text());
+        }
+    }
+
+    private static List<String> builds(String job) {
+        return TECH.get("/api/jobs/" + job)
+                .json()
+                .path("builds")
+                .valueStream()
+                .map(b -> b.path("id").asString())
+                .toList();
+    }
+
+    /** Ticks every step. */
+    public static void ticked(String job) {
+        for (String build : builds(job)) {
+            String of = "/api/jobs/" + job + "/builds/" + build + "/assembly";
+            List<Map<String, Object>> ticks = TECH.get(of)
+                    .json()
+                    .path("steps")
+                    .valueStream()
+                    .map(s -> Map.<String, Object>of(
+                            "id",
+                            UUID.randomUUID().toString(),
+                            "step",
+                            s.path("key").asString(),
+                            "print",
+                            s.path("print").asString(),
+                            "done",
+                            true,
+                            "minutes",
+                            0,
+                            "remark",
+                            ""))
+                    .toList();
+            done(TECH.post(of + "/ticks", Map.of("ticks", ticks)));
+        }
+    }
+
+    public static void built(String job) {
+        ticked(job);
+        done(TECH.post("/api/jobs/" + job + "/built", Map.of()));
+    }
+
+    /** A result as good as it can be. */
+    public static Map<String, Object> good(JsonNode test) {
+        boolean measured = test.path("measured").asBoolean();
+        double least = test.path("from").asDouble(0);
+        double value = test.path("computed").isNumber()
+                ? test.path("computed").asDouble()
+                : test.path("to").isNumber() ? (least + test.path("to").asDouble()) / 2 : least + 1;
+        Map<String, Object> found = new HashMap<>(Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "test",
+                test.path("key").asString(),
+                "print",
+                test.path("print").asString(),
+                "said",
+                measured ? "MEASURED" : "HOLDS",
+                "value",
+                measured ? value : 0,
+                "plusMinus",
+                0,
+                "reading",
+                "",
+                "remark",
+                ""));
+        return found;
+    }
+
+    /** Passes every test, by two people where two are asked for. */
+    public static void tested(String job) {
+        for (String build : builds(job)) {
+            String of = "/api/jobs/" + job + "/builds/" + build + "/tests";
+            List<JsonNode> tests =
+                    TECH.get(of).json().path("tests").valueStream().toList();
+            done(TECH.post(
+                    of, Map.of("results", tests.stream().map(OnTheWay::good).toList())));
+            List<Map<String, Object>> again = tests.stream()
+                    .filter(t -> t.path("twice").asBoolean())
+                    .map(OnTheWay::good)
+                    .toList();
+            if (!again.isEmpty()) {
+                done(LEAD.post(of, Map.of("results", again)));
+            }
+        }
+    }
+
+    public static void checked(String job) {
+        built(job);
+        tested(job);
+        done(TECH.post("/api/jobs/" + job + "/checked", Map.of()));
+    }
+
+    public static void signed(String job) {
+        checked(job);
+        done(TECH.post("/api/jobs/" + job + "/sign", Map.of()));
+        done(LEAD.post("/api/jobs/" + job + "/sign", Map.of()));
+    }
+
+    public static Map<String, Object> scan(String kind, String code, int count, int box, String remark) {
+        return Map.of(
+                "id",
+                UUID.randomUUID().toString(),
+                "kind",
+                kind,
+                "code",
+                code,
+                "count",
+                count,
+                "box",
+                box,
+                "remark",
+                remark,
+                "cost",
+                0);
+    }
+
+    /** A piece of its own for a test, so that tests do not take pieces from each other. */
+    public static String piece(String job, String type, int number) {
+        String code = ("Z-" + job + "-" + Integer.toHexString(type.hashCode()) + "-" + number).toUpperCase(java.util.Locale.ROOT);
+        done(LEAD.put(
+                "/api/stock/pieces/" + code,
+                Map.of(
+                        "seen",
+                        0,
+                        "type",
+                        type,
+                        "serial",
+                        "",
+                        "owner",
+                        "HOUSE",
+                        "from",
+                        "",
+                        "condition",
+                        "READY",
+                        "home",
+                        "",
+                        "grams",
+                        0,
+                        "note",
+                        "")));
+        return code;
+    }
+
+    /** Everything into its case. */
+    public static void scanned(String job) {
+        List<Map<String, Object>> scans = new ArrayList<>();
+        TECH.get("/api/jobs/" + job + "/packing")
+                .json()
+                .path("lines")
+                .valueStream()
+                .forEach(line -> {
+                    String type = line.path("type").asString();
+                    int wanted = line.path("wanted").asInt();
+                    int box = Math.max(1, line.path("planned").path(0).asInt(1));
+                    if (line.path("toldApart").asBoolean()) {
+                        for (int i = 0; i < wanted; i++) {
+                            scans.add(scan("INTO_CASE", piece(job, type, i), 1, box, ""));
+                        }
+                    } else {
+                        scans.add(scan("INTO_CASE", type, wanted, box, ""));
+                    }
+                });
+        Client.Answer answer = TECH.post("/api/jobs/" + job + "/packing/scans", Map.of("scans", scans));
+        done(answer);
+        if (!answer.json().path("refused").isEmpty()) {
+            throw new AssertionError(answer.json().path("refused").toString());
+        }
+    }
+
+    public static void packed(String job) {
+        signed(job);
+        scanned(job);
+        done(TECH.post("/api/jobs/" + job + "/packed", Map.of()));
+    }
+}

@@ -1,0 +1,139 @@
+package wideharbor.core.dispatch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.dispatch.Move.Kind;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Parts;
+
+/** Two bodies and three cables into cases, and back. */
+class PackedTest {
+    private static final List<PullList.Line> LIST = List.of(line("body", 2), line("cable", 3));
+
+    private final List<Move> moves = new ArrayList<>();
+
+    private static PullList.Line line(String id, int pieces) {
+        return new PullList.Line(Parts.part(id).make(), pieces, 0, Figure.unknown("not weighed"), List.of());
+    }
+
+    private static Move body(Kind kind, String code, int box) {
+        return new Move(kind, "body", code, 1, box, kind.isReturn() ? "seen" : "", Optional.empty());
+    }
+
+    private static Move cables(Kind kind, int count, int box) {
+        return new Move(kind, "cable", "", count, box, kind.isReturn() ? "counted" : "", Optional.empty());
+    }
+
+    private Packed now() {
+        return Packed.of(LIST, moves);
+    }
+
+    private void done(Move move) {
+        assertEquals(Optional.empty(), now().whyNot(move));
+        moves.add(move);
+    }
+
+    private void refused(String why, Move move) {
+        assertEquals(Optional.of(why), now().whyNot(move));
+    }
+
+    private void pack() {
+        done(body(Kind.INTO_CASE, "T-1", 1));
+        done(body(Kind.INTO_CASE, "T-2", 2));
+        done(cables(Kind.INTO_CASE, 3, 2));
+    }
+
+    @Test
+    void everyPieceGoesIntoACaseOnce() {
+        done(body(Kind.INTO_CASE, "T-1", 1));
+        refused("body T-1 is in case 1 already.", body(Kind.INTO_CASE, "T-1", 2));
+        done(body(Kind.INTO_CASE, "T-2", 2));
+        refused("All 2 of body are packed: T-3 stays.", body(Kind.INTO_CASE, "T-3", 2));
+        done(cables(Kind.INTO_CASE, 2, 2));
+        refused("All 3 of cable are packed: no more go.", cables(Kind.INTO_CASE, 2, 1));
+        refused(
+                "lamp L-9 is not on the pull list of this job.",
+                new Move(Kind.INTO_CASE, "lamp", "L-9", 1, 1, "", Optional.empty()));
+        assertEquals(new Progress(4, 5), now().packing());
+        assertEquals(Map.of(1, Map.of("body", 1), 2, Map.of("body", 1, "cable", 2)), now().boxes());
+        done(body(Kind.OUT_OF_CASE, "T-1", 0));
+        refused("body T-1 is in no case that it could come out of.", body(Kind.OUT_OF_CASE, "T-1", 0));
+        refused("cable is in no case that it could come out of.", cables(Kind.OUT_OF_CASE, 3, 2));
+        done(cables(Kind.OUT_OF_CASE, 2, 2));
+        done(body(Kind.INTO_CASE, "T-3", 1));
+        assertEquals(List.of("T-2", "T-3"), now().lines().get(0).codes());
+        assertEquals(new Progress(2, 5), now().packing());
+    }
+
+    /** A list that shrank: what is still in a case must come out before it is whole. */
+    @Test
+    void whatIsNoLongerAskedForComesOut() {
+        pack();
+        Packed shorter = Packed.of(List.of(line("body", 2), line("cable", 1)), moves);
+        assertEquals(new Progress(3, 5), shorter.packing());
+        Packed without = Packed.of(List.of(line("body", 2)), moves);
+        assertEquals(new Progress(2, 5), without.packing());
+        assertEquals(
+                "cable is not on the pull list of this job.",
+                without.whyNot(cables(Kind.INTO_CASE, 1, 1)).orElseThrow());
+        assertEquals(Optional.empty(), without.whyNot(cables(Kind.OUT_OF_CASE, 3, 2)));
+    }
+
+    @Test
+    void everyPieceComesBackOrIsToldOf() {
+        pack();
+        refused("body T-7 did not leave with this job.", body(Kind.BACK, "T-7", 0));
+        done(body(Kind.BACK, "T-1", 0));
+        refused("body T-1 is told already: back.", body(Kind.BACK, "T-1", 0));
+        done(body(Kind.MISSING, "T-2", 0));
+        done(cables(Kind.BACK, 2, 0));
+        assertEquals(new Progress(4, 5), now().returning());
+        refused("Of cable, 3 left and 2 are told: 2 more cannot be.", cables(Kind.CONSUMED, 2, 0));
+        done(cables(Kind.CONSUMED, 1, 0));
+        assertTrue(now().returning().isWhole());
+        assertEquals(
+                Map.of(Kind.BACK, 2, Kind.CONSUMED, 1), now().lines().get(1).back());
+    }
+
+    /** What was missing turns up in a truck; what came back is found to be broken when it is looked at. */
+    @Test
+    void whatIsToldIsToldBetterLater() {
+        pack();
+        done(body(Kind.MISSING, "T-2", 0));
+        done(body(Kind.BACK, "T-2", 0));
+        done(body(Kind.DAMAGED, "T-2", 0));
+        refused("body T-2 is told already: damaged.", body(Kind.MISSING, "T-2", 0));
+        done(cables(Kind.BACK, 2, 0));
+        done(cables(Kind.MISSING, 1, 0));
+        done(cables(Kind.BACK, 1, 0));
+        done(cables(Kind.DAMAGED, 1, 0));
+        assertEquals(Map.of(Kind.BACK, 2, Kind.DAMAGED, 1), now().lines().get(1).back());
+        assertEquals(Map.of(Kind.DAMAGED, 1), now().lines().get(0).back());
+        assertEquals(Optional.of(Kind.DAMAGED), now().cameBack("T-2"));
+        assertEquals(new Progress(4, 5), now().returning());
+    }
+
+    @Test
+    void aMoveSaysAllOfIt() {
+        assertThrows(IllegalArgumentException.class, () -> body(Kind.INTO_CASE, "T-1", 0));
+        assertThrows(IllegalArgumentException.class, () -> cables(Kind.INTO_CASE, 0, 1));
+        assertThrows(
+                IllegalArgumentException.class, () -> new Move(Kind.BACK, "body", "T-1", 2, 0, "", Optional.empty()));
+        assertEquals(
+                "Say what is broken, or how it went missing",
+                assertThrows(
+                                IllegalArgumentException.class,
+                                () -> new Move(Kind.DAMAGED, "body", "T-1", 1, 0, " ", Optional.empty()))
+                        .getMessage());
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Move(Kind.BACK, "body", "T-1", 1, 0, "", Optional.of(Double.NaN)));
+    }
+}

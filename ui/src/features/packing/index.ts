@@ -1,0 +1,1 @@
+export { PackingScreen } from './PackingScreen';

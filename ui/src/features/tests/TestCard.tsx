@@ -1,0 +1,203 @@
+import { Button, Input } from 'antd';
+import type { InputRef } from 'antd';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { dayAndTime, plainNumber } from '../../shared/format/units';
+import type { Standpoint } from '../../shared/job/useStandpoint';
+import { figure, neededText, withText } from './tests';
+import type { Found, Test } from './tests';
+
+/** What somebody says of the test on the card. */
+export type Says = Pick<Found, 'said' | 'value' | 'plusMinus' | 'remark'>;
+
+interface Props {
+  test: Test;
+  at: Standpoint;
+  mayTest: boolean;
+  mayLeaveOut: boolean;
+  onSay: (test: Test, says: Says) => void;
+  onLeaveOut: (test: Test, reason: string) => void;
+}
+
+/** One test: what is done, what has to come out, what came out. */
+export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: Props) {
+  const [remark, setRemark] = useState('');
+  const [error, setError] = useState('');
+  const words = remark.trim();
+  const fails = () => {
+    if (words === '') setError('Say what is wrong: whoever mends it reads only that.');
+    else onSay(test, { said: 'DOES_NOT', value: 0, plusMinus: 0, remark: words });
+  };
+  const leave = () => {
+    if (words === '') setError('Say why it is left out.');
+    else onLeaveOut(test, words);
+  };
+  return (
+    <article className="test-card" aria-label={test.title}>
+      <h2>{test.title}</h2>
+      <p className="test-how">{test.how}</p>
+      <dl>
+        <dt>needed</dt>
+        <dd className={test.measured ? 'num' : undefined}>{test.measured ? neededText(test) : test.holds}</dd>
+        {test.computed !== null && (
+          <>
+            <dt>computed</dt>
+            <dd className="num">
+              {figure(test.computed)} {test.unit}
+            </dd>
+          </>
+        )}
+        <dt>with</dt>
+        <dd>{withText(test.instrument)}</dd>
+        {test.twice && (
+          <>
+            <dt>by</dt>
+            <dd>two people, one after the other</dd>
+          </>
+        )}
+        <dt>otherwise</dt>
+        <dd>{test.why}</dd>
+      </dl>
+      {test.part && (
+        <p className="noprint">
+          <Link to={at.at('bench', { part: test.part, config: test.configuration })}>on the Bench</Link>
+        </p>
+      )}
+      {mayTest && (
+        <div className="test-do noprint">
+          <Input
+            aria-label="Remark"
+            placeholder="a remark; what is wrong, where something is"
+            maxLength={300}
+            value={remark}
+            onChange={(e) => {
+              setRemark(e.target.value);
+              setError('');
+            }}
+          />
+          {test.measured ? (
+            <Measuring
+              test={test}
+              onSay={(value, plusMinus) => onSay(test, { said: 'MEASURED', value, plusMinus, remark: words })}
+            />
+          ) : (
+            <div className="test-answers">
+              <Button
+                type="primary"
+                size="large"
+                onClick={() => onSay(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: words })}
+              >
+                It is so
+              </Button>
+              <Button size="large" danger onClick={fails}>
+                It is not
+              </Button>
+            </div>
+          )}
+          {mayLeaveOut && (
+            <Button type="link" size="small" onClick={leave}>
+              Leave it out, for the reason in the remark
+            </Button>
+          )}
+          {error && (
+            <p className="error" role="alert">
+              {error}
+            </p>
+          )}
+        </div>
+      )}
+      <Results test={test} />
+    </article>
+  );
+}
+
+function Measuring({ test, onSay }: { test: Test; onSay: (value: number, plusMinus: number) => void }) {
+  const [value, setValue] = useState('');
+  const [off, setOff] = useState('');
+  const [error, setError] = useState('');
+  const second = useRef<InputRef>(null);
+  const say = () => {
+    const read = Number(plainNumber(value));
+    const plusMinus = off.trim() === '' ? 0 : Number(plainNumber(off));
+    if (value.trim() === '' || !Number.isFinite(read)) setError(`Give a figure in ${test.unit}.`);
+    else if (!Number.isFinite(plusMinus) || plusMinus < 0) {
+      setError('Give how far it may be off as a figure, 0 or more.');
+      second.current?.focus();
+    } else onSay(read, plusMinus);
+  };
+  return (
+    <form
+      className="test-measuring"
+      onSubmit={(e) => {
+        e.preventDefault();
+        say();
+      }}
+    >
+      <Input
+        id="measured"
+        size="large"
+        aria-label={`Measured, ${test.unit}`}
+        className="num"
+        inputMode="decimal"
+        placeholder="measured"
+        suffix={test.unit}
+        value={value}
+        onChange={(e) => {
+          setValue(e.target.value);
+          setError('');
+        }}
+      />
+      <Input
+        ref={second}
+        size="large"
+        aria-label={`May be off by, ${test.unit}`}
+        className="num"
+        inputMode="decimal"
+        prefix="±"
+        placeholder="0"
+        value={off}
+        onChange={(e) => {
+          setOff(e.target.value);
+          setError('');
+        }}
+      />
+      <Button type="primary" size="large" htmlType="submit">
+        Take it
+      </Button>
+      {error && (
+        <p className="error" role="alert">
+          {error}
+        </p>
+      )}
+    </form>
+  );
+}
+
+const OUTCOMES = { PASSED: 'passed', FAILED: 'failed', UNDECIDED: 'decides nothing', WAIVED: 'left out' } as const;
+const MARKS = { PASSED: 'met', FAILED: 'stop', UNDECIDED: 'caution', WAIVED: 'caution' } as const;
+
+/** Everything that was ever found, the last first. */
+function Results({ test }: { test: Test }) {
+  if (test.results.length === 0) return <p className="soft">Not tried yet.</p>;
+  return (
+    <ol className="test-results" aria-label="Results">
+      {test.results.map((r) => (
+        <li key={`${r.at} ${r.who}`} className={r.stale ? 'soft' : undefined}>
+          <span className={`mark ${MARKS[r.outcome]}`}>{OUTCOMES[r.outcome]}</span>{' '}
+          {r.value !== null && (
+            <span className="num">
+              {figure(r.value)}
+              {r.plusMinus > 0 && ` ± ${figure(r.plusMinus)}`} {r.unit}
+            </span>
+          )}{' '}
+          {r.instrument && `by ${r.instrument} `}
+          <span className="soft">
+            {r.who}, {dayAndTime(r.at)}, revision {r.revision}
+            {r.stale && '; it was another test then'}
+          </span>
+          {r.remark && <span className="test-remark">{r.remark}</span>}
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,127 @@
+import './tests.css';
+import { Progress } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Schemas } from '../../shared/api/client';
+import { AGAIN_MS, untilBack } from '../../shared/api/away';
+import { leaveTestOut, sayFound, testsQuery } from '../../shared/api/wayQueries';
+import { keys } from '../../shared/api/queries';
+import { useCommands } from '../../shared/commands/commands';
+import { freshId } from '../../shared/format/ids';
+import { hasLeft } from '../../shared/job/stages';
+import { useStandpoint } from '../../shared/job/useStandpoint';
+import { BodyPick } from '../../shared/job/BodyPick';
+import { useBenchKeys } from '../../shared/kit/useBenchKeys';
+import { useRefusal } from '../../shared/kit/useRefusal';
+import { Waiting } from '../../shared/kit/Waiting';
+import { TestCard } from './TestCard';
+import type { Says } from './TestCard';
+import { TestList } from './TestList';
+import { nextTest, openAfter } from './tests';
+import type { Sheet, Test } from './tests';
+
+/** What is tried and measured on a body before it leaves. */
+export function TestsScreen({ session }: { session: Schemas['Session'] }) {
+  const at = useStandpoint();
+  const query = useQuery({ ...testsQuery(at.job, at.spot.build), enabled: at.build !== undefined });
+  if (query.isError) return <p className="page error">{query.error.message}</p>;
+  if (!at.build || query.isPending) return <Waiting />;
+  return <Tests key={at.spot.build} at={at} sheet={query.data} session={session} />;
+}
+
+interface TestsProps {
+  at: ReturnType<typeof useStandpoint>;
+  sheet: Sheet;
+  session: Schemas['Session'];
+}
+
+function Tests({ at, sheet, session }: TestsProps) {
+  const client = useQueryClient();
+  const refused = useRefusal();
+  const mayTest = session.editsBuilds && !hasLeft(at.data?.stage);
+  const { build } = at.spot;
+  const key = testsQuery(at.job, build).queryKey;
+  const mutationKey = ['found', ...key];
+  const fresh = (now: Sheet) => {
+    if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, now);
+    void client.invalidateQueries({ queryKey: keys.dispatch(at.job) });
+  };
+  const again = (e: Error) => {
+    refused(e);
+    void client.invalidateQueries({ queryKey: key });
+  };
+  // Sent one after the other, and again while the server is away; one that comes twice is known by its id.
+  const say = useMutation({
+    mutationKey,
+    scope: { id: mutationKey.join('/') },
+    mutationFn: (found: Schemas['Found']) => sayFound(at.job, build, [found]),
+    retry: untilBack,
+    retryDelay: AGAIN_MS,
+    onSuccess: fresh,
+    onError: again,
+  });
+  const leave = useMutation({
+    mutationFn: (left: Schemas['LeftOut']) => leaveTestOut(at.job, build, left),
+    onSuccess: fresh,
+    onError: again,
+  });
+  const tests = sheet.tests;
+  const test = tests.find((t) => t.key === at.asked.get('test')) ?? nextTest(tests);
+  const choose = (next: Test | undefined) => next && at.go({ test: next.key });
+  const by = (n: number) => test && choose(tests[tests.indexOf(test) + n]);
+  const found = (of: Test, says: Says) => {
+    say.mutate({ id: freshId(), test: of.key, print: of.print, reading: '', ...says });
+    choose(openAfter(tests, of.key));
+  };
+  useBenchKeys({
+    ' ': () => {
+      if (test && mayTest && !test.measured) found(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: '' });
+    },
+    ArrowDown: () => by(1),
+    ArrowUp: () => by(-1),
+    v: () => document.getElementById('measured')?.focus(),
+  });
+  useCommands(() => [
+    { title: 'Next test', key: '↓', run: () => by(1) },
+    { title: 'Test before', key: '↑', run: () => by(-1) },
+    { title: 'Next open test', run: () => test && choose(openAfter(tests, test.key)) },
+  ]);
+  return (
+    <main className="tests">
+      <header className="tests-head">
+        <BodyPick at={at} />
+        <span className="tests-progress">
+          <Progress
+            percent={Math.round((100 * sheet.done) / Math.max(1, tests.length))}
+            showInfo={false}
+            aria-label="Tests passed"
+          />
+          <span className="num">
+            {sheet.done} of {tests.length} passed
+          </span>
+          {sheet.failed > 0 && <span className="mark stop">{sheet.failed} failed</span>}
+        </span>
+      </header>
+      <div className="tests-body">
+        <TestList tests={tests} chosen={test?.key ?? ''} onChoose={choose} />
+        {test && (
+          <TestCard
+            key={test.key}
+            test={test}
+            at={at}
+            mayTest={mayTest}
+            mayLeaveOut={mayTest && session.waives}
+            onSay={found}
+            onLeaveOut={(of, reason) => {
+              leave.mutate({ id: freshId(), test: of.key, reason });
+              choose(openAfter(tests, of.key));
+            }}
+          />
+        )}
+      </div>
+      <p className="soft tests-foot">
+        What is tried follows from the parts, the joints and the brief; what is changed later is tried anew. Batteries,
+        heads under load and radios: makers’ instructions, local rules and licensed people come first.
+      </p>
+    </main>
+  );
+}

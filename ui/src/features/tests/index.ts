@@ -1,0 +1,1 @@
+export { TestsScreen } from './TestsScreen';

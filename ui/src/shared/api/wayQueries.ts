@@ -1,0 +1,67 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { api, unwrap } from './client';
+import type { Schemas } from './client';
+
+/** What happens on the way out and back: tests, packing, return; and the pieces of the house. */
+
+const of = (job: string, build: string) => ({ path: { job, build } });
+
+export const testsQuery = (job: string, build: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'tests', build] as const,
+    queryFn: async () =>
+      unwrap(await api.GET('/api/jobs/{job}/builds/{build}/tests', { params: { ...of(job, build), query: {} } })),
+  });
+
+export const sayFound = async (job: string, build: string, results: Schemas['Found'][]) =>
+  unwrap(
+    await api.POST('/api/jobs/{job}/builds/{build}/tests', {
+      params: { ...of(job, build), query: {} },
+      body: { results },
+    }),
+  );
+
+export const leaveTestOut = async (job: string, build: string, left: Schemas['LeftOut']) =>
+  unwrap(
+    await api.POST('/api/jobs/{job}/builds/{build}/tests/left-out', {
+      params: { ...of(job, build), query: {} },
+      body: left,
+    }),
+  );
+
+export const packingQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'packing'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/packing', { params: { path: { job } } })),
+  });
+
+export const sendScans = async (job: string, scans: Schemas['Scan'][]) =>
+  unwrap(await api.POST('/api/jobs/{job}/packing/scans', { params: { path: { job } }, body: { scans } }));
+
+export type Condition = Schemas['PieceLine']['condition'];
+
+export const piecesQuery = (text: string, condition: Condition | '', page: number) =>
+  queryOptions({
+    queryKey: ['stock', 'pieces', text, condition, page] as const,
+    queryFn: async () =>
+      unwrap(
+        await api.GET('/api/stock/pieces', {
+          params: { query: { text, page, ...(condition === '' ? {} : { condition }) } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+export const pieceQuery = (code: string) =>
+  queryOptions({
+    queryKey: ['stock', 'piece', code] as const,
+    queryFn: async () => unwrap(await api.GET('/api/stock/pieces/{code}', { params: { path: { code } } })),
+  });
+
+export const changePiece = async (code: string, edit: Schemas['PieceEdit']) =>
+  unwrap(await api.PUT('/api/stock/pieces/{code}', { params: { path: { code } }, body: edit }));
+
+export const readPieces = async (text: string) => unwrap(await api.POST('/api/stock/pieces/read', { body: { text } }));
+
+export const storePieces = async (text: string) =>
+  unwrap(await api.POST('/api/stock/pieces/store', { body: { text } }));
