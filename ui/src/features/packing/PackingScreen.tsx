@@ -162,7 +162,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
           {told?.words ??
             (back
               ? 'Scan every piece; what is counted only has a button in its line.'
-              : `This job is ${stageText(sheet.stage)}. Pieces have codes; of what is counted write “3 x” before its type, or use the button in its line.`)}
+              : `Stage: ${stageText(sheet.stage)}. Pieces have codes; of what is counted write “3 x” before its type, or use the button in its line.`)}
         </p>
         <LineTable
           lines={sheet.lines}

@@ -1,7 +1,11 @@
 import { Button, Input } from 'antd';
 import type { InputRef } from 'antd';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { drawingQuery } from '../../shared/api/queries';
+import { Elevation } from '../../shared/drawing/Elevation';
+import { useSize } from '../../shared/drawing/useSize';
 import { dayAndTime, plainNumber } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
 import { figure, neededText, withText } from './tests';
@@ -34,80 +38,112 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
   };
   return (
     <article className="test-card" aria-label={test.title}>
-      <h2>{test.title}</h2>
-      <p className="test-how">{test.how}</p>
-      <dl>
-        <dt>needed</dt>
-        <dd className={test.measured ? 'num' : undefined}>{test.measured ? neededText(test) : test.holds}</dd>
-        {test.computed !== null && (
-          <>
-            <dt>computed</dt>
-            <dd className="num">
-              {figure(test.computed)} {test.unit}
-            </dd>
-          </>
+      <div className="test-words">
+        <h2>{test.title}</h2>
+        <p className="test-how">{test.how}</p>
+        <dl>
+          <dt>needed</dt>
+          <dd className={test.measured ? 'num' : undefined}>{test.measured ? neededText(test) : test.holds}</dd>
+          {test.computed !== null && (
+            <>
+              <dt>computed</dt>
+              <dd className="num">
+                {figure(test.computed)} {test.unit}
+              </dd>
+            </>
+          )}
+          <dt>with</dt>
+          <dd>{withText(test.instrument)}</dd>
+          {test.twice && (
+            <>
+              <dt>by</dt>
+              <dd>two people, one after the other</dd>
+            </>
+          )}
+          <dt>otherwise</dt>
+          <dd>{test.why}</dd>
+        </dl>
+        {test.part && (
+          <p className="noprint">
+            <Link to={at.at('bench', { part: test.part, config: test.configuration })}>on the Bench</Link>
+          </p>
         )}
-        <dt>with</dt>
-        <dd>{withText(test.instrument)}</dd>
-        {test.twice && (
-          <>
-            <dt>by</dt>
-            <dd>two people, one after the other</dd>
-          </>
-        )}
-        <dt>otherwise</dt>
-        <dd>{test.why}</dd>
-      </dl>
-      {test.part && (
-        <p className="noprint">
-          <Link to={at.at('bench', { part: test.part, config: test.configuration })}>on the Bench</Link>
-        </p>
-      )}
-      {mayTest && (
-        <div className="test-do noprint">
-          <Input
-            aria-label="Remark"
-            placeholder="a remark; what is wrong, where something is"
-            maxLength={300}
-            value={remark}
-            onChange={(e) => {
-              setRemark(e.target.value);
-              setError('');
-            }}
-          />
-          {test.measured ? (
-            <Measuring
-              test={test}
-              onSay={(value, plusMinus) => onSay(test, { said: 'MEASURED', value, plusMinus, remark: words })}
+        {mayTest && (
+          <div className="test-do noprint">
+            <Input
+              aria-label="Remark"
+              placeholder="a remark; what is wrong, where something is"
+              maxLength={300}
+              value={remark}
+              onChange={(e) => {
+                setRemark(e.target.value);
+                setError('');
+              }}
             />
-          ) : (
-            <div className="test-answers">
-              <Button
-                type="primary"
-                size="large"
-                onClick={() => onSay(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: words })}
-              >
-                It is so
+            {test.measured ? (
+              <Measuring
+                test={test}
+                onSay={(value, plusMinus) => onSay(test, { said: 'MEASURED', value, plusMinus, remark: words })}
+              />
+            ) : (
+              <div className="test-answers">
+                <Button
+                  type="primary"
+                  size="large"
+                  onClick={() => onSay(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: words })}
+                >
+                  It is so
+                </Button>
+                <Button size="large" danger onClick={fails}>
+                  It is not
+                </Button>
+              </div>
+            )}
+            {mayLeaveOut && (
+              <Button type="link" size="small" onClick={leave}>
+                Leave it out, for the reason in the remark
               </Button>
-              <Button size="large" danger onClick={fails}>
-                It is not
-              </Button>
-            </div>
-          )}
-          {mayLeaveOut && (
-            <Button type="link" size="small" onClick={leave}>
-              Leave it out, for the reason in the remark
-            </Button>
-          )}
-          {error && (
-            <p className="error" role="alert">
-              {error}
-            </p>
-          )}
-        </div>
-      )}
-      <Results test={test} />
+            )}
+            {error && (
+              <p className="error" role="alert">
+                {error}
+              </p>
+            )}
+          </div>
+        )}
+        <Results test={test} />
+      </div>
+      <Where test={test} at={at} />
     </article>
+  );
+}
+
+const NO_LAYERS = { rooms: false, ports: false, cables: false, view: false };
+const NOTHING: ReadonlySet<string> = new Set();
+
+/** The rig as it is tried, with the part that is meant lit. */
+function Where({ test, at }: Pick<Props, 'test' | 'at'>) {
+  const spot = { ...at.spot, configuration: test.configuration, lens: test.lens || at.spot.lens };
+  const query = useQuery({
+    ...drawingQuery(spot, 'LEFT', at.data?.revision ?? 0),
+    placeholderData: keepPreviousData,
+  });
+  const [box, size] = useSize({ width: 320, height: 420 });
+  return (
+    <figure ref={box} className="test-picture" aria-label="The rig from its left">
+      {query.data && (
+        <Elevation
+          drawing={{ ...query.data, plumb: [], slideBar: [], rodHeights: [], bearings: [], clashes: [], cables: [] }}
+          size={size}
+          chosen={test.part}
+          lit={[]}
+          litAs=""
+          layers={NO_LAYERS}
+          ghosts={NOTHING}
+          onChoose={() => undefined}
+        />
+      )}
+    </figure>
   );
 }
 

@@ -135,9 +135,15 @@ public final class OnTheWay {
                 0);
     }
 
+    /** The code of the piece that a test has of a type. */
+    public static String code(String job, String type, int number) {
+        return ("Z-" + job + "-" + Integer.toHexString(type.hashCode()) + "-" + number)
+                .toUpperCase(java.util.Locale.ROOT);
+    }
+
     /** A piece of its own for a test, so that tests do not take pieces from each other. */
     public static String piece(String job, String type, int number) {
-        String code = ("Z-" + job + "-" + Integer.toHexString(type.hashCode()) + "-" + number).toUpperCase(java.util.Locale.ROOT);
+        String code = code(job, type, number);
         done(LEAD.put(
                 "/api/stock/pieces/" + code,
                 Map.of(
@@ -186,6 +192,24 @@ public final class OnTheWay {
         if (!answer.json().path("refused").isEmpty()) {
             throw new AssertionError(answer.json().path("refused").toString());
         }
+    }
+
+    /** All that is not told yet comes back whole. */
+    public static void back(String job) {
+        List<Map<String, Object>> scans = new ArrayList<>();
+        TECH.get("/api/jobs/" + job + "/packing")
+                .json()
+                .path("lines")
+                .valueStream()
+                .forEach(line -> {
+                    String type = line.path("type").asString();
+                    if (line.path("toldApart").asBoolean()) {
+                        line.path("codes").valueStream().forEach(c -> scans.add(scan("BACK", c.asString(), 1, 0, "")));
+                    } else {
+                        scans.add(scan("BACK", type, line.path("in").asInt(), 0, ""));
+                    }
+                });
+        done(TECH.post("/api/jobs/" + job + "/packing/scans", Map.of("scans", scans)));
     }
 
     public static void packed(String job) {

@@ -49,13 +49,21 @@ class FirstJobJourneyTest {
             buildTheFirstBody();
             packAndMend();
             theTwin();
-            sign();
+            new AtTheBench(lead, "tide-mill").puts();
+            new AtTheBench(lead, "tide-mill").tries();
             be(tech);
             join("jonna", second);
+            new AtTheBench(tech, "tide-mill").tries();
+            be(lead);
+            sign();
+            be(tech);
             browser.open("/jobs/tide-mill/dispatch");
             page.getByText(Pattern.compile("^Sign revision")).click();
+            new AtTheBench(tech, "tide-mill").packsWhatIsCounted();
+            browser.open("/jobs/tide-mill/dispatch");
+            browser.button("Mark packed").click();
             browser.button("Dispatch").click();
-            assertThat(page.locator(".stages [aria-current]")).hasText("dispatched");
+            assertThat(page.locator(".stages [aria-current] .stage-word")).hasText("dispatched");
         }
     }
 
@@ -410,8 +418,9 @@ class FirstJobJourneyTest {
     }
 
     private void sign() {
-        page.locator(".jobbar nav").getByText("Dispatch").click();
+        browser.open("/jobs/tide-mill/dispatch");
         browser.button("Mark built").click();
+        browser.button("Mark bench-checked").click();
         page.getByText(Pattern.compile("^Sign revision")).click();
         assertThat(page.locator(".signatures")).containsText("Mirela Osk");
     }

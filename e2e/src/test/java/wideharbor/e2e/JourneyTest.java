@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 /** The main jobs as people do them. */
@@ -75,15 +76,23 @@ class JourneyTest extends Journey {
         assertThat(finding("has no mass on file")).containsText("read by Jonna Brask");
 
         page.locator(".jobbar nav").getByText("Dispatch").click();
+        assertThat(browser.button("Mark built")).isDisabled();
+        assertThat(page.locator(".gate")).containsText("steps of putting it together are ticked");
+        OnTheWay.ticked(job);
+        OnTheWay.tested(job);
         browser.button("Mark built").click();
+        browser.button("Mark bench-checked").click();
         page.getByText(Pattern.compile("^Sign revision")).click();
         assertThat(page.locator(".gate")).containsText("You have signed");
         page.getByText("Sign out").click();
         browser.signIn("lead");
         browser.open("/jobs/" + job + "/dispatch");
         page.getByText(Pattern.compile("^Sign revision")).click();
+        assertThat(browser.button("Mark packed")).isDisabled();
+        OnTheWay.scanned(job);
+        browser.button("Mark packed").click();
         browser.button("Dispatch").click();
-        assertThat(page.locator(".stages [aria-current]")).hasText("dispatched");
+        assertThat(page.locator(".stages [aria-current] .stage-word")).hasText("dispatched");
         browser.open("/jobs/" + job + "/bench");
         assertEquals(0, page.getByText("Undo").count(), "what has left is not edited");
     }
@@ -91,13 +100,13 @@ class JourneyTest extends Journey {
     @Test
     void aHeldJobCannotBeSignedAndSaysByWhat() {
         String job = RunningApp.copyOf("kiln");
+        OnTheWay.checked(job);
         browser.signIn("tech");
         browser.open("/jobs/" + job + "/dispatch");
-        browser.button("Mark built").click();
         assertThat(page.locator(".gate"))
                 .containsText("Held by 9 stops, 23 unread cautions: a held package is not signed.");
         assertThat(page.locator(".held-by")).containsText("24 V wiring, 0.4 m is the wrong cable here");
-        assertEquals(0, page.getByText(Pattern.compile("^Sign revision")).count());
+        assertThat(page.locator(".gate .gate-next button").first()).isDisabled();
     }
 
     /** Choose with the arrows, nudge, type a number, undo and redo, change view and lens: no mouse. */

@@ -73,7 +73,7 @@ final class SupportTests {
                         rig,
                         "head:" + head.id() + ":" + rig.rig().configuration().id(),
                         Place.SUPPORT)
-                .title(head.title() + " holds " + rig.rig().configuration().title() + rig.withLens())
+                .title(head.title() + ": holds " + rig.rig().configuration().title() + rig.withLens())
                 .subject(head.type().ref() + " " + Math.round(rig.carried().grams()))
                 .lens(rig.rig().lens())
                 .how("Drag off, hands near. Tilt " + Math.round(tilt) + "° down, let go; the same up." + set)
@@ -98,7 +98,7 @@ final class SupportTests {
 
     private static BenchTest legs(RigAnalysis rig, Placed legs) {
         return Tests.of(rig, "legs:" + legs.id(), Place.SUPPORT)
-                .title(legs.title() + " stand")
+                .title(legs.title() + ": stand firm")
                 .subject(legs.type().ref().toString())
                 .how("Every lock shut at working height; lean on each leg in turn; look at spreader and feet.")
                 .band(new Band.Answer("No leg creeps, none wobbles."))

@@ -102,7 +102,8 @@ public final class Packed {
     public Optional<String> whyNot(Move move) {
         Tally tally = byType.get(move.type());
         if (tally == null) {
-            return Optional.of(called(move, move.type()) + " is not on the pull list of this job.");
+            String called = move.piece().isEmpty() ? move.type() : move.piece();
+            return Optional.of(called + " is not on the pull list of this job.");
         }
         return move.kind().isReturn() ? whyNotBack(move, tally) : whyNotPacked(move, tally);
     }

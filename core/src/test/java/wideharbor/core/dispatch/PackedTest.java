@@ -59,7 +59,7 @@ class PackedTest {
         done(cables(Kind.INTO_CASE, 2, 2));
         refused("All 3 of cable are packed: no more go.", cables(Kind.INTO_CASE, 2, 1));
         refused(
-                "lamp L-9 is not on the pull list of this job.",
+                "L-9 is not on the pull list of this job.",
                 new Move(Kind.INTO_CASE, "lamp", "L-9", 1, 1, "", Optional.empty()));
         assertEquals(new Progress(4, 5), now().packing());
         assertEquals(Map.of(1, Map.of("body", 1), 2, Map.of("body", 1, "cable", 2)), now().boxes());
