@@ -26,13 +26,25 @@ const SCREENS: [string, string][] = [
   ['Catalogue', '/catalogue'],
   ['Compare two parts', '/catalogue/compare'],
   ['Import parts', '/catalogue/import'],
+  ['Stock', '/stock'],
   ['Calculators', '/calculators'],
   ['House: standards', '/house#standards'],
   ['House: ways of working', '/house#ways'],
   ['House: rules', '/house#rules'],
 ];
 
-const OF_JOB = ['brief', 'bench', 'lenses', 'power', 'signal', 'assembly', 'changeover', 'dispatch'];
+const OF_JOB = [
+  'brief',
+  'bench',
+  'lenses',
+  'power',
+  'signal',
+  'assembly',
+  'changeover',
+  'tests',
+  'packing',
+  'dispatch',
+];
 
 /** What has all the words, in its name first, then in what stands beside it. */
 function narrowed(title: string, hits: Hit[], search: string): Section {

@@ -102,13 +102,54 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/jobs\/[^/]+\/tests/,
+    {
+      title: 'Tests',
+      purpose: 'What is tried and measured on a body before it leaves, by place at the bench.',
+      first: [
+        'Do what the card says; press It is so, or It is not with a word on what is wrong.',
+        'What is measured is read from an instrument or typed in with how far it may be off; the limits decide.',
+        'Some want a second person. What is changed on the rig afterwards is tried anew.',
+      ],
+      keys: [
+        ['space', 'it is so'],
+        ['↑ ↓', 'the test before, the one after'],
+        ['v', 'the figure measured'],
+      ],
+    },
+  ],
+  [
+    /^\/jobs\/[^/]+\/packing/,
+    {
+      title: 'Packing',
+      purpose: 'Pieces into their cases by scanning, and back again.',
+      first: [
+        'Scan a piece: it goes into the open case. Scan a case’s label, or press its line, to open another.',
+        'What is only counted has a button in its line. A piece that may not go is refused with the reason.',
+        'Back: scan everything; what is damaged or missing wants a word, and is kept from the next job.',
+      ],
+    },
+  ],
+  [
+    /^\/stock/,
+    {
+      title: 'Stock',
+      purpose: 'The pieces of the house: each with its code, its state and where it is.',
+      first: [
+        'Search by code, type, serial, shelf or owner; a code opens the piece with everywhere it has been.',
+        'From a file takes a list; nothing is stored while something in it is wrong.',
+      ],
+    },
+  ],
+  [
     /^\/jobs\/[^/]+\/dispatch/,
     {
       title: 'Dispatch',
       purpose: 'What leaves the house: pull list, cases, screws and keys, and the signatures.',
       first: [
         'Pack the kit: any part and count, or a list pasted from a spreadsheet.',
-        'When the badge says Clear: mark it built, two people sign, then it is dispatched.',
+        'The ladder says how far it is and what the next stage rests on: steps ticked, tests passed, two names, pieces scanned.',
+        'When the badge says Clear and the rest is done, two people sign; packed, it is dispatched.',
       ],
     },
   ],

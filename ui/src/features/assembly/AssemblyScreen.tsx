@@ -21,6 +21,9 @@ import { StepList } from './StepList';
 import { isDone, minutesText, nextStep, SENT, stepOf, withTicks } from './steps';
 import type { Step } from './steps';
 
+/** So soon after a tick the space bar takes none back. */
+const AT_ONCE_MS = 600;
+
 /** The rig put together from its parts, one step at a time. */
 export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
   const at = useStandpoint();
@@ -88,7 +91,10 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   };
   const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
   useBenchKeys({
-    ' ': () => step && mayTick && set(step, !isDone(step), ''),
+    ' ': () => {
+      // Whoever is quick means the next step, which is chosen in a moment; the one just ticked stays ticked.
+      if (step && mayTick && !(isDone(step) && Date.now() - begun < AT_ONCE_MS)) set(step, !isDone(step), '');
+    },
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
     s: () => find.current?.focus(),

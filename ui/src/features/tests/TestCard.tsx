@@ -1,9 +1,10 @@
 import { Button, Input } from 'antd';
 import type { InputRef } from 'antd';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { drawingQuery } from '../../shared/api/queries';
+import { instrumentsQuery, readInstrument } from '../../shared/api/wayQueries';
 import { Elevation } from '../../shared/drawing/Elevation';
 import { useSize } from '../../shared/drawing/useSize';
 import { dayAndTime, plainNumber } from '../../shared/format/units';
@@ -12,7 +13,7 @@ import { figure, neededText, withText } from './tests';
 import type { Found, Test } from './tests';
 
 /** What somebody says of the test on the card. */
-export type Says = Pick<Found, 'said' | 'value' | 'plusMinus' | 'remark'>;
+export type Says = Pick<Found, 'said' | 'value' | 'plusMinus' | 'reading' | 'remark'>;
 
 interface Props {
   test: Test;
@@ -30,7 +31,7 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
   const words = remark.trim();
   const fails = () => {
     if (words === '') setError('Say what is wrong: whoever mends it reads only that.');
-    else onSay(test, { said: 'DOES_NOT', value: 0, plusMinus: 0, remark: words });
+    else onSay(test, { said: 'DOES_NOT', value: 0, plusMinus: 0, reading: '', remark: words });
   };
   const leave = () => {
     if (words === '') setError('Say why it is left out.');
@@ -81,16 +82,13 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
               }}
             />
             {test.measured ? (
-              <Measuring
-                test={test}
-                onSay={(value, plusMinus) => onSay(test, { said: 'MEASURED', value, plusMinus, remark: words })}
-              />
+              <Measuring test={test} onSay={(says) => onSay(test, { said: 'MEASURED', ...says, remark: words })} />
             ) : (
               <div className="test-answers">
                 <Button
                   type="primary"
                   size="large"
-                  onClick={() => onSay(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: words })}
+                  onClick={() => onSay(test, { said: 'HOLDS', value: 0, plusMinus: 0, reading: '', remark: words })}
                 >
                   It is so
                 </Button>
@@ -147,7 +145,13 @@ function Where({ test, at }: Pick<Props, 'test' | 'at'>) {
   );
 }
 
-function Measuring({ test, onSay }: { test: Test; onSay: (value: number, plusMinus: number) => void }) {
+interface MeasuringProps {
+  test: Test;
+  onSay: (says: Pick<Found, 'value' | 'plusMinus' | 'reading'>) => void;
+}
+
+/** A figure, read from an instrument that the house has, or typed in. */
+function Measuring({ test, onSay }: MeasuringProps) {
   const [value, setValue] = useState('');
   const [off, setOff] = useState('');
   const [error, setError] = useState('');
@@ -159,8 +163,12 @@ function Measuring({ test, onSay }: { test: Test; onSay: (value: number, plusMin
     else if (!Number.isFinite(plusMinus) || plusMinus < 0) {
       setError('Give how far it may be off as a figure, 0 or more.');
       second.current?.focus();
-    } else onSay(read, plusMinus);
+    } else onSay({ value: read, plusMinus, reading: '' });
   };
+  const instruments = useQuery(instrumentsQuery).data ?? [];
+  const reads = instruments.find((i) => i.kind === test.instrument);
+  const ask = useMutation({ mutationFn: (id: string) => readInstrument(id, test.unit) });
+  const said = ask.data;
   return (
     <form
       className="test-measuring"
@@ -197,9 +205,34 @@ function Measuring({ test, onSay }: { test: Test; onSay: (value: number, plusMin
           setError('');
         }}
       />
-      <Button type="primary" size="large" htmlType="submit">
+      <Button type={said ? 'default' : 'primary'} size="large" htmlType="submit">
         Take it
       </Button>
+      {reads && (
+        <div className="test-reading">
+          <Button disabled={ask.isPending} onClick={() => ask.mutate(reads.id)}>
+            {ask.isPending ? 'Reading' : `Read the ${reads.title.toLowerCase()}`}
+          </Button>
+          {said && !ask.isPending && (
+            <>
+              <span className="num">
+                {figure(said.value)} ± {figure(said.plusMinus)} {said.unit}
+              </span>
+              <Button
+                type="primary"
+                onClick={() => onSay({ value: said.value, plusMinus: said.plusMinus, reading: said.id })}
+              >
+                Take what it says
+              </Button>
+            </>
+          )}
+          {ask.isError && (
+            <span className="error" role="alert">
+              {ask.error.message}
+            </span>
+          )}
+        </div>
+      )}
       {error && (
         <p className="error" role="alert">
           {error}

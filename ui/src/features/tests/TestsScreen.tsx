@@ -1,9 +1,10 @@
 import './tests.css';
-import { Progress } from 'antd';
+import { Button, Progress } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { AGAIN_MS, untilBack } from '../../shared/api/away';
-import { leaveTestOut, sayFound, testsQuery } from '../../shared/api/wayQueries';
+import { instrumentsQuery, leaveTestOut, sayFound, testsQuery } from '../../shared/api/wayQueries';
 import { keys } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
@@ -13,6 +14,7 @@ import { BodyPick } from '../../shared/job/BodyPick';
 import { useBenchKeys } from '../../shared/kit/useBenchKeys';
 import { useRefusal } from '../../shared/kit/useRefusal';
 import { Waiting } from '../../shared/kit/Waiting';
+import { StandIns } from './StandIns';
 import { TestCard } from './TestCard';
 import type { Says } from './TestCard';
 import { TestList } from './TestList';
@@ -64,17 +66,20 @@ function Tests({ at, sheet, session }: TestsProps) {
     onSuccess: fresh,
     onError: again,
   });
+  const [standIns, setStandIns] = useState(false);
+  const pretending = useQuery(instrumentsQuery).data?.some((i) => i.pretends !== null) ?? false;
   const tests = sheet.tests;
   const test = tests.find((t) => t.key === at.asked.get('test')) ?? nextTest(tests);
   const choose = (next: Test | undefined) => next && at.go({ test: next.key });
   const by = (n: number) => test && choose(tests[tests.indexOf(test) + n]);
   const found = (of: Test, says: Says) => {
-    say.mutate({ id: freshId(), test: of.key, print: of.print, reading: '', ...says });
+    say.mutate({ id: freshId(), test: of.key, print: of.print, ...says });
     choose(openAfter(tests, of.key));
   };
   useBenchKeys({
     ' ': () => {
-      if (test && mayTest && !test.measured) found(test, { said: 'HOLDS', value: 0, plusMinus: 0, remark: '' });
+      if (test && mayTest && !test.measured)
+        found(test, { said: 'HOLDS', value: 0, plusMinus: 0, reading: '', remark: '' });
     },
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
@@ -100,6 +105,11 @@ function Tests({ at, sheet, session }: TestsProps) {
           </span>
           {sheet.failed > 0 && <span className="mark stop">{sheet.failed} failed</span>}
         </span>
+        {mayTest && pretending && (
+          <Button className="noprint" onClick={() => setStandIns(true)}>
+            Stand-ins
+          </Button>
+        )}
       </header>
       <div className="tests-body">
         <TestList tests={tests} chosen={test?.key ?? ''} onChoose={choose} />
@@ -122,6 +132,7 @@ function Tests({ at, sheet, session }: TestsProps) {
         What is tried follows from the parts, the joints and the brief; what is changed later is tried anew. Batteries,
         heads under load and radios: makers’ instructions, local rules and licensed people come first.
       </p>
+      {standIns && <StandIns onClose={() => setStandIns(false)} />}
     </main>
   );
 }

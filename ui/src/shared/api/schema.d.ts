@@ -644,6 +644,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/pretence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pretend"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -3411,6 +3459,22 @@ export interface components {
             amount: number;
             words: string;
         };
+        InstrumentLine: {
+            id: string;
+            /** @enum {string} */
+            kind: "NONE" | "SCALE" | "TWO_POINT" | "ANALYSER" | "TORQUE_DRIVER" | "HEAD_METER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
+            pretends: components["schemas"]["Pretence"] | null;
+            title: string;
+        };
+        InstrumentReading: {
+            id: string;
+            instrument: string;
+            /** Format: double */
+            plusMinus: number;
+            unit: string;
+            /** Format: double */
+            value: number;
+        };
         Invited: {
             code: string;
             person: components["schemas"]["Person"];
@@ -4334,6 +4398,23 @@ export interface components {
             plates: components["schemas"]["PlateView"][];
             tree: components["schemas"]["FeedRow"][];
         };
+        Pretence: {
+            /** @enum {string} */
+            fault: "NONE" | "SILENCE" | "GARBAGE" | "WRONG_UNIT" | "DRIFT" | "MOVING";
+            /** Format: double */
+            noise: number;
+            /** Format: double */
+            truth: number;
+            unit: string;
+        };
+        Pretend: {
+            /** @enum {string} */
+            fault: "NONE" | "SILENCE" | "GARBAGE" | "WRONG_UNIT" | "DRIFT" | "MOVING";
+            /** Format: double */
+            noise: number;
+            /** Format: double */
+            truth: number;
+        };
         Profile: {
             /** @enum {string} */
             grips: "ANY" | "BOTH" | "LEFT" | "RIGHT";
@@ -5066,6 +5147,9 @@ export interface components {
         Waive: {
             finding: string;
             reason: string;
+        };
+        Wanted: {
+            unit: string;
         };
         Way: {
             /** Format: double */
@@ -6148,6 +6232,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answered"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentLine"][];
+                };
+            };
+        };
+    };
+    pretend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pretend"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentLine"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentReading"];
                 };
             };
         };

@@ -65,3 +65,16 @@ export const readPieces = async (text: string) => unwrap(await api.POST('/api/st
 
 export const storePieces = async (text: string) =>
   unwrap(await api.POST('/api/stock/pieces/store', { body: { text } }));
+
+export const instrumentsQuery = queryOptions({
+  queryKey: ['instruments'] as const,
+  queryFn: async () => unwrap(await api.GET('/api/instruments')),
+  staleTime: 60_000,
+});
+
+/** Asks an instrument for a figure in a unit; what it says is kept by the house. */
+export const readInstrument = async (id: string, unit: string) =>
+  unwrap(await api.POST('/api/instruments/{id}/read', { params: { path: { id } }, body: { unit } }));
+
+export const pretend = async (id: string, as: Schemas['Pretend']) =>
+  unwrap(await api.PUT('/api/instruments/{id}/pretence', { params: { path: { id } }, body: as }));

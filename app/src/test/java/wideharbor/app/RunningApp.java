@@ -50,6 +50,7 @@ public final class RunningApp implements BeforeAllCallback {
         }
         if (otherwise.length == 0) {
             arguments.add("--harbor.demo=" + DEMO);
+            arguments.add("--harbor.standins=true");
             // The demo is written for this day: what tests and pictures say of days stays true.
             arguments.add("--harbor.today=2026-11-28");
         }

@@ -44,6 +44,9 @@ record AtTheBench(Browser browser, String job) {
                 int before = done(progress);
                 page().keyboard().press("Space");
                 page().waitForCondition(() -> done(progress) > before);
+                // The next step is chosen a moment after this one is ticked.
+                page().waitForCondition(() -> isWhole(progress)
+                        || page().locator(".step-list li.done [aria-current]").count() == 0);
             }
             page().waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
         }

@@ -11,6 +11,7 @@ import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.instruments.Readings;
 import wideharbor.app.job.JobService;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.Reports;
@@ -33,6 +34,7 @@ class BenchTestService {
     private final Reports reports;
     private final TestRows rows;
     private final BenchTests tests;
+    private final Readings readings;
     private final Accounts accounts;
     private final Happened happened;
     private final Clock clock;
@@ -42,6 +44,7 @@ class BenchTestService {
             Reports reports,
             TestRows rows,
             BenchTests tests,
+            Readings readings,
             Accounts accounts,
             Happened happened,
             Clock clock) {
@@ -49,6 +52,7 @@ class BenchTestService {
         this.reports = reports;
         this.rows = rows;
         this.tests = tests;
+        this.readings = readings;
         this.accounts = accounts;
         this.happened = happened;
         this.clock = clock;
@@ -134,22 +138,38 @@ class BenchTestService {
         if (found.said() == BenchTestController.Said.DOES_NOT && remark.isEmpty()) {
             throw new Refusal(HttpStatus.BAD_REQUEST, "Say what is wrong: whoever mends it reads only that.");
         }
+        Optional<Readings.InstrumentReading> reading = reading(test, found);
+        double value = reading.map(Readings.InstrumentReading::value).orElse(found.value());
+        double plusMinus = reading.map(Readings.InstrumentReading::plusMinus).orElse(found.plusMinus());
         Outcome outcome = switch (found.said()) {
             case HOLDS -> Outcome.PASSED;
             case DOES_NOT -> Outcome.FAILED;
-            case MEASURED -> ((Band.Measure) test.band()).outcome(found.value(), found.plusMinus());
+            case MEASURED -> ((Band.Measure) test.band()).outcome(value, plusMinus);
         };
         return new TestResult(
                 test.key(),
                 found.print(),
                 outcome,
-                measured ? Optional.of(found.value()) : Optional.empty(),
-                measured ? found.plusMinus() : 0,
+                measured ? Optional.of(value) : Optional.empty(),
+                measured ? plusMinus : 0,
                 test.band() instanceof Band.Measure m ? m.unit() : "",
-                "",
+                reading.map(Readings.InstrumentReading::instrument).orElse(""),
                 revision,
                 who,
                 now(),
                 remark);
+    }
+
+    /** What an instrument said counts as it was said, whatever came along with it. */
+    private Optional<Readings.InstrumentReading> reading(BenchTest test, BenchTestController.Found found) {
+        if (found.reading().isEmpty()) {
+            return Optional.empty();
+        }
+        Readings.InstrumentReading reading = readings.find(found.reading())
+                .orElseThrow(() -> Refusal.conflict("No instrument gave this reading. Read it again."));
+        if (!(test.band() instanceof Band.Measure m) || !m.unit().equals(reading.unit())) {
+            throw Refusal.conflict("The reading is in " + reading.unit() + "; " + test.title() + " asks for another.");
+        }
+        return Optional.of(reading);
     }
 }

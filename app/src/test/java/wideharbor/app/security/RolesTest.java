@@ -82,6 +82,9 @@ class RolesTest {
             POST,   /api/jobs/JOB/builds/a/tests/left-out,                    401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/packing,                                    401, ok,  ok,  ok,  ok,  ok
             POST,   /api/jobs/JOB/packing/scans,                              401, ok,  403, ok,  403, 403
+            GET,    /api/instruments,                                         401, ok,  ok,  ok,  ok,  403
+            POST,   /api/instruments/none/read,                               401, ok,  403, ok,  403, 403
+            PUT,    /api/instruments/none/pretence,                           401, ok,  403, ok,  403, 403
             GET,    /api/stock/pieces?text=body,                              401, ok,  ok,  ok,  ok,  403
             GET,    /api/stock/pieces/NONE,                                   401, ok,  ok,  ok,  ok,  403
             PUT,    /api/stock/pieces/NONE,                                   401, ok,  403, ok,  403, 403
@@ -376,6 +379,8 @@ class RolesTest {
                             "",
                             "remark",
                             "")));
+        } else if (path.startsWith("/api/instruments")) {
+            body = path.endsWith("/read") ? Map.of("unit", "g") : Map.of("truth", 1, "noise", 0, "fault", "NONE");
         } else if (path.endsWith("/left-out")) {
             body = Map.of("id", "00000000-0000-0000-0000-000000000000", "test", "none", "reason", "r");
         } else if (path.endsWith("/scans")) {

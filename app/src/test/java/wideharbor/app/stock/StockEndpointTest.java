@@ -1,0 +1,138 @@
+package wideharbor.app.stock;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import wideharbor.app.Client;
+import wideharbor.app.RunningApp;
+
+/** The pieces of the house. */
+@ExtendWith(RunningApp.class)
+class StockEndpointTest {
+    private final Client tech = RunningApp.as("tech");
+    private final Client lead = RunningApp.as("lead");
+
+    private static Map<String, Object> edit(long seen, Map<String, Object> otherwise) {
+        Map<String, Object> edit = new HashMap<>(Map.of(
+                "seen",
+                seen,
+                "type",
+                "body-wren",
+                "serial",
+                "QW-1",
+                "owner",
+                "HOUSE",
+                "from",
+                "",
+                "condition",
+                "READY",
+                "home",
+                "Shelf A1",
+                "grams",
+                0,
+                "note",
+                ""));
+        edit.putAll(otherwise);
+        return edit;
+    }
+
+    @Test
+    void theDemoHasSixHundredPieces() {
+        JsonNode page = tech.get("/api/stock/pieces").json();
+        assertTrue(page.path("total").asInt() >= 600, page.path("total").toString());
+        assertEquals(50, page.path("pieces").size());
+    }
+
+    @Test
+    void aPieceIsFoundByWhatIsKnownOfIt() {
+        tech.put("/api/stock/pieces/find-1", edit(0, Map.of("serial", "ODD-77123", "home", "Loft")));
+        for (String asked : new String[] {"FIND-1", "find-1", "odd-77", "loft"}) {
+            assertEquals(
+                    "FIND-1",
+                    tech.get("/api/stock/pieces?text=" + asked)
+                            .json()
+                            .at("/pieces/0/code")
+                            .asString(),
+                    asked);
+        }
+        assertEquals(
+                0,
+                tech.get("/api/stock/pieces?text=%25%25zz").json().path("total").asInt());
+        assertTrue(tech.get("/api/stock/pieces?condition=QUARANTINED&text=battery")
+                .json()
+                .path("pieces")
+                .valueStream()
+                .allMatch(p -> p.path("condition").asString().equals("QUARANTINED")));
+        assertEquals(404, tech.get("/api/stock/pieces/NOT-THERE").status());
+        assertEquals(400, tech.get("/api/stock/pieces?condition=FINE").status());
+    }
+
+    @Test
+    void twoPeopleLoseNothing() {
+        assertEquals(
+                200, tech.put("/api/stock/pieces/BOTH-1", edit(0, Map.of())).status());
+        assertEquals(
+                409,
+                lead.put("/api/stock/pieces/BOTH-1", edit(5, Map.of("note", "mine")))
+                        .status());
+        assertEquals(
+                200,
+                lead.put("/api/stock/pieces/BOTH-1", edit(0, Map.of("note", "lead")))
+                        .status());
+        Client.Answer late = tech.put("/api/stock/pieces/BOTH-1", edit(0, Map.of("note", "tech")));
+        assertEquals(409, late.status(), late.text());
+        assertEquals(
+                "lead",
+                tech.get("/api/stock/pieces/BOTH-1").json().at("/piece/note").asString());
+    }
+
+    @Test
+    void whatIsWrongIsToldWithItsPlace() {
+        Client.Answer type = tech.put("/api/stock/pieces/BAD-1", edit(0, Map.of("type", "body-none")));
+        assertEquals(400, type.status());
+        assertEquals("'body-none' is no type of this house's catalogue.", type.detail());
+        assertEquals(400, tech.put("/api/stock/pieces/-x", edit(0, Map.of())).status());
+        JsonNode read = lead.post(
+                        "/api/stock/pieces/read",
+                        Map.of(
+                                "text",
+                                "code,type,condition,mass_g\nIN-1,body-wren,,\nIN-1,body-wren,,\nin 2,body-wren,,\n"
+                                        + "IN-3,body-none,fine,heavy\n"))
+                .json();
+        assertEquals(4, read.path("rows").asInt());
+        assertTrue(read.path("problems").toString().contains("is that of row 2"), read.toString());
+        assertTrue(read.path("problems").toString().contains("'body-none' is no type"), read.toString());
+        assertTrue(read.path("problems").toString().contains("'heavy' is not a number"), read.toString());
+        assertEquals(404, tech.get("/api/stock/pieces/IN-1").status(), "reading stores nothing");
+        assertEquals(
+                422,
+                lead.post("/api/stock/pieces/read", Map.of("text", "number,type\n"))
+                        .status());
+    }
+
+    @Test
+    void aFileIsStoredWholeOrNotAtAll() {
+        String bad = "code,type\nWHOLE-1,body-wren\nWHOLE-2,body-none\n";
+        assertEquals(
+                false,
+                lead.post("/api/stock/pieces/store", Map.of("text", bad))
+                        .json()
+                        .path("stored")
+                        .asBoolean());
+        assertEquals(404, tech.get("/api/stock/pieces/WHOLE-1").status());
+        String good = "\uFEFFcode,type,mass_g,note\nwhole-1,body-wren,2480,\"=a note\"\n";
+        JsonNode stored =
+                lead.post("/api/stock/pieces/store", Map.of("text", good)).json();
+        assertEquals(1, stored.path("fresh").asInt());
+        assertEquals(
+                2480,
+                tech.get("/api/stock/pieces/WHOLE-1").json().at("/piece/grams").asDouble());
+        String csv = tech.get("/api/stock/pieces.csv").text();
+        assertTrue(csv.contains("WHOLE-1,body-wren,,HOUSE,,READY,,2480.0,'=a note"), "a formula stays text");
+    }
+}
