@@ -41,7 +41,7 @@ export function JobFrame() {
     <div className="jobframe">
       <div className="jobbar">
         <h1>{data.title}</h1>
-        <span className="soft">loads out {dayAndTime(data.brief.load)}</span>
+        <span className="soft loads-out">loads out {dayAndTime(data.brief.load)}</span>
         <nav aria-label="Job">
           {SCREENS.map(([screen, title]) => (
             <NavLink key={screen} to={addressOf(job, screen, asked)}>

@@ -172,7 +172,12 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
         />
       </section>
       <section className="packing-cases" aria-labelledby="cases-title">
-        <h2 id="cases-title">Cases</h2>
+        <div className="head">
+          <h2 id="cases-title">Cases</h2>
+          <a className="noprint" href={`/api/jobs/${job}/case-labels.pdf`}>
+            Labels
+          </a>
+        </div>
         <Cases
           boxes={sheet.boxes}
           chosen={box}

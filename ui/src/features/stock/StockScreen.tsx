@@ -52,6 +52,11 @@ export function StockScreen({ session }: { session: Schemas['Session'] }) {
         <span className="stock-acts noprint">
           {session.editsBuilds && <Button onClick={() => setAdding(true)}>Add a piece</Button>}
           {session.waives && <Button onClick={() => setReading(true)}>From a file</Button>}
+          <a
+            href={`/api/stock/labels.pdf?${new URLSearchParams({ text, page: String(page), ...(condition && { condition }) }).toString()}`}
+          >
+            Labels
+          </a>
           <a href="/api/stock/pieces.csv">CSV</a>
         </span>
       </div>

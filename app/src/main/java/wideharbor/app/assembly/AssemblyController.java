@@ -22,7 +22,7 @@ import wideharbor.app.job.Standpoint;
 
 /** The order in which a rig is put together, and the ticks of those who do it. */
 @RestController
-class AssemblyController {
+public class AssemblyController {
     private final AssemblyService service;
 
     AssemblyController(AssemblyService service) {
@@ -54,7 +54,7 @@ class AssemblyController {
      * @param print of the step as it was seen
      * @param minutes that it took; 0 where nobody measured
      */
-    record Tick(
+    public record Tick(
             @NotNull @Pattern(regexp = "[0-9a-fA-F-]{36}") String id,
             @NotNull @Size(min = 1, max = 160) String step,
             @NotNull @Size(max = 16) String print,

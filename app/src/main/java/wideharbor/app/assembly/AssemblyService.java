@@ -28,7 +28,7 @@ import wideharbor.core.check.Judged;
 
 /** Plans and their ticks. */
 @Service
-class AssemblyService {
+public class AssemblyService {
     private final JobStore store;
     private final Reports reports;
     private final TickRows rows;
@@ -65,7 +65,7 @@ class AssemblyService {
     }
 
     @Transactional(readOnly = true)
-    AssemblyViews.AssemblySheet sheet(Standpoint at, boolean back) {
+    public AssemblyViews.AssemblySheet sheet(Standpoint at, boolean back) {
         RigAnalysis rig = rig(at);
         return back ? AssemblyViews.AssemblySheet.back(AssemblyPlan.of(rig)) : sheet(at, rig);
     }
@@ -105,7 +105,7 @@ class AssemblyService {
 
     /** Ticks that are known already are passed over, also when the same one comes twice at once. */
     @Transactional
-    void tick(Standpoint at, List<AssemblyController.Tick> ticks, String who) {
+    public void tick(Standpoint at, List<AssemblyController.Tick> ticks, String who) {
         StoredJob stored = store.lock(at.job());
         JobService.requireOpen(stored);
         RigAnalysis rig = at.in(reports.of(stored));

@@ -13,13 +13,13 @@ import wideharbor.core.id.CableId;
 import wideharbor.core.id.PlacementId;
 
 /** The steps of a rig as the screen shows them; minutes. */
-final class AssemblyViews {
+public final class AssemblyViews {
     private AssemblyViews() {}
 
     /**
      * {@code setUpMinutes}: fetching keys, going round, turning over; {@code plainSetUpMinutes}: in the rig's order.
      */
-    record AssemblySheet(
+    public record AssemblySheet(
             List<AssemblyStep> steps,
             List<AssemblyLoop> loops,
             List<String> keys,
@@ -80,7 +80,7 @@ final class AssemblyViews {
     /** {@code stale}: the step was another when it was ticked. */
     record StepTick(String who, Instant at, Optional<Double> minutes, String remark, boolean stale) {}
 
-    record AssemblyStep(
+    public record AssemblyStep(
             String key,
             String print,
             Act act,

@@ -19,7 +19,7 @@ import wideharbor.app.security.Audited;
 
 /** What is tried on a body before it leaves. */
 @RestController
-class BenchTestController {
+public class BenchTestController {
     private final BenchTestService service;
 
     BenchTestController(BenchTestService service) {
@@ -32,7 +32,7 @@ class BenchTestController {
     }
 
     /** What somebody says of a test. */
-    enum Said {
+    public enum Said {
         HOLDS,
         DOES_NOT,
         MEASURED
@@ -47,7 +47,7 @@ class BenchTestController {
      * @param plusMinus how far the instrument may be off
      * @param reading id of an instrument's reading that this is; empty where the figure is typed in
      */
-    record Found(
+    public record Found(
             @NotNull @Pattern(regexp = "[0-9a-fA-F-]{36}") String id,
             @NotNull @Size(min = 1, max = 190) String test,
             @NotNull @Size(max = 16) String print,

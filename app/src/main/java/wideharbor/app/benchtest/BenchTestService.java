@@ -29,7 +29,7 @@ import wideharbor.core.benchtest.TestResult.Outcome;
 
 /** Test plans and what was found. */
 @Service
-class BenchTestService {
+public class BenchTestService {
     private final JobStore store;
     private final Reports reports;
     private final TestRows rows;
@@ -59,7 +59,7 @@ class BenchTestService {
     }
 
     @Transactional(readOnly = true)
-    BenchTestViews.TestSheet sheet(Standpoint at) {
+    public BenchTestViews.TestSheet sheet(Standpoint at) {
         TestPlan plan = plan(at, store.load(at.job()));
         return BenchTestViews.TestSheet.of(tests.states(plan, at.job()), accounts::displayName);
     }
@@ -71,7 +71,7 @@ class BenchTestService {
 
     /** Results that are known already are passed over, also when the same one comes twice at once. */
     @Transactional
-    void found(Standpoint at, List<BenchTestController.Found> found, String who) {
+    public void found(Standpoint at, List<BenchTestController.Found> found, String who) {
         StoredJob stored = open(at);
         TestPlan plan = plan(at, stored);
         Set<String> known = new HashSet<>(

@@ -15,11 +15,11 @@ import wideharbor.core.benchtest.TestState;
 import wideharbor.core.id.PlacementId;
 
 /** Tests as the screen shows them. */
-final class BenchTestViews {
+public final class BenchTestViews {
     private BenchTestViews() {}
 
     /** By place at the bench. */
-    record TestSheet(List<TestLine> tests, int done, int failed) {
+    public record TestSheet(List<TestLine> tests, int done, int failed) {
         static TestSheet of(Map<BenchTest, TestState> states, UnaryOperator<String> name) {
             List<TestLine> lines = states.entrySet().stream()
                     .map(e -> TestLine.of(e.getKey(), e.getValue(), name))
@@ -51,7 +51,7 @@ final class BenchTestViews {
             boolean stale) {}
 
     /** {@code holds} is what has to be so where nothing is measured; else {@code unit} and the limits count. */
-    record TestLine(
+    public record TestLine(
             String key,
             String print,
             Place place,

@@ -30,7 +30,7 @@ import wideharbor.format.PullListCsv;
 
 /** Moves a job along its stages; the core's gate says what may happen. */
 @Service
-class DispatchService {
+public class DispatchService {
     private final JobStore store;
     private final JobChanges changes;
     private final Signatures signatures;
@@ -188,7 +188,7 @@ class DispatchService {
     }
 
     @Transactional
-    void built(String id) {
+    public void built(String id) {
         StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotBuilt(
                 loaded.stage(), progresses.steps(reports.of(loaded).analyses())));
@@ -196,7 +196,7 @@ class DispatchService {
     }
 
     @Transactional
-    void checked(String id) {
+    public void checked(String id) {
         StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotChecked(
                 loaded.stage(), progresses.tests(reports.of(loaded).analyses())));

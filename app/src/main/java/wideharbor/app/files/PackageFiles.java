@@ -34,7 +34,7 @@ import wideharbor.format.PiecesCsv;
 /** Takes package files in and writes them. The demo world comes in the same way, into an empty store only. */
 @Service
 @Order(2)
-class PackageFiles implements ApplicationRunner {
+public class PackageFiles implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(PackageFiles.class);
 
     private final JobStore store;
@@ -45,6 +45,7 @@ class PackageFiles implements ApplicationRunner {
     private final Accounts accounts;
     private final Clock clock;
     private final String demo;
+    private boolean broughtTheDemo;
 
     PackageFiles(
             JobStore store,
@@ -97,6 +98,7 @@ class PackageFiles implements ApplicationRunner {
         if (demo.isEmpty() || !store.isEmpty()) {
             return;
         }
+        broughtTheDemo = true;
         Path list = Path.of(demo, "catalogue.csv");
         if (Files.exists(list)) {
             takeList(Files.readString(list));
@@ -113,6 +115,11 @@ class PackageFiles implements ApplicationRunner {
         if (Files.exists(stock)) {
             takePieces(Files.readString(stock));
         }
+    }
+
+    /** Whether the demo came in at this start. */
+    public boolean broughtTheDemo() {
+        return broughtTheDemo;
     }
 
     /** The demo's days moved together so that its first load-out is today: a house never begins with a past week. */

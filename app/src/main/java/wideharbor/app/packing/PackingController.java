@@ -11,21 +11,41 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Move;
 
 /** Pieces into cases, and back. */
 @RestController
-class PackingController {
+public class PackingController {
     private final PackingService service;
+    private final Paper paper;
 
-    PackingController(PackingService service) {
+    PackingController(PackingService service, Paper paper) {
         this.service = service;
+        this.paper = paper;
+    }
+
+    /** A label for each case, with a code that opens it on Packing. */
+    @GetMapping(value = "/api/jobs/{job}/case-labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(@PathVariable String job) {
+        String name = ContentDisposition.attachment()
+                .filename(job + "-case-labels.pdf")
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(CaseLabels.pdf(paper, service.sheet(job, List.of()), service.loadsOut(job)));
     }
 
     @GetMapping("/api/jobs/{job}/packing")
@@ -42,7 +62,7 @@ class PackingController {
      * @param box number of the case that it goes into or, of what is counted, comes out of; else 0
      * @param cost 0 where nobody knows it
      */
-    record Scan(
+    public record Scan(
             @NotNull @Pattern(regexp = "[0-9a-fA-F-]{36}") String id,
             @NotNull Move.Kind kind,
             @NotBlank @Size(max = 64) String code,

@@ -31,7 +31,7 @@ import wideharbor.core.stock.Piece;
 
 /** Counts what is scanned; the core says what can be. */
 @Service
-class PackingService {
+public class PackingService {
     private final JobStore store;
     private final JobChanges changes;
     private final Moves moves;
@@ -47,7 +47,7 @@ class PackingService {
     }
 
     @Transactional(readOnly = true)
-    PackingViews.PackSheet sheet(String id, List<PackingViews.Refused> refused) {
+    public PackingViews.PackSheet sheet(String id, List<PackingViews.Refused> refused) {
         StoredJob stored = store.load(id);
         List<PullList.Line> list = PullList.of(stored.job());
         Packed packed = Packed.of(list, moves.of(id));
@@ -75,6 +75,12 @@ class PackingService {
                 refused);
     }
 
+    /** When it loads out, as a label says it. */
+    @Transactional(readOnly = true)
+    String loadsOut(String id) {
+        return store.load(id).job().brief().dates().load().toString().replace('T', ' ');
+    }
+
     private static PackingViews.PackLine line(
             Packed.Line line, Map<String, ItemType> types, boolean toldApart, Boxes boxes) {
         return new PackingViews.PackLine(
@@ -96,7 +102,7 @@ class PackingService {
 
     /** Scans that are known already are passed over, also when the same one comes twice at once. */
     @Transactional
-    List<PackingViews.Refused> scan(String id, List<PackingController.Scan> scans, String who) {
+    public List<PackingViews.Refused> scan(String id, List<PackingController.Scan> scans, String who) {
         StoredJob stored = changes.lock(id);
         List<PullList.Line> list = PullList.of(stored.job());
         List<Move> made = new ArrayList<>(moves.of(id));

@@ -5,11 +5,11 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.dispatch.Gate;
 
 /** Packing as the screen shows it; g. */
-final class PackingViews {
+public final class PackingViews {
     private PackingViews() {}
 
     /** {@code refused}: scans of this request that could not be. */
-    record PackSheet(
+    public record PackSheet(
             Gate.Stage stage,
             String title,
             List<PackLine> lines,
@@ -20,10 +20,10 @@ final class PackingViews {
             int left,
             List<Refused> refused) {}
 
-    record Refused(String scan, String code, String why) {}
+    public record Refused(String scan, String code, String why) {}
 
     /** {@code toldApart}: each piece has a code; {@code planned}: the cases that the plan puts it into. */
-    record PackLine(
+    public record PackLine(
             String type,
             String title,
             Category category,
@@ -37,10 +37,10 @@ final class PackingViews {
             int missing,
             int consumed) {}
 
-    record PackContent(String type, String title, int pieces, List<String> codes) {}
+    public record PackContent(String type, String title, int pieces, List<String> codes) {}
 
     /** {@code unweighed} pieces have no mass on file and count as nothing; {@code plan}: what the plan puts into it. */
-    record PackBox(
+    public record PackBox(
             int number,
             String name,
             List<PackContent> contents,

@@ -22,6 +22,9 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
     @Query("select distinct p.type from PieceRow p where p.type in ?1")
     List<String> typesWithPieces(Collection<String> types);
 
+    @Query("select p from PieceRow p where p.type = ?1 order by p.code")
+    List<PieceRow> ofType(String type);
+
     @Query("select p from PieceRow p where p.code in ?1")
     List<PieceRow> of(Collection<String> codes);
 }

@@ -35,6 +35,11 @@ public class Pieces {
         return rows.findById(Piece.codeOf(code)).map(PieceRow::piece);
     }
 
+    @Transactional(readOnly = true)
+    public List<Piece> ofType(String type) {
+        return rows.ofType(type).stream().map(PieceRow::piece).toList();
+    }
+
     /** Those of these types of which the house tells pieces apart. */
     @Transactional(readOnly = true)
     public Set<String> toldApart(Collection<String> types) {

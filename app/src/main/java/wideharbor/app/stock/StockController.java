@@ -26,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.Audited;
+import wideharbor.app.web.Paper;
 import wideharbor.core.stock.Piece;
 import wideharbor.format.CatalogueCsv;
 
@@ -35,9 +36,11 @@ import wideharbor.format.CatalogueCsv;
 @PreAuthorize("hasAnyRole('TECHNICIAN','DESK','LEAD','ADMINISTRATOR')")
 class StockController {
     private final StockService service;
+    private final Paper paper;
 
-    StockController(StockService service) {
+    StockController(StockService service, Paper paper) {
         this.service = service;
+        this.paper = paper;
     }
 
     /** {@code out}: the job with which it is away, and that job's id; both empty while it is in the house. */
@@ -103,6 +106,23 @@ class StockController {
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(HttpHeaders.CONTENT_DISPOSITION, name)
                 .body(service.csv());
+    }
+
+    /** A label with a code for each piece of a page of what is searched for. */
+    @GetMapping(value = "/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(
+            @RequestParam(defaultValue = "") @Size(max = 60) String text,
+            @RequestParam Optional<Piece.Condition> condition,
+            @RequestParam(defaultValue = "0") @Min(0) @Max(10_000) int page) {
+        String name = ContentDisposition.attachment()
+                .filename("piece-labels.pdf")
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(PieceLabels.pdf(
+                        paper, service.search(text.strip(), condition, page).pieces()));
     }
 
     /** What a file would do: nothing is stored. */
