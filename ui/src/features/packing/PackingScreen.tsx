@@ -15,7 +15,7 @@ import { lowTone } from '../../shared/kit/tone';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
-import { asksWhy, BACK, caseFor, caseOf, OUT, scanned } from './packing';
+import { asksWhy, BACK, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
 import type { Kind, PackSheet } from './packing';
 
 /** Pieces scanned into their cases, and back. */
@@ -174,10 +174,26 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
       <section className="packing-cases" aria-labelledby="cases-title">
         <div className="head">
           <h2 id="cases-title">Cases</h2>
+          {mayScan && !back && (
+            <Button
+              className="noprint"
+              onClick={() => {
+                setBox(nextBox(sheet.boxes, box));
+                field.current?.focus();
+              }}
+            >
+              Another case
+            </Button>
+          )}
           <a className="noprint" href={`/api/jobs/${job}/case-labels.pdf`}>
             Labels
           </a>
         </div>
+        {sheet.boxes.every((b) => b.number !== box) && (
+          <p>
+            Case <span className="num">{box}</span> is open and empty; the plan knows nothing of it.
+          </p>
+        )}
         <Cases
           boxes={sheet.boxes}
           chosen={box}

@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
-import { asksWhy, caseFor, caseOf, leftOf, scanned } from './packing';
+import { asksWhy, caseFor, caseOf, leftOf, nextBox, scanned } from './packing';
 import type { PackLine } from './packing';
 
 const line = (type: string, more: Partial<PackLine> = {}): PackLine => ({
@@ -44,6 +44,7 @@ describe('what is scanned', () => {
   it('goes where the plan puts it', () => {
     expect(caseFor(line('a'), 1)).toBe(4);
     expect(caseFor(line('a', { planned: [] }), 7)).toBe(7);
+    expect(nextBox([], 1)).toBe(2);
     expect(leftOf(line('a', { in: 1 }), false)).toBe(2);
     expect(leftOf(line('a', { in: 3, back: 1, missing: 1 }), true)).toBe(1);
   });

@@ -38,3 +38,6 @@ export function caseOf(code: string): number | undefined {
 
 /** The first planned case of a type that is not in yet; else the case one is at. */
 export const caseFor = (line: PackLine | undefined, now: number) => line?.planned[0] ?? now;
+
+/** The number of a case that is not used yet. */
+export const nextBox = (boxes: readonly PackBox[], now: number) => Math.max(now, ...boxes.map((b) => b.number)) + 1;

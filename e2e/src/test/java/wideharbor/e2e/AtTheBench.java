@@ -108,7 +108,8 @@ record AtTheBench(Browser browser, String job) {
         browser.open("/jobs/" + job + "/packing");
         Locator counted = page().getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^[0-9]+ counted$")));
-        page().locator(".case-row").first().waitFor();
+        page().locator(".scan-form").waitFor();
+        counted.first().waitFor();
         for (int i = 0; i < MOST && counted.count() > 0; i++) {
             int left = counted.count();
             counted.first().click();
