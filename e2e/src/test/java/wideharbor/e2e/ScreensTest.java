@@ -35,6 +35,7 @@ class ScreensTest {
             "bench-dome",
             "people",
             "part",
+            "tests",
             "me");
 
     @ParameterizedTest

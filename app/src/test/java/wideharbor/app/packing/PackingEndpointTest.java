@@ -199,4 +199,27 @@ class PackingEndpointTest {
         assertEquals(
                 50, tech.get("/api/stock/pieces/" + one).json().path("been").size());
     }
+
+    /** A case's label says its number, what it weighs by the scale, and what is in it; a piece's its code. */
+    @Test
+    void casesAndPiecesHaveLabels() throws java.io.IOException {
+        String job = RunningApp.copyOf("second-bell");
+        String one = OnTheWay.piece(job, "body-petrel", 0);
+        send(job, List.of(OnTheWay.scan("INTO_CASE", one, 1, 1, "")));
+        String cases = words("/api/jobs/" + job + "/case-labels.pdf");
+        assertTrue(cases.contains("1 Second Bell, Case, camera"), cases);
+        assertTrue(cases.contains("8.85 kg"), cases);
+        assertTrue(cases.contains("1 x Body Quellmar Petrel: " + one), cases);
+        assertTrue(cases.contains("not packed yet"), cases);
+        String pieces = words("/api/stock/labels.pdf?text=" + one);
+        assertTrue(pieces.contains(one) && pieces.contains("Body Quellmar Petrel"), pieces);
+    }
+
+    private String words(String path) throws java.io.IOException {
+        Client.Answer answer = tech.get(path);
+        assertEquals(200, answer.status());
+        try (var document = org.apache.pdfbox.Loader.loadPDF(answer.bytes())) {
+            return new org.apache.pdfbox.text.PDFTextStripper().getText(document);
+        }
+    }
 }
