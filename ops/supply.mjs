@@ -45,7 +45,7 @@ function notice(boms) {
 
 const app = plain(read(mavenBom), 'wide-harbor-application');
 const ui = plain(read(npmBom), 'wide-harbor-interface');
-const shipped = fs.readFileSync(jars, 'utf8').trim().split('\n').filter((j) => !/^(core|format)-0\.1\.0\.jar$/.test(j));
+const shipped = fs.readFileSync(jars, 'utf8').trim().split('\n').filter((j) => !/^(core|format|standins)-0\.1\.0\.jar$/.test(j));
 // What the packaging itself puts into the jar stands in no list of what is asked for.
 for (const jar of shipped.filter((j) => j.startsWith('spring-boot-jarmode-tools-'))) {
   const version = jar.slice('spring-boot-jarmode-tools-'.length, -'.jar'.length);

@@ -46,6 +46,9 @@ export function PullTable({ d, canEdit }: { d: Schemas['Dispatch']; canEdit: boo
         <a className="noprint" href={`/api/jobs/${d.job}/package.harbor.json`}>
           Package file
         </a>
+        <a className="noprint" href={`/api/jobs/${d.job}/calendar.ics`}>
+          Calendar
+        </a>
         <Button type="text" className="noprint" onClick={() => window.print()}>
           Print
         </Button>

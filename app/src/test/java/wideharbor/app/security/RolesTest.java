@@ -81,6 +81,7 @@ class RolesTest {
             POST,   /api/jobs/JOB/builds/a/tests,                             401, ok,  403, ok,  403, 403
             POST,   /api/jobs/JOB/builds/a/tests/left-out,                    401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/packing,                                    401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/calendar.ics,                               401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/case-labels.pdf,                            401, ok,  ok,  ok,  ok,  ok
             GET,    /api/stock/labels.pdf?text=body,                          401, ok,  ok,  ok,  ok,  403
             POST,   /api/jobs/JOB/packing/scans,                              401, ok,  403, ok,  403, 403
