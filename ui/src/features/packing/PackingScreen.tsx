@@ -15,6 +15,7 @@ import { lowTone } from '../../shared/kit/tone';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
+import { NotWhole } from './NotWhole';
 import { asksWhy, BACK, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
 import type { Kind, PackSheet } from './packing';
 
@@ -173,7 +174,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
       </section>
       <section className="packing-cases" aria-labelledby="cases-title">
         <div className="head">
-          <h2 id="cases-title">Cases</h2>
+          <h2 id="cases-title">{back ? 'Not whole, and the cases' : 'Cases'}</h2>
           {mayScan && !back && (
             <Button
               className="noprint"
@@ -189,7 +190,8 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
             Labels
           </a>
         </div>
-        {sheet.boxes.every((b) => b.number !== box) && (
+        {back && <NotWhole all={sheet.notWhole} />}
+        {!back && sheet.boxes.every((b) => b.number !== box) && (
           <p>
             Case <span className="num">{box}</span> is open and empty; the plan knows nothing of it.
           </p>

@@ -2,6 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
+import { NotWhole } from './NotWhole';
 import { asksWhy, caseFor, caseOf, leftOf, nextBox, scanned } from './packing';
 import type { PackLine } from './packing';
 
@@ -111,5 +112,44 @@ describe('a case', () => {
     expect(screen.getByText(/at least/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button'));
     expect(onChoose).toHaveBeenCalledWith(2);
+  });
+});
+
+describe('what is not whole', () => {
+  it('is told with what happened, and what it comes to', () => {
+    render(
+      <NotWhole
+        all={[
+          {
+            kind: 'DAMAGED',
+            title: 'Body',
+            code: 'BD-001',
+            pieces: 1,
+            remark: 'mount scratched',
+            cost: 120.5,
+            who: 'Jonna Brask',
+            at: '2026-11-30T10:00:00Z',
+          },
+          {
+            kind: 'CONSUMED',
+            title: 'Tape',
+            code: '',
+            pieces: 3,
+            remark: '',
+            cost: null,
+            who: 'Jonna Brask',
+            at: '2026-11-30T10:05:00Z',
+          },
+        ]}
+      />,
+    );
+    expect(screen.getByLabelText('Not whole').textContent).toContain('BD-001: mount scratched, 120.50');
+    expect(screen.getByText('3 x')).toBeTruthy();
+    expect(screen.getByText(/as far as somebody told/).textContent).toContain('120.50');
+  });
+
+  it('says so where everything came back', () => {
+    render(<NotWhole all={[]} />);
+    expect(screen.getByText(/Nothing is told of/)).toBeTruthy();
   });
 });

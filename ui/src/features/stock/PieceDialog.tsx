@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { changePiece, pieceQuery } from '../../shared/api/wayQueries';
-import { dayAndTime } from '../../shared/format/units';
+import { dayAndTime, fixed } from '../../shared/format/units';
 import { Field, Refused } from '../../shared/kit/Field';
 import { NumberField } from '../../shared/kit/NumberField';
 import { Pick } from '../../shared/kit/Pick';
@@ -53,6 +53,7 @@ export function PieceDialog({ code, mayChange, onClose }: Props) {
                   {e.who}, {dayAndTime(e.at)}
                 </span>
                 {e.remark && <span>, {e.remark}</span>}
+                {e.cost !== null && <span className="num">, {fixed(e.cost, 2)}</span>}
               </li>
             ))}
           </ol>

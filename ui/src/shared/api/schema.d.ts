@@ -3994,6 +3994,20 @@ export interface components {
         NewRemark: {
             words: string;
         };
+        NotWhole: {
+            /** Format: date-time */
+            at: string;
+            code: string;
+            /** Format: double */
+            cost: number | null;
+            /** @enum {string} */
+            kind: "INTO_CASE" | "OUT_OF_CASE" | "BACK" | "DAMAGED" | "MISSING" | "CONSUMED";
+            /** Format: int32 */
+            pieces: number;
+            remark: string;
+            title: string;
+            who: string;
+        };
         Offer: {
             cables: components["schemas"]["Choice"][];
             to: components["schemas"]["Open"];
@@ -4125,6 +4139,7 @@ export interface components {
             /** Format: int32 */
             left: number;
             lines: components["schemas"]["PackLine"][];
+            notWhole: components["schemas"]["NotWhole"][];
             /** Format: int32 */
             packed: number;
             refused: components["schemas"]["Refused"][];
@@ -4304,6 +4319,8 @@ export interface components {
         PieceEvent: {
             /** Format: date-time */
             at: string;
+            /** Format: double */
+            cost: number | null;
             job: string;
             remark: string;
             title: string;

@@ -14,6 +14,7 @@ import wideharbor.app.job.JobChanges;
 import wideharbor.app.job.JobStore;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.live.Happened;
+import wideharbor.app.security.Accounts;
 import wideharbor.app.stock.Moves;
 import wideharbor.app.stock.Pieces;
 import wideharbor.app.web.Named;
@@ -36,13 +37,16 @@ public class PackingService {
     private final JobChanges changes;
     private final Moves moves;
     private final Pieces pieces;
+    private final Accounts accounts;
     private final Happened happened;
 
-    PackingService(JobStore store, JobChanges changes, Moves moves, Pieces pieces, Happened happened) {
+    PackingService(
+            JobStore store, JobChanges changes, Moves moves, Pieces pieces, Accounts accounts, Happened happened) {
         this.store = store;
         this.changes = changes;
         this.moves = moves;
         this.pieces = pieces;
+        this.accounts = accounts;
         this.happened = happened;
     }
 
@@ -72,7 +76,24 @@ public class PackingService {
                 out.of(),
                 back.done(),
                 back.of(),
-                refused);
+                refused,
+                stored.stage().hasLeft() ? notWhole(id, types) : List.of());
+    }
+
+    private List<PackingViews.NotWhole> notWhole(String id, Map<String, ItemType> types) {
+        return moves.notWhole(id).stream()
+                .map(t -> new PackingViews.NotWhole(
+                        t.move().kind(),
+                        Optional.ofNullable(types.get(t.move().type()))
+                                .map(ItemType::name)
+                                .orElse(t.move().type()),
+                        t.move().piece(),
+                        t.move().count(),
+                        t.move().remark(),
+                        t.move().cost(),
+                        accounts.displayName(t.who()),
+                        t.at()))
+                .toList();
     }
 
     /** When it loads out, as a label says it. */

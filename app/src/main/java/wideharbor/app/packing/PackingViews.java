@@ -1,8 +1,11 @@
 package wideharbor.app.packing;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.Move;
 
 /** Packing as the screen shows it; g. */
 public final class PackingViews {
@@ -18,7 +21,19 @@ public final class PackingViews {
             int wanted,
             int told,
             int left,
-            List<Refused> refused) {}
+            List<Refused> refused,
+            List<NotWhole> notWhole) {}
+
+    /** What came back otherwise than whole: damaged, missing or used up. */
+    record NotWhole(
+            Move.Kind kind,
+            String title,
+            String code,
+            int pieces,
+            String remark,
+            Optional<Double> cost,
+            String who,
+            Instant at) {}
 
     public record Refused(String scan, String code, String why) {}
 

@@ -1,6 +1,7 @@
 package wideharbor.app.stock;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.List;
@@ -31,6 +32,21 @@ public class Moves {
     @Transactional(readOnly = true)
     public List<Move> of(String job) {
         return rows.of(job).stream().map(MoveRow::move).toList();
+    }
+
+    /**
+     * A move with who made it.
+     *
+     * @param who a person's id
+     */
+    public record Told(Move move, String who, Instant at) {}
+
+    /** What came back otherwise than whole, the last first. */
+    @Transactional(readOnly = true)
+    public List<Told> notWhole(String job) {
+        return rows.notWhole(job).stream()
+                .map(m -> new Told(m.move(), m.who(), m.at()))
+                .toList();
     }
 
     @Transactional(readOnly = true)

@@ -70,7 +70,8 @@ class StockController {
     }
 
     /** Where a piece has been, the last first. */
-    record PieceEvent(String job, String title, String what, String who, Instant at, String remark) {}
+    record PieceEvent(
+            String job, String title, String what, String who, Instant at, String remark, Optional<Double> cost) {}
 
     record PieceCard(PieceLine piece, List<PieceEvent> been) {}
 

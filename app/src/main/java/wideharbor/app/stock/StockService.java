@@ -105,7 +105,8 @@ class StockService {
                 what,
                 accounts.displayName(row.who()),
                 row.at(),
-                move.remark());
+                move.remark(),
+                move.cost());
     }
 
     @Transactional

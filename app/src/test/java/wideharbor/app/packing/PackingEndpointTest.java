@@ -150,6 +150,9 @@ class PackingEndpointTest {
                         OnTheWay.scan("MISSING", first, 1, 0, "left at the balcony"),
                         OnTheWay.scan("DAMAGED", second, 1, 0, "mount scratched")));
         assertEquals("RETURNED", sheet.path("stage").asString());
+        assertEquals("DAMAGED", sheet.at("/notWhole/0/kind").asString());
+        assertEquals("mount scratched", sheet.at("/notWhole/0/remark").asString());
+        assertEquals(first, sheet.at("/notWhole/1/code").asString());
         assertEquals(
                 "LOST",
                 tech.get("/api/stock/pieces/" + first)

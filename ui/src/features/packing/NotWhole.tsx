@@ -1,0 +1,34 @@
+import type { Schemas } from '../../shared/api/client';
+import { dayAndTime, fixed } from '../../shared/format/units';
+import { BACK } from './packing';
+
+/** What did not come back whole, with what happened and what it costs. */
+export function NotWhole({ all }: { all: Schemas['PackSheet']['notWhole'] }) {
+  if (all.length === 0) return <p className="soft">Nothing is told of as damaged, missing or used up.</p>;
+  const cost = all.reduce((sum, t) => sum + (t.cost ?? 0), 0);
+  return (
+    <>
+      <ul className="not-whole" aria-label="Not whole">
+        {all.map((t) => (
+          <li key={`${t.at} ${t.code} ${t.title}`}>
+            <span className={`mark ${t.kind === 'CONSUMED' ? 'met' : 'stop'}`}>
+              {BACK.find((k) => k.value === t.kind)?.label}
+            </span>{' '}
+            {t.pieces > 1 && <span className="num">{t.pieces} x </span>}
+            {t.title} <span className="num">{t.code}</span>
+            {t.remark && <span>: {t.remark}</span>}
+            {t.cost !== null && <span className="num">, {fixed(t.cost, 2)}</span>}{' '}
+            <span className="soft">
+              {t.who}, {dayAndTime(t.at)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {cost > 0 && (
+        <p>
+          Together <span className="num">{fixed(cost, 2)}</span>, as far as somebody told.
+        </p>
+      )}
+    </>
+  );
+}
