@@ -17,7 +17,6 @@ import wideharbor.app.live.Happened;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.stock.Moves;
 import wideharbor.app.stock.Pieces;
-import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
@@ -213,66 +212,5 @@ public class PackingService {
         Map<String, String> titles = new HashMap<>();
         list.forEach(l -> titles.put(l.type().ref().id(), l.type().name()));
         return new Scanned(pieces.of(codes), pieces.toldApart(types), Set.copyOf(types), moves.outWith(codes), titles);
-    }
-
-    /**
-     * What the house knows of what is scanned.
-     *
-     * @param toldApart types whose pieces have codes
-     * @param out pieces that lie in a case of some job
-     */
-    private record Scanned(
-            Map<String, Piece> pieces,
-            Set<String> toldApart,
-            Set<String> types,
-            Map<String, Named> out,
-            Map<String, String> titles) {
-        Move move(PackingController.Scan scan) {
-            String code = Piece.codeOf(scan.code());
-            Optional<Double> cost = Optional.of(scan.cost()).filter(c -> c > 0);
-            Piece piece = pieces.get(code);
-            if (piece != null) {
-                return new Move(
-                        scan.kind(),
-                        piece.type(),
-                        code,
-                        1,
-                        scan.box(),
-                        scan.remark().strip(),
-                        cost);
-            }
-            String type = scan.code().strip().toLowerCase(Locale.ROOT);
-            if (!titles.containsKey(type)) {
-                throw new IllegalArgumentException("Nothing of this house or this list has the code '"
-                        + scan.code().strip() + "'");
-            }
-            if (toldApart.contains(type)) {
-                throw new IllegalArgumentException(
-                        "Each " + titles.get(type) + " has a code of its own: scan the piece");
-            }
-            return new Move(
-                    scan.kind(),
-                    type,
-                    "",
-                    scan.count(),
-                    scan.box(),
-                    scan.remark().strip(),
-                    cost);
-        }
-
-        /** What keeps a piece from going that the list does not know. */
-        Optional<String> whyNot(Move move, String job) {
-            Piece piece = pieces.get(move.piece());
-            if (piece == null || move.kind() != Move.Kind.INTO_CASE) {
-                return Optional.empty();
-            }
-            if (!piece.condition().mayGo()) {
-                return Optional.of(piece.code() + " is " + piece.condition().inWords()
-                        + (piece.note().isEmpty() ? "." : ": " + piece.note()));
-            }
-            return Optional.ofNullable(out.get(piece.code()))
-                    .filter(n -> !n.id().equals(job))
-                    .map(n -> piece.code() + " is out with " + n.title() + ".");
-        }
     }
 }
