@@ -59,6 +59,7 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const find = useRef<InputRef>(null);
   const [asked, setAsked] = useState('');
   const [begun, setBegun] = useState(() => Date.now());
+  const lately = useRef('');
   const steps = sheet.steps;
   const { build, configuration, lens } = at.spot;
   const paper = `/api/jobs/${at.job}/builds/${build}/assembly.pdf`;
@@ -86,14 +87,20 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const set = (of: Step, done: boolean, remark: string) => {
     const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
     setBegun(Date.now());
+    lately.current = done ? of.key : '';
     tick.mutate([{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }]);
     if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
-  const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
+  const by = (n: number) => {
+    lately.current = '';
+    if (step) choose(steps[steps.indexOf(step) + n]);
+  };
   useBenchKeys({
     ' ': () => {
       // Whoever is quick means the next step, which is chosen in a moment; the one just ticked stays ticked.
-      if (step && mayTick && !(isDone(step) && Date.now() - begun < AT_ONCE_MS)) set(step, !isDone(step), '');
+      if (!step || !mayTick) return;
+      const ticked = isDone(step) && lately.current === step.key && Date.now() - begun < AT_ONCE_MS;
+      if (!ticked) set(step, !isDone(step), '');
     },
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
