@@ -8,8 +8,6 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -19,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.app.web.Download;
 
 /** The order in which a rig is put together, and the ticks of those who do it. */
 @RestController
@@ -37,14 +36,7 @@ public class AssemblyController {
 
     @GetMapping(value = "/api/jobs/{job}/builds/{build}/assembly.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(Standpoint at) {
-        String name = ContentDisposition.attachment()
-                .filename(at.job() + "-" + at.build() + "-assembly.pdf")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(service.pdf(at));
+        return Download.pdf(at.job() + "-" + at.build() + "-assembly.pdf", service.pdf(at));
     }
 
     /**

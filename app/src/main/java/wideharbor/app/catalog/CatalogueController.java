@@ -7,8 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -22,6 +20,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.AuditSubject;
 import wideharbor.app.security.Audited;
+import wideharbor.app.web.Download;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.geometry.View;
 
@@ -114,7 +113,7 @@ class CatalogueController {
     @GetMapping("/api/catalogue.csv")
     @Audited("exported the catalogue as a table")
     ResponseEntity<byte[]> csv() {
-        return file(
+        return Download.of(
                 "catalogue.csv",
                 new MediaType("text", "csv", StandardCharsets.UTF_8),
                 service.csv().getBytes(StandardCharsets.UTF_8));
@@ -123,15 +122,6 @@ class CatalogueController {
     @GetMapping("/api/catalogue.harbor.json")
     @Audited("exported the catalogue")
     ResponseEntity<byte[]> json() {
-        return file("catalogue.harbor.json", MediaType.APPLICATION_JSON, service.file());
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] body) {
-        return ResponseEntity.ok()
-                .contentType(type)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(body);
+        return Download.of("catalogue.harbor.json", MediaType.APPLICATION_JSON, service.file());
     }
 }

@@ -4,9 +4,6 @@ import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.Audited;
+import wideharbor.app.web.Download;
 import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Gate;
 
@@ -116,33 +114,18 @@ class DispatchController {
 
     @GetMapping("/pull-list.csv")
     ResponseEntity<String> csv(@PathVariable String job) {
-        return csv(job + "-pull-list.csv", service.csv(job));
+        return Download.of(job + "-pull-list.csv", Download.CSV, service.csv(job));
     }
 
     /** What goes into which case. */
     @GetMapping("/packing-list.csv")
     ResponseEntity<String> packingCsv(@PathVariable String job) {
-        return csv(job + "-packing-list.csv", service.packingCsv(job));
-    }
-
-    private static ResponseEntity<String> csv(String file, String body) {
-        String name = ContentDisposition.attachment().filename(file).build().toString();
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", java.nio.charset.StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(body);
+        return Download.of(job + "-packing-list.csv", Download.CSV, service.packingCsv(job));
     }
 
     @GetMapping("/pull-list.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String job, Principal who) {
-        String name = ContentDisposition.attachment()
-                .filename(job + "-pull-list.pdf")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(PullPaper.pdf(paper, service.view(job, who.getName())));
+        return Download.pdf(job + "-pull-list.pdf", PullPaper.pdf(paper, service.view(job, who.getName())));
     }
 
     @PostMapping("/built")

@@ -2,8 +2,6 @@ package wideharbor.app.files;
 
 import java.io.IOException;
 import java.io.InputStream;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -15,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.Audited;
+import wideharbor.app.web.Download;
 import wideharbor.format.HarborCodec;
 
 /** Package files out and in. */
@@ -33,14 +32,7 @@ class FilesController {
     @GetMapping("/api/jobs/{job}/package.harbor.json")
     @Audited("exported a package")
     ResponseEntity<byte[]> download(@PathVariable String job) {
-        String name = ContentDisposition.attachment()
-                .filename(job + ".harbor.json")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(files.write(job));
+        return Download.of(job + ".harbor.json", MediaType.APPLICATION_JSON, files.write(job));
     }
 
     /** What a file would change here; stores nothing. */

@@ -11,8 +11,6 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -21,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import wideharbor.app.web.Download;
 import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Move;
 
@@ -38,14 +37,8 @@ public class PackingController {
     /** A label for each case, with a code that opens it on Packing. */
     @GetMapping(value = "/api/jobs/{job}/case-labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> labels(@PathVariable String job) {
-        String name = ContentDisposition.attachment()
-                .filename(job + "-case-labels.pdf")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(CaseLabels.pdf(paper, service.sheet(job, List.of()), service.loadsOut(job)));
+        return Download.pdf(
+                job + "-case-labels.pdf", CaseLabels.pdf(paper, service.sheet(job, List.of()), service.loadsOut(job)));
     }
 
     @GetMapping("/api/jobs/{job}/packing")

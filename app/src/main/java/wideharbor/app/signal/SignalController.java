@@ -2,15 +2,13 @@ package wideharbor.app.signal;
 
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.app.web.Download;
 import wideharbor.core.edit.CableEdits;
 
 /** Signal: who sees, hears and controls what, and what breaks when a box goes dark. */
@@ -37,13 +35,6 @@ class SignalController {
     /** Labels for every cable of the configuration, with codes. */
     @GetMapping("/labels.pdf")
     ResponseEntity<byte[]> labels(Standpoint at) {
-        String name = ContentDisposition.attachment()
-                .filename(at.job() + "-" + at.build() + "-labels.pdf")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(service.labels(at));
+        return Download.pdf(at.job() + "-" + at.build() + "-labels.pdf", service.labels(at));
     }
 }

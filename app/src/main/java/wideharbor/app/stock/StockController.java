@@ -8,12 +8,9 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -26,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.Audited;
+import wideharbor.app.web.Download;
 import wideharbor.app.web.Paper;
 import wideharbor.core.stock.Piece;
 import wideharbor.format.CatalogueCsv;
@@ -101,12 +99,7 @@ class StockController {
 
     @GetMapping("/pieces.csv")
     ResponseEntity<String> csv() {
-        String name =
-                ContentDisposition.attachment().filename("pieces.csv").build().toString();
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(service.csv());
+        return Download.of("pieces.csv", Download.CSV, service.csv());
     }
 
     /** A label with a code for each piece of a page of what is searched for. */
@@ -115,14 +108,9 @@ class StockController {
             @RequestParam(defaultValue = "") @Size(max = 60) String text,
             @RequestParam Optional<Piece.Condition> condition,
             @RequestParam(defaultValue = "0") @Min(0) @Max(10_000) int page) {
-        String name = ContentDisposition.attachment()
-                .filename("piece-labels.pdf")
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(PieceLabels.pdf(
+        return Download.pdf(
+                "piece-labels.pdf",
+                PieceLabels.pdf(
                         paper, service.search(text.strip(), condition, page).pieces()));
     }
 
