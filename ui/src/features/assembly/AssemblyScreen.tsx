@@ -1,10 +1,10 @@
 import './assembly.css';
-import { Input, Progress, Segmented } from 'antd';
+import { Input, Segmented } from 'antd';
 import type { InputRef } from 'antd';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { AGAIN_MS, untilBack } from '../../shared/api/away';
+import { useInOrder } from '../../shared/api/inOrder';
 import { assemblyQuery, tickSteps } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
@@ -12,6 +12,7 @@ import { counted, fixed } from '../../shared/format/units';
 import { hasLeft } from '../../shared/job/stages';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
+import { DoneBar } from '../../shared/kit/DoneBar';
 import { Pick } from '../../shared/kit/Pick';
 import { useBenchKeys } from '../../shared/kit/useBenchKeys';
 import { useRefusal } from '../../shared/kit/useRefusal';
@@ -20,9 +21,6 @@ import { StepCard } from './StepCard';
 import { StepList } from './StepList';
 import { isDone, minutesText, nextStep, SENT, stepOf, withTicks } from './steps';
 import type { Step } from './steps';
-
-/** So soon after a tick the space bar takes none back. */
-const AT_ONCE_MS = 600;
 
 /** The rig put together from its parts, one step at a time. */
 export function AssemblyScreen({ session }: { session: Schemas['Session'] }) {
@@ -54,53 +52,32 @@ interface StepsProps {
 }
 
 function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
-  const client = useQueryClient();
   const refused = useRefusal();
   const find = useRef<InputRef>(null);
   const [asked, setAsked] = useState('');
   const [begun, setBegun] = useState(() => Date.now());
-  const lately = useRef('');
   const steps = sheet.steps;
   const { build, configuration, lens } = at.spot;
   const paper = `/api/jobs/${at.job}/builds/${build}/assembly.pdf`;
   const step = steps.find((s) => s.key === at.asked.get('step')) ?? nextStep(steps);
   const choose = (next: Step | undefined) => next && at.go({ step: next.key });
   const key = assemblyQuery(at.spot).queryKey;
-  const mutationKey = ['ticks', ...key];
-  // Shown at once, sent one after the other, and again while the server is away: whoever is quick, or has no network
-  // for a while, loses none. One that came twice is known by its id.
-  const tick = useMutation({
-    mutationKey,
-    scope: { id: mutationKey.join('/') },
-    mutationFn: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
-    retry: untilBack,
-    retryDelay: AGAIN_MS,
-    onMutate: (ticks) => client.setQueryData(key, (now) => now && withTicks(now, ticks)),
-    onSuccess: (fresh) => {
-      if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, fresh);
-    },
-    onError: (e) => {
-      refused(e);
-      void client.invalidateQueries({ queryKey: key });
-    },
+  const tick = useInOrder({
+    key,
+    send: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
+    meanwhile: withTicks,
+    onRefused: refused,
   });
   const set = (of: Step, done: boolean, remark: string) => {
     const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
     setBegun(Date.now());
-    lately.current = done ? of.key : '';
-    tick.mutate([{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }]);
+    tick.send([{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }]);
     if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
-  const by = (n: number) => {
-    lately.current = '';
-    if (step) choose(steps[steps.indexOf(step) + n]);
-  };
+  const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);
   useBenchKeys({
     ' ': () => {
-      // Whoever is quick means the next step, which is chosen in a moment; the one just ticked stays ticked.
-      if (!step || !mayTick) return;
-      const ticked = isDone(step) && lately.current === step.key && Date.now() - begun < AT_ONCE_MS;
-      if (!ticked) set(step, !isDone(step), '');
+      if (step && mayTick) set(step, !isDone(step), '');
     },
     ArrowDown: () => by(1),
     ArrowUp: () => by(-1),
@@ -150,16 +127,11 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
           ]}
           onChange={(way) => at.go({ way: way === 'back' ? 'back' : '', step: '' })}
         />
-        <span className="assembly-progress" hidden={back}>
-          <Progress
-            percent={Math.round((100 * sheet.done) / Math.max(1, steps.length))}
-            showInfo={false}
-            aria-label="Steps done"
-          />
-          <span className="num">
+        {!back && (
+          <DoneBar label="Steps done" done={sheet.done} of={steps.length}>
             {sheet.done} of {steps.length}, {minutesText(sheet.minutesLeft)} left
-          </span>
-        </span>
+          </DoneBar>
+        )}
         <a
           className="noprint assembly-pdf"
           href={`${paper}?${new URLSearchParams({ configuration, lens }).toString()}`}

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { drawingQuery, spaceQuery } from '../../shared/api/queries';
-import type { Schemas } from '../../shared/api/client';
+import { bare } from '../../shared/drawing/bare';
 import { Elevation } from '../../shared/drawing/Elevation';
 import { InSpace } from '../../shared/drawing/space/InSpace';
 import { useSize } from '../../shared/drawing/useSize';
@@ -162,7 +162,7 @@ function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at
         )}
         {!inSpace && query.data && (
           <Elevation
-            drawing={only(query.data, step)}
+            drawing={bare(query.data, (cable) => cable.id === step.cable)}
             size={size}
             chosen={step.part}
             lit={[]}
@@ -187,19 +187,6 @@ function Picture({ back, step, at, revision }: Pick<Props, 'back' | 'step' | 'at
       </figcaption>
     </figure>
   );
-}
-
-/** Marks of balance and clashes are left to the Bench; of the cables only the one that is plugged is drawn. */
-function only(drawing: Schemas['DrawingView'], step: Step): Schemas['DrawingView'] {
-  return {
-    ...drawing,
-    plumb: [],
-    slideBar: [],
-    rodHeights: [],
-    bearings: [],
-    clashes: [],
-    cables: drawing.cables.filter((c) => c.id === step.cable),
-  };
 }
 
 /** Parts that are not on the rig in this step; the one that is handled is. */

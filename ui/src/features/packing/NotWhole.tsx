@@ -3,9 +3,8 @@ import { dayAndTime, fixed } from '../../shared/format/units';
 import { BACK } from './packing';
 
 /** What did not come back whole, with what happened and what it costs. */
-export function NotWhole({ all }: { all: Schemas['PackSheet']['notWhole'] }) {
+export function NotWhole({ all, cost }: { all: Schemas['PackSheet']['notWhole']; cost: number }) {
   if (all.length === 0) return <p className="soft">Nothing is told of as damaged, missing or used up.</p>;
-  const cost = all.reduce((sum, t) => sum + (t.cost ?? 0), 0);
   return (
     <>
       <ul className="not-whole" aria-label="Not whole">

@@ -1,22 +1,23 @@
 import './packing.css';
-import { Button, Input, Progress, Segmented } from 'antd';
+import { Button, Input, Segmented } from 'antd';
 import type { InputRef } from 'antd';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { AGAIN_MS, untilBack } from '../../shared/api/away';
+import { useInOrder } from '../../shared/api/inOrder';
 import { keys } from '../../shared/api/queries';
 import { packingQuery, sendScans } from '../../shared/api/wayQueries';
 import { plainNumber } from '../../shared/format/units';
 import { freshId } from '../../shared/format/ids';
 import { hasLeft, stageText } from '../../shared/job/stages';
+import { DoneBar } from '../../shared/kit/DoneBar';
 import { lowTone } from '../../shared/kit/tone';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
 import { NotWhole } from './NotWhole';
-import { asksWhy, BACK, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
+import { asksWhy, BACK, becomes, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
 import type { Kind, PackSheet } from './packing';
 
 /** Pieces scanned into their cases, and back. */
@@ -51,8 +52,8 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
 
   const send = (code: string, count: number, into: number) => {
     const paid = Number(plainNumber(cost));
-    scans.send(
-      {
+    scans.send({
+      scan: {
         id: freshId(),
         kind,
         code,
@@ -61,8 +62,8 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
         remark: remark.trim(),
         cost: Number.isFinite(paid) ? paid : 0,
       },
-      back ? (BACK.find((k) => k.value === kind)?.label ?? '') : kind === 'INTO_CASE' ? `in case ${into}` : 'out again',
-    );
+      what: becomes(kind, into),
+    });
     if (asksWhy(kind)) {
       setRemark('');
       setCost('');
@@ -82,19 +83,12 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
       say(false, 'Say what is broken, or how it went missing, first.');
     } else send(code, count, box);
   };
-  const done = back ? sheet.told : sheet.packed;
-  const of = back ? sheet.left : sheet.wanted;
   return (
     <main className="packing">
       <section className="packing-scan" aria-labelledby="packing-title">
         <div className="head">
           <h2 id="packing-title">{back ? 'What comes back' : 'Into the cases'}</h2>
-          <span className="packing-progress">
-            <Progress percent={Math.round((100 * done) / Math.max(1, of))} showInfo={false} aria-label="Pieces" />
-            <span className="num">
-              {done} of {of}
-            </span>
-          </span>
+          <DoneBar label="Pieces" done={back ? sheet.told : sheet.packed} of={back ? sheet.left : sheet.wanted} />
         </div>
         {mayScan ? (
           <form
@@ -190,7 +184,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
             Labels
           </a>
         </div>
-        {back && <NotWhole all={sheet.notWhole} />}
+        {back && <NotWhole all={sheet.notWhole} cost={sheet.cost} />}
         {!back && sheet.boxes.every((b) => b.number !== box) && (
           <p>
             Case <span className="num">{box}</span> is open and empty; the plan knows nothing of it.
@@ -221,33 +215,21 @@ function calledIn(sheet: PackSheet, scan: Schemas['Scan']): string {
   return line.toldApart ? `${code}, ${line.title}` : `${scan.count} x ${line.title}`;
 }
 
-/** Sends scans one after the other, and again while the server is away: whoever scans quickly loses none. */
+/** Sends scans in their order, and tells of each what became of it. */
 function useScans(job: string, say: (good: boolean, words: string) => void) {
   const client = useQueryClient();
-  const key = packingQuery(job).queryKey;
-  const mutationKey = ['scans', ...key];
-  const [waiting, setWaiting] = useState(0);
-  const mutation = useMutation({
-    mutationKey,
-    scope: { id: mutationKey.join('/') },
-    mutationFn: ({ scan }: { scan: Schemas['Scan']; what: string }) => sendScans(job, [scan]),
-    retry: untilBack,
-    retryDelay: AGAIN_MS,
-    onMutate: () => setWaiting((n) => n + 1),
-    onSuccess: (sheet, { scan, what }) => {
-      client.setQueryData(key, sheet);
+  return useInOrder({
+    key: packingQuery(job).queryKey,
+    send: async ({ scan }: { scan: Schemas['Scan']; what: string }) => sendScans(job, [scan]),
+    onSent: (sheet, { scan, what }) => {
       const refused = sheet.refused[0];
       if (refused) say(false, refused.why);
       else say(true, `${calledIn(sheet, scan)}: ${what}.`);
     },
-    onError: (e) => say(false, e.message),
-    onSettled: async () => {
-      setWaiting((n) => n - 1);
-      if (client.isMutating({ mutationKey }) <= 1) {
-        await client.invalidateQueries({ queryKey: keys.dispatch(job) });
-        await client.invalidateQueries({ queryKey: keys.jobs });
-      }
+    onRefused: (e) => say(false, e.message),
+    onQuiet: () => {
+      void client.invalidateQueries({ queryKey: keys.dispatch(job) });
+      void client.invalidateQueries({ queryKey: keys.jobs });
     },
   });
-  return { waiting, send: (scan: Schemas['Scan'], what: string) => mutation.mutate({ scan, what }) };
 }

@@ -3,7 +3,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
 import { NotWhole } from './NotWhole';
-import { asksWhy, caseFor, caseOf, leftOf, nextBox, scanned } from './packing';
+import { asksWhy, becomes, caseFor, caseOf, leftOf, nextBox, scanned } from './packing';
 import type { PackLine } from './packing';
 
 const line = (type: string, more: Partial<PackLine> = {}): PackLine => ({
@@ -12,6 +12,8 @@ const line = (type: string, more: Partial<PackLine> = {}): PackLine => ({
   category: 'CABLE',
   wanted: 3,
   in: 0,
+  toPack: 3,
+  untold: 0,
   toldApart: false,
   codes: [],
   planned: [4],
@@ -46,8 +48,13 @@ describe('what is scanned', () => {
     expect(caseFor(line('a'), 1)).toBe(4);
     expect(caseFor(line('a', { planned: [] }), 7)).toBe(7);
     expect(nextBox([], 1)).toBe(2);
-    expect(leftOf(line('a', { in: 1 }), false)).toBe(2);
-    expect(leftOf(line('a', { in: 3, back: 1, missing: 1 }), true)).toBe(1);
+    expect([becomes('INTO_CASE', 3), becomes('OUT_OF_CASE', 3), becomes('MISSING', 0)]).toEqual([
+      'in case 3',
+      'out again',
+      'missing',
+    ]);
+    expect(leftOf(line('a', { toPack: 2 }), false)).toBe(2);
+    expect(leftOf(line('a', { untold: 1 }), true)).toBe(1);
   });
 });
 
@@ -56,7 +63,12 @@ describe('the list', () => {
     const onAll = vi.fn();
     render(
       <LineTable
-        lines={[line('cable'), line('body', { toldApart: true }), line('shim', { in: 3 }), line('rod', { in: 4 })]}
+        lines={[
+          line('cable'),
+          line('body', { toldApart: true }),
+          line('shim', { in: 3, toPack: 0 }),
+          line('rod', { in: 4, toPack: -1 }),
+        ]}
         back={false}
         mayScan
         onAll={onAll}
@@ -119,6 +131,7 @@ describe('what is not whole', () => {
   it('is told with what happened, and what it comes to', () => {
     render(
       <NotWhole
+        cost={120.5}
         all={[
           {
             kind: 'DAMAGED',
@@ -149,7 +162,7 @@ describe('what is not whole', () => {
   });
 
   it('says so where everything came back', () => {
-    render(<NotWhole all={[]} />);
+    render(<NotWhole all={[]} cost={0} />);
     expect(screen.getByText(/Nothing is told of/)).toBeTruthy();
   });
 });

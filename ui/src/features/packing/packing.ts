@@ -17,12 +17,15 @@ export const BACK: readonly { value: Kind; label: string }[] = [
   { value: 'CONSUMED', label: 'used up' },
 ];
 
+/** What became of a scan, in a word or two. */
+export const becomes = (kind: Kind, box: number) =>
+  kind === 'INTO_CASE' ? `in case ${box}` : ([...OUT, ...BACK].find((k) => k.value === kind)?.label ?? '');
+
 /** Whether it must be said what happened. */
 export const asksWhy = (kind: Kind) => kind === 'DAMAGED' || kind === 'MISSING';
 
-/** What is still to go into cases; on the way back, what nobody has told of. */
-export const leftOf = (line: PackLine, back: boolean) =>
-  back ? line.in - line.back - line.damaged - line.missing - line.consumed : line.wanted - line.in;
+/** What is still to do with a line: to pack, or to tell of. */
+export const leftOf = (line: PackLine, back: boolean) => (back ? line.untold : line.toPack);
 
 /** A count written before a type, "3 x cable-12", as "3*cable-12" or "3x cable-12" too; of a code it is one. */
 export function scanned(text: string): { code: string; count: number } {

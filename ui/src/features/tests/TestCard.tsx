@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { drawingQuery } from '../../shared/api/queries';
+import { bare } from '../../shared/drawing/bare';
 import { Elevation } from '../../shared/drawing/Elevation';
 import { useSize } from '../../shared/drawing/useSize';
 import { dayAndTime } from '../../shared/format/units';
@@ -130,7 +131,7 @@ function Where({ test, at }: Pick<Props, 'test' | 'at'>) {
     <figure ref={box} className="test-picture" aria-label="The rig from its left">
       {query.data && (
         <Elevation
-          drawing={{ ...query.data, plumb: [], slideBar: [], rodHeights: [], bearings: [], clashes: [], cables: [] }}
+          drawing={bare(query.data)}
           size={size}
           chosen={test.part}
           lit={[]}

@@ -1,9 +1,9 @@
 import './tests.css';
-import { Button, Progress } from 'antd';
+import { Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { AGAIN_MS, untilBack } from '../../shared/api/away';
+import { useInOrder } from '../../shared/api/inOrder';
 import { instrumentsQuery, leaveTestOut, sayFound, testsQuery } from '../../shared/api/wayQueries';
 import { keys } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
@@ -11,6 +11,7 @@ import { freshId } from '../../shared/format/ids';
 import { hasLeft } from '../../shared/job/stages';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { BodyPick } from '../../shared/job/BodyPick';
+import { DoneBar } from '../../shared/kit/DoneBar';
 import { useBenchKeys } from '../../shared/kit/useBenchKeys';
 import { useRefusal } from '../../shared/kit/useRefusal';
 import { Waiting } from '../../shared/kit/Waiting';
@@ -42,29 +43,16 @@ function Tests({ at, sheet, session }: TestsProps) {
   const mayTest = session.editsBuilds && !hasLeft(at.data?.stage);
   const { build } = at.spot;
   const key = testsQuery(at.job, build).queryKey;
-  const mutationKey = ['found', ...key];
-  const fresh = (now: Sheet) => {
-    if (client.isMutating({ mutationKey }) <= 1) client.setQueryData(key, now);
-    void client.invalidateQueries({ queryKey: keys.dispatch(at.job) });
-  };
-  const again = (e: Error) => {
-    refused(e);
-    void client.invalidateQueries({ queryKey: key });
-  };
-  // Sent one after the other, and again while the server is away; one that comes twice is known by its id.
-  const say = useMutation({
-    mutationKey,
-    scope: { id: mutationKey.join('/') },
-    mutationFn: (found: Schemas['Found']) => sayFound(at.job, build, [found]),
-    retry: untilBack,
-    retryDelay: AGAIN_MS,
-    onSuccess: fresh,
-    onError: again,
+  const say = useInOrder({
+    key,
+    send: (found: Schemas['Found']) => sayFound(at.job, build, [found]),
+    onRefused: refused,
+    onQuiet: () => void client.invalidateQueries({ queryKey: keys.dispatch(at.job) }),
   });
   const leave = useMutation({
     mutationFn: (left: Schemas['LeftOut']) => leaveTestOut(at.job, build, left),
-    onSuccess: fresh,
-    onError: again,
+    onSuccess: (sheet) => client.setQueryData(key, sheet),
+    onError: refused,
   });
   const [standIns, setStandIns] = useState(false);
   const pretending = useQuery(instrumentsQuery).data?.some((i) => i.pretends !== null) ?? false;
@@ -73,7 +61,7 @@ function Tests({ at, sheet, session }: TestsProps) {
   const choose = (next: Test | undefined) => next && at.go({ test: next.key });
   const by = (n: number) => test && choose(tests[tests.indexOf(test) + n]);
   const found = (of: Test, says: Says) => {
-    say.mutate({ id: freshId(), test: of.key, print: of.print, ...says });
+    say.send({ id: freshId(), test: of.key, print: of.print, ...says });
     choose(openAfter(tests, of.key));
   };
   useBenchKeys({
@@ -94,17 +82,10 @@ function Tests({ at, sheet, session }: TestsProps) {
     <main className="tests">
       <header className="tests-head">
         <BodyPick at={at} />
-        <span className="tests-progress">
-          <Progress
-            percent={Math.round((100 * sheet.done) / Math.max(1, tests.length))}
-            showInfo={false}
-            aria-label="Tests passed"
-          />
-          <span className="num">
-            {sheet.done} of {tests.length} passed
-          </span>
-          {sheet.failed > 0 && <span className="mark stop">{sheet.failed} failed</span>}
-        </span>
+        <DoneBar label="Tests passed" done={sheet.done} of={tests.length}>
+          {sheet.done} of {tests.length} passed
+        </DoneBar>
+        {sheet.failed > 0 && <span className="mark stop">{sheet.failed} failed or undecided</span>}
         {mayTest && pretending && (
           <Button className="noprint" onClick={() => setStandIns(true)}>
             Stand-ins

@@ -23,10 +23,7 @@ export const placeText = (place: Test['place']) => PLACES[place];
 const WITH: Readonly<Record<Test['instrument'], string>> = {
   NONE: 'eyes, ears and hands',
   SCALE: 'the scale',
-  TWO_POINT: 'two scales',
   ANALYSER: 'the battery analyser',
-  TORQUE_DRIVER: 'the torque driver',
-  HEAD_METER: 'the head meter',
   POWER_METER: 'the power meter',
   FLANGE_GAUGE: 'the flange gauge',
   CALIPER: 'a caliper',

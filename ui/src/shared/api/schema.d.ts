@@ -3510,13 +3510,15 @@ export interface components {
         InstrumentLine: {
             id: string;
             /** @enum {string} */
-            kind: "NONE" | "SCALE" | "TWO_POINT" | "ANALYSER" | "TORQUE_DRIVER" | "HEAD_METER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
+            kind: "NONE" | "SCALE" | "ANALYSER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
             pretends: components["schemas"]["Pretence"] | null;
             title: string;
         };
         InstrumentReading: {
             id: string;
             instrument: string;
+            /** @enum {string} */
+            kind: "NONE" | "SCALE" | "ANALYSER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
             /** Format: double */
             plusMinus: number;
             unit: string;
@@ -4129,13 +4131,19 @@ export interface components {
             missing: number;
             planned: number[];
             title: string;
+            /** Format: int32 */
+            toPack: number;
             toldApart: boolean;
             type: string;
+            /** Format: int32 */
+            untold: number;
             /** Format: int32 */
             wanted: number;
         };
         PackSheet: {
             boxes: components["schemas"]["PackBox"][];
+            /** Format: double */
+            cost: number;
             /** Format: int32 */
             left: number;
             lines: components["schemas"]["PackLine"][];
@@ -5080,7 +5088,7 @@ export interface components {
             holds: string;
             how: string;
             /** @enum {string} */
-            instrument: "NONE" | "SCALE" | "TWO_POINT" | "ANALYSER" | "TORQUE_DRIVER" | "HEAD_METER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
+            instrument: "NONE" | "SCALE" | "ANALYSER" | "POWER_METER" | "FLANGE_GAUGE" | "CALIPER" | "CLOCK";
             key: string;
             lens: string;
             measured: boolean;

@@ -135,6 +135,14 @@ public final class OnTheWay {
                 0);
     }
 
+    /** A piece of a type as the house would write it. */
+    public static Map<String, Object> edit(long seen, String type) {
+        Map<String, Object> edit = new HashMap<>();
+        List.of("serial", "from", "home", "note").forEach(empty -> edit.put(empty, ""));
+        edit.putAll(Map.of("seen", seen, "type", type, "owner", "HOUSE", "condition", "READY", "grams", 0));
+        return edit;
+    }
+
     /** The code of the piece that a test has of a type. */
     public static String code(String job, String type, int number) {
         return ("Z-" + job + "-" + Integer.toHexString(type.hashCode()) + "-" + number)
@@ -144,27 +152,7 @@ public final class OnTheWay {
     /** A piece of its own for a test, so that tests do not take pieces from each other. */
     public static String piece(String job, String type, int number) {
         String code = code(job, type, number);
-        done(LEAD.put(
-                "/api/stock/pieces/" + code,
-                Map.of(
-                        "seen",
-                        0,
-                        "type",
-                        type,
-                        "serial",
-                        "",
-                        "owner",
-                        "HOUSE",
-                        "from",
-                        "",
-                        "condition",
-                        "READY",
-                        "home",
-                        "",
-                        "grams",
-                        0,
-                        "note",
-                        "")));
+        done(LEAD.put("/api/stock/pieces/" + code, edit(0, type)));
         return code;
     }
 

@@ -70,6 +70,7 @@ class ArchitectureTest {
                     "assembly",
                     List.of(
                             "id",
+                            "job",
                             "quantity",
                             "geometry",
                             "standard",
@@ -191,6 +192,7 @@ class ArchitectureTest {
                     "dispatch",
                     List.of(
                             "id",
+                            "stock",
                             "analysis",
                             "quantity",
                             "geometry",

@@ -26,7 +26,7 @@ class AssemblyJourneyTest extends Journey {
         browser.open("/jobs/" + job + "/bench");
         page.locator(".jobbar nav").getByText("Assembly").click();
         assertThat(title(page)).hasText("Lay out Body Quellmar Tern");
-        assertThat(page.locator(".assembly-progress")).containsText("0 of 41");
+        assertThat(page.locator(".done-bar")).containsText("0 of 41");
 
         // By the keyboard alone: each tick goes on to the next step.
         page.keyboard().press("Space");
@@ -34,16 +34,16 @@ class AssemblyJourneyTest extends Journey {
         assertThat(card(page)).containsText("hex 3/16 in");
         assertThat(card(page)).containsText("2 × 3/8-16, captive");
         page.keyboard().press("Space");
-        assertThat(page.locator(".assembly-progress")).containsText("2 of 41");
+        assertThat(page.locator(".done-bar")).containsText("2 of 41");
 
         // From the list too: chosen by the pointer, ticked by the space bar, and taken back.
         page.locator(".step-list li").nth(2).click();
         page.keyboard().press("Space");
-        assertThat(page.locator(".assembly-progress")).containsText("3 of 41");
+        assertThat(page.locator(".done-bar")).containsText("3 of 41");
         page.keyboard().press("ArrowUp");
         assertThat(title(page)).hasText("Bridge plate B-15 onto Quick plate Q-11");
         page.keyboard().press("Space");
-        assertThat(page.locator(".assembly-progress")).containsText("2 of 41");
+        assertThat(page.locator(".done-bar")).containsText("2 of 41");
 
         // A scanned part shows its step, and what must be done first.
         page.keyboard().press("s");
@@ -60,13 +60,13 @@ class AssemblyJourneyTest extends Journey {
             assertThat(card(other.page())).containsText("done by Jonna Brask");
             other.page().getByLabel("Remark").fill("one screw is short");
             other.button("Not done after all").click();
-            assertThat(other.page().locator(".assembly-progress")).containsText("1 of 41");
+            assertThat(other.page().locator(".done-bar")).containsText("1 of 41");
         }
-        assertThat(page.locator(".assembly-progress")).containsText("1 of 41");
+        assertThat(page.locator(".done-bar")).containsText("1 of 41");
 
         // Worn otherwise, it is another rig.
         browser.open("/jobs/" + job + "/assembly?config=shoulder");
-        assertThat(page.locator(".assembly-progress")).containsText("0 of ");
+        assertThat(page.locator(".done-bar")).containsText("0 of ");
     }
 
     /** The rig in space: turned by keys, a part chosen where it is pressed; what is not on yet is no part to press. */

@@ -38,7 +38,7 @@ record AtTheBench(Browser browser, String job) {
     void puts() {
         for (String build : builds()) {
             browser.open("/jobs/" + job + "/assembly?build=" + build);
-            Locator progress = page().locator(".assembly-progress .num");
+            Locator progress = page().locator(".done-bar .num");
             progress.waitFor();
             for (int i = 0; i < MOST && !isWhole(progress); i++) {
                 int before = done(progress);
@@ -73,7 +73,7 @@ record AtTheBench(Browser browser, String job) {
     private void tryOne(String title) {
         Locator card = page().locator(".test-card");
         assertThat(card.locator("h2")).hasText(title);
-        int before = done(page().locator(".tests-progress .num"));
+        int before = done(page().locator(".done-bar .num"));
         boolean twice = card.getByText("two people").count() > 0;
         if (card.locator("#measured").count() > 0) {
             card.locator("#measured").fill(good(card));
@@ -83,7 +83,7 @@ record AtTheBench(Browser browser, String job) {
                     .click();
         }
         if (!twice) {
-            page().waitForCondition(() -> done(page().locator(".tests-progress .num")) > before);
+            page().waitForCondition(() -> done(page().locator(".done-bar .num")) > before);
         }
     }
 

@@ -1,17 +1,16 @@
 package wideharbor.format;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import tools.jackson.core.JacksonException;
@@ -55,7 +54,8 @@ public final class CatalogueCsv {
             "relations");
 
     private static final Set<String> NEEDED = Set.of("id", "maker", "name", "category");
-    private static final int MOST_ROWS = 50_000;
+    private static final int TOLD_EVERY = 50;
+    private static final CsvTable TABLE = new CsvTable(COLUMNS, NEEDED, 50_000);
 
     private final JsonMapper mapper = HarborCodec.mapper();
     private final PartCells cells = new PartCells(mapper);
@@ -89,64 +89,26 @@ public final class CatalogueCsv {
         List<ItemType> types = new ArrayList<>();
         List<RowProblem> problems = new ArrayList<>();
         Map<TypeRef, Long> seen = new HashMap<>();
-        int rows = 0;
-        try (CSVParser parser = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get()
-                .parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
-            requireColumns(parser.getHeaderNames());
-            for (CSVRecord record : parser) {
-                if (cancelled.getAsBoolean() || ++rows > MOST_ROWS) {
-                    break;
-                }
-                row(record, rows + 1L, types, problems, seen);
-                if (rows % 50 == 0) {
-                    progress.accept(rows);
-                }
+        int rows = TABLE.read(text, (record, row) -> {
+            if (cancelled.getAsBoolean()) {
+                return false;
             }
-        } catch (IOException | java.io.UncheckedIOException e) {
-            // The parser knows of two faults, both of quotes; its words are a programmer's.
-            throw new HarborFormatException(
-                    "line " + (rows + 2),
-                    "is not a line of a CSV table: a quote is opened here and not closed, or something follows the closing "
-                            + "one. A quote inside of a text is written twice");
-        } catch (IllegalArgumentException e) {
-            throw new HarborFormatException("line " + (rows + 2), Words.reason(e));
-        }
-        if (rows > MOST_ROWS) {
-            throw new HarborFormatException("file", "has more than " + MOST_ROWS + " rows");
-        }
+            row(record, row, types, problems, seen);
+            if (row % TOLD_EVERY == 0) {
+                progress.accept((int) row - 1);
+            }
+            return true;
+        });
         progress.accept(rows);
         return new Reading(types, problems, rows);
-    }
-
-    private static void requireColumns(List<String> header) {
-        for (String name : header) {
-            if (!COLUMNS.contains(name)) {
-                throw new HarborFormatException(
-                        "heading", "column '" + name + "' is not known; known are " + String.join(", ", COLUMNS));
-            }
-        }
-        for (String name : NEEDED) {
-            if (!header.contains(name)) {
-                throw new HarborFormatException("heading", "column '" + name + "' is missing");
-            }
-        }
     }
 
     private void row(
             CSVRecord record, long row, List<ItemType> types, List<RowProblem> problems, Map<TypeRef, Long> seen) {
         CsvRow written = new CsvRow(record, row, problems);
-        if (!record.isConsistent()) {
-            problems.add(new RowProblem(
-                    row,
-                    "",
-                    "has " + record.size() + " cells where the heading has "
-                            + record.getParser().getHeaderNames().size()));
+        Optional<RowProblem> uneven = CsvTable.uneven(record, row);
+        if (uneven.isPresent()) {
+            problems.add(uneven.get());
             return;
         }
         int before = problems.size();

@@ -23,6 +23,15 @@ final class CsvRow {
         this.problems = problems;
     }
 
+    long row() {
+        return row;
+    }
+
+    /** Whether something of it could not be read. */
+    boolean isWrong() {
+        return !told.isEmpty();
+    }
+
     String text(String column) {
         return record.isMapped(column) && record.isSet(column) ? record.get(column) : "";
     }

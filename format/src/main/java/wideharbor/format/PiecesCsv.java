@@ -1,7 +1,6 @@
 package wideharbor.format;
 
 import java.io.IOException;
-import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,9 +10,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.stock.Piece;
 import wideharbor.format.CatalogueCsv.RowProblem;
@@ -27,7 +24,7 @@ public final class PiecesCsv {
             Stream.of(Piece.Owner.values()).map(Enum::name).toList();
     private static final List<String> CONDITIONS =
             Stream.of(Piece.Condition.values()).map(Enum::name).toList();
-    private static final int MOST_ROWS = 20_000;
+    private static final CsvTable TABLE = new CsvTable(COLUMNS, NEEDED, 20_000);
 
     private PiecesCsv() {}
 
@@ -66,57 +63,28 @@ public final class PiecesCsv {
         List<Piece> pieces = new ArrayList<>();
         List<RowProblem> problems = new ArrayList<>();
         Map<String, Long> seen = new HashMap<>();
-        int rows = 0;
-        try (CSVParser parser = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get()
-                .parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text))) {
-            requireColumns(parser.getHeaderNames());
-            for (CSVRecord record : parser) {
-                if (++rows > MOST_ROWS) {
-                    throw new HarborFormatException("file", "has more than " + MOST_ROWS + " rows");
-                }
-                long row = rows + 1L;
-                int before = problems.size();
-                CsvRow cells = new CsvRow(record, row, problems);
-                Piece piece = piece(cells, isType);
-                Long first = seen.putIfAbsent(Piece.codeOf(cells.text("code")), row);
-                if (first != null) {
-                    cells.problem("code", "is that of row " + first);
-                }
-                if (piece != null && problems.size() == before) {
-                    pieces.add(piece);
-                }
-            }
-        } catch (IOException | UncheckedIOException e) {
-            throw new HarborFormatException(
-                    "line " + (rows + 2), "is not a line of a CSV table: a quote is opened here and not closed");
-        } catch (IllegalArgumentException e) {
-            throw new HarborFormatException("line " + (rows + 2), Words.reason(e));
-        }
+        int rows = TABLE.read(text, (record, row) -> {
+            CsvTable.uneven(record, row)
+                    .ifPresentOrElse(
+                            problems::add,
+                            () -> take(new CsvRow(record, row, problems), isType, seen)
+                                    .ifPresent(pieces::add));
+            return true;
+        });
         return new Reading(pieces, problems, rows);
     }
 
-    private static void requireColumns(List<String> header) {
-        for (String name : header) {
-            if (!COLUMNS.contains(name)) {
-                throw new HarborFormatException(
-                        "heading", "column '" + name + "' is not known; known are " + String.join(", ", COLUMNS));
-            }
+    /** Nothing where something of it is wrong. */
+    private static Optional<Piece> take(CsvRow cells, Predicate<String> isType, Map<String, Long> seen) {
+        Optional<Piece> piece = piece(cells, isType);
+        Long first = seen.putIfAbsent(Piece.codeOf(cells.text("code")), cells.row());
+        if (first != null) {
+            cells.problem("code", "is that of row " + first);
         }
-        for (String name : NEEDED) {
-            if (!header.contains(name)) {
-                throw new HarborFormatException("heading", "column '" + name + "' is missing");
-            }
-        }
+        return piece.filter(p -> !cells.isWrong());
     }
 
-    /** Nothing where the row is not one. */
-    private static @org.jspecify.annotations.Nullable Piece piece(CsvRow cells, Predicate<String> isType) {
+    private static Optional<Piece> piece(CsvRow cells, Predicate<String> isType) {
         String type = cells.text("type");
         if (!isType.test(type)) {
             cells.problem("type", "'" + type + "' is no type of this house's catalogue");
@@ -124,7 +92,7 @@ public final class PiecesCsv {
         Optional<Double> grams =
                 cells.text("mass_g").isEmpty() ? Optional.empty() : Optional.of(cells.number("mass_g", 0));
         try {
-            return new Piece(
+            return Optional.of(new Piece(
                     Piece.codeOf(cells.text("code")),
                     type,
                     cells.text("serial"),
@@ -133,10 +101,10 @@ public final class PiecesCsv {
                     Piece.Condition.valueOf(cells.word("condition", or(cells.text("condition"), "READY"), CONDITIONS)),
                     cells.text("home"),
                     grams,
-                    cells.text("note"));
+                    cells.text("note")));
         } catch (IllegalArgumentException e) {
             cells.problem("code", Words.reason(e));
-            return null;
+            return Optional.empty();
         }
     }
 

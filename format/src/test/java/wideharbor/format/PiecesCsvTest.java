@@ -79,6 +79,14 @@ class PiecesCsvTest {
     }
 
     @Test
+    void aRowOfMoreCellsThanTheHeadingIsTold() {
+        PiecesCsv.Reading reading = read("code,type\nA-1,body-tern,ready\nA-2,body-tern\n");
+        assertEquals(
+                "has 3 cells where the heading has 2", reading.problems().get(0).message());
+        assertEquals(1, reading.pieces().size());
+    }
+
+    @Test
     void whatIsNoTableIsRefused() {
         assertTrue(refused("number,type\n").contains("'number' is not known"));
         assertTrue(refused("code,serial\n").contains("'type' is missing"));

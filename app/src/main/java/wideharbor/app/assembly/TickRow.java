@@ -9,6 +9,9 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import wideharbor.core.id.BuildId;
+import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.job.ConfigurationKey;
 
 /** A step ticked, or its tick taken back. */
 @Entity
@@ -63,12 +66,8 @@ class TickRow {
         return id;
     }
 
-    String build() {
-        return build;
-    }
-
-    String configuration() {
-        return configuration;
+    ConfigurationKey rig() {
+        return new ConfigurationKey(BuildId.of(build), ConfigurationId.of(configuration));
     }
 
     String step() {

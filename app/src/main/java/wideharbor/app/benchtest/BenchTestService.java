@@ -61,7 +61,7 @@ public class BenchTestService {
     @Transactional(readOnly = true)
     public BenchTestViews.TestSheet sheet(Standpoint at) {
         TestPlan plan = plan(at, store.load(at.job()));
-        return BenchTestViews.TestSheet.of(tests.states(plan, at.job()), accounts::displayName);
+        return BenchTestViews.TestSheet.of(tests.of(plan, at.job()), accounts::displayName);
     }
 
     private TestPlan plan(Standpoint at, StoredJob stored) {
@@ -167,8 +167,11 @@ public class BenchTestService {
         }
         Readings.InstrumentReading reading = readings.find(found.reading())
                 .orElseThrow(() -> Refusal.conflict("No instrument gave this reading. Read it again."));
-        if (!(test.band() instanceof Band.Measure m) || !m.unit().equals(reading.unit())) {
-            throw Refusal.conflict("The reading is in " + reading.unit() + "; " + test.title() + " asks for another.");
+        if (reading.kind() != test.instrument()
+                || !(test.band() instanceof Band.Measure m)
+                || !m.unit().equals(reading.unit())) {
+            throw Refusal.conflict("The reading is one of " + reading.instrument() + " in " + reading.unit() + "; "
+                    + test.title() + " asks for another.");
         }
         return Optional.of(reading);
     }

@@ -2,9 +2,7 @@ package wideharbor.app.benchtest;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import wideharbor.core.benchtest.Band;
 import wideharbor.core.benchtest.BenchTest;
@@ -12,28 +10,22 @@ import wideharbor.core.benchtest.Instrument;
 import wideharbor.core.benchtest.Place;
 import wideharbor.core.benchtest.TestResult;
 import wideharbor.core.benchtest.TestState;
+import wideharbor.core.benchtest.TestStates;
 import wideharbor.core.id.PlacementId;
 
 /** Tests as the screen shows them. */
 public final class BenchTestViews {
     private BenchTestViews() {}
 
-    /** By place at the bench. */
+    /** By place at the bench; {@code failed}: those that decided nothing among them. */
     public record TestSheet(List<TestLine> tests, int done, int failed) {
-        static TestSheet of(Map<BenchTest, TestState> states, UnaryOperator<String> name) {
-            List<TestLine> lines = states.entrySet().stream()
-                    .map(e -> TestLine.of(e.getKey(), e.getValue(), name))
-                    .toList();
+        static TestSheet of(TestStates states, UnaryOperator<String> name) {
             return new TestSheet(
-                    lines,
-                    count(states, TestState.Standing::isDone),
-                    count(states, s -> s == TestState.Standing.FAILED));
-        }
-
-        private static int count(Map<BenchTest, TestState> states, Predicate<TestState.Standing> which) {
-            return (int) states.values().stream()
-                    .filter(s -> which.test(s.standing()))
-                    .count();
+                    states.byTest().entrySet().stream()
+                            .map(e -> TestLine.of(e.getKey(), e.getValue(), name))
+                            .toList(),
+                    states.progress().done(),
+                    states.failed().size());
         }
     }
 

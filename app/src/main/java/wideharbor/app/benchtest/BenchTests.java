@@ -1,15 +1,10 @@
 package wideharbor.app.benchtest;
 
-import java.util.List;
-import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.core.analysis.JobAnalysis;
-import wideharbor.core.benchtest.BenchTest;
 import wideharbor.core.benchtest.TestPlan;
-import wideharbor.core.benchtest.TestResult;
-import wideharbor.core.benchtest.TestState;
-import wideharbor.core.dispatch.Progress;
+import wideharbor.core.benchtest.TestStates;
 
 /** How far the tests of a job are. */
 @Component
@@ -20,29 +15,13 @@ public class BenchTests {
         this.rows = rows;
     }
 
-    /**
-     * Of all bodies together.
-     *
-     * @param failed titles of those that failed, and of those that decided nothing
-     */
-    public record Standing(Progress tests, List<String> failed) {}
-
+    /** Of all bodies together. */
     @Transactional(readOnly = true)
-    public Standing of(JobAnalysis job) {
-        Map<BenchTest, TestState> states = states(TestPlan.of(job), job.job().id());
-        int done = (int)
-                states.values().stream().filter(s -> s.standing().isDone()).count();
-        return new Standing(
-                new Progress(done, states.size()),
-                states.entrySet().stream()
-                        .filter(e -> e.getValue().standing() == TestState.Standing.FAILED
-                                || e.getValue().standing() == TestState.Standing.UNDECIDED)
-                        .map(e -> e.getKey().title())
-                        .toList());
+    public TestStates of(JobAnalysis job) {
+        return of(TestPlan.of(job), job.job().id());
     }
 
-    Map<BenchTest, TestState> states(TestPlan plan, String job) {
-        List<TestResult> results = rows.of(job).stream().map(TestRow::result).toList();
-        return plan.states(results);
+    TestStates of(TestPlan plan, String job) {
+        return plan.states(rows.of(job).stream().map(TestRow::result).toList());
     }
 }

@@ -7,11 +7,12 @@ import wideharbor.app.benchtest.BenchTests;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.stock.Moves;
 import wideharbor.core.analysis.JobAnalysis;
+import wideharbor.core.benchtest.TestStates;
 import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Packed;
-import wideharbor.core.dispatch.Progress;
 import wideharbor.core.dispatch.PullList;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Progress;
 
 /** What the gate asks for: how far steps, tests, packing and return are. */
 @Component
@@ -29,10 +30,10 @@ class Progresses {
     record All(Progress steps, Progress tests, List<String> failedTests, Progress packed, Progress returned) {}
 
     All of(StoredJob stored, Judged judged, List<PullList.Line> lines) {
-        BenchTests.Standing bench = tests.of(judged.analyses());
+        TestStates bench = tests.of(judged.analyses());
         Packed packed = Packed.of(lines, moves.of(stored.job().id()));
         return new All(
-                ticked.of(judged.analyses()), bench.tests(), bench.failed(), packed.packing(), packed.returning());
+                ticked.of(judged.analyses()), bench.progress(), bench.failed(), packed.packing(), packed.returning());
     }
 
     Progress steps(JobAnalysis job) {
@@ -40,7 +41,7 @@ class Progresses {
     }
 
     Progress tests(JobAnalysis job) {
-        return tests.of(job).tests();
+        return tests.of(job).progress();
     }
 
     Progress packed(Job job) {

@@ -1,5 +1,6 @@
 package wideharbor.app.packing;
 
+import java.time.Instant;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -14,13 +15,8 @@ import wideharbor.core.stock.Piece;
  * @param toldApart types whose pieces have codes
  * @param out pieces that lie in a case of some job
  */
-record Scanned(
-        Map<String, Piece> pieces,
-        Set<String> toldApart,
-        Set<String> types,
-        Map<String, Named> out,
-        Map<String, String> titles) {
-    Move move(PackingController.Scan scan) {
+record Scanned(Map<String, Piece> pieces, Set<String> toldApart, Map<String, Named> out, Map<String, String> titles) {
+    Move move(PackingController.Scan scan, String who, Instant now) {
         String code = Piece.codeOf(scan.code());
         Optional<Double> cost = Optional.of(scan.cost()).filter(c -> c > 0);
         Piece piece = pieces.get(code);
@@ -32,7 +28,9 @@ record Scanned(
                     1,
                     scan.box(),
                     scan.remark().strip(),
-                    cost);
+                    cost,
+                    who,
+                    now);
         }
         String type = scan.code().strip().toLowerCase(Locale.ROOT);
         if (!titles.containsKey(type)) {
@@ -43,7 +41,7 @@ record Scanned(
             throw new IllegalArgumentException("Each " + titles.get(type) + " has a code of its own: scan the piece");
         }
         return new Move(
-                scan.kind(), type, "", scan.count(), scan.box(), scan.remark().strip(), cost);
+                scan.kind(), type, "", scan.count(), scan.box(), scan.remark().strip(), cost, who, now);
     }
 
     /** What keeps a piece from going that the list does not know. */
@@ -52,12 +50,26 @@ record Scanned(
         if (piece == null || move.kind() != Move.Kind.INTO_CASE) {
             return Optional.empty();
         }
-        if (!piece.condition().mayGo()) {
-            return Optional.of(piece.code() + " is " + piece.condition().inWords()
-                    + (piece.note().isEmpty() ? "." : ": " + piece.note()));
-        }
+        return piece.whyNotGo().or(() -> elsewhere(piece, job));
+    }
+
+    private Optional<String> elsewhere(Piece piece, String job) {
         return Optional.ofNullable(out.get(piece.code()))
                 .filter(n -> !n.id().equals(job))
                 .map(n -> piece.code() + " is out with " + n.title() + ".");
+    }
+
+    /**
+     * The state in which a move leaves its piece, from now on; empty where it is as it was, or nobody tells pieces
+     * apart.
+     */
+    Optional<Piece.Condition> settled(Move move) {
+        Piece piece = pieces.get(move.piece());
+        if (piece == null || move.kind().leaves(piece.condition()) == piece.condition()) {
+            return Optional.empty();
+        }
+        Piece after = piece.in(move.kind().leaves(piece.condition()));
+        pieces.put(after.code(), after);
+        return Optional.of(after.condition());
     }
 }

@@ -47,7 +47,7 @@ class MoveRow {
 
     protected MoveRow() {}
 
-    MoveRow(String id, String job, Move move, String who, Instant at) {
+    MoveRow(String id, String job, Move move) {
         this.id = id;
         this.job = job;
         this.kind = move.kind();
@@ -57,23 +57,15 @@ class MoveRow {
         this.box = move.box();
         this.remark = move.remark();
         this.cost = move.cost().orElse(null);
-        this.who = who;
-        this.at = at;
+        this.who = move.who();
+        this.at = move.at();
     }
 
     String job() {
         return job;
     }
 
-    String who() {
-        return who;
-    }
-
-    Instant at() {
-        return at;
-    }
-
     Move move() {
-        return new Move(kind, type, piece, pieces, box, remark, Optional.ofNullable(cost));
+        return new Move(kind, type, piece, pieces, box, remark, Optional.ofNullable(cost), who, at);
     }
 }

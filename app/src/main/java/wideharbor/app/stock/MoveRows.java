@@ -12,13 +12,6 @@ interface MoveRows extends JpaRepository<MoveRow, Long> {
     @Query("select m from MoveRow m where m.job = ?1 order by m.seq")
     List<MoveRow> of(String job);
 
-    @Query("""
-            select m from MoveRow m where m.job = ?1 and m.kind in (wideharbor.core.dispatch.Move.Kind.DAMAGED,
-              wideharbor.core.dispatch.Move.Kind.MISSING, wideharbor.core.dispatch.Move.Kind.CONSUMED)
-            order by m.seq desc
-            """)
-    List<MoveRow> notWhole(String job);
-
     @Query("select m.id from MoveRow m where m.id in ?1")
     List<String> known(Collection<String> ids);
 

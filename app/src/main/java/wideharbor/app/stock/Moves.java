@@ -1,8 +1,5 @@
 package wideharbor.app.stock;
 
-import java.time.Clock;
-import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +18,9 @@ public class Moves {
     private static final int MOST_EVENTS = 50;
 
     private final MoveRows rows;
-    private final Clock clock;
 
-    Moves(MoveRows rows, Clock clock) {
+    Moves(MoveRows rows) {
         this.rows = rows;
-        this.clock = clock;
     }
 
     /** In the order in which they were made. */
@@ -34,29 +29,14 @@ public class Moves {
         return rows.of(job).stream().map(MoveRow::move).toList();
     }
 
-    /**
-     * A move with who made it.
-     *
-     * @param who a person's id
-     */
-    public record Told(Move move, String who, Instant at) {}
-
-    /** What came back otherwise than whole, the last first. */
-    @Transactional(readOnly = true)
-    public List<Told> notWhole(String job) {
-        return rows.notWhole(job).stream()
-                .map(m -> new Told(m.move(), m.who(), m.at()))
-                .toList();
-    }
-
     @Transactional(readOnly = true)
     public Set<String> known(Collection<String> ids) {
         return ids.isEmpty() ? Set.of() : Set.copyOf(rows.known(ids));
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void add(String id, String job, Move move, String who) {
-        rows.save(new MoveRow(id, job, move, who, clock.instant().truncatedTo(ChronoUnit.MICROS)));
+    public void add(String id, String job, Move move) {
+        rows.save(new MoveRow(id, job, move));
     }
 
     /** With which job each of these pieces lies in a case or is away; nothing of one that is in the house. */

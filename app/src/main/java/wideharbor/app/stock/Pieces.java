@@ -31,11 +31,6 @@ public class Pieces {
     }
 
     @Transactional(readOnly = true)
-    public Optional<Piece> find(String code) {
-        return rows.findById(Piece.codeOf(code)).map(PieceRow::piece);
-    }
-
-    @Transactional(readOnly = true)
     public List<Piece> ofType(String type) {
         return rows.ofType(type).stream().map(PieceRow::piece).toList();
     }

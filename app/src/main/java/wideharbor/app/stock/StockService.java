@@ -103,8 +103,8 @@ class StockService {
                 row.job(),
                 titles.getOrDefault(row.job(), row.job()),
                 what,
-                accounts.displayName(row.who()),
-                row.at(),
+                accounts.displayName(move.who()),
+                move.at(),
                 move.remark(),
                 move.cost());
     }

@@ -88,6 +88,20 @@ class InstrumentEndpointTest {
         found.put("id", java.util.UUID.randomUUID().toString());
         found.put("reading", "not-one");
         assertEquals(409, tech.post(of, Map.of("results", List.of(found))).status());
+        JsonNode caliper =
+                tech.post("/api/instruments/caliper/read", Map.of("unit", "mm")).json();
+        JsonNode flange = tech.get(of)
+                .json()
+                .path("tests")
+                .valueStream()
+                .filter(t -> t.path("key").asString().equals("a:flange:body"))
+                .findFirst()
+                .orElseThrow();
+        Map<String, Object> other = OnTheWay.good(flange);
+        other.put("reading", caliper.path("id").asString());
+        Client.Answer refused = tech.post(of, Map.of("results", List.of(other)));
+        assertEquals(409, refused.status());
+        assertTrue(refused.detail().startsWith("The reading is one of Caliper in mm"), refused.detail());
     }
 
     @ParameterizedTest

@@ -3,12 +3,12 @@ package wideharbor.app.stock;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.Client;
+import wideharbor.app.OnTheWay;
 import wideharbor.app.RunningApp;
 
 /** The pieces of the house. */
@@ -18,25 +18,7 @@ class StockEndpointTest {
     private final Client lead = RunningApp.as("lead");
 
     private static Map<String, Object> edit(long seen, Map<String, Object> otherwise) {
-        Map<String, Object> edit = new HashMap<>(Map.of(
-                "seen",
-                seen,
-                "type",
-                "body-wren",
-                "serial",
-                "QW-1",
-                "owner",
-                "HOUSE",
-                "from",
-                "",
-                "condition",
-                "READY",
-                "home",
-                "Shelf A1",
-                "grams",
-                0,
-                "note",
-                ""));
+        Map<String, Object> edit = OnTheWay.edit(seen, "body-wren");
         edit.putAll(otherwise);
         return edit;
     }

@@ -78,7 +78,6 @@ final class SupportTests {
                 .lens(rig.rig().lens())
                 .how("Drag off, hands near. Tilt " + Math.round(tilt) + "° down, let go; the same up." + set)
                 .band(new Band.Answer("It stays where it is left, both ways."))
-                .instrument(Instrument.HEAD_METER)
                 .twice(true)
                 .why("A head that does not hold lets the rig fall forward onto a hand or a lens.")
                 .part(Optional.of(head.id()))

@@ -24,15 +24,17 @@ public record TestPlan(List<BenchTest> tests) {
         tests = List.copyOf(tests);
     }
 
-    /** Of one body. */
+    /** Of one body, thought of once for each state of the job. */
     public static TestPlan of(JobAnalysis job, BuildId body) {
-        return new TestPlan(byPlace(draft(job, job.job().gear().build(body))));
+        Build build = job.job().gear().build(body);
+        return job.rig(body, build.configurations().get(0).id(), build.lensIds().get(0))
+                .once(TestPlan.class, first -> new TestPlan(byPlace(draft(job, build))));
     }
 
     /** Of every body, one after the other. */
     public static TestPlan of(JobAnalysis job) {
         List<BenchTest> all = new ArrayList<>();
-        job.job().gear().builds().forEach(b -> all.addAll(byPlace(draft(job, b))));
+        job.job().gear().builds().forEach(b -> all.addAll(of(job, b.id()).tests()));
         return new TestPlan(all);
     }
 
@@ -61,13 +63,13 @@ public record TestPlan(List<BenchTest> tests) {
     }
 
     /** How far each test is, in the order of the plan. */
-    public Map<BenchTest, TestState> states(List<TestResult> inOrder) {
+    public TestStates states(List<TestResult> inOrder) {
         Map<String, List<TestResult>> byTest = new LinkedHashMap<>();
         inOrder.forEach(
                 r -> byTest.computeIfAbsent(r.test(), k -> new ArrayList<>()).add(r));
         Map<BenchTest, TestState> all = new LinkedHashMap<>();
         tests.forEach(t -> all.put(t, TestState.of(t, byTest.getOrDefault(t.key(), List.of()))));
-        return all;
+        return new TestStates(all);
     }
 
     /** Tests as they are thought of; the first of a key stays, and of those that are the same in all that is done. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.check.Verdict;
+import wideharbor.core.quantity.Progress;
 
 /** What a job may do next on its way out and back, and what stands in the way. */
 public final class Gate {
@@ -110,11 +111,27 @@ public final class Gate {
         return verdict.clear() ? unpacked(pieces) : Optional.of(verdict.inWords() + ".");
     }
 
-    public static Optional<String> whyNotReturned(Stage stage) {
-        if (stage == Stage.DISPATCHED) {
+    /** Why nothing is scanned so now; empty when it is. */
+    public static Optional<String> whyNotScanned(Stage stage, Move.Kind kind) {
+        if (stage == Stage.RECONCILED) {
+            return Optional.of("This job's return is closed.");
+        }
+        if (kind.isReturn() == stage.hasLeft()) {
             return Optional.empty();
         }
-        return stage.hasLeft() ? already(stage) : Optional.of("It has not left the house.");
+        return Optional.of(
+                stage.hasLeft()
+                        ? "This job has left the house: nothing goes into its cases or out of them."
+                        : "This job has not left the house: nothing of it can come back.");
+    }
+
+    /** A packed job from which something is taken is not packed; the first piece back brings the job back. */
+    public static Stage afterScan(Stage stage, Move.Kind kind) {
+        return switch (kind) {
+            case OUT_OF_CASE -> stage == Stage.PACKED ? Stage.SIGNED : stage;
+            case INTO_CASE -> stage;
+            case BACK, DAMAGED, MISSING, CONSUMED -> stage == Stage.DISPATCHED ? Stage.RETURNED : stage;
+        };
     }
 
     /** Why its return is not closed; empty when every piece that left is back or told of. */

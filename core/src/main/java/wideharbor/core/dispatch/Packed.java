@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import wideharbor.core.quantity.Progress;
 
 /**
  * What of a pull list is in which case, and what of that came back: counted from the moves, in their order. Each new
@@ -17,6 +18,7 @@ public final class Packed {
     private final Map<Integer, Map<String, Integer>> boxes = new TreeMap<>();
     private final Map<String, Integer> inBox = new HashMap<>();
     private final Map<String, Move.Kind> returned = new HashMap<>();
+    private final List<Move> notWhole = new ArrayList<>();
     private final Map<String, List<String>> codes = new HashMap<>();
 
     private Packed() {}
@@ -50,6 +52,16 @@ public final class Packed {
             codes = List.copyOf(codes);
             back = Map.copyOf(back);
         }
+
+        /** What is still to go into a case; below 0 when too many are in one. */
+        public int toPack() {
+            return wanted - in;
+        }
+
+        /** What left and nobody has told of. */
+        public int untold() {
+            return in - back.values().stream().mapToInt(Integer::intValue).sum();
+        }
     }
 
     /** @param inOrder moves that were let through, the first one first */
@@ -63,6 +75,15 @@ public final class Packed {
         }
         inOrder.forEach(packed::count);
         return packed;
+    }
+
+    /** Counts a move that can be; one that cannot is told and not counted. */
+    public Optional<String> take(Move move) {
+        Optional<String> why = whyNot(move);
+        if (why.isEmpty()) {
+            count(move);
+        }
+        return why;
     }
 
     private void count(Move move) {
@@ -87,9 +108,13 @@ public final class Packed {
                 codes.getOrDefault(move.type(), new ArrayList<>()).remove(move.piece());
             }
             case BACK, DAMAGED, MISSING, CONSUMED -> {
-                replaced(move, tally)
-                        .ifPresent(k -> tally.back.computeIfPresent(
-                                k, (kind, n) -> n > move.count() ? n - move.count() : null));
+                replaced(move, tally).ifPresent(k -> {
+                    tally.back.computeIfPresent(k, (kind, n) -> n > move.count() ? n - move.count() : null);
+                    noLonger(k, move);
+                });
+                if (move.kind().isNotWhole()) {
+                    notWhole.add(move);
+                }
                 tally.back.merge(move.kind(), move.count(), Integer::sum);
                 if (!move.piece().isEmpty()) {
                     returned.put(move.piece(), move.kind());
@@ -151,6 +176,24 @@ public final class Packed {
                         .findFirst();
     }
 
+    /** Takes what was told of a piece, or of so many of a kind, off what is not whole. */
+    private void noLonger(Move.Kind told, Move move) {
+        int left = move.count();
+        for (int i = notWhole.size() - 1; i >= 0 && left > 0; i--) {
+            Move before = notWhole.get(i);
+            if (before.kind() == told
+                    && before.type().equals(move.type())
+                    && before.piece().equals(move.piece())) {
+                int stays = Math.max(0, before.count() - left);
+                left -= before.count() - stays;
+                notWhole.remove(i);
+                if (stays > 0) {
+                    notWhole.add(i, before.of(stays));
+                }
+            }
+        }
+    }
+
     private Optional<String> whyNotBack(Move move, Tally tally) {
         String called = called(move, tally.title);
         if (!move.piece().isEmpty() && !inBox.containsKey(move.piece())) {
@@ -204,6 +247,16 @@ public final class Packed {
         return Optional.ofNullable(inBox.get(piece));
     }
 
+    /** What is damaged, missing or used up as it stands, in the order in which it was told. */
+    public List<Move> notWhole() {
+        return List.copyOf(notWhole);
+    }
+
+    /** What that costs, as far as somebody told. */
+    public double cost() {
+        return notWhole.stream().mapToDouble(m -> m.cost().orElse(0.0)).sum();
+    }
+
     /** How a piece came back; empty while nobody has told. */
     public Optional<Move.Kind> cameBack(String piece) {
         return Optional.ofNullable(returned.get(piece));
@@ -211,7 +264,7 @@ public final class Packed {
 
     /** How much of the list is in cases. What is in one and not asked for keeps it from being whole. */
     public Progress packing() {
-        Progress all = new Progress(0, 0);
+        Progress all = Progress.NOTHING;
         for (Tally t : byType.values()) {
             int most = Math.max(t.wanted, t.in);
             all = all.plus(new Progress(Math.min(t.wanted, t.in), most));
@@ -221,7 +274,7 @@ public final class Packed {
 
     /** How much of what left is accounted for. */
     public Progress returning() {
-        Progress all = new Progress(0, 0);
+        Progress all = Progress.NOTHING;
         for (Tally t : byType.values()) {
             all = all.plus(new Progress(Math.min(t.in, t.told()), t.in));
         }

@@ -90,6 +90,13 @@ public record Piece(
         return written.strip().toUpperCase(Locale.ROOT);
     }
 
+    /** Why it does not go out; empty when it may. */
+    public Optional<String> whyNotGo() {
+        return condition.mayGo()
+                ? Optional.empty()
+                : Optional.of(code + " is " + condition.inWords() + (note.isEmpty() ? "." : ": " + note));
+    }
+
     public Piece in(Condition other) {
         return new Piece(code, type, serial, owner, from, other, home, grams, note);
     }

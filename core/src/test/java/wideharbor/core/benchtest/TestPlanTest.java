@@ -58,7 +58,10 @@ class TestPlanTest {
     @Test
     void statesComeInTheOrderOfThePlan() {
         TestPlan plan = plan(withLens());
-        Map<BenchTest, TestState> states = plan.states(List.of());
+        TestStates all = plan.states(List.of());
+        Map<BenchTest, TestState> states = all.byTest();
+        assertEquals(plan.tests().size(), all.progress().left());
+        assertEquals(List.of(), all.failed());
         assertEquals(plan.tests(), List.copyOf(states.keySet()));
         assertTrue(states.values().stream().allMatch(s -> s.standing() == TestState.Standing.OPEN));
     }

@@ -15,6 +15,7 @@ import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Progress;
 import wideharbor.core.testkit.Bag;
 
 class DispatchTest {
@@ -95,9 +96,21 @@ class DispatchTest {
 
     @Test
     void whatLeftComesBackAndIsAccountedFor() {
-        assertTrue(Gate.whyNotReturned(Stage.DISPATCHED).isEmpty());
+        assertTrue(Gate.whyNotScanned(Stage.DISPATCHED, Move.Kind.BACK).isEmpty());
+        assertTrue(Gate.whyNotScanned(Stage.DRAFT, Move.Kind.INTO_CASE).isEmpty());
         assertEquals(
-                "It has not left the house.", Gate.whyNotReturned(Stage.PACKED).orElseThrow());
+                "This job has left the house: nothing goes into its cases or out of them.",
+                Gate.whyNotScanned(Stage.DISPATCHED, Move.Kind.OUT_OF_CASE).orElseThrow());
+        assertEquals(
+                "This job's return is closed.",
+                Gate.whyNotScanned(Stage.RECONCILED, Move.Kind.BACK).orElseThrow());
+        assertEquals(Stage.RETURNED, Gate.afterScan(Stage.DISPATCHED, Move.Kind.MISSING));
+        assertEquals(Stage.RETURNED, Gate.afterScan(Stage.RETURNED, Move.Kind.BACK));
+        assertEquals(Stage.SIGNED, Gate.afterScan(Stage.PACKED, Move.Kind.OUT_OF_CASE));
+        assertEquals(Stage.CHECKED, Gate.afterScan(Stage.CHECKED, Move.Kind.OUT_OF_CASE));
+        assertEquals(
+                "This job has not left the house: nothing of it can come back.",
+                Gate.whyNotScanned(Stage.PACKED, Move.Kind.BACK).orElseThrow());
         assertEquals(
                 "It must be back first; it is dispatched.",
                 Gate.whyNotReconciled(Stage.DISPATCHED, ALL).orElseThrow());

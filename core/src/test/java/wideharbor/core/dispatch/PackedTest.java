@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.dispatch.Move.Kind;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Progress;
+import wideharbor.core.stock.Piece;
 import wideharbor.core.testkit.Parts;
 
 /** Two bodies and three cables into cases, and back. */
@@ -23,12 +26,17 @@ class PackedTest {
         return new PullList.Line(Parts.part(id).make(), pieces, 0, Figure.unknown("not weighed"), List.of());
     }
 
+    private static Move move(
+            Kind kind, String type, String piece, int count, int box, String remark, Optional<Double> cost) {
+        return new Move(kind, type, piece, count, box, remark, cost, "tech", Instant.EPOCH);
+    }
+
     private static Move body(Kind kind, String code, int box) {
-        return new Move(kind, "body", code, 1, box, kind.isReturn() ? "seen" : "", Optional.empty());
+        return move(kind, "body", code, 1, box, kind.isReturn() ? "seen" : "", Optional.empty());
     }
 
     private static Move cables(Kind kind, int count, int box) {
-        return new Move(kind, "cable", "", count, box, kind.isReturn() ? "counted" : "", Optional.empty());
+        return move(kind, "cable", "", count, box, kind.isReturn() ? "counted" : "", Optional.empty());
     }
 
     private Packed now() {
@@ -60,7 +68,7 @@ class PackedTest {
         refused("All 3 of cable are packed: no more go.", cables(Kind.INTO_CASE, 2, 1));
         refused(
                 "L-9 is not on the pull list of this job.",
-                new Move(Kind.INTO_CASE, "lamp", "L-9", 1, 1, "", Optional.empty()));
+                move(Kind.INTO_CASE, "lamp", "L-9", 1, 1, "", Optional.empty()));
         assertEquals(new Progress(4, 5), now().packing());
         assertEquals(Map.of(1, Map.of("body", 1), 2, Map.of("body", 1, "cable", 2)), now().boxes());
         done(body(Kind.OUT_OF_CASE, "T-1", 0));
@@ -117,23 +125,50 @@ class PackedTest {
         assertEquals(Map.of(Kind.BACK, 2, Kind.DAMAGED, 1), now().lines().get(1).back());
         assertEquals(Map.of(Kind.DAMAGED, 1), now().lines().get(0).back());
         assertEquals(Optional.of(Kind.DAMAGED), now().cameBack("T-2"));
+        assertEquals(
+                List.of(Kind.DAMAGED, Kind.DAMAGED),
+                now().notWhole().stream().map(Move::kind).toList(),
+                "what turned up is missing no more");
         assertEquals(new Progress(4, 5), now().returning());
+    }
+
+    /** Three missing, two of them turn up: one is left, with its cost; what is told better takes the old off. */
+    @Test
+    void whatIsNotWholeIsToldAsItStands() {
+        pack();
+        done(move(Kind.MISSING, "cable", "", 3, 0, "in the ferry", Optional.of(30.0)));
+        done(cables(Kind.BACK, 2, 0));
+        assertEquals(1, now().notWhole().get(0).count());
+        assertEquals(30, now().cost(), 1e-9);
+        done(move(Kind.DAMAGED, "body", "T-1", 1, 0, "fell", Optional.of(120.5)));
+        assertEquals(150.5, now().cost(), 1e-9);
+        Packed.Line line = now().lines().get(1);
+        assertEquals(0, line.untold());
+        assertEquals(0, line.toPack());
+    }
+
+    @Test
+    void whatIsBrokenOrGoneIsNotOffered() {
+        assertEquals(Piece.Condition.NEEDS_SERVICE, Kind.DAMAGED.leaves(Piece.Condition.READY));
+        assertEquals(Piece.Condition.LOST, Kind.MISSING.leaves(Piece.Condition.TRIAL));
+        assertEquals(Piece.Condition.READY, Kind.BACK.leaves(Piece.Condition.LOST));
+        assertEquals(Piece.Condition.TRIAL, Kind.BACK.leaves(Piece.Condition.TRIAL));
+        assertEquals(Piece.Condition.RETIRED, Kind.CONSUMED.leaves(Piece.Condition.READY));
     }
 
     @Test
     void aMoveSaysAllOfIt() {
         assertThrows(IllegalArgumentException.class, () -> body(Kind.INTO_CASE, "T-1", 0));
         assertThrows(IllegalArgumentException.class, () -> cables(Kind.INTO_CASE, 0, 1));
-        assertThrows(
-                IllegalArgumentException.class, () -> new Move(Kind.BACK, "body", "T-1", 2, 0, "", Optional.empty()));
+        assertThrows(IllegalArgumentException.class, () -> move(Kind.BACK, "body", "T-1", 2, 0, "", Optional.empty()));
         assertEquals(
                 "Say what is broken, or how it went missing",
                 assertThrows(
                                 IllegalArgumentException.class,
-                                () -> new Move(Kind.DAMAGED, "body", "T-1", 1, 0, " ", Optional.empty()))
+                                () -> move(Kind.DAMAGED, "body", "T-1", 1, 0, " ", Optional.empty()))
                         .getMessage());
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new Move(Kind.BACK, "body", "T-1", 1, 0, "", Optional.of(Double.NaN)));
+                () -> move(Kind.BACK, "body", "T-1", 1, 0, "", Optional.of(Double.NaN)));
     }
 }

@@ -34,6 +34,10 @@ class PieceTest {
         assertTrue(piece("A").condition().mayGo());
         assertTrue(Piece.Condition.TRIAL.mayGo());
         assertFalse(piece("A").in(Piece.Condition.QUARANTINED).condition().mayGo());
+        assertEquals(
+                "A is quarantined.",
+                piece("A").in(Piece.Condition.QUARANTINED).whyNotGo().orElseThrow());
+        assertTrue(piece("A").whyNotGo().isEmpty());
         assertEquals("waiting for service", Piece.Condition.NEEDS_SERVICE.inWords());
     }
 }

@@ -1,7 +1,9 @@
-package wideharbor.core.dispatch;
+package wideharbor.core.quantity;
 
 /** How much of something is done. */
 public record Progress(int done, int of) {
+    public static final Progress NOTHING = new Progress(0, 0);
+
     public Progress {
         if (done < 0 || of < done) {
             throw new IllegalArgumentException("Of " + of + " there cannot be " + done + " done");
