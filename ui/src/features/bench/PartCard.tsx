@@ -4,6 +4,7 @@ import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
 import type { DoAct } from './useBench';
 import type { BenchActions } from './useBenchKeys';
+import { PieceField } from './PieceField';
 import { NumberField } from '../../shared/kit/NumberField';
 
 /** What can be set and done on the chosen part. */
@@ -35,6 +36,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
       )}
       {actions.canEdit && (
         <>
+          <PieceField key={row.piece} row={row} act={act} />
           <form
             className="weigh"
             onSubmit={(e) => {

@@ -32,6 +32,7 @@ const row = (placement: string, title: string, over: Partial<Schemas['Row']> = {
   category: 'PLATE',
   level: 'BELOW',
   on: 'body',
+  piece: '',
   mass: { kind: 'KNOWN', value: 100, low: 100, high: 100, source: 'MAKER', by: '', when: '' },
   confidence: 'TRIED_BY_US',
   note: '',

@@ -3001,6 +3001,15 @@ export interface components {
              */
             kind: "FIX";
         };
+        EditIdentify: {
+            code: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "IDENTIFY";
+            placement: string;
+        };
         EditImprovise: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3124,7 +3133,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4129,6 +4138,7 @@ export interface components {
             in: number;
             /** Format: int32 */
             missing: number;
+            named: string[];
             planned: number[];
             title: string;
             /** Format: int32 */
@@ -4652,6 +4662,7 @@ export interface components {
             note: string;
             on: string;
             onlyHere: boolean;
+            piece: string;
             placement: string;
             root: boolean;
             settings: components["schemas"]["SettingView"][];

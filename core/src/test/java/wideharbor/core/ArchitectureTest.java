@@ -104,6 +104,7 @@ class ArchitectureTest {
                             "people",
                             "changeover",
                             "plates",
+                            "stock",
                             "analysis")),
             Map.entry(
                     "check",

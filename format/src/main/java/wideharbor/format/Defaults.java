@@ -50,6 +50,7 @@ final class Defaults {
         for (JsonNode placement : build.path("placements")) {
             put((ObjectNode) placement, "label", MAKE.stringNode(""));
             put((ObjectNode) placement, "weighedGrams", MAKE.objectNode().put("unknown", "not weighed"));
+            put((ObjectNode) placement, "piece", MAKE.stringNode(""));
         }
         for (JsonNode joint : build.path("joints")) {
             joint((ObjectNode) joint);

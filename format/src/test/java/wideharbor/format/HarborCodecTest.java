@@ -66,6 +66,7 @@ class HarborCodecTest {
         Job job = codec.read(demo("slack-water"));
         var edit = List.of(
                 Scoped.base(new Command.Remove(PlacementId.of("clip"))),
+                Scoped.base(new Command.Identify(PlacementId.of("legs"), "L-2")),
                 Scoped.base(new Command.Weigh(PlacementId.of("legs"), Figure.measured(4100, "tech", "2026-11-24"))),
                 Scoped.lens(LensId.of("a135"), new Command.Set(SettingKey.parse("dovetail:rail:0"), 48.5, false)));
         Job edited = job.with(

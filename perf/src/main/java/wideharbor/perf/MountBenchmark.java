@@ -131,13 +131,12 @@ public class MountBenchmark {
                         .build()))
                 .build();
         Catalogue catalogue = new Catalogue(List.of(post, clamp), Standards.seed());
-        List<Placement> placements =
-                new ArrayList<>(List.of(new Placement(PlacementId.of("post"), post.ref(), "", Placement.NOT_WEIGHED)));
+        List<Placement> placements = new ArrayList<>(List.of(Placement.of(PlacementId.of("post"), post.ref(), "")));
         List<Joint> joints = new ArrayList<>();
         List<Setting> settings = new ArrayList<>();
         for (int i = 0; i < parts - 1; i++) {
             String id = "c" + i;
-            placements.add(new Placement(PlacementId.of(id), clamp.ref(), "", Placement.NOT_WEIGHED));
+            placements.add(Placement.of(PlacementId.of(id), clamp.ref(), ""));
             joints.add(new Joint(
                     new JointId("j" + i),
                     Joint.Kind.LOCATING,

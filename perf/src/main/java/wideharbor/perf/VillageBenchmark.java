@@ -163,12 +163,12 @@ public class VillageBenchmark {
                 List.of(),
                 List.of(new PowerFacet.Battery("plug", Figure.maker(150), 1, 16.8, 14.4, 12, 150, 200)));
         List<Placement> placed = new ArrayList<>(List.of(
-                new Placement(PlacementId.of("root"), root.ref(), "", Placement.NOT_WEIGHED),
-                new Placement(PlacementId.of("battery"), battery.ref(), "", Placement.NOT_WEIGHED)));
+                Placement.of(PlacementId.of("root"), root.ref(), ""),
+                Placement.of(PlacementId.of("battery"), battery.ref(), "")));
         List<Joint> joints = new ArrayList<>(List.of(joint("jb", "root", "battery", "battery", "plug")));
         List<CableRun> cables = new ArrayList<>();
         for (int i = 0; i < DEVICES; i++) {
-            placed.add(new Placement(PlacementId.of("d" + i), device.ref(), "", Placement.NOT_WEIGHED));
+            placed.add(Placement.of(PlacementId.of("d" + i), device.ref(), ""));
             joints.add(joint("j" + i, "root", "face-" + i, "d" + i, "foot"));
             cables.add(new CableRun(
                     new CableId("k" + i),
@@ -200,12 +200,11 @@ public class VillageBenchmark {
                         new SignalFacet.Signal("out", Carried.PICTURE, 12, false),
                         new SignalFacet.Display(SignalFacet.Trust.FOCUS, true, SignalFacet.Tube.NONE),
                         new SignalFacet.Passage("in", "out", true)));
-        List<Placement> placed =
-                new ArrayList<>(List.of(new Placement(PlacementId.of("root"), root.ref(), "", Placement.NOT_WEIGHED)));
+        List<Placement> placed = new ArrayList<>(List.of(Placement.of(PlacementId.of("root"), root.ref(), "")));
         List<Joint> joints = new ArrayList<>();
         List<CableRun> cables = new ArrayList<>();
         for (int i = 0; i < LINKS; i++) {
-            placed.add(new Placement(PlacementId.of("b" + i), box.ref(), "", Placement.NOT_WEIGHED));
+            placed.add(Placement.of(PlacementId.of("b" + i), box.ref(), ""));
             joints.add(joint("j" + i, "root", "face-" + i, "b" + i, "foot"));
             SocketRef from = i == 0
                     ? new SocketRef(PlacementId.of("root"), "sdi")

@@ -160,6 +160,7 @@ class BenchAssembler {
                                     + rig.port(j.parent()).title())
                             .orElse("the rig's origin"),
                     Mass.ofPlacement(placed.placement(), placed.type()),
+                    placed.placement().piece(),
                     joint.map(Joint::confidence),
                     joint.map(Joint::note).orElse(""),
                     joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent())))

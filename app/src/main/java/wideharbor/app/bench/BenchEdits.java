@@ -12,10 +12,12 @@ import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
+import wideharbor.app.stock.Weighings;
 import wideharbor.app.web.Refusal;
 import wideharbor.app.web.Stale;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Placement;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.Judged;
 import wideharbor.core.edit.EditRequest;
@@ -32,6 +34,7 @@ class BenchEdits {
     private final BenchAssembler assembler;
     private final Accounts accounts;
     private final Occasions occasions;
+    private final Weighings weighings;
 
     BenchEdits(
             JobStore store,
@@ -40,7 +43,9 @@ class BenchEdits {
             Reports reports,
             BenchAssembler assembler,
             Accounts accounts,
-            Occasions occasions) {
+            Occasions occasions,
+            Weighings weighings) {
+        this.weighings = weighings;
         this.store = store;
         this.journal = journal;
         this.changes = changes;
@@ -71,8 +76,22 @@ class BenchEdits {
                 at,
                 Journal.Deed.edit(who, reading.summary(), asked.request().reason()),
                 reading.commands());
+        if (asked.request() instanceof EditRequest.Weigh weigh) {
+            ofThePiece(seen.analysis(), weigh, who);
+        }
         Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
         return new Done(show, after);
+    }
+
+    /** What a part weighs is known of the piece that it is, in every other rig too. */
+    private void ofThePiece(RigAnalysis analysis, EditRequest.Weigh weigh, String who) {
+        analysis.rig()
+                .content()
+                .placement(weigh.placement())
+                .map(Placement::piece)
+                .filter(code -> !code.isEmpty())
+                .ifPresent(code -> weighings.atTheBench(
+                        code, weigh.grams(), who, analysis.job().id()));
     }
 
     /** What an edit would come to in the configuration looked at: the Bench as it would stand there, nothing stored. */

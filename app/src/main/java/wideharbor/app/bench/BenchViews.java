@@ -75,7 +75,10 @@ final class BenchViews {
     /** A lens to choose, with how it stands. */
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
-    /** {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip. */
+    /**
+     * {@code piece}: the house's, by its code; empty while nobody said which. {@code marks} says which mark goes to
+     * which; {@code tip} is left, up, ahead of an arm's tip.
+     */
     record Row(
             PlacementId placement,
             String title,
@@ -84,6 +87,7 @@ final class BenchViews {
             Stack.Level level,
             String on,
             Figure mass,
+            String piece,
             Optional<Joint.Confidence> confidence,
             String note,
             String marks,

@@ -3,26 +3,31 @@ package wideharbor.app.bench;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.snapshots.SnapshotService;
+import wideharbor.app.stock.Pieces;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Occasion;
 import wideharbor.core.edit.Snapshots;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.stock.Piece;
 
 /** What an edit needs to know beyond the rig: who asks and when, remembered states, and remedies tried anew. */
 @Component
 class Occasions {
     private final RemedyService remedies;
     private final SnapshotService states;
+    private final Pieces pieces;
     private final Clock clock;
 
-    Occasions(RemedyService remedies, SnapshotService states, Clock clock) {
+    Occasions(RemedyService remedies, SnapshotService states, Pieces pieces, Clock clock) {
         this.remedies = remedies;
         this.states = states;
+        this.pieces = pieces;
         this.clock = clock;
     }
 
@@ -42,6 +47,11 @@ class Occasions {
             @Override
             public List<Snapshots.Mark> marks(long state) {
                 return states.marks(loaded.job().id(), analysis.build().id(), state);
+            }
+
+            @Override
+            public Optional<Piece> piece(String code) {
+                return Optional.ofNullable(pieces.of(List.of(code)).get(code));
             }
 
             @Override

@@ -25,6 +25,10 @@ class BuildRow {
     @Column(columnDefinition = "longtext")
     String content = "";
 
+    /** Codes of the house's pieces that its parts are, each with a blank around it; written with the content. */
+    @Column(columnDefinition = "text")
+    String pieces = "";
+
     @Column(name = "taken_off")
     boolean takenOff;
 
@@ -33,10 +37,8 @@ class BuildRow {
 
     protected BuildRow() {}
 
-    BuildRow(String job, String build, String title, int ordinal, String content) {
+    BuildRow(String job, String build, int ordinal) {
         this.key = new Key(job, build);
-        this.title = title;
         this.ordinal = ordinal;
-        this.content = content;
     }
 }

@@ -109,8 +109,14 @@ public class JobChanges {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob changeGear(StoredJob before, BuildId build, GearPackage after) {
+        return changeGear(before, build, after, "it was changed since");
+    }
+
+    /** @param why what changed, for whoever had signed it */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob changeGear(StoredJob before, BuildId build, GearPackage after, String why) {
         int revision = store.saveGear(before, build, after);
-        store.reopen(before);
+        store.reopen(before, why);
         Map<BuildId, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
         revisions.put(build, revision);
         return stands(before.revised(revisions), reports.change(before, after));

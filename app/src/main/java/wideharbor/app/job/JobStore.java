@@ -1,6 +1,7 @@
 package wideharbor.app.job;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -126,8 +127,7 @@ public class JobStore {
         happened.toJob(row.id);
         int ordinal = 0;
         for (Build build : job.gear().builds()) {
-            builds.save(
-                    new BuildRow(job.id(), build.id().toString(), build.title(), ordinal++, codec.writeBuild(build)));
+            write(new BuildRow(job.id(), build.id().toString(), ordinal++), build);
         }
         saveKit(job.id(), new Kit(Map.of()), job.gear().kit());
     }
@@ -136,7 +136,14 @@ public class JobStore {
     void addBuild(String job, Build build) {
         List<BuildRow> all = builds.everyOf(job);
         int last = all.isEmpty() ? -1 : all.get(all.size() - 1).ordinal;
-        builds.save(new BuildRow(job, build.id().toString(), build.title(), last + 1, codec.writeBuild(build)));
+        write(new BuildRow(job, build.id().toString(), last + 1), build);
+    }
+
+    private void write(BuildRow row, Build build) {
+        row.title = build.title();
+        row.content = codec.writeBuild(build);
+        row.pieces = build.pieces().stream().collect(Collectors.joining(" ", " ", " "));
+        builds.save(row);
     }
 
     /** Ids of every body of a job, those taken off among them. */
@@ -162,8 +169,7 @@ public class JobStore {
     void titleBuild(String job, Build titled) {
         BuildRow row =
                 builds.findById(new BuildRow.Key(job, titled.id().toString())).orElseThrow();
-        row.title = titled.title();
-        row.content = codec.writeBuild(titled);
+        write(row, titled);
         row.revision++;
     }
 
@@ -200,7 +206,7 @@ public class JobStore {
     int saveGear(StoredJob before, BuildId build, GearPackage after) {
         BuildRow row = builds.findById(new BuildRow.Key(before.job().id(), build.toString()))
                 .orElseThrow();
-        row.content = codec.writeBuild(after.build(build));
+        write(row, after.build(build));
         row.revision++;
         saveKit(before.job().id(), before.job().gear().kit(), after.kit());
         return row.revision;
@@ -256,13 +262,33 @@ public class JobStore {
                 judged.job(), row.stage, row.revision, row.stateNo, before.under(), before.buildRevisions());
     }
 
+    /** Jobs that have not left whose rigs were built with pieces of the house, by code of the piece. */
+    @Transactional(readOnly = true)
+    public Map<String, List<String>> builtWithPieces() {
+        Map<String, List<String>> all = new LinkedHashMap<>();
+        for (Rows.WithPieces with : builds.withPieces()) {
+            for (String code : with.pieces().strip().split(" ")) {
+                List<String> known = all.computeIfAbsent(code, c -> new ArrayList<>());
+                if (!known.contains(with.job())) {
+                    known.add(with.job());
+                }
+            }
+        }
+        return all;
+    }
+
     /** What was signed does not stand any more: a draft again, under its next revision. */
     void reopen(StoredJob before) {
+        reopen(before, "it was changed since");
+    }
+
+    /** @param why what changed, for whoever had signed it */
+    void reopen(StoredJob before, String why) {
         JobRow row = row(before.job().id());
         row.revision++;
         if (row.stage != Gate.Stage.DRAFT) {
-            row.stageNote = "It was " + Gate.word(row.stage) + " at revision " + before.revision()
-                    + "; it was changed since, so it is a draft again.";
+            row.stageNote = "It was " + Gate.word(row.stage) + " at revision " + before.revision() + "; " + why
+                    + ", so it is a draft again.";
         }
         row.stage = Gate.Stage.DRAFT;
     }

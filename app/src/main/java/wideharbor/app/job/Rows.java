@@ -57,12 +57,20 @@ final class Rows {
         List<String> operators(Limit limit);
     }
 
+    /** A job, and the codes of the pieces that one of its bodies was built with. */
+    record WithPieces(String job, String pieces) {}
+
     interface Builds extends JpaRepository<BuildRow, BuildRow.Key> {
         @Query("select b from BuildRow b where b.key.jobId = ?1 and b.takenOff = false order by b.ordinal")
         List<BuildRow> of(String job);
 
         @Query("select b from BuildRow b where b.key.jobId = ?1 order by b.ordinal")
         List<BuildRow> everyOf(String job);
+
+        @Query("select new wideharbor.app.job.Rows$WithPieces(b.key.jobId, b.pieces) from BuildRow b, JobRow j "
+                + "where j.id = b.key.jobId and b.takenOff = false and trim(b.pieces) <> '' and j.archivedAt is null "
+                + "and j.stage not in " + Jobs.LEFT + " order by j.loadAt, j.id, b.ordinal")
+        List<WithPieces> withPieces();
 
         @Query("select b from BuildRow b where b.key.jobId in ?1 and b.takenOff = false order by b.ordinal")
         List<BuildRow> ofAll(List<String> jobs);

@@ -89,7 +89,8 @@ public final class PackingViews {
 
     /**
      * {@code toldApart}: each piece has a code; {@code planned}: the cases that the plan puts it into; {@code toPack}
-     * is below 0 where too many are in cases; {@code untold}: left, and nobody has told how it came back.
+     * is below 0 where too many are in cases; {@code named}: the pieces that the rigs were built with; {@code untold}:
+     * left, and nobody has told how it came back.
      */
     public record PackLine(
             String type,
@@ -101,6 +102,7 @@ public final class PackingViews {
             int untold,
             boolean toldApart,
             List<String> codes,
+            List<String> named,
             List<Integer> planned,
             int back,
             int damaged,
@@ -117,6 +119,7 @@ public final class PackingViews {
                     line.untold(),
                     toldApart,
                     line.codes(),
+                    line.named(),
                     planned,
                     line.back().getOrDefault(Move.Kind.BACK, 0),
                     line.back().getOrDefault(Move.Kind.DAMAGED, 0),

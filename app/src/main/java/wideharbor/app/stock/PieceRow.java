@@ -58,6 +58,10 @@ class PieceRow {
         this.note = piece.note();
     }
 
+    void weigh(double grams) {
+        this.grams = grams;
+    }
+
     long version() {
         return version;
     }

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -93,8 +94,8 @@ class StockController {
     @PutMapping("/pieces/{code}")
     @Audited("changed a piece")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
-    PieceCard change(@PathVariable String code, @Valid @RequestBody PieceEdit edit) {
-        return service.change(code, edit);
+    PieceCard change(@PathVariable String code, @Valid @RequestBody PieceEdit edit, Principal who) {
+        return service.change(code, edit, who.getName());
     }
 
     @GetMapping("/pieces.csv")
@@ -121,15 +122,15 @@ class StockController {
 
     @PostMapping("/pieces/read")
     @PreAuthorize("hasRole('LEAD')")
-    PiecesRead read(@Valid @RequestBody PiecesText text) {
-        return service.read(text.text(), false);
+    PiecesRead read(@Valid @RequestBody PiecesText text, Principal who) {
+        return service.read(text.text(), false, who.getName());
     }
 
     /** Stores a file in which nothing is wrong; one in which something is stores nothing. */
     @PostMapping("/pieces/store")
     @Audited("took pieces from a file")
     @PreAuthorize("hasRole('LEAD')")
-    PiecesRead store(@Valid @RequestBody PiecesText text) {
-        return service.read(text.text(), true);
+    PiecesRead store(@Valid @RequestBody PiecesText text, Principal who) {
+        return service.read(text.text(), true, who.getName());
     }
 }

@@ -1,5 +1,6 @@
 package wideharbor.app.stock;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,13 +31,21 @@ class StockService {
     private final PieceRows rows;
     private final Pieces pieces;
     private final Moves moves;
+    private final Weighings weighings;
     private final CatalogueStore catalogue;
     private final Accounts accounts;
 
-    StockService(PieceRows rows, Pieces pieces, Moves moves, CatalogueStore catalogue, Accounts accounts) {
+    StockService(
+            PieceRows rows,
+            Pieces pieces,
+            Moves moves,
+            Weighings weighings,
+            CatalogueStore catalogue,
+            Accounts accounts) {
         this.rows = rows;
         this.pieces = pieces;
         this.moves = moves;
+        this.weighings = weighings;
         this.catalogue = catalogue;
         this.accounts = accounts;
     }
@@ -110,7 +119,7 @@ class StockService {
     }
 
     @Transactional
-    StockController.PieceCard change(String written, StockController.PieceEdit edit) {
+    StockController.PieceCard change(String written, StockController.PieceEdit edit, String who) {
         Piece next = piece(Piece.codeOf(written), edit);
         if (catalogue.catalogue().current().stream().noneMatch(t -> t.ref().id().equals(edit.type()))) {
             throw new Refusal(HttpStatus.BAD_REQUEST, "'" + edit.type() + "' is no type of this house's catalogue.");
@@ -120,9 +129,19 @@ class StockService {
         if (known.isPresent() ? version != edit.seen() : edit.seen() > 0) {
             throw Refusal.conflict("The piece " + next.code() + " was changed meanwhile. Nothing was overwritten.");
         }
+        Optional<Piece> before = known.map(PieceRow::piece);
         known.ifPresentOrElse(row -> row.set(next), () -> rows.save(new PieceRow(next)));
         rows.flush();
+        weighings.told(weighed(before, next), who);
         return card(next.code());
+    }
+
+    /** What is known of a piece now and was not before. */
+    private static Map<String, Double> weighed(Optional<Piece> before, Piece next) {
+        return next.grams()
+                .filter(g -> !before.flatMap(Piece::grams).equals(Optional.of(g)))
+                .map(g -> Map.of(next.code(), g))
+                .orElse(Map.of());
     }
 
     private static Piece piece(String code, StockController.PieceEdit edit) {
@@ -149,7 +168,7 @@ class StockService {
     }
 
     @Transactional
-    StockController.PiecesRead read(String text, boolean store) {
+    StockController.PiecesRead read(String text, boolean store, String who) {
         Map<String, String> names = names();
         PiecesCsv.Reading reading = PiecesCsv.read(text, names::containsKey);
         Map<String, Piece> known =
@@ -163,6 +182,9 @@ class StockService {
         boolean stores = store && reading.problems().isEmpty();
         if (stores) {
             pieces.store(reading.pieces());
+            Map<String, Double> weighed = new HashMap<>();
+            reading.pieces().forEach(p -> weighed.putAll(weighed(Optional.ofNullable(known.get(p.code())), p)));
+            weighings.told(weighed, who);
         }
         return new StockController.PiecesRead(
                 reading.rows(),

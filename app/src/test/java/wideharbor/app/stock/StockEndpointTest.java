@@ -117,4 +117,65 @@ class StockEndpointTest {
         String csv = tech.get("/api/stock/pieces.csv").text();
         assertTrue(csv.contains("WHOLE-1,body-wren,,HOUSE,,READY,,2480.0,'=a note"), "a formula stays text");
     }
+
+    /** Weighed as a part of one job's rig, a piece weighs the same in another's, which has to be signed anew. */
+    @Test
+    void whatAPieceWeighsIsKnownWhereverItIsBuiltIn() {
+        String one = RunningApp.copyOf("second-bell");
+        String other = RunningApp.copyOf("second-bell");
+        tech.put("/api/stock/pieces/PET-1", edit(0, Map.of("type", "body-petrel", "grams", 2400)));
+        assertEquals(200, identify(one, "pet-1").status());
+        JsonNode row = body(one);
+        assertEquals("PET-1", row.path("piece").asString());
+        assertEquals(2400, row.at("/mass/value").asDouble());
+        assertEquals(200, identify(other, "PET-1").status());
+        OnTheWay.checked(other);
+
+        Client.Answer weighed = tech.edit(one, "WEIGH", Map.of("placement", "body", "grams", 2555));
+        assertEquals(200, weighed.status(), weighed.text());
+        assertEquals(
+                2555,
+                tech.get("/api/stock/pieces/PET-1").json().at("/piece/grams").asDouble());
+        assertEquals(2555, body(other).at("/mass/value").asDouble());
+        JsonNode gate = tech.get("/api/jobs/" + other + "/dispatch").json();
+        assertEquals("DRAFT", gate.path("stage").asString());
+        assertTrue(
+                gate.path("stageNote").asString().contains("PET-1 weighed 2555 g since"),
+                gate.path("stageNote").asString());
+
+        long seen =
+                tech.get("/api/stock/pieces/PET-1").json().at("/piece/version").asLong();
+        Client.Answer desk =
+                lead.put("/api/stock/pieces/PET-1", edit(seen, Map.of("type", "body-petrel", "grams", 2410)));
+        assertEquals(200, desk.status(), desk.text());
+        assertEquals(2410, body(one).at("/mass/value").asDouble());
+        assertEquals(2410, body(other).at("/mass/value").asDouble());
+        assertTrue(tech.step(other, "undo", true).status() == 200);
+        assertEquals(2555, body(other).at("/mass/value").asDouble());
+    }
+
+    @Test
+    void aPartIsOnlyAPieceThatItCanBe() {
+        String job = RunningApp.copyOf("second-bell");
+        assertTrue(identify(job, "NONE-1").detail().startsWith("There is no piece 'NONE-1'"));
+        tech.put("/api/stock/pieces/WREN-9", edit(0, Map.of()));
+        assertTrue(
+                identify(job, "WREN-9").detail().startsWith("WREN-9 is Body"),
+                identify(job, "WREN-9").text());
+        tech.put("/api/stock/pieces/PET-2", edit(0, Map.of("type", "body-petrel", "condition", "QUARANTINED")));
+        assertEquals("PET-2 is quarantined.", identify(job, "PET-2").detail());
+    }
+
+    private Client.Answer identify(String job, String code) {
+        return tech.edit(job, "IDENTIFY", Map.of("placement", "body", "code", code));
+    }
+
+    private JsonNode body(String job) {
+        return tech.bench(job)
+                .path("stack")
+                .valueStream()
+                .filter(r -> r.path("placement").asString().equals("body"))
+                .findFirst()
+                .orElseThrow();
+    }
 }

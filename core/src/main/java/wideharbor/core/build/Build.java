@@ -5,7 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.BuildId;
@@ -93,6 +98,18 @@ public record Build(
 
     /** Content, and what of the overlays is at odds with what they lie on. */
     public record Resolved(Content content, List<Conflict> conflicts) {}
+
+    /** Codes of the house's pieces that its parts are, in whatever way it is worn and whatever lens is on. */
+    public SortedSet<String> pieces() {
+        SortedSet<String> codes = new TreeSet<>();
+        base.placements().forEach(p -> codes.add(p.piece()));
+        overlays()
+                .flatMap(List::stream)
+                .filter(Command.Identify.class::isInstance)
+                .forEach(c -> codes.add(((Command.Identify) c).piece()));
+        codes.remove("");
+        return codes;
+    }
 
     /** The content of one configuration with one lens in the slot; what is at odds is passed over. */
     public Content content(ConfigurationId configuration, LensId lens, Catalogue catalogue) {
@@ -261,13 +278,7 @@ public record Build(
             BuildId id, String title, ItemType body, Map<ConfigurationId, String> worn, Catalogue in) {
         PlacementId root = PlacementId.of("body");
         Content base = Content.of(
-                root,
-                List.of(new Placement(root, body.ref(), "", Placement.NOT_WEIGHED)),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                in);
+                root, List.of(Placement.of(root, body.ref(), "")), List.of(), List.of(), List.of(), List.of(), in);
         return new Build(
                 id,
                 title,
@@ -281,7 +292,43 @@ public record Build(
 
     /** The same rig as another body's: what is changed on one from then on is not on the other. */
     public Build twin(BuildId other, String name) {
-        return new Build(other, name, base, configurations, lenses);
+        return unnamed(other, name);
+    }
+
+    /**
+     * The same for another job: which pieces of the house its parts are, and what those weighed, is not taken along.
+     */
+    public Build unnamed() {
+        return unnamed(id, title);
+    }
+
+    private Build unnamed(BuildId other, String name) {
+        Set<PlacementId> pieces = overlays()
+                .flatMap(List::stream)
+                .filter(c -> c instanceof Command.Identify i && !i.piece().isEmpty())
+                .map(c -> ((Command.Identify) c).placement())
+                .collect(Collectors.toSet());
+        return new Build(
+                other,
+                name,
+                base.unnamed(),
+                configurations.stream()
+                        .map(c -> c.with(unnamed(c.overlay(), pieces)))
+                        .toList(),
+                lenses.stream().map(l -> l.with(unnamed(l.overlay(), pieces))).toList());
+    }
+
+    private static List<Command> unnamed(List<Command> overlay, Set<PlacementId> pieces) {
+        return overlay.stream()
+                .filter(c -> !(c instanceof Command.Identify)
+                        && !(c instanceof Command.Weigh w && pieces.contains(w.placement())))
+                .toList();
+    }
+
+    private Stream<List<Command>> overlays() {
+        return Stream.concat(
+                configurations.stream().map(Configuration::overlay),
+                lenses.stream().map(LensChoice::overlay));
     }
 
     Build withLens(LensChoice changed) {

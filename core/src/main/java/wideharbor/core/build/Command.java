@@ -46,6 +46,9 @@ public sealed interface Command {
     /** Gives a part the mass that the scale shows; an unknown one takes it back. */
     record Weigh(PlacementId placement, Figure massGrams) implements Command {}
 
+    /** Says which of the house's pieces a part is; an empty code takes it back. */
+    record Identify(PlacementId placement, String piece) implements Command {}
+
     /** Says anew how sure we are of a joint: after a trial fit, say. */
     record Trust(JointId joint, Joint.Confidence confidence, String note) implements Command {}
 

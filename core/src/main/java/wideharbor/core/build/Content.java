@@ -29,6 +29,13 @@ public final class Content {
     final Map<CableId, CableRun> cables;
     final Map<SettingKey, Setting> settings;
 
+    /** The same parts, of which none is a piece in particular. */
+    Content unnamed() {
+        Map<PlacementId, Placement> plain = new LinkedHashMap<>();
+        placements.forEach((id, p) -> plain.put(id, p.piece().isEmpty() ? p : Placement.of(id, p.type(), p.label())));
+        return new Content(root, plain, removed, joints, cables, settings);
+    }
+
     Content(
             PlacementId root,
             Map<PlacementId, Placement> placements,

@@ -85,6 +85,8 @@ final class Draft {
             return retype(c, catalogue);
         } else if (command instanceof Command.Weigh c) {
             return weigh(c);
+        } else if (command instanceof Command.Identify c) {
+            return identify(c);
         } else if (command instanceof Command.Trust c) {
             return trust(c);
         } else if (command instanceof Command.Connect c) {
@@ -105,6 +107,12 @@ final class Draft {
         return new Command.Weigh(old.id(), old.weighedGrams());
     }
 
+    private Command identify(Command.Identify c) {
+        Placement old = present(c.placement());
+        placements.put(old.id(), old.being(c.piece()));
+        return new Command.Identify(old.id(), old.piece());
+    }
+
     private Command trust(Command.Trust c) {
         Joint old = Optional.ofNullable(joints.get(c.joint()))
                 .orElseThrow(() -> new IllegalArgumentException("there is no joint '" + c.joint() + "'"));
@@ -120,7 +128,7 @@ final class Draft {
             throw new IllegalArgumentException("a build may hold " + Content.MOST_PLACEMENTS + " placements");
         }
         catalogue.require(c.type());
-        placements.put(c.placement(), new Placement(c.placement(), c.type(), c.label(), Placement.NOT_WEIGHED));
+        placements.put(c.placement(), Placement.of(c.placement(), c.type(), c.label()));
         return new Command.Unplace(c.placement());
     }
 
@@ -216,15 +224,18 @@ final class Draft {
             placements.put(old.id(), old);
             throw e;
         }
-        return old.weighedGrams().equals(Placement.NOT_WEIGHED)
-                ? new Command.Retype(old.id(), old.type())
-                : undoOfWeighedRetype(old);
+        remembered(old);
+        return new Command.Retype(old.id(), old.type());
     }
 
-    /** A swapped part forgets what its forerunner weighed; coming back must bring the reading along. */
-    private Command undoOfWeighedRetype(Placement old) {
-        inverses.push(new Command.Weigh(old.id(), old.weighedGrams()));
-        return new Command.Retype(old.id(), old.type());
+    /** A swapped part forgets which piece its forerunner was and what it weighed; coming back brings both along. */
+    private void remembered(Placement old) {
+        if (!old.weighedGrams().equals(Placement.NOT_WEIGHED)) {
+            inverses.push(new Command.Weigh(old.id(), old.weighedGrams()));
+        }
+        if (!old.piece().isEmpty()) {
+            inverses.push(new Command.Identify(old.id(), old.piece()));
+        }
     }
 
     private Command connect(CableRun cable, Catalogue catalogue) {

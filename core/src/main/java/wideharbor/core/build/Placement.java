@@ -4,9 +4,14 @@ import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.quantity.Require;
 
-/** One piece in the build. What was weighed on this very piece overrides the catalogue's mass. */
-public record Placement(PlacementId id, TypeRef type, String label, Figure weighedGrams) {
+/**
+ * One part in the build. What was weighed on this very piece overrides the catalogue's mass.
+ *
+ * @param piece the code of the house's piece that it is; empty while nobody said which
+ */
+public record Placement(PlacementId id, TypeRef type, String label, Figure weighedGrams, String piece) {
     public static final Figure NOT_WEIGHED = Figure.unknown("not weighed");
 
     public Placement {
@@ -15,13 +20,25 @@ public record Placement(PlacementId id, TypeRef type, String label, Figure weigh
         if (label.length() > 80) {
             throw new IllegalArgumentException("A label must have at most 80 characters, but has " + label.length());
         }
+        if (!piece.isEmpty()) {
+            Require.pieceCode(piece);
+        }
+    }
+
+    /** One of a type of which nothing else is known. */
+    public static Placement of(PlacementId id, TypeRef type, String label) {
+        return new Placement(id, type, label, NOT_WEIGHED, "");
     }
 
     Placement as(TypeRef other) {
-        return new Placement(id, other, label, NOT_WEIGHED);
+        return of(id, other, label);
     }
 
     Placement weighing(Figure grams) {
-        return new Placement(id, type, label, grams);
+        return new Placement(id, type, label, grams, piece);
+    }
+
+    Placement being(String code) {
+        return new Placement(id, type, label, weighedGrams, code);
     }
 }

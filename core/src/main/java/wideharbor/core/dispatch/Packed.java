@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import wideharbor.core.quantity.Progress;
 
 /**
@@ -27,12 +29,14 @@ public final class Packed {
     private static final class Tally {
         private final String title;
         private final int wanted;
+        private final Set<String> named;
         private int in;
         private final Map<Move.Kind, Integer> back = new HashMap<>();
 
-        private Tally(String title, int wanted) {
+        private Tally(String title, int wanted, Set<String> named) {
             this.title = title;
             this.wanted = wanted;
+            this.named = named;
         }
 
         private int told() {
@@ -44,12 +48,20 @@ public final class Packed {
      * A line of the list with how far it is.
      *
      * @param codes of the pieces that are in cases
+     * @param named those that the rigs were built with, as far as somebody said
      * @param back of these, by how they came back; missing ones among them
      */
     public record Line(
-            String type, String title, int wanted, int in, List<String> codes, Map<Move.Kind, Integer> back) {
+            String type,
+            String title,
+            int wanted,
+            int in,
+            List<String> codes,
+            List<String> named,
+            Map<Move.Kind, Integer> back) {
         public Line {
             codes = List.copyOf(codes);
+            named = List.copyOf(named);
             back = Map.copyOf(back);
         }
 
@@ -71,7 +83,9 @@ public final class Packed {
             String id = line.type().ref().id();
             Tally known = packed.byType.get(id);
             int wanted = line.pieces() + (known == null ? 0 : known.wanted);
-            packed.byType.put(id, new Tally(line.type().name(), wanted));
+            Set<String> named = new TreeSet<>(line.named());
+            named.addAll(known == null ? Set.of() : known.named);
+            packed.byType.put(id, new Tally(line.type().name(), wanted, named));
         }
         inOrder.forEach(packed::count);
         return packed;
@@ -88,7 +102,7 @@ public final class Packed {
 
     private void count(Move move) {
         // What is no longer asked for stays in its case until it is taken out.
-        Tally tally = byType.computeIfAbsent(move.type(), t -> new Tally(t, 0));
+        Tally tally = byType.computeIfAbsent(move.type(), t -> new Tally(t, 0, Set.of()));
         switch (move.kind()) {
             case INTO_CASE -> {
                 tally.in += move.count();
@@ -151,12 +165,29 @@ public final class Packed {
                                 : "All " + tally.wanted + " of " + tally.title + " are packed: "
                                         + (move.piece().isEmpty() ? "no more go" : move.piece() + " stays") + ".");
             }
-            return Optional.empty();
+            return another(move, tally);
         }
         boolean there = move.piece().isEmpty()
                 ? boxes.getOrDefault(move.box(), Map.of()).getOrDefault(move.type(), 0) >= move.count()
                 : box != null;
         return there ? Optional.empty() : Optional.of(called + " is in no case that it could come out of.");
+    }
+
+    /** The rigs were built with pieces that have names: another of the type is for what nobody named. */
+    private Optional<String> another(Move move, Tally tally) {
+        if (move.piece().isEmpty() || tally.named.contains(move.piece())) {
+            return Optional.empty();
+        }
+        List<String> lie = codes.getOrDefault(move.type(), List.of());
+        long free = tally.wanted
+                - tally.named.size()
+                - lie.stream().filter(c -> !tally.named.contains(c)).count();
+        List<String> missing =
+                tally.named.stream().filter(c -> !lie.contains(c)).toList();
+        return free > 0 || missing.isEmpty()
+                ? Optional.empty()
+                : Optional.of("This job was built with " + String.join(", ", missing) + ": " + move.piece()
+                        + " is another " + tally.title + ".");
     }
 
     /** What was told before and is no longer so: the missing turns up, what came back is found to be broken. */
@@ -233,6 +264,7 @@ public final class Packed {
                         e.getValue().wanted,
                         e.getValue().in,
                         codes.getOrDefault(e.getKey(), List.of()),
+                        List.copyOf(e.getValue().named),
                         e.getValue().back))
                 .toList();
     }

@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.Build;
@@ -25,8 +27,13 @@ import wideharbor.core.quantity.Figure;
 public final class PullList {
     private PullList() {}
 
-    /** One line; mass of one piece; {@code serves}: what it goes along for, in words. */
-    public record Line(ItemType type, int onRig, int inKit, Figure eachGrams, List<String> serves) {
+    /**
+     * One line; mass of one piece.
+     *
+     * @param serves what it goes along for, in words
+     * @param named codes of the pieces that the rigs were built with, as far as somebody said which
+     */
+    public record Line(ItemType type, int onRig, int inKit, Figure eachGrams, List<String> serves, List<String> named) {
         public int pieces() {
             return onRig + inKit;
         }
@@ -35,9 +42,10 @@ public final class PullList {
     /** Lines by category, then by name. */
     public static List<Line> of(Job job) {
         Map<TypeRef, Integer> onRig = new LinkedHashMap<>();
+        Map<TypeRef, SortedSet<String>> named = new HashMap<>();
         Serves serves = new Serves(job);
         for (Build build : job.gear().builds()) {
-            Map<TypeRef, Integer> needs = needs(build, job);
+            Map<TypeRef, Integer> needs = needs(build, job, named);
             needs.forEach((type, count) -> onRig.merge(type, count, Integer::sum));
             serves.onRigOf(build.title(), needs.keySet());
         }
@@ -47,7 +55,13 @@ public final class PullList {
         List<Line> lines = new ArrayList<>();
         all.forEach((ref, counts) -> {
             ItemType type = job.catalogue().require(ref);
-            lines.add(new Line(type, counts[0], counts[1], Mass.ofType(type), serves.why(type, counts[1])));
+            lines.add(new Line(
+                    type,
+                    counts[0],
+                    counts[1],
+                    Mass.ofType(type),
+                    serves.why(type, counts[1]),
+                    List.copyOf(named.getOrDefault(ref, new TreeSet<>()))));
         });
         lines.sort(Comparator.comparing((Line l) -> l.type().category())
                 .thenComparing(l -> l.type().name())
@@ -55,14 +69,18 @@ public final class PullList {
         return lines;
     }
 
-    private static Map<TypeRef, Integer> needs(Build build, Job job) {
+    private static Map<TypeRef, Integer> needs(Build build, Job job, Map<TypeRef, SortedSet<String>> named) {
         Map<TypeRef, Integer> most = new LinkedHashMap<>();
         for (Configuration configuration : build.configurations()) {
             List<LensId> ids = new ArrayList<>(List.of(LensId.NONE));
             build.lenses().stream().map(LensChoice::id).forEach(ids::add);
             for (LensId lens : ids) {
-                count(build.content(configuration.id(), lens, job.catalogue()))
-                        .forEach((type, count) -> most.merge(type, count, Math::max));
+                Content content = build.content(configuration.id(), lens, job.catalogue());
+                count(content).forEach((type, count) -> most.merge(type, count, Math::max));
+                content.placements().stream()
+                        .filter(p -> !p.piece().isEmpty() && !content.isRemoved(p.id()))
+                        .forEach(p -> named.computeIfAbsent(p.type(), t -> new TreeSet<>())
+                                .add(p.piece()));
             }
         }
         return most;

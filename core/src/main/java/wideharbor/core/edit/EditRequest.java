@@ -125,6 +125,19 @@ public sealed interface EditRequest {
         }
     }
 
+    /** Says which of the house's pieces a part is; an empty code takes it back. */
+    record Identify(PlacementId placement, String code) implements EditRequest {
+        public Identify {
+            Id.some("Part", placement);
+            code = Require.atMost("Code", code, 40);
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return PieceRequests.identify(analysis, this, occasion);
+        }
+    }
+
     /** The joint that holds a part was tried on the bench. */
     record Tried(PlacementId placement) implements EditRequest {
         public Tried {

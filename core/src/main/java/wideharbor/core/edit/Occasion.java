@@ -1,7 +1,9 @@
 package wideharbor.core.edit;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.stock.Piece;
 
 /** Who asks, and what only the one who carries a request out knows. */
 public interface Occasion {
@@ -13,6 +15,9 @@ public interface Occasion {
 
     /** The numbers of a remembered state of this build. */
     List<Snapshots.Mark> marks(long state);
+
+    /** One of the house's pieces, by the code on its label; empty when there is none. */
+    Optional<Piece> piece(String code);
 
     /** A remedy of a finding, tried now. */
     Candidate fix(FindingKey finding, String fix);

@@ -195,7 +195,7 @@ public final class PartEdits {
         }
     }
 
-    private static void requirePresent(Rig rig, PlacementId placement) {
+    static void requirePresent(Rig rig, PlacementId placement) {
         requireOnFile(rig, placement);
         if (rig.content().isRemoved(placement)) {
             throw new EditRefused(rig.title(placement) + " was taken off the rig; put it back before it is changed.");

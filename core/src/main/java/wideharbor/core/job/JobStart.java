@@ -116,7 +116,10 @@ public final class JobStart {
         return new Brief.Dates(out.minusDays(1), out.atTime(LOAD), out.plusDays(1), out.plusDays(2));
     }
 
-    /** An earlier job's brief and gear on other days; what people read, waived or signed of it is not taken along. */
+    /**
+     * An earlier job's brief and gear on other days; what people read, waived or signed of it is not taken along, nor
+     * which pieces of the house it was built with.
+     */
     public static Job like(Job earlier, String id, String title, LocalDate out) {
         long days = ChronoUnit.DAYS.between(earlier.brief().dates().load().toLocalDate(), out);
         return new Job(
@@ -125,7 +128,9 @@ public final class JobStart {
                 earlier.brief().moved(days),
                 earlier.rules(),
                 earlier.catalogue(),
-                earlier.gear(),
+                new GearPackage(
+                        earlier.gear().kit(),
+                        earlier.gear().builds().stream().map(Build::unnamed).toList()),
                 List.of(),
                 List.of());
     }

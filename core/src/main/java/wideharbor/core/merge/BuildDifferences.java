@@ -120,20 +120,14 @@ final class BuildDifferences {
             if (old.isEmpty()) {
                 lines.add(new Line(Kind.NEW, "part", part.id().toString(), "", names.type(part)));
                 edit.add(Scoped.base(new Command.Place(part.id(), part.type(), part.label())));
-                weigh(part);
+                know(part);
             } else if (!old.get().type().equals(part.type())) {
                 lines.add(
                         new Line(Kind.CHANGED, "part", part.id().toString(), names.type(old.get()), names.type(part)));
                 edit.add(Scoped.base(new Command.Retype(part.id(), part.type())));
-                weigh(part);
-            } else if (!old.get().weighedGrams().equals(part.weighedGrams())) {
-                lines.add(new Line(
-                        Kind.CHANGED,
-                        "mass of",
-                        part.id().toString(),
-                        old.get().weighedGrams().toString(),
-                        part.weighedGrams().toString()));
-                edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
+                know(part);
+            } else {
+                known(old.get(), part);
             }
             boolean off = b.isRemoved(part.id());
             if (off != a.isRemoved(part.id())) {
@@ -153,7 +147,27 @@ final class BuildDifferences {
         }
     }
 
-    private void weigh(Placement part) {
+    /** The same part, of which the file knows something else: which piece it is, what it weighed. */
+    private void known(Placement old, Placement part) {
+        if (!old.piece().equals(part.piece())) {
+            lines.add(new Line(Kind.CHANGED, "piece of", part.id().toString(), old.piece(), part.piece()));
+            edit.add(Scoped.base(new Command.Identify(part.id(), part.piece())));
+        }
+        if (!old.weighedGrams().equals(part.weighedGrams())) {
+            lines.add(new Line(
+                    Kind.CHANGED,
+                    "mass of",
+                    part.id().toString(),
+                    old.weighedGrams().toString(),
+                    part.weighedGrams().toString()));
+            edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
+        }
+    }
+
+    private void know(Placement part) {
+        if (!part.piece().isEmpty()) {
+            edit.add(Scoped.base(new Command.Identify(part.id(), part.piece())));
+        }
         if (!part.weighedGrams().equals(Placement.NOT_WEIGHED)) {
             edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
         }

@@ -223,7 +223,7 @@ public final class PlateStacks {
     }
 
     private static Placement placement(PlacementId id, ItemType type) {
-        return new Placement(id, type.ref(), "", Placement.NOT_WEIGHED);
+        return Placement.of(id, type.ref(), "");
     }
 
     private static Joint joint(String id, PortRef parent, PortRef child) {

@@ -1,9 +1,12 @@
 package wideharbor.core.quantity;
 
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Guards for constructors: every refusal names the value and the limit. */
 public final class Require {
+    private static final Pattern PIECE_CODE = Pattern.compile("[A-Z0-9][A-Z0-9._-]{0,39}");
+
     private Require() {}
 
     public static double finite(String what, double value) {
@@ -51,6 +54,15 @@ public final class Require {
                     what + " must have at most " + longest + " characters, but has " + value.length());
         }
         return value;
+    }
+
+    /** What is on the label of one of the house's pieces: 1 to 40 of A to Z, digits, '.', '-' and '_'. */
+    public static String pieceCode(String code) {
+        if (!PIECE_CODE.matcher(code).matches()) {
+            throw new IllegalArgumentException(
+                    "A piece's code must have 1 to 40 letters, digits, '.', '-' or '_', but was '" + code + "'");
+        }
+        return code;
     }
 
     /** A text as the stem of an id: small letters, digits and dashes; empty when none of it is left. */

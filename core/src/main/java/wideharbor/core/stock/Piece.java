@@ -2,7 +2,6 @@ package wideharbor.core.stock;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import wideharbor.core.quantity.Require;
 
 /**
@@ -26,7 +25,6 @@ public record Piece(
         String home,
         Optional<Double> grams,
         String note) {
-    private static final Pattern CODE = Pattern.compile("[A-Z0-9][A-Z0-9._-]{0,39}");
     private static final int LONG = 60;
     private static final int NOTE = 300;
     private static final double HEAVIEST_GRAMS = 500_000;
@@ -66,10 +64,7 @@ public record Piece(
     }
 
     public Piece {
-        if (!CODE.matcher(code).matches()) {
-            throw new IllegalArgumentException(
-                    "A piece's code must have 1 to 40 letters, digits, '.', '-' or '_', but was '" + code + "'");
-        }
+        Require.pieceCode(code);
         Require.text("Type of a piece", type, LONG);
         atMost("serial", serial, LONG);
         atMost("owner's name", from, LONG);

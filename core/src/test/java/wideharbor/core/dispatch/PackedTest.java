@@ -23,7 +23,7 @@ class PackedTest {
     private final List<Move> moves = new ArrayList<>();
 
     private static PullList.Line line(String id, int pieces) {
-        return new PullList.Line(Parts.part(id).make(), pieces, 0, Figure.unknown("not weighed"), List.of());
+        return new PullList.Line(Parts.part(id).make(), pieces, 0, Figure.unknown("not weighed"), List.of(), List.of());
     }
 
     private static Move move(
@@ -78,6 +78,20 @@ class PackedTest {
         done(body(Kind.INTO_CASE, "T-3", 1));
         assertEquals(List.of("T-2", "T-3"), now().lines().get(0).codes());
         assertEquals(new Progress(2, 5), now().packing());
+    }
+
+    /** Of two bodies one was built with T-1: any other goes along once, for the one that nobody named. */
+    @Test
+    void aRigThatWasBuiltWithAPieceGoesWithIt() {
+        PullList.Line named =
+                new PullList.Line(LIST.get(0).type(), 2, 0, Figure.unknown("not weighed"), List.of(), List.of("T-1"));
+        List<Move> in = List.of(body(Kind.INTO_CASE, "T-7", 1));
+        Packed one = Packed.of(List.of(named), in);
+        assertEquals(
+                Optional.of("This job was built with T-1: T-8 is another body."),
+                one.whyNot(body(Kind.INTO_CASE, "T-8", 1)));
+        assertEquals(Optional.empty(), one.whyNot(body(Kind.INTO_CASE, "T-1", 1)));
+        assertEquals(Optional.empty(), Packed.of(List.of(named), List.of()).whyNot(body(Kind.INTO_CASE, "T-8", 1)));
     }
 
     /** A list that shrank: what is still in a case must come out before it is whole. */

@@ -6,8 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Build;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.EditRefused;
 import wideharbor.core.build.PortRef;
@@ -21,7 +24,10 @@ import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.FindingKey;
+import wideharbor.core.job.Job;
 import wideharbor.core.job.Subject;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.stock.Piece;
 import wideharbor.core.testkit.Bag;
 
 /** Every kind of request becomes commands, words for the journal, and what to look at afterwards. */
@@ -33,6 +39,16 @@ class EditRequestTest {
             ConfigurationId.of("studio"),
             LensId.NONE,
             List.of(Subject.part(PlacementId.of("rods"))));
+
+    private static final Map<String, Piece> PIECES = Map.of(
+            "B-1", piece("B-1", "body", Optional.of(3210.0)),
+            "B-2", piece("B-2", "body", Optional.empty()),
+            "B-3", piece("B-3", "body", Optional.empty()).in(Piece.Condition.LOST),
+            "Q-1", piece("Q-1", "quick", Optional.empty()));
+
+    private static Piece piece(String code, String type, Optional<Double> grams) {
+        return new Piece(code, type, "", Piece.Owner.HOUSE, "", Piece.Condition.READY, "", grams, "");
+    }
 
     static final Occasion OCCASION = new Occasion() {
         @Override
@@ -48,6 +64,11 @@ class EditRequestTest {
         @Override
         public List<Snapshots.Mark> marks(long state) {
             return List.of(new Snapshots.Mark(SettingKey.parse("rods:rods:0"), "rods", "slide", -30, "mm", false));
+        }
+
+        @Override
+        public Optional<Piece> piece(String code) {
+            return Optional.ofNullable(PIECES.get(code));
         }
 
         @Override
@@ -140,5 +161,43 @@ class EditRequestTest {
     private static void refused(String words, org.junit.jupiter.api.function.Executable request) {
         String said = assertThrows(IllegalArgumentException.class, request).getMessage();
         assertTrue(said.contains(words), said);
+    }
+
+    /** 3210 g on the scale instead of 3000 on file: the piece brings what it weighs, and another takes it away. */
+    @Test
+    void aPartIsAPieceAndWeighsWhatThatWeighs() {
+        PlacementId body = PlacementId.of("body");
+        Prepared first = prepared(new EditRequest.Identify(body, " b-1 "));
+        assertEquals("body is B-1, 3210 g", first.summary());
+        assertEquals(
+                List.of(
+                        Scoped.base(new Command.Identify(body, "B-1")),
+                        Scoped.base(new Command.Weigh(body, PieceRequests.weighed("B-1", 3210)))),
+                first.commands());
+        Job with = rig.job()
+                .with(rig.job()
+                        .gear()
+                        .apply(rig.build().id(), first.commands(), rig.catalogue())
+                        .after());
+        Build built = with.gear().builds().get(0);
+        assertEquals("B-1", built.base().placement(body).orElseThrow().piece());
+        Figure anew = PieceRequests.weighed("B-1", 3300);
+        assertEquals(
+                List.of(Scoped.base(new Command.Weigh(body, anew))), PieceRequests.weighedAnew(built, "B-1", anew));
+        assertEquals(List.of(), PieceRequests.weighedAnew(built, "B-1", PieceRequests.weighed("B-1", 3210)));
+        assertEquals(List.of(), PieceRequests.weighedAnew(built, "B-2", anew));
+    }
+
+    @Test
+    void whatAPieceCannotBeIsSaid() {
+        PlacementId body = PlacementId.of("body");
+        assertEquals("There is no piece 'B-9' in this house.", refused(body, "B-9"));
+        assertTrue(refused(body, "Q-1").startsWith("Q-1 is quick, not body"), refused(body, "Q-1"));
+        assertEquals("B-3 is lost.", refused(body, "b-3"));
+    }
+
+    private String refused(PlacementId part, String code) {
+        return assertThrows(EditRefused.class, () -> prepared(new EditRequest.Identify(part, code)))
+                .getMessage();
     }
 }

@@ -12,12 +12,18 @@ import org.junit.jupiter.api.Test;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.Worn;
 import wideharbor.core.build.Build;
+import wideharbor.core.build.Command;
+import wideharbor.core.build.Placement;
+import wideharbor.core.build.Scope;
+import wideharbor.core.build.Scoped;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.check.Verdict;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
+import wideharbor.core.id.PlacementId;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.Unanswered;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -98,6 +104,36 @@ class JobStartTest {
         assertEquals(OUT, next.brief().dates().load().toLocalDate());
         assertEquals(earlier.gear(), next.gear());
         assertEquals(List.of(), next.reads());
+    }
+
+    /** Which piece a part was stays with the earlier job: another takes what is ready on its own days. */
+    @Test
+    void anEarlierJobKeepsItsPieces() {
+        Job earlier = Bag.onHead().job();
+        PlacementId body = PlacementId.of("body");
+        PlacementId more = PlacementId.of("more");
+        Scope studio = new Scope.InConfiguration(Rigs.STUDIO);
+        Job built = earlier.with(earlier.gear()
+                .apply(
+                        Rigs.BUILD,
+                        List.of(
+                                Scoped.base(new Command.Identify(body, "B-1")),
+                                Scoped.base(new Command.Weigh(body, Figure.measured(3100, "B-1", ""))),
+                                new Scoped(
+                                        studio,
+                                        new Command.Place(more, Bag.quick(10).ref(), "")),
+                                new Scoped(studio, new Command.Identify(more, "Q-1")),
+                                new Scoped(studio, new Command.Weigh(more, Figure.measured(410, "Q-1", "")))),
+                        earlier.catalogue())
+                .after());
+        Build was = built.gear().build(Rigs.BUILD);
+        assertEquals(List.of("B-1", "Q-1"), List.copyOf(was.pieces()));
+        Build next = JobStart.like(built, "again", "Again", OUT).gear().build(Rigs.BUILD);
+        assertEquals(List.of(), List.copyOf(next.pieces()));
+        assertEquals(
+                Placement.NOT_WEIGHED, next.base().placement(body).orElseThrow().weighedGrams());
+        assertEquals(1, next.configurations().get(0).overlay().size());
+        assertEquals(List.of(), List.copyOf(was.twin(BuildId.of("b"), "B").pieces()));
     }
 
     @Test

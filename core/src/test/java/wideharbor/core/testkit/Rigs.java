@@ -39,6 +39,7 @@ import wideharbor.core.id.JointId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Figure;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standards;
 
@@ -71,7 +72,14 @@ public final class Rigs {
 
     public Rigs with(String placement, ItemType type) {
         types.put(type.ref(), type);
-        placements.add(new Placement(PlacementId.of(placement), type.ref(), "", Placement.NOT_WEIGHED));
+        placements.add(Placement.of(PlacementId.of(placement), type.ref(), ""));
+        return this;
+    }
+
+    /** What a scale said of a part. */
+    public Rigs weighed(String placement, Figure grams) {
+        placements.replaceAll(
+                p -> p.id().toString().equals(placement) ? new Placement(p.id(), p.type(), p.label(), grams, "") : p);
         return this;
     }
 

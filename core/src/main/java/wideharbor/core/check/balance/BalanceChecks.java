@@ -21,6 +21,7 @@ public final class BalanceChecks {
                 new PivotDrop(),
                 new Lateral(),
                 new Tipping(),
-                new MassKnown());
+                new MassKnown(),
+                new MassAsWeighed());
     }
 }

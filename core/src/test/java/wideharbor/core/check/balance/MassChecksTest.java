@@ -104,4 +104,18 @@ class MassChecksTest {
                 .face("foot", Port.Role.A, Vec3.ZERO, Parts.DOWN, Vec3.FORWARD, 2, Port.Pins.NONE)
                 .make();
     }
+
+    /** Of 3000 g on file 5 % are 150: 3150 g is let pass, 3210 g is not. */
+    @Test
+    void aPieceThatWeighsOtherwiseThanItsTypeIsFound() {
+        verify(new MassAsWeighed()).given(weighed(3150)).holds();
+        Finding heavier =
+                verify(new MassAsWeighed()).given(weighed(3210)).finds(Severity.CAUTION, 3210, 2850, 3150, "g");
+        assertEquals("body weighs 3210 g instead of 3000", heavier.title());
+        verify(new MassAsWeighed()).given(weighed(2800)).finds(Severity.CAUTION, 2800, 2850, 3150, "g");
+    }
+
+    private static Rigs weighed(double grams) {
+        return Bag.onHead().weighed("body", Figure.measured(grams, "B-1", ""));
+    }
 }
