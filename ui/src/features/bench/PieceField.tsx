@@ -31,6 +31,7 @@ export function PieceField({ row, act }: { row: Schemas['Row']; act: DoAct }) {
         <AutoComplete
           size="small"
           aria-label="Piece of the house"
+          popupMatchSelectWidth={260}
           placeholder="scan its label"
           value={code}
           onChange={setCode}

@@ -10,13 +10,16 @@ import { Waiting } from '../../shared/kit/Waiting';
 import { hasLeft } from '../../shared/job/stages';
 import { kilograms } from '../../shared/format/units';
 import { BroughtPanel } from './BroughtPanel';
+import { HandOver } from './HandOver';
 import { Ladder } from './Ladder';
+import { Signed } from './Signed';
 import { PullTable } from './PullTable';
 
-type Act = 'built' | 'checked' | 'sign' | 'packed' | 'dispatch' | 'reconciled' | 'recall';
+type Act = 'built' | 'checked' | 'sign' | 'packed' | 'reconciled' | 'recall' | Schemas['HandOver'];
 
 async function act(job: string, what: Act): Promise<Schemas['Dispatch']> {
   const params = { params: { path: { job } } };
+  if (typeof what === 'object') return unwrap(await api.POST('/api/jobs/{job}/dispatch', { ...params, body: what }));
   switch (what) {
     case 'built':
       return unwrap(await api.POST('/api/jobs/{job}/built', params));
@@ -28,8 +31,6 @@ async function act(job: string, what: Act): Promise<Schemas['Dispatch']> {
       return unwrap(await api.POST('/api/jobs/{job}/reconciled', params));
     case 'sign':
       return unwrap(await api.POST('/api/jobs/{job}/sign', params));
-    case 'dispatch':
-      return unwrap(await api.POST('/api/jobs/{job}/dispatch', params));
     case 'recall':
       return unwrap(await api.POST('/api/jobs/{job}/recall', params));
   }
@@ -77,17 +78,7 @@ export function DispatchScreen({ session }: { session: Schemas['Session'] }) {
           </div>
         )}
         <BroughtPanel job={job} session={session} />
-        <div className="signatures">
-          <h3>Signatures, revision {d.revision}</h3>
-          {d.signatures.length === 0 && (
-            <p className="soft">None yet. Two different people sign; any later edit reopens the job.</p>
-          )}
-          {d.signatures.map((s) => (
-            <p key={s.who}>
-              {s.who} <span className="num soft">{s.when.slice(0, 16).replace('T', ' ')} UTC</span>
-            </p>
-          ))}
-        </div>
+        <Signed d={d} />
         <div className="safety">
           <h3>Usual cautions</h3>
           {d.teamLift && (
@@ -119,46 +110,67 @@ function Step({
   busy: boolean;
   onAct: (what: Act) => void;
 }) {
+  const [over, setOver] = useState(false);
   if (!session.editsBuilds)
     return <p className="soft">Technicians and leads move a job along; you can read it here.</p>;
   const next = NEXT[d.stage];
+  const again = session.waives && d.whyNotOpenedAgain === '' && (
+    <Button disabled={busy} onClick={() => onAct('recall')}>
+      {d.stage === 'DISPATCHED' ? 'Recall to draft' : 'Open again'}
+    </Button>
+  );
   if (next) {
     const why = next.why(d);
     return (
       <div className="gate-next">
-        <Button type="primary" disabled={busy || why !== ''} onClick={() => onAct(next.act)}>
+        <Button
+          type="primary"
+          disabled={busy || why !== ''}
+          onClick={() => (next.act === 'over' ? setOver(true) : onAct(next.act))}
+        >
           {next.title(d)}
         </Button>
+        {again}
         {why && <p>{why}</p>}
         {d.stage === 'BUILT' && d.failedTests.length > 0 && (
           <p>
             <span className="mark stop">failed</span> {d.failedTests.join('; ')}
           </p>
         )}
+        {over && (
+          <HandOver
+            pieces={d.packed.of}
+            cases={d.cases.length}
+            busy={busy}
+            onHandOver={(given) => {
+              onAct(given);
+              setOver(false);
+            }}
+            onClose={() => setOver(false)}
+          />
+        )}
       </div>
     );
   }
   if (d.stage === 'RECONCILED') return <p>It is back, and every piece is accounted for.</p>;
-  return session.waives ? (
-    <Button disabled={busy} onClick={() => onAct('recall')}>
-      Recall to draft
-    </Button>
-  ) : (
-    <p className="soft">It has left. A lead can recall it; scan what comes back under Packing.</p>
-  );
+  return again || <p className="soft">It has left. A lead can recall it; scan what comes back under Packing.</p>;
 }
 
 /** What is done next at each stage, and why it cannot be yet. */
 const NEXT: Partial<
   Record<
     Schemas['Dispatch']['stage'],
-    { act: Act; title: (d: Schemas['Dispatch']) => string; why: (d: Schemas['Dispatch']) => string }
+    {
+      act: Exclude<Act, object> | 'over';
+      title: (d: Schemas['Dispatch']) => string;
+      why: (d: Schemas['Dispatch']) => string;
+    }
   >
 > = {
   DRAFT: { act: 'built', title: () => 'Mark built', why: (d) => d.whyNotBuilt },
   BUILT: { act: 'checked', title: () => 'Mark bench-checked', why: (d) => d.whyNotChecked },
   CHECKED: { act: 'sign', title: (d) => `Sign revision ${d.revision}`, why: (d) => d.whyNotSign },
   SIGNED: { act: 'packed', title: () => 'Mark packed', why: (d) => d.whyNotPacked },
-  PACKED: { act: 'dispatch', title: () => 'Dispatch', why: (d) => d.whyNotDispatch },
+  PACKED: { act: 'over', title: () => 'Dispatch', why: (d) => d.whyNotDispatch },
   RETURNED: { act: 'reconciled', title: () => 'Close the return', why: (d) => d.whyNotReconciled },
 };

@@ -23,6 +23,9 @@ const dispatch: Schemas['Dispatch'] = {
   whyNotSign: '',
   whyNotPacked: '',
   whyNotReconciled: '',
+  whyNotOpenedAgain: 'x',
+  seal: null,
+  handedOver: null,
   whyNotDispatch: '',
   lines: [
     {

@@ -1860,6 +1860,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/signed/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/ticks": {
         parameters: {
             query?: never;
@@ -2816,6 +2832,7 @@ export interface components {
             cases: components["schemas"]["CaseView"][];
             clear: boolean;
             failedTests: string[];
+            handedOver: components["schemas"]["HandedOver"] | null;
             heldBy: string[];
             /** Format: double */
             insuredValue: number | null;
@@ -2827,6 +2844,7 @@ export interface components {
             /** Format: int32 */
             revision: number;
             screws: components["schemas"]["Screws"][];
+            seal: components["schemas"]["Seal"] | null;
             signatures: components["schemas"]["Signed"][];
             /** @enum {string} */
             stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
@@ -2845,6 +2863,7 @@ export interface components {
             whyNotBuilt: string;
             whyNotChecked: string;
             whyNotDispatch: string;
+            whyNotOpenedAgain: string;
             whyNotPacked: string;
             whyNotReconciled: string;
             whyNotSign: string;
@@ -3465,10 +3484,21 @@ export interface components {
             request: components["schemas"]["EditRequest"];
             title: string;
         };
+        HandOver: {
+            drawn: string;
+            to: string;
+        };
         HandPage: {
             offers: components["schemas"]["HandOffer"][];
             /** Format: int32 */
             total: number;
+        };
+        HandedOver: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            drawn: string;
+            to: string;
         };
         HandsView: {
             /** @enum {string} */
@@ -4723,6 +4753,11 @@ export interface components {
             near: string[];
             thread: string;
             where: string[];
+        };
+        Seal: {
+            changed: string[];
+            papers: string[];
+            sum: string;
         };
         SeatRow: {
             display: string;
@@ -7979,7 +8014,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandOver"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -8378,6 +8417,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Dispatch"];
+                };
+            };
+        };
+    };
+    signed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

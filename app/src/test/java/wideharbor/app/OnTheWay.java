@@ -135,6 +135,9 @@ public final class OnTheWay {
                 0);
     }
 
+    /** Into somebody's hands, with a line drawn for it. */
+    public static final Map<String, Object> HANDED = Map.of("to", "Ada Lindqvist", "drawn", "M10 20L300 120L590 40");
+
     /** A piece of a type as the house would write it. */
     public static Map<String, Object> edit(long seen, String type) {
         Map<String, Object> edit = new HashMap<>();
@@ -168,8 +171,13 @@ public final class OnTheWay {
                     int wanted = line.path("wanted").asInt();
                     int box = Math.max(1, line.path("planned").path(0).asInt(1));
                     if (line.path("toldApart").asBoolean()) {
+                        List<String> named = line.path("named")
+                                .valueStream()
+                                .map(JsonNode::asString)
+                                .toList();
                         for (int i = 0; i < wanted; i++) {
-                            scans.add(scan("INTO_CASE", piece(job, type, i), 1, box, ""));
+                            String code = i < named.size() ? named.get(i) : piece(job, type, i);
+                            scans.add(scan("INTO_CASE", code, 1, box, ""));
                         }
                     } else {
                         scans.add(scan("INTO_CASE", type, wanted, box, ""));

@@ -128,6 +128,19 @@ final class Browser implements AutoCloseable {
         page.locator(".elevation .part").first().waitFor();
     }
 
+    /** Gives the package away, against a signature drawn by the pointer. */
+    void handOver() {
+        button("Dispatch").click();
+        page.getByLabel("Who takes it over").fill("Ada Lindqvist");
+        var pad = page.locator(".signature-pad").boundingBox();
+        page.mouse().move(pad.x + 40, pad.y + 40);
+        page.mouse().down();
+        page.mouse().move(pad.x + 160, pad.y + 100);
+        page.mouse().move(pad.x + 300, pad.y + 30);
+        page.mouse().up();
+        button("Hand over and dispatch").click();
+    }
+
     Locator button(String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -62,7 +62,7 @@ class FirstJobJourneyTest {
             new AtTheBench(tech, "tide-mill").packsWhatIsCounted();
             browser.open("/jobs/tide-mill/dispatch");
             browser.button("Mark packed").click();
-            browser.button("Dispatch").click();
+            browser.handOver();
             assertThat(page.locator(".stages [aria-current] .stage-word")).hasText("dispatched");
         }
     }

@@ -91,7 +91,7 @@ class JourneyTest extends Journey {
         assertThat(browser.button("Mark packed")).isDisabled();
         OnTheWay.scanned(job);
         browser.button("Mark packed").click();
-        browser.button("Dispatch").click();
+        browser.handOver();
         assertThat(page.locator(".stages [aria-current] .stage-word")).hasText("dispatched");
         browser.open("/jobs/" + job + "/bench");
         assertEquals(0, page.getByText("Undo").count(), "what has left is not edited");

@@ -92,7 +92,10 @@ class WayOutJourneyTest extends Journey {
         OnTheWay.scanned(job);
         browser.open("/jobs/" + job + "/dispatch");
         browser.button("Mark packed").click();
-        browser.button("Dispatch").click();
+        assertThat(page.locator(".seal")).containsText("as signed");
+        browser.handOver();
+        assertThat(page.locator(".handed-over")).containsText("to Ada Lindqvist by");
+        assertThat(page.locator(".signature-drawn")).isVisible();
         browser.open("/jobs/" + job + "/packing");
         assertThat(page.locator("#packing-title")).hasText("What comes back");
         String first = OnTheWay.code(job, "body-petrel", 0);

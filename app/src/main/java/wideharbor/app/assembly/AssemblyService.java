@@ -72,7 +72,7 @@ public class AssemblyService {
 
     /** The steps on paper. */
     @Transactional(readOnly = true)
-    byte[] pdf(Standpoint at) {
+    public byte[] pdf(Standpoint at) {
         StoredJob stored = store.load(at.job());
         Judged judged = reports.of(stored);
         RigAnalysis rig = at.in(judged);

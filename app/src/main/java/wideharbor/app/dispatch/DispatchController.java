@@ -1,20 +1,27 @@
 package wideharbor.app.dispatch;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.security.Audited;
 import wideharbor.app.web.Download;
 import wideharbor.app.web.Paper;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.Handover;
 
 /** The way to the door: what to pull, who signs, when it leaves. */
 @RestController
@@ -69,6 +76,16 @@ class DispatchController {
 
     record Signed(String who, Instant when) {}
 
+    /** What the signatures are put to; {@code changed}: what is no longer so. */
+    record Seal(String sum, List<String> papers, List<String> changed) {}
+
+    /** Who took it over; {@code drawn} as an SVG path on a field of 600 by 200. */
+    record HandedOver(String to, String drawn, String by, Instant at) {}
+
+    record HandOver(
+            @NotBlank @Size(max = Handover.LONGEST_NAME) String to,
+            @NotNull @Size(max = Handover.LONGEST_DRAWING) String drawn) {}
+
     /** How much of something is done. */
     record Done(int done, int of) {}
 
@@ -97,6 +114,9 @@ class DispatchController {
             String whyNotPacked,
             String whyNotDispatch,
             String whyNotReconciled,
+            String whyNotOpenedAgain,
+            Optional<Seal> seal,
+            Optional<HandedOver> handedOver,
             List<Line> lines,
             List<Screws> screws,
             List<CaseView> cases,
@@ -126,6 +146,15 @@ class DispatchController {
     @GetMapping("/pull-list.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String job, Principal who) {
         return Download.pdf(job + "-pull-list.pdf", PullPaper.pdf(paper, service.view(job, who.getName())));
+    }
+
+    /** A paper as it was signed under the present revision. */
+    @GetMapping("/signed/{name}")
+    ResponseEntity<byte[]> signed(@PathVariable String job, @PathVariable @Size(max = 120) String name) {
+        byte[] content = service.signed(job, name);
+        return name.endsWith(".pdf")
+                ? Download.pdf(job + "-signed-" + name, content)
+                : Download.of(job + "-signed-" + name, MediaType.APPLICATION_JSON, content);
     }
 
     @PostMapping("/built")
@@ -171,8 +200,8 @@ class DispatchController {
     @PostMapping("/dispatch")
     @Audited("dispatched a job")
     @PreAuthorize("hasAnyRole('TECHNICIAN','LEAD')")
-    Dispatch leave(@PathVariable String job, Principal who) {
-        service.leave(job);
+    Dispatch leave(@PathVariable String job, @Valid @RequestBody HandOver given, Principal who) {
+        service.leave(job, given, who.getName());
         return service.view(job, who.getName());
     }
 

@@ -1,8 +1,11 @@
 package wideharbor.app.dispatch;
 
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.job.Brought;
@@ -20,10 +23,12 @@ import wideharbor.core.check.Verdict;
 import wideharbor.core.dispatch.CasePlan;
 import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.Handover;
 import wideharbor.core.dispatch.PullList;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Progress;
+import wideharbor.core.quantity.Words;
 import wideharbor.core.tool.ToolList;
 import wideharbor.format.PackingListCsv;
 import wideharbor.format.PullListCsv;
@@ -38,6 +43,9 @@ public class DispatchService {
     private final Brought brought;
     private final Accounts accounts;
     private final Progresses progresses;
+    private final Seals seals;
+    private final HandoverRows handovers;
+    private final Clock clock;
 
     DispatchService(
             JobStore store,
@@ -46,8 +54,14 @@ public class DispatchService {
             Reports reports,
             Brought brought,
             Accounts accounts,
-            Progresses progresses) {
+            Progresses progresses,
+            Seals seals,
+            HandoverRows handovers,
+            Clock clock) {
         this.progresses = progresses;
+        this.seals = seals;
+        this.handovers = handovers;
+        this.clock = clock;
         this.store = store;
         this.changes = changes;
         this.signatures = signatures;
@@ -62,6 +76,8 @@ public class DispatchService {
         Judged judged = reports.of(loaded);
         List<Signatures.Signature> signed = signatures.of(loaded);
         List<String> names = signed.stream().map(Signatures.Signature::who).toList();
+        Optional<Seals.State> seal = seals.of(loaded, signed);
+        Optional<String> broken = Gate.whyBroken(changed(seal));
         Verdict verdict = judged.verdict();
         List<PullList.Line> lines = PullList.of(loaded.job());
         PullList.Load load = PullList.load(loaded.job(), lines);
@@ -93,10 +109,21 @@ public class DispatchService {
                                 brought.own(id).count(),
                                 names,
                                 who)
+                        .or(() -> broken)
                         .orElse(""),
-                Gate.whyNotPacked(loaded.stage(), far.packed()).orElse(""),
-                Gate.whyNotDispatch(loaded.stage(), verdict, far.packed()).orElse(""),
-                Gate.whyNotReconciled(loaded.stage(), far.returned()).orElse(""),
+                Gate.whyNotPacked(loaded.stage(), far.packed()).or(() -> broken).orElse(""),
+                Gate.whyNotDispatch(loaded.stage(), verdict, far.packed())
+                        .or(() -> broken)
+                        .orElse(""),
+                Gate.whyNotReconciled(loaded.stage(), far.returned())
+                        .or(() -> broken)
+                        .orElse(""),
+                Gate.whyNotOpenedAgain(loaded.stage(), signed.size()).orElse(""),
+                seal.map(s -> new DispatchController.Seal(s.seal(), s.papers(), s.changed())),
+                handovers
+                        .findById(new HandoverRow.Key(id, loaded.revision()))
+                        .map(h -> new DispatchController.HandedOver(
+                                h.handover().to(), h.handover().drawn(), accounts.displayName(h.who()), h.at())),
                 lines.stream().map(DispatchService::line).toList(),
                 FastenerList.of(judged.analyses()).stream()
                         .map(DispatchService::screws)
@@ -206,14 +233,16 @@ public class DispatchService {
     @Transactional
     void packed(String id) {
         StoredJob loaded = changes.lock(id);
-        refuse(Gate.whyNotPacked(loaded.stage(), progresses.packed(loaded.job())));
+        refuse(Gate.whyNotPacked(loaded.stage(), progresses.packed(loaded.job()))
+                .or(() -> broken(loaded)));
         changes.moveTo(loaded, Gate.Stage.PACKED);
     }
 
     @Transactional
     void reconciled(String id) {
         StoredJob loaded = changes.lock(id);
-        refuse(Gate.whyNotReconciled(loaded.stage(), progresses.returned(loaded.job())));
+        refuse(Gate.whyNotReconciled(loaded.stage(), progresses.returned(loaded.job()))
+                .or(() -> broken(loaded)));
         changes.moveTo(loaded, Gate.Stage.RECONCILED);
     }
 
@@ -224,31 +253,59 @@ public class DispatchService {
                 signatures.of(loaded).stream().map(Signatures.Signature::who).toList());
         Judged judged = reports.of(loaded);
         refuse(Gate.whyNotSign(
-                loaded.stage(),
-                judged.verdict(),
-                progresses.tests(judged.analyses()),
-                brought.own(id).count(),
-                names,
-                who));
-        signatures.sign(loaded, who);
+                        loaded.stage(),
+                        judged.verdict(),
+                        progresses.tests(judged.analyses()),
+                        brought.own(id).count(),
+                        names,
+                        who)
+                .or(() -> broken(loaded)));
+        signatures.sign(loaded, who, seals.seal(loaded, view(id, who)));
         names.add(who);
         changes.moveTo(loaded, Gate.afterSignature(names));
     }
 
     @Transactional
-    void leave(String id) {
+    void leave(String id, DispatchController.HandOver given, String who) {
         StoredJob loaded = changes.lock(id);
-        refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict(), progresses.packed(loaded.job())));
+        refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict(), progresses.packed(loaded.job()))
+                .or(() -> broken(loaded)));
+        handovers.save(new HandoverRow(
+                new HandoverRow.Key(id, loaded.revision()),
+                handover(given),
+                who,
+                clock.instant().truncatedTo(ChronoUnit.MICROS)));
         changes.moveTo(loaded, Gate.Stage.DISPATCHED);
     }
 
     @Transactional
     void recall(String id) {
         StoredJob loaded = changes.lock(id);
-        if (loaded.stage() != Gate.Stage.DISPATCHED) {
-            throw Refusal.conflict("Only a dispatched job is recalled; this one is " + Gate.word(loaded.stage()) + ".");
-        }
+        refuse(Gate.whyNotOpenedAgain(loaded.stage(), signatures.of(loaded).size()));
         changes.recall(loaded);
+    }
+
+    private static Handover handover(DispatchController.HandOver given) {
+        try {
+            return new Handover(given.to().strip(), given.drawn());
+        } catch (IllegalArgumentException e) {
+            throw new Refusal(HttpStatus.BAD_REQUEST, Words.reason(e) + ".");
+        }
+    }
+
+    /** A paper as it was signed. */
+    @Transactional(readOnly = true)
+    byte[] signed(String id, String name) {
+        return seals.paper(store.load(id), name)
+                .orElseThrow(() -> Refusal.notFound("No paper '" + name + "' was signed with this revision."));
+    }
+
+    private Optional<String> broken(StoredJob loaded) {
+        return Gate.whyBroken(changed(seals.of(loaded, signatures.of(loaded))));
+    }
+
+    private static List<String> changed(Optional<Seals.State> seal) {
+        return seal.map(Seals.State::changed).orElse(List.of());
     }
 
     private static void refuse(Optional<String> why) {

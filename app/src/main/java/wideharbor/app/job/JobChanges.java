@@ -129,10 +129,10 @@ public class JobChanges {
         stands(before, reports.change(before, before.job().with(brief)));
     }
 
-    /** Takes a dispatched job back: a new revision, so that old signatures do not count for it. */
+    /** Takes a signed or dispatched job back: a new revision, so that old signatures do not count for it. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void recall(StoredJob before) {
-        store.reopen(before);
+        store.reopen(before, "a lead opened it again");
         stands(before, reports.change(before, before.job()));
     }
 

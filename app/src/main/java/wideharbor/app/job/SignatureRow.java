@@ -22,10 +22,14 @@ class SignatureRow {
     @Column(name = "signed_at", columnDefinition = "datetime(6)")
     Instant signedAt = Instant.EPOCH;
 
+    @Column(columnDefinition = "char(64)")
+    String seal = "";
+
     protected SignatureRow() {}
 
-    SignatureRow(Key key, Instant signedAt) {
+    SignatureRow(Key key, Instant signedAt, String seal) {
         this.key = key;
         this.signedAt = signedAt;
+        this.seal = seal;
     }
 }

@@ -19,19 +19,19 @@ public class Signatures {
         this.clock = clock;
     }
 
-    /** A signature under the present revision. */
-    public record Signature(String who, Instant when) {}
+    /** A signature under the present revision; {@code seal}: of the papers that it was put to. */
+    public record Signature(String who, Instant when, String seal) {}
 
     @Transactional(readOnly = true)
     public List<Signature> of(StoredJob job) {
         return rows.of(job.job().id(), job.revision()).stream()
-                .map(s -> new Signature(s.key.who(), s.signedAt))
+                .map(s -> new Signature(s.key.who(), s.signedAt, s.seal))
                 .toList();
     }
 
     @Transactional(propagation = Propagation.MANDATORY)
-    public void sign(StoredJob job, String who) {
+    public void sign(StoredJob job, String who, String seal) {
         Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
-        rows.save(new SignatureRow(new SignatureRow.Key(job.job().id(), job.revision(), who), now));
+        rows.save(new SignatureRow(new SignatureRow.Key(job.job().id(), job.revision(), who), now, seal));
     }
 }

@@ -140,7 +140,9 @@ class BenchTestEndpointTest {
     void nothingIsTriedOnWhatHasLeft() {
         String job = RunningApp.copyOf("second-bell");
         OnTheWay.packed(job);
-        assertEquals(200, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status());
+        assertEquals(
+                200,
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status());
         assertEquals(409, send(tech, job, found(job, HEAD, Map.of())).status());
     }
 }

@@ -233,16 +233,21 @@ class JobEndpointTest {
         assertEquals(409, twice.status());
         assertTrue(twice.detail().contains("another person"), twice.detail());
         assertEquals(
-                409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "one signature is not enough");
+                409,
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status(),
+                "one signature is not enough");
         JsonNode signed = lead.post("/api/jobs/" + job + "/sign", Map.of()).json();
         assertEquals("SIGNED", signed.path("stage").asString());
         assertEquals(2, signed.path("signatures").size());
-        assertEquals(409, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status(), "nothing is in a case yet");
+        assertEquals(
+                409,
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status(),
+                "nothing is in a case yet");
         OnTheWay.scanned(job);
         assertEquals(200, tech.post("/api/jobs/" + job + "/packed", Map.of()).status());
         assertEquals(
                 "DISPATCHED",
-                tech.post("/api/jobs/" + job + "/dispatch", Map.of())
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED)
                         .json()
                         .path("stage")
                         .asString());

@@ -89,7 +89,9 @@ class RejudgingTest {
         assertEquals(200, lead.post("/api/jobs/" + job + "/sign", Map.of()).status());
         OnTheWay.scanned(job);
         assertEquals(200, lead.post("/api/jobs/" + job + "/packed", Map.of()).status());
-        assertEquals(200, lead.post("/api/jobs/" + job + "/dispatch", Map.of()).status());
+        assertEquals(
+                200,
+                lead.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status());
         outdate(job, "stops = 7");
         RunningApp.allJudged();
         JsonNode now = line(job);

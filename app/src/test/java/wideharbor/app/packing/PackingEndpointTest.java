@@ -122,7 +122,9 @@ class PackingEndpointTest {
                                 "/api/jobs/" + job + "/packing/scans",
                                 Map.of("scans", List.of(OnTheWay.scan("BACK", first, 1, 0, ""))))
                         .status());
-        assertEquals(200, tech.post("/api/jobs/" + job + "/dispatch", Map.of()).status());
+        assertEquals(
+                200,
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status());
         JsonNode sheet = send(
                 job,
                 List.of(

@@ -28,6 +28,8 @@ final class ValidBodies {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {
             body = Map.of("option", "none", "person", "");
+        } else if (path.endsWith("/dispatch")) {
+            body = OnTheWay.HANDED;
         } else if (path.endsWith("/back")) {
             body = Map.of("revision", 9999, "configuration", "", "lens", "", "seq", 1);
         } else if (path.endsWith("do")) {

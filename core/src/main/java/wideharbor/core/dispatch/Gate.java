@@ -134,6 +134,24 @@ public final class Gate {
         };
     }
 
+    /** Why a signed package does not go on: what is on file is no longer what people put their names to. */
+    public static Optional<String> whyBroken(List<String> changed) {
+        return changed.isEmpty()
+                ? Optional.empty()
+                : Optional.of("It is not what was signed any more: " + String.join(", ", changed)
+                        + ". A lead opens it again, and two people sign it anew.");
+    }
+
+    /** Why a job cannot be opened again; empty when it can: only what somebody signed, or what is out, is closed. */
+    public static Optional<String> whyNotOpenedAgain(Stage stage, int signatures) {
+        boolean closed = stage == Stage.CHECKED
+                ? signatures > 0
+                : stage.compareTo(Stage.CHECKED) > 0 && stage.compareTo(Stage.DISPATCHED) <= 0;
+        return closed
+                ? Optional.empty()
+                : Optional.of("Only what is signed or dispatched is opened again; this one is " + word(stage) + ".");
+    }
+
     /** Why its return is not closed; empty when every piece that left is back or told of. */
     public static Optional<String> whyNotReconciled(Stage stage, Progress pieces) {
         if (stage != Stage.RETURNED) {
