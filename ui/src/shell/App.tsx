@@ -18,6 +18,7 @@ const LensesScreen = lazy(async () => ({ default: (await import('../features/len
 const AssemblyScreen = lazy(async () => ({ default: (await import('../features/assembly')).AssemblyScreen }));
 const TestsScreen = lazy(async () => ({ default: (await import('../features/tests')).TestsScreen }));
 const PackingScreen = lazy(async () => ({ default: (await import('../features/packing')).PackingScreen }));
+const NotesScreen = lazy(async () => ({ default: (await import('../features/notes')).NotesScreen }));
 const StockScreen = lazy(async () => ({ default: (await import('../features/stock')).StockScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
@@ -74,6 +75,7 @@ export function App() {
           <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
           <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
           <Route path="/stock" element={<StockScreen session={session.data} />} />
+          <Route path="/notes" element={<NotesScreen session={session.data} />} />
           <Route path="/house" element={<HouseScreen session={session.data} />} />
           <Route path="/people" element={<PeopleScreen session={session.data} />} />
           <Route path="/me" element={<MeScreen session={session.data} />} />

@@ -75,6 +75,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
             <>
               <NavLink to="/catalogue">Catalogue</NavLink>
               <NavLink to="/stock">Stock</NavLink>
+              <NavLink to="/notes">Notes</NavLink>
               <NavLink to="/calculators">Calculators</NavLink>
               <NavLink to="/house">House</NavLink>
             </>

@@ -27,6 +27,8 @@ const SCREENS: [string, string][] = [
   ['Compare two parts', '/catalogue/compare'],
   ['Import parts', '/catalogue/import'],
   ['Stock', '/stock'],
+  ['Notes', '/notes'],
+  ['What broke or went missing', '/notes?of=incidents'],
   ['Calculators', '/calculators'],
   ['House: standards', '/house#standards'],
   ['House: ways of working', '/house#ways'],

@@ -197,6 +197,17 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/notes/,
+    {
+      title: 'Notes',
+      purpose: 'What people learnt of types, pieces, standards and jobs, and what broke or went missing.',
+      first: [
+        'A note is written where the thing is used: on its card on the Bench, at a step of Assembly, when a job comes back.',
+        'It is shown on every job that has the thing, until somebody settles it for a reason.',
+      ],
+    },
+  ],
+  [
     /^\/people/,
     {
       title: 'People',

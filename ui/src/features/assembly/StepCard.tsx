@@ -11,6 +11,7 @@ import { useSize } from '../../shared/drawing/useSize';
 import { LOOKS_FROM, SPACE, VIEWS } from '../../shared/drawing/views';
 import { dayAndTime } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
+import { NotesHere } from '../../shared/job/NotesHere';
 import { isDone, minutesText, missing, screwText, settingText, viewFor } from './steps';
 import type { Step } from './steps';
 
@@ -83,6 +84,7 @@ export function StepCard({ back, step, steps, at, revision, mayTick, begun, onSe
             {step.tick.remark && `: ${step.tick.remark}`}
           </p>
         )}
+        {step.type && <NotesHere key={step.key} job={at.job} about={[`type:${step.type}`]} mayWrite={mayTick} />}
         {step.part && (
           <p className="noprint">
             <Link to={at.at('bench', { part: step.part })}>on the Bench</Link>

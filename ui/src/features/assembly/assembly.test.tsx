@@ -15,6 +15,7 @@ const step = (key: string, more: Partial<Step> = {}): Step => ({
   print: 'p',
   act: 'FIT',
   part: key.replace('fit:', ''),
+  type: '',
   cable: '',
   on: [],
   title: `${key} on`,

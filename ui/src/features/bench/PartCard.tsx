@@ -1,14 +1,17 @@
 import { Button, Input, Tooltip } from 'antd';
 import { useState } from 'react';
+import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { fixed, words } from '../../shared/format/units';
 import type { DoAct } from './useBench';
 import type { BenchActions } from './useBenchKeys';
 import { PieceField } from './PieceField';
+import { NotesHere } from '../../shared/job/NotesHere';
 import { NumberField } from '../../shared/kit/NumberField';
 
 /** What can be set and done on the chosen part. */
 export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: BenchActions; act: DoAct }) {
+  const { job = '' } = useParams();
   const [grams, setGrams] = useState<number | null>(null);
   return (
     <div className="part-card">
@@ -30,6 +33,7 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
         </div>
       )}
       {row.marks && <div className="soft tried">goes on one way: {row.marks}</div>}
+      <NotesHere key={row.placement} job={job} about={aboutOf(row)} mayWrite={actions.canEdit} />
       {row.note && <div className="mark caution">{row.note}</div>}
       {actions.canEdit && row.tip && (
         <TipFields key={row.tip.join()} placement={row.placement} tip={row.tip} act={act} />
@@ -81,6 +85,13 @@ export function PartCard({ row, actions, act }: { row: Schemas['Row']; actions: 
     </div>
   );
 }
+
+/** What notes on a part are about: its type, the piece that it is, and the standard by which it is held. */
+const aboutOf = (row: Schemas['Row']) => [
+  `type:${row.item.split('@')[0] ?? ''}`,
+  `piece:${row.piece}`,
+  `standard:${row.standard}`,
+];
 
 const TIP = [
   ['left', 'right'],

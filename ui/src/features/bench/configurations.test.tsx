@@ -33,6 +33,7 @@ const row = (placement: string, title: string, over: Partial<Schemas['Row']> = {
   level: 'BELOW',
   on: 'body',
   piece: '',
+  standard: '',
   mass: { kind: 'KNOWN', value: 100, low: 100, high: 100, source: 'MAKER', by: '', when: '' },
   confidence: 'TRIED_BY_US',
   note: '',

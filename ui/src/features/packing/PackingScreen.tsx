@@ -16,6 +16,7 @@ import { lowTone } from '../../shared/kit/tone';
 import { Waiting } from '../../shared/kit/Waiting';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
+import { NotesHere } from '../../shared/job/NotesHere';
 import { NotWhole } from './NotWhole';
 import { asksWhy, BACK, becomes, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
 import type { Kind, PackSheet } from './packing';
@@ -185,6 +186,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
           </a>
         </div>
         {back && <NotWhole all={sheet.notWhole} cost={sheet.cost} />}
+        {back && <NotesHere job={job} about={[`job:${job}`]} mayWrite={session.editsBuilds} />}
         {!back && sheet.boxes.every((b) => b.number !== box) && (
           <p>
             Case <span className="num">{box}</span> is open and empty; the plan knows nothing of it.

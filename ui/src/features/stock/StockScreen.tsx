@@ -7,13 +7,15 @@ import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { piecesQuery } from '../../shared/api/wayQueries';
 import { grams } from '../../shared/format/units';
+import { conditionText } from '../../shared/job/conditions';
+import type { Condition } from '../../shared/job/conditions';
 import { Sheet } from '../../shared/kit/Sheet';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
 import { PieceDialog } from './PieceDialog';
 import { PiecesFile } from './PiecesFile';
-import { conditionOptions, conditionText, mayGo, ownerText } from './stock';
-import type { Condition, Piece } from './stock';
+import { conditionOptions, mayGo, ownerText } from './stock';
+import type { Piece } from './stock';
 
 /** The pieces of the house: what is where, in what state, and with whom it is out. */
 export function StockScreen({ session }: { session: Schemas['Session'] }) {

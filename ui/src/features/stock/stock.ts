@@ -1,18 +1,8 @@
 import type { Schemas } from '../../shared/api/client';
+import { CONDITIONS } from '../../shared/job/conditions';
+import type { Condition } from '../../shared/job/conditions';
 
 export type Piece = Schemas['PieceLine'];
-export type Condition = Piece['condition'];
-
-const CONDITIONS: Readonly<Record<Condition, string>> = {
-  READY: 'ready',
-  TRIAL: 'on trial',
-  NEEDS_SERVICE: 'needs service',
-  QUARANTINED: 'quarantined',
-  LOST: 'lost',
-  RETIRED: 'retired',
-};
-
-export const conditionText = (condition: Condition) => CONDITIONS[condition];
 
 export const conditionOptions = (Object.keys(CONDITIONS) as Condition[]).map((value) => ({
   value,

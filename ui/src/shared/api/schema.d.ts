@@ -349,7 +349,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["write"];
+        post: operations["write_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -637,6 +637,22 @@ export interface paths {
         };
         get?: never;
         put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/incidents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["incidents"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -1636,6 +1652,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofJob"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/package.harbor.json": {
         parameters: {
             query?: never;
@@ -1821,7 +1853,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["settle"];
+        post: operations["settle_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2030,6 +2062,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["endOthers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["notes"];
+        put?: never;
+        post: operations["write"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notes/{note}/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2367,6 +2431,7 @@ export interface components {
             tight: string;
             title: string;
             tools: components["schemas"]["StepTool"][];
+            type: string;
             where: string;
             whyNow: string;
         };
@@ -3539,6 +3604,34 @@ export interface components {
             job: string;
             title: string;
         };
+        Incident: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            cost: number | null;
+            job: string;
+            jobTitle: string;
+            /** @enum {string} */
+            kind: "INTO_CASE" | "OUT_OF_CASE" | "BACK" | "DAMAGED" | "MISSING" | "CONSUMED";
+            name: string;
+            /** @enum {string|null} */
+            now: "READY" | "TRIAL" | "NEEDS_SERVICE" | "QUARANTINED" | "LOST" | "RETIRED" | null;
+            piece: string;
+            /** Format: int32 */
+            pieces: number;
+            type: string;
+            who: string;
+            words: string;
+        };
+        IncidentPage: {
+            incidents: components["schemas"]["Incident"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
         Instruction: {
             /** @enum {string} */
             act: "PITCH" | "YAW" | "HEIGHT" | "LATERAL" | "CLOSE";
@@ -3614,6 +3707,10 @@ export interface components {
             /** Format: int32 */
             unreadCautions: number;
             verdict: string;
+        };
+        JobNotes: {
+            incidents: components["schemas"]["Incident"][];
+            notes: components["schemas"]["NoteView"][];
         };
         JobPage: {
             jobs: components["schemas"]["JobLine"][];
@@ -4023,6 +4120,14 @@ export interface components {
             displayName: string;
             username: string;
         };
+        NewNote: {
+            about: string;
+            id: string;
+            job: string;
+            /** @enum {string} */
+            kind: "KNOWN" | "NEXT_TIME";
+            words: string;
+        };
         NewPassword: {
             next: string;
             now: string;
@@ -4048,6 +4153,29 @@ export interface components {
             remark: string;
             title: string;
             who: string;
+        };
+        NotePage: {
+            notes: components["schemas"]["NoteView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            size: number;
+            /** Format: int64 */
+            total: number;
+        };
+        NoteView: {
+            about: string;
+            /** Format: date-time */
+            at: string;
+            id: string;
+            job: string;
+            jobTitle: string;
+            /** @enum {string} */
+            kind: "KNOWN" | "NEXT_TIME";
+            settled: string;
+            title: string;
+            who: string;
+            words: string;
         };
         Offer: {
             cables: components["schemas"]["Choice"][];
@@ -4696,6 +4824,7 @@ export interface components {
             placement: string;
             root: boolean;
             settings: components["schemas"]["SettingView"][];
+            standard: string;
             tip: number[] | null;
             title: string;
             /** @enum {string|null} */
@@ -4818,6 +4947,9 @@ export interface components {
             unit: string;
             /** Format: double */
             value: number;
+        };
+        Settle: {
+            why: string;
         };
         ShimAnswer: {
             /** Format: double */
@@ -5873,7 +6005,7 @@ export interface operations {
             };
         };
     };
-    write: {
+    write_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6351,6 +6483,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answered"];
+                };
+            };
+        };
+    };
+    incidents: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IncidentPage"];
                 };
             };
         };
@@ -8081,6 +8235,28 @@ export interface operations {
             };
         };
     };
+    ofJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobNotes"];
+                };
+            };
+        };
+    };
     download: {
         parameters: {
             query?: never;
@@ -8353,7 +8529,7 @@ export interface operations {
             };
         };
     };
-    settle: {
+    settle_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8659,6 +8835,76 @@ export interface operations {
         responses: {
             /** @description No Content */
             204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    notes: {
+        parameters: {
+            query?: {
+                text?: string;
+                settled?: boolean;
+                page?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotePage"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNote"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settle"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -20,6 +20,7 @@ import wideharbor.app.RunningApp;
 @ExtendWith(RunningApp.class)
 class ScreensTest {
     private static final List<String> UNPICTURED = List.of(
+            "notes",
             "compare",
             "bench-front",
             "bench-twin",
@@ -51,6 +52,7 @@ class ScreensTest {
         "tests, /jobs/second-bell/tests?test=a:head:head:studio, .test-picture .part",
         "packing, /jobs/second-bell/packing, .case-row",
         "stock, /stock?text=battery, .stock tbody tr.ant-table-row",
+        "notes, /notes, .notes tbody tr.ant-table-row",
         "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
         "changeover, /jobs/kiln/changeover, .change-steps li",
         "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",

@@ -25,6 +25,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.assembly.AssemblyPlan;
 import wideharbor.core.assembly.AssemblyPlan.Step;
 import wideharbor.core.check.Judged;
+import wideharbor.core.id.PlacementId;
 
 /** Plans and their ticks. */
 @Service
@@ -67,7 +68,7 @@ public class AssemblyService {
     @Transactional(readOnly = true)
     public AssemblyViews.AssemblySheet sheet(Standpoint at, boolean back) {
         RigAnalysis rig = rig(at);
-        return back ? AssemblyViews.AssemblySheet.back(AssemblyPlan.of(rig)) : sheet(at, rig);
+        return back ? AssemblyViews.AssemblySheet.back(AssemblyPlan.of(rig), typeIn(rig)) : sheet(at, rig);
     }
 
     /** The steps on paper. */
@@ -96,7 +97,12 @@ public class AssemblyService {
         Map<String, TickRow> last = rows.last(of.job(), of.build(), of.configuration()).stream()
                 .filter(TickRow::isDone)
                 .collect(Collectors.toMap(TickRow::step, Function.identity()));
-        return AssemblyViews.AssemblySheet.of(AssemblyPlan.of(rig), last, accounts::displayName);
+        return AssemblyViews.AssemblySheet.of(AssemblyPlan.of(rig), typeIn(rig), last, accounts::displayName);
+    }
+
+    private static Function<PlacementId, String> typeIn(RigAnalysis rig) {
+        return part ->
+                rig.rig().content().placement(part).map(p -> p.type().id()).orElse("");
     }
 
     private RigAnalysis rig(Standpoint at) {

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import wideharbor.core.assembly.Act;
 import wideharbor.core.assembly.AssemblyPlan;
@@ -29,20 +30,25 @@ public final class AssemblyViews {
             double leastSetUpMinutes,
             double plainSetUpMinutes,
             int done) {
-        static AssemblySheet of(AssemblyPlan plan, Map<String, TickRow> ticks, UnaryOperator<String> name) {
+        /** @param type id of a part's type */
+        static AssemblySheet of(
+                AssemblyPlan plan,
+                Function<PlacementId, String> type,
+                Map<String, TickRow> ticks,
+                UnaryOperator<String> name) {
             return of(
                     plan,
                     plan.steps().stream()
-                            .map(s -> AssemblyStep.of(s, Optional.ofNullable(ticks.get(s.key())), name))
+                            .map(s -> AssemblyStep.of(s, type, Optional.ofNullable(ticks.get(s.key())), name))
                             .toList());
         }
 
         /** How it is taken apart. */
-        static AssemblySheet back(AssemblyPlan plan) {
+        static AssemblySheet back(AssemblyPlan plan, Function<PlacementId, String> type) {
             return of(
                     plan,
                     plan.back().stream()
-                            .map(s -> AssemblyStep.of(s, Optional.empty(), UnaryOperator.identity()))
+                            .map(s -> AssemblyStep.of(s, type, Optional.empty(), UnaryOperator.identity()))
                             .toList());
         }
 
@@ -85,6 +91,7 @@ public final class AssemblyViews {
             String print,
             Act act,
             String part,
+            String type,
             String cable,
             List<String> on,
             String title,
@@ -101,12 +108,14 @@ public final class AssemblyViews {
             String whyNow,
             double minutes,
             Optional<StepTick> tick) {
-        static AssemblyStep of(Step s, Optional<TickRow> tick, UnaryOperator<String> name) {
+        static AssemblyStep of(
+                Step s, Function<PlacementId, String> type, Optional<TickRow> tick, UnaryOperator<String> name) {
             return new AssemblyStep(
                     s.key(),
                     s.print(),
                     s.act(),
                     s.part().map(PlacementId::toString).orElse(""),
+                    s.part().map(type).orElse(""),
                     s.cable().map(CableId::toString).orElse(""),
                     s.on().stream().map(PlacementId::toString).toList(),
                     s.title(),

@@ -161,6 +161,7 @@ class BenchAssembler {
                             .orElse("the rig's origin"),
                     Mass.ofPlacement(placed.placement(), placed.type()),
                     placed.placement().piece(),
+                    joint.map(j -> rig.port(j.parent()).standard()).orElse(""),
                     joint.map(Joint::confidence),
                     joint.map(Joint::note).orElse(""),
                     joint.map(j -> marks(rig.port(j.child()), rig.port(j.parent())))

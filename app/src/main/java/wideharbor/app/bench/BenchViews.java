@@ -76,8 +76,8 @@ final class BenchViews {
     record Tab(String id, String title, boolean clear, int stops, int cautions) {}
 
     /**
-     * {@code piece}: the house's, by its code; empty while nobody said which. {@code marks} says which mark goes to
-     * which; {@code tip} is left, up, ahead of an arm's tip.
+     * {@code piece}: the house's, by its code; empty while nobody said which. {@code standard}: by which it is held.
+     * {@code marks} says which mark goes to which; {@code tip} is left, up, ahead of an arm's tip.
      */
     record Row(
             PlacementId placement,
@@ -88,6 +88,7 @@ final class BenchViews {
             String on,
             Figure mass,
             String piece,
+            String standard,
             Optional<Joint.Confidence> confidence,
             String note,
             String marks,

@@ -18,6 +18,8 @@ import wideharbor.app.benchtest.BenchTestViews;
 import wideharbor.app.dispatch.DispatchService;
 import wideharbor.app.files.PackageFiles;
 import wideharbor.app.job.Standpoint;
+import wideharbor.app.notes.NoteController;
+import wideharbor.app.notes.NoteService;
 import wideharbor.app.packing.PackingController;
 import wideharbor.app.packing.PackingService;
 import wideharbor.app.packing.PackingViews;
@@ -26,6 +28,7 @@ import wideharbor.core.dispatch.Move;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.note.Note;
 
 /**
  * What two people of the demo house have done before anybody looks, by the services that people's acts go through:
@@ -49,6 +52,7 @@ class DemoWay implements ApplicationRunner {
     private final DispatchService dispatch;
     private final PackingService packing;
     private final DemoPieces pieces;
+    private final NoteService notes;
 
     DemoWay(
             PackageFiles files,
@@ -57,7 +61,8 @@ class DemoWay implements ApplicationRunner {
             BenchTestService tests,
             DispatchService dispatch,
             PackingService packing,
-            DemoPieces pieces) {
+            DemoPieces pieces,
+            NoteService notes) {
         this.files = files;
         this.accounts = accounts;
         this.assembly = assembly;
@@ -65,6 +70,7 @@ class DemoWay implements ApplicationRunner {
         this.dispatch = dispatch;
         this.packing = packing;
         this.pieces = pieces;
+        this.notes = notes;
     }
 
     @Override
@@ -86,7 +92,31 @@ class DemoWay implements ApplicationRunner {
         dispatch.built(CHECKED);
         dispatch.checked(CHECKED);
         pack(CHECKED, tech);
+        know(tech, lead);
         LOG.info("What the demo house has done so far is on file");
+    }
+
+    /** What the house learnt on earlier jobs. */
+    private void know(String tech, String lead) {
+        note(
+                Note.Kind.NEXT_TIME,
+                "type:head-120",
+                "With the 12–480 set the springs one step higher before it is tried.",
+                lead);
+        note(
+                Note.Kind.KNOWN,
+                "type:body-tern",
+                "Below freezing the mount is stiff: warm it in the hand before the lens goes on, never with a key.",
+                tech);
+        note(
+                Note.Kind.NEXT_TIME,
+                "standard:rod-15-lw",
+                "Count the end stops twice: two were left in the case on the night shoot.",
+                tech);
+    }
+
+    private void note(Note.Kind kind, String about, String words, String who) {
+        notes.write(new NoteController.NewNote(id(), kind, about, words, ""), who);
     }
 
     private static Standpoint at(String job, String build) {

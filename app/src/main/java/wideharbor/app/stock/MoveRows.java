@@ -3,6 +3,8 @@ package wideharbor.app.stock;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import wideharbor.app.web.Named;
@@ -22,6 +24,15 @@ interface MoveRows extends JpaRepository<MoveRow, Long> {
 
     @Query("select m from MoveRow m where m.piece = ?1 order by m.seq desc")
     List<MoveRow> ofPiece(String piece, Limit limit);
+
+    String WENT_WRONG =
+            "m.kind in (wideharbor.core.dispatch.Move$Kind.DAMAGED, wideharbor.core.dispatch.Move$Kind.MISSING)";
+
+    @Query("select m from MoveRow m where " + WENT_WRONG + " order by m.seq desc")
+    Page<MoveRow> incidents(Pageable page);
+
+    @Query("select m from MoveRow m where " + WENT_WRONG + " and m.type in ?1 and m.job <> ?2 order by m.seq desc")
+    List<MoveRow> incidentsOf(Collection<String> types, String but, Limit limit);
 
     @Query("select new wideharbor.app.web.Named(j.id, j.title) from JobRow j where j.id in ?1")
     List<Named> titles(Collection<String> jobs);

@@ -103,6 +103,11 @@ class RolesTest {
             POST,   /api/jobs/JOB/brought/standards/leave,                    401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/pull-list.csv,                              401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/signed/none.pdf,                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/notes,                                      401, ok,  ok,  ok,  ok,  403
+            GET,    /api/notes,                                               401, ok,  ok,  ok,  ok,  403
+            POST,   /api/notes,                                               401, ok,  403, ok,  403, 403
+            POST,   /api/notes/none/settled,                                  401, ok,  403, ok,  403, 403
+            GET,    /api/incidents,                                           401, ok,  ok,  ok,  ok,  403
             GET,    /api/jobs/JOB/pull-list.pdf,                              401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/package.harbor.json,                        401, ok,  ok,  ok,  ok,  403
             POST,   /api/packages,                                            401, 403, ok,  ok,  403, 403

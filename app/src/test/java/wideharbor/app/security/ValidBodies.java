@@ -28,6 +28,20 @@ final class ValidBodies {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {
             body = Map.of("option", "none", "person", "");
+        } else if (path.endsWith("/api/notes")) {
+            body = Map.of(
+                    "id",
+                    "00000000-0000-0000-0000-000000000000",
+                    "kind",
+                    "KNOWN",
+                    "about",
+                    "type:none",
+                    "words",
+                    "w",
+                    "job",
+                    "");
+        } else if (path.endsWith("/settled")) {
+            body = Map.of("why", "w");
         } else if (path.endsWith("/dispatch")) {
             body = OnTheWay.HANDED;
         } else if (path.endsWith("/back")) {

@@ -1,0 +1,1 @@
+export { NotesScreen } from './NotesScreen';
