@@ -22,7 +22,6 @@ import wideharbor.app.security.Accounts;
 import wideharbor.app.stock.Incidents;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.catalog.ItemType;
 import wideharbor.core.note.About;
 import wideharbor.core.note.Note;
 import wideharbor.core.quantity.Words;
@@ -60,8 +59,7 @@ public class NoteService {
     }
 
     private Map<String, String> names() {
-        return catalogue.catalogue().current().stream()
-                .collect(Collectors.toMap(t -> t.ref().id(), ItemType::name, (a, b) -> b));
+        return catalogue.catalogue().names();
     }
 
     /** What is open of anything in a job, the last first, and what went wrong with its types. */

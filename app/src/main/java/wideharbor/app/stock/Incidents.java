@@ -5,7 +5,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -13,7 +12,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.security.Accounts;
-import wideharbor.core.catalog.ItemType;
 import wideharbor.core.dispatch.Move;
 import wideharbor.core.stock.Piece;
 
@@ -72,8 +70,7 @@ public class Incidents {
     }
 
     private List<Incident> told(List<MoveRow> found) {
-        Map<String, String> names = catalogue.catalogue().current().stream()
-                .collect(Collectors.toMap(t -> t.ref().id(), ItemType::name, (a, b) -> b));
+        Map<String, String> names = catalogue.catalogue().names();
         Map<String, String> titles =
                 moves.titles(found.stream().map(MoveRow::job).distinct().toList());
         Map<String, Piece> known =

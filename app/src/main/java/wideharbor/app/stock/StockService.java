@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Sort;
@@ -16,7 +15,6 @@ import wideharbor.app.catalog.CatalogueStore;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
-import wideharbor.core.catalog.ItemType;
 import wideharbor.core.dispatch.Move;
 import wideharbor.core.dispatch.Packed;
 import wideharbor.core.quantity.Words;
@@ -51,8 +49,7 @@ class StockService {
     }
 
     private Map<String, String> names() {
-        return catalogue.catalogue().current().stream()
-                .collect(Collectors.toMap(t -> t.ref().id(), ItemType::name, (a, b) -> b));
+        return catalogue.catalogue().names();
     }
 
     @Transactional(readOnly = true)

@@ -83,6 +83,13 @@ public final class Catalogue {
         return newest().stream().filter(t -> !withheld.contains(t.ref().id())).toList();
     }
 
+    /** What each id is called by its newest revision, offered or not. */
+    public Map<String, String> names() {
+        Map<String, String> names = new LinkedHashMap<>();
+        newest().forEach(t -> names.put(t.ref().id(), t.name()));
+        return names;
+    }
+
     /** The newest revision of every id, offered or not, in the order of the catalogue. */
     public List<ItemType> newest() {
         Map<String, ItemType> newest = new LinkedHashMap<>();
