@@ -9,12 +9,14 @@ import { BrowserRouter } from 'react-router';
 import { App } from './shell/App';
 import { Away } from './shell/Away';
 import { Kit } from './shared/kit/Kit';
+import { keepActs } from './shared/api/acts';
 import { houseClient } from './shared/api/away';
 
 // What is on its way shows before the next frame: a switch that waits for a timer turns back under the hand.
 notifyManager.setScheduler(queueMicrotask);
 
 const client = houseClient();
+keepActs(client, localStorage);
 
 const root = document.getElementById('root');
 if (root) {

@@ -1,12 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Tooltip } from 'antd';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { csrfHeader } from '../shared/api/client';
 import type { Schemas } from '../shared/api/client';
 import { isCrew } from '../shared/api/peopleQueries';
+import { sendKept } from '../shared/api/acts';
 import { keys } from '../shared/api/queries';
 import { useCommands } from '../shared/commands/commands';
+import { useRefusal } from '../shared/kit/useRefusal';
 import { isTyping } from '../shared/kit/typing';
 import { words } from '../shared/format/units';
 import { useTheme } from '../shared/theme/theme';
@@ -57,6 +59,13 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
     { title, run: () => setTheme(other) },
     { title: 'What this screen is for', run: () => setHelped(true) },
   ]);
+
+  const refused = useRefusal();
+  const told = useRef(refused);
+  useEffect(() => {
+    told.current = refused;
+  });
+  useEffect(() => sendKept(client, localStorage, session.username, (e) => told.current(e)), [client, session.username]);
 
   const signOut = async () => {
     await fetch('/api/logout', { method: 'POST', headers: csrfHeader() });

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { useInOrder } from '../../shared/api/inOrder';
-import { assemblyQuery, tickSteps } from '../../shared/api/queries';
+import { assemblyQuery } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
 import { counted, fixed } from '../../shared/format/units';
@@ -63,15 +63,16 @@ function Steps({ back, at, sheet, mayTick, revision }: StepsProps) {
   const choose = (next: Step | undefined) => next && at.go({ step: next.key });
   const key = assemblyQuery(at.spot).queryKey;
   const tick = useInOrder({
+    kind: 'tick',
     key,
-    send: (ticks: Schemas['Tick'][]) => tickSteps(at.spot, ticks),
-    meanwhile: withTicks,
+    meanwhile: (now, { ticks }) => withTicks(now, ticks),
     onRefused: refused,
   });
   const set = (of: Step, done: boolean, remark: string) => {
     const minutes = done ? Math.min(600, (Date.now() - begun) / 60_000) : 0;
     setBegun(Date.now());
-    tick.send([{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }]);
+    const ticks = [{ id: freshId(), step: of.key, print: of.print, done, minutes, remark }];
+    tick.send({ spot: at.spot, ticks });
     if (done) choose(nextStep(steps.map((s) => (s.key === of.key ? { ...s, tick: SENT } : s))));
   };
   const by = (n: number) => step && choose(steps[steps.indexOf(step) + n]);

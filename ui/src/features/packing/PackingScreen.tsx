@@ -7,7 +7,7 @@ import { useParams } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
 import { useInOrder } from '../../shared/api/inOrder';
 import { keys } from '../../shared/api/queries';
-import { packingQuery, sendScans } from '../../shared/api/wayQueries';
+import { packingQuery } from '../../shared/api/wayQueries';
 import { plainNumber } from '../../shared/format/units';
 import { freshId } from '../../shared/format/ids';
 import { hasLeft, stageText } from '../../shared/job/stages';
@@ -54,6 +54,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
   const send = (code: string, count: number, into: number) => {
     const paid = Number(plainNumber(cost));
     scans.send({
+      job,
       scan: {
         id: freshId(),
         kind,
@@ -221,8 +222,8 @@ function calledIn(sheet: PackSheet, scan: Schemas['Scan']): string {
 function useScans(job: string, say: (good: boolean, words: string) => void) {
   const client = useQueryClient();
   return useInOrder({
+    kind: 'scan',
     key: packingQuery(job).queryKey,
-    send: async ({ scan }: { scan: Schemas['Scan']; what: string }) => sendScans(job, [scan]),
     onSent: (sheet, { scan, what }) => {
       const refused = sheet.refused[0];
       if (refused) say(false, refused.why);

@@ -4,7 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { useInOrder } from '../../shared/api/inOrder';
-import { instrumentsQuery, leaveTestOut, sayFound, testsQuery } from '../../shared/api/wayQueries';
+import { instrumentsQuery, leaveTestOut, testsQuery } from '../../shared/api/wayQueries';
 import { keys } from '../../shared/api/queries';
 import { useCommands } from '../../shared/commands/commands';
 import { freshId } from '../../shared/format/ids';
@@ -44,8 +44,8 @@ function Tests({ at, sheet, session }: TestsProps) {
   const { build } = at.spot;
   const key = testsQuery(at.job, build).queryKey;
   const say = useInOrder({
+    kind: 'found',
     key,
-    send: (found: Schemas['Found']) => sayFound(at.job, build, [found]),
     onRefused: refused,
     onQuiet: () => void client.invalidateQueries({ queryKey: keys.dispatch(at.job) }),
   });
@@ -61,7 +61,7 @@ function Tests({ at, sheet, session }: TestsProps) {
   const choose = (next: Test | undefined) => next && at.go({ test: next.key });
   const by = (n: number) => test && choose(tests[tests.indexOf(test) + n]);
   const found = (of: Test, says: Says) => {
-    say.send({ id: freshId(), test: of.key, print: of.print, ...says });
+    say.send({ job: at.job, build, found: { id: freshId(), test: of.key, print: of.print, ...says } });
     choose(openAfter(tests, of.key));
   };
   useBenchKeys({

@@ -1,36 +1,36 @@
 import { useIsMutating, useMutation, useQueryClient } from '@tanstack/react-query';
 import type { QueryKey } from '@tanstack/react-query';
-import { AGAIN_MS, untilBack } from './away';
+import { freshId } from '../format/ids';
+import { sending, whoActs } from './acts';
+import type { ActKind, ActOf, OnItsWay, SheetOf } from './acts';
 
-interface Ways<Act, Sheet> {
+interface Ways<K extends ActKind> {
+  kind: K;
   /** What is shown of what is sent: each answer is the whole of it. */
   key: QueryKey;
-  send: (act: Act) => Promise<Sheet>;
   /** Shows an act before it is stored. */
-  meanwhile?: (now: Sheet, act: Act) => Sheet;
-  onSent?: (sheet: Sheet, act: Act) => void;
+  meanwhile?: (now: SheetOf<K>, act: ActOf<K>) => SheetOf<K>;
+  onSent?: (sheet: SheetOf<K>, act: ActOf<K>) => void;
   onRefused: (error: Error) => void;
   /** All that was on its way has arrived. */
   onQuiet?: () => void;
 }
 
 /**
- * Acts of somebody who is quick, or has no network for a while: sent one after the other, each again while the server
- * is away. One that comes twice is known there by its id. An answer is shown once no later act is on its way.
+ * Acts of somebody who is quick, or has no network for a while: kept on this device and sent one after the other, each
+ * again while the server is away. An answer is shown once no later act is on its way.
  */
-export function useInOrder<Act, Sheet>({ key, send, meanwhile, onSent, onRefused, onQuiet }: Ways<Act, Sheet>) {
+export function useInOrder<K extends ActKind>({ kind, key, meanwhile, onSent, onRefused, onQuiet }: Ways<K>) {
   const client = useQueryClient();
-  const mutationKey = ['in order', ...key];
+  const way = sending<ActOf<K>>(kind, key);
+  const { mutationKey } = way;
   const isLast = () => client.isMutating({ mutationKey }) <= 1;
   const waiting = useIsMutating({ mutationKey });
   const acts = useMutation({
-    mutationKey,
-    scope: { id: mutationKey.join('/') },
-    mutationFn: send,
-    retry: untilBack,
-    retryDelay: AGAIN_MS,
-    onMutate: (act) => meanwhile && client.setQueryData<Sheet>(key, (now) => now && meanwhile(now, act)),
-    onSuccess: (sheet, act) => {
+    ...way,
+    mutationFn: async (going: OnItsWay<ActOf<K>>) => (await way.mutationFn(going)) as SheetOf<K>,
+    onMutate: ({ act }) => meanwhile && client.setQueryData<SheetOf<K>>(key, (now) => now && meanwhile(now, act)),
+    onSuccess: (sheet, { act }) => {
       if (isLast()) client.setQueryData(key, sheet);
       onSent?.(sheet, act);
     },
@@ -42,5 +42,6 @@ export function useInOrder<Act, Sheet>({ key, send, meanwhile, onSent, onRefused
       if (isLast()) onQuiet?.();
     },
   });
-  return { send: acts.mutate, waiting };
+  const send = (act: ActOf<K>) => acts.mutate({ id: freshId(), who: whoActs(client), act });
+  return { send, waiting };
 }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -67,6 +68,29 @@ class AssemblyJourneyTest extends Journey {
         // Worn otherwise, it is another rig.
         browser.open("/jobs/" + job + "/assembly?config=shoulder");
         assertThat(page.locator(".done-bar")).containsText("0 of ");
+    }
+
+    /** Made while the house cannot be reached, a tick survives the page: the one that is loaded next sends it. */
+    @Test
+    void aTickSurvivesThePage() {
+        String job = RunningApp.copyOf("slack-water");
+        browser.signIn("tech");
+        String assembly = "/jobs/" + job + "/assembly";
+        browser.open(assembly);
+        assertThat(title(page)).hasText("Lay out Body Quellmar Tern");
+        page.route("**/assembly/ticks**", Route::abort);
+        page.keyboard().press("Space");
+        assertThat(page.locator(".done-bar")).containsText("1 of 41");
+        assertThat(page.locator(".away")).containsText("1 thing you did is kept on this device");
+        browser.open(assembly);
+        assertThat(page.locator(".away")).containsText("1 thing you did is kept on this device");
+        page.unroute("**/assembly/ticks**");
+        assertThat(page.locator(".done-bar")).containsText("1 of 41");
+        assertThat(page.locator(".away")).isHidden();
+        try (Browser other = Browser.as("lead")) {
+            other.open(assembly + "?step=lay:body");
+            assertThat(card(other.page())).containsText("done by Jonna Brask");
+        }
     }
 
     /** The rig in space: turned by keys, a part chosen where it is pressed; what is not on yet is no part to press. */

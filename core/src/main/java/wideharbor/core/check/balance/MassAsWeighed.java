@@ -29,8 +29,7 @@ final class MassAsWeighed implements Check {
             .formula("lowest − share · catalogue ≤ weighed ≤ highest + share · catalogue")
             .source("bench scale; the catalogue for the type")
             .severity(Severity.CAUTION)
-            .build()
-            .by(Rule.MEASURED_DIFFERS);
+            .build();
 
     @Override
     public CheckCard card() {
