@@ -1,5 +1,7 @@
 package wideharbor.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
@@ -195,6 +197,8 @@ final class Browser implements AutoCloseable {
         if (folder == null || folder.isEmpty()) {
             return false;
         }
+        // Whoever an earlier test left here is gone in a moment, and belongs in no picture.
+        assertThat(page.locator(".also-here")).isHidden();
         try {
             Files.createDirectories(Path.of(folder));
             Files.write(Path.of(folder, name + ".png"), seen());
