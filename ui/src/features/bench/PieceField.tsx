@@ -2,7 +2,7 @@ import { AutoComplete, Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Schemas } from '../../shared/api/client';
-import { piecesQuery } from '../../shared/api/wayQueries';
+import { readyPiecesQuery } from '../../shared/api/wayQueries';
 import { fixed } from '../../shared/format/units';
 import type { DoAct } from './useBench';
 
@@ -11,8 +11,7 @@ export function PieceField({ row, act }: { row: Schemas['Row']; act: DoAct }) {
   const [code, setCode] = useState(row.piece);
   const [open, setOpen] = useState(false);
   const type = row.item.split('@')[0] ?? '';
-  const found = useQuery({ ...piecesQuery(type, 'READY', 0), enabled: open });
-  const ready = (found.data?.pieces ?? []).filter((p) => p.type === type && p.outJob === '');
+  const found = useQuery({ ...readyPiecesQuery(type), enabled: open });
   const asked = code.trim().toUpperCase();
   const say = (said: string) => {
     if (said.trim().toUpperCase() !== row.piece)
@@ -38,7 +37,7 @@ export function PieceField({ row, act }: { row: Schemas['Row']; act: DoAct }) {
           onFocus={() => setOpen(true)}
           onSelect={say}
           notFoundContent={found.isSuccess ? 'None of this type is ready in the house.' : null}
-          options={ready
+          options={(found.data ?? [])
             .filter((p) => asked === row.piece || p.code.includes(asked))
             .map((p) => ({ value: p.code, label: pieceWords(p) }))}
         />

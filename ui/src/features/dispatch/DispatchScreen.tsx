@@ -140,7 +140,7 @@ function Step({
         {over && (
           <HandOver
             pieces={d.packed.of}
-            cases={d.cases.length}
+            cases={d.casesPacked}
             busy={busy}
             onHandOver={(given) => {
               onAct(given);

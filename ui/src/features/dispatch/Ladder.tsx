@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
-import { STAGES, stageText } from '../../shared/job/stages';
+import { hasLeft, STAGES, stageText } from '../../shared/job/stages';
 import type { Stage } from '../../shared/job/stages';
 
 type Dispatch = Schemas['Dispatch'];
@@ -37,7 +37,7 @@ function Evidence({ d, stage }: { d: Dispatch; stage: Stage }) {
     case 'PACKED':
       return of(d.packed, 'pieces', 'packing');
     case 'RECONCILED':
-      return d.returned.of > 0 ? of(d.returned, 'told', 'packing') : null;
+      return hasLeft(d.stage) ? of(d.returned, 'told', 'packing') : null;
     default:
       return null;
   }

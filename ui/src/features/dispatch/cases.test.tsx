@@ -13,6 +13,7 @@ const dispatch: Schemas['Dispatch'] = {
   tests: { done: 0, of: 20 },
   failedTests: [],
   packed: { done: 0, of: 2 },
+  casesPacked: 0,
   returned: { done: 0, of: 0 },
   clear: true,
   verdict: 'Clear',

@@ -1,5 +1,5 @@
 import './notes.css';
-import { Button, Checkbox, Input, Pagination, Segmented } from 'antd';
+import { Button, Checkbox, Input, Segmented } from 'antd';
 import type { TableColumnsType } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -8,6 +8,7 @@ import type { Schemas } from '../../shared/api/client';
 import { incidentsQuery, notesQuery } from '../../shared/api/noteQueries';
 import { day, fixed } from '../../shared/format/units';
 import { conditionText } from '../../shared/job/conditions';
+import { Pages } from '../../shared/kit/Pages';
 import { Sheet } from '../../shared/kit/Sheet';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
@@ -94,7 +95,7 @@ function Notes({ text, settled, page, mayWrite, onPage }: NotesProps) {
             : 'No note has this. Search for less, or among the settled ones too.'
         }
       />
-      <Pages of={query.data} onPage={onPage} />
+      <Pages of={query.data} what="notes" onPage={onPage} />
       {settling && <SettleDialog note={settling} onClose={() => setSettling(null)} />}
     </>
   );
@@ -158,7 +159,7 @@ function Incidents({ page, onPage }: { page: number; onPage: (page: number) => v
         dataSource={query.data.incidents}
         empty="Nothing was told damaged or missing yet. What comes back otherwise than it left is told under Packing."
       />
-      <Pages of={query.data} onPage={onPage} />
+      <Pages of={query.data} what="told" onPage={onPage} />
     </>
   );
 }
@@ -194,15 +195,3 @@ const INCIDENTS: TableColumnsType<Incident> = [
   { title: 'Now', key: 'now', render: (_, i) => (i.now === null ? '' : conditionText(i.now)) },
   { title: 'Told by', key: 'who', className: 'soft nowrap', render: (_, i) => `${i.who}, ${day(i.at.slice(0, 10))}` },
 ];
-
-function Pages({ of, onPage }: { of: { total: number; page: number; size: number }; onPage: (page: number) => void }) {
-  return of.total > of.size ? (
-    <Pagination
-      current={of.page + 1}
-      pageSize={of.size}
-      total={of.total}
-      showSizeChanger={false}
-      onChange={(next) => onPage(next - 1)}
-    />
-  ) : null;
-}

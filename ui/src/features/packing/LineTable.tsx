@@ -43,10 +43,10 @@ function columns(
       render: (_, l) => (
         <>
           {l.title}
-          {!back && l.named.some((c) => !l.codes.includes(c)) && (
+          {!back && l.awaited.length > 0 && (
             <span className="soft">
               {' '}
-              built with <span className="num">{l.named.filter((c) => !l.codes.includes(c)).join(' ')}</span>
+              built with <span className="num">{l.awaited.join(' ')}</span>
             </span>
           )}
           {l.codes.length > 0 && <span className="soft pack-codes num"> {l.codes.join(' ')}</span>}

@@ -15,7 +15,7 @@ const line = (type: string, more: Partial<PackLine> = {}): PackLine => ({
   toPack: 3,
   untold: 0,
   toldApart: false,
-  named: [],
+  awaited: [],
   codes: [],
   planned: [4],
   back: 0,

@@ -1,5 +1,5 @@
 import './stock.css';
-import { Button, Input, Pagination, Segmented } from 'antd';
+import { Button, Input, Segmented } from 'antd';
 import type { TableColumnsType } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { piecesQuery } from '../../shared/api/wayQueries';
 import { grams } from '../../shared/format/units';
 import { conditionText } from '../../shared/job/conditions';
 import type { Condition } from '../../shared/job/conditions';
+import { Pages } from '../../shared/kit/Pages';
 import { Sheet } from '../../shared/kit/Sheet';
 import { useAddress } from '../../shared/kit/useAddress';
 import { Waiting } from '../../shared/kit/Waiting';
@@ -76,17 +77,7 @@ export function StockScreen({ session }: { session: Schemas['Session'] }) {
           }
         />
       )}
-      {query.data && query.data.total > query.data.size && (
-        <Pagination
-          className="stock-pages"
-          current={page + 1}
-          pageSize={query.data.size}
-          total={query.data.total}
-          showSizeChanger={false}
-          showTotal={(all, [first, last]) => `${first} to ${last} of ${all} pieces`}
-          onChange={(next) => change({ page: next === 1 ? '' : String(next - 1) })}
-        />
-      )}
+      {query.data && <Pages of={query.data} what="pieces" onPage={(n) => change({ page: n === 0 ? '' : String(n) })} />}
       {(code !== '' || adding) && <PieceDialog code={code} mayChange={session.editsBuilds} onClose={close} />}
       {reading && <PiecesFile onClose={() => setReading(false)} />}
     </main>

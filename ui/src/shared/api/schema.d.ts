@@ -2324,6 +2324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/types/{type}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ready"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worn": {
         parameters: {
             query?: never;
@@ -2895,6 +2911,8 @@ export interface components {
         };
         Dispatch: {
             cases: components["schemas"]["CaseView"][];
+            /** Format: int32 */
+            casesPacked: number;
             clear: boolean;
             failedTests: string[];
             handedOver: components["schemas"]["HandedOver"] | null;
@@ -4283,6 +4301,7 @@ export interface components {
             type: string;
         };
         PackLine: {
+            awaited: string[];
             /** Format: int32 */
             back: number;
             /** @enum {string} */
@@ -4296,7 +4315,6 @@ export interface components {
             in: number;
             /** Format: int32 */
             missing: number;
-            named: string[];
             planned: number[];
             title: string;
             /** Format: int32 */
@@ -9273,6 +9291,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceCard"];
+                };
+            };
+        };
+    };
+    ready: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                type: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceLine"][];
                 };
             };
         };

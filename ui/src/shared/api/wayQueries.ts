@@ -52,6 +52,13 @@ export const piecesQuery = (text: string, condition: Condition | '', page: numbe
     placeholderData: keepPreviousData,
   });
 
+/** Pieces of a type that may go and are with no job. */
+export const readyPiecesQuery = (type: string) =>
+  queryOptions({
+    queryKey: ['stock', 'ready', type] as const,
+    queryFn: async () => unwrap(await api.GET('/api/stock/types/{type}/ready', { params: { path: { type } } })),
+  });
+
 export const pieceQuery = (code: string) =>
   queryOptions({
     queryKey: ['stock', 'piece', code] as const,

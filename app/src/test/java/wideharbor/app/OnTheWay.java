@@ -171,7 +171,7 @@ public final class OnTheWay {
                     int wanted = line.path("wanted").asInt();
                     int box = Math.max(1, line.path("planned").path(0).asInt(1));
                     if (line.path("toldApart").asBoolean()) {
-                        List<String> named = line.path("named")
+                        List<String> named = line.path("awaited")
                                 .valueStream()
                                 .map(JsonNode::asString)
                                 .toList();

@@ -103,6 +103,7 @@ class DispatchController {
             Done tests,
             List<String> failedTests,
             Done packed,
+            int casesPacked,
             Done returned,
             boolean clear,
             String verdict,

@@ -93,6 +93,7 @@ public class DispatchService {
                 done(far.tests()),
                 far.failedTests(),
                 done(far.packed()),
+                far.cases(),
                 done(far.returned()),
                 verdict.clear(),
                 verdict.inWords(),

@@ -27,13 +27,19 @@ class Progresses {
         this.moves = moves;
     }
 
-    record All(Progress steps, Progress tests, List<String> failedTests, Progress packed, Progress returned) {}
+    record All(
+            Progress steps, Progress tests, List<String> failedTests, Progress packed, int cases, Progress returned) {}
 
     All of(StoredJob stored, Judged judged, List<PullList.Line> lines) {
         TestStates bench = tests.of(judged.analyses());
         Packed packed = Packed.of(lines, moves.of(stored.job().id()));
         return new All(
-                ticked.of(judged.analyses()), bench.progress(), bench.failed(), packed.packing(), packed.returning());
+                ticked.of(judged.analyses()),
+                bench.progress(),
+                bench.failed(),
+                packed.packing(),
+                packed.cases(),
+                packed.returning());
     }
 
     Progress steps(JobAnalysis job) {

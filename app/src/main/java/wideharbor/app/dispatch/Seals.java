@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -97,7 +98,7 @@ class Seals {
      * What of the package differs from the signed file: brief, kit, bodies, parts and standards that it uses. Figures
      * of the house and what people read may change; the verdict that follows from them is asked for at every stage.
      */
-    private List<String> changed(byte @org.jspecify.annotations.Nullable [] signed, StoredJob job) {
+    private List<String> changed(byte @Nullable [] signed, StoredJob job) {
         if (signed == null) {
             return List.of("the package file is not kept");
         }

@@ -109,7 +109,7 @@ public class JobChanges {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob changeGear(StoredJob before, BuildId build, GearPackage after) {
-        return changeGear(before, build, after, "it was changed since");
+        return changeGear(before, build, after, JobStore.CHANGED);
     }
 
     /** @param why what changed, for whoever had signed it */

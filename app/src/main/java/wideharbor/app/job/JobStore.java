@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.judging.CheckVersion;
 import wideharbor.app.live.Happened;
+import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.build.Build;
@@ -32,6 +34,9 @@ import wideharbor.format.HarborCodec;
  */
 @Component
 public class JobStore {
+    /** Why a job is a draft again where nothing more is known. */
+    static final String CHANGED = "it was changed since";
+
     private final Rows.Jobs jobs;
     private final Rows.Builds builds;
     private final Rows.Kits kits;
@@ -76,6 +81,12 @@ public class JobStore {
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob reload(String id) {
         return reader.read(row(id));
+    }
+
+    /** What jobs are called, by id; those that are gone are not among them. */
+    @Transactional(readOnly = true)
+    public Map<String, String> titles(Collection<String> ids) {
+        return ids.isEmpty() ? Map.of() : jobs.titles(ids).stream().collect(Collectors.toMap(Named::id, Named::title));
     }
 
     /** The number of the state that stands now; 0 when the job is gone. */
@@ -279,7 +290,7 @@ public class JobStore {
 
     /** What was signed does not stand any more: a draft again, under its next revision. */
     void reopen(StoredJob before) {
-        reopen(before, "it was changed since");
+        reopen(before, CHANGED);
     }
 
     /** @param why what changed, for whoever had signed it */

@@ -2,6 +2,7 @@ package wideharbor.app.job;
 
 import jakarta.persistence.LockModeType;
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Limit;
@@ -25,6 +26,9 @@ final class Rows {
         @Lock(LockModeType.PESSIMISTIC_WRITE)
         @Query("select j from JobRow j where j.id = ?1")
         Optional<JobRow> lock(String id);
+
+        @Query("select new wideharbor.app.web.Named(j.id, j.title) from JobRow j where j.id in ?1")
+        List<Named> titles(Collection<String> ids);
 
         @Query("select j.stateNo from JobRow j where j.id = ?1")
         Optional<Long> stateNo(String id);

@@ -7,7 +7,6 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
-import wideharbor.app.web.Named;
 
 interface NoteRows extends JpaRepository<NoteRow, String> {
     /** Open notes of things whose ids are among these, whatever kind of thing: the caller looks at that. */
@@ -18,7 +17,4 @@ interface NoteRows extends JpaRepository<NoteRow, String> {
     @Query("select n from NoteRow n where (?3 = true or n.settled = '') and (n.words like concat('%', ?1, '%') "
             + "or n.about like concat('%', ?1, '%') or (n.of = wideharbor.core.note.About$Of.TYPE and n.about in ?2))")
     Page<NoteRow> search(String text, Collection<String> types, boolean settledToo, Pageable page);
-
-    @Query("select new wideharbor.app.web.Named(j.id, j.title) from JobRow j where j.id in ?1")
-    List<Named> titles(Collection<String> jobs);
 }

@@ -20,7 +20,6 @@ import wideharbor.app.job.JobStore;
 import wideharbor.app.live.Happened;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.stock.Incidents;
-import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
 import wideharbor.core.note.About;
 import wideharbor.core.note.Note;
@@ -98,7 +97,7 @@ public class NoteService {
         Map<String, String> names = names();
         Set<String> named =
                 notes.stream().flatMap(n -> Stream.of(n.job(), n.about().id())).collect(Collectors.toSet());
-        Map<String, String> titles = rows.titles(named).stream().collect(Collectors.toMap(Named::id, Named::title));
+        Map<String, String> titles = jobs.titles(named);
         return notes.stream().map(n -> view(n, names, titles)).toList();
     }
 

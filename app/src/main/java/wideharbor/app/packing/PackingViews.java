@@ -89,8 +89,8 @@ public final class PackingViews {
 
     /**
      * {@code toldApart}: each piece has a code; {@code planned}: the cases that the plan puts it into; {@code toPack}
-     * is below 0 where too many are in cases; {@code named}: the pieces that the rigs were built with; {@code untold}:
-     * left, and nobody has told how it came back.
+     * is below 0 where too many are in cases; {@code awaited}: pieces that the rigs were built with and that are in no
+     * case yet; {@code untold}: left, and nobody has told how it came back.
      */
     public record PackLine(
             String type,
@@ -102,7 +102,7 @@ public final class PackingViews {
             int untold,
             boolean toldApart,
             List<String> codes,
-            List<String> named,
+            List<String> awaited,
             List<Integer> planned,
             int back,
             int damaged,
@@ -119,7 +119,7 @@ public final class PackingViews {
                     line.untold(),
                     toldApart,
                     line.codes(),
-                    line.named(),
+                    line.awaited(),
                     planned,
                     line.back().getOrDefault(Move.Kind.BACK, 0),
                     line.back().getOrDefault(Move.Kind.DAMAGED, 0),

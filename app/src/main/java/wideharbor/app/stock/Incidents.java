@@ -11,6 +11,7 @@ import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.job.JobStore;
 import wideharbor.app.security.Accounts;
 import wideharbor.core.dispatch.Move;
 import wideharbor.core.stock.Piece;
@@ -23,14 +24,14 @@ public class Incidents {
     private static final int MOST = 50;
 
     private final MoveRows rows;
-    private final Moves moves;
+    private final JobStore store;
     private final Pieces pieces;
     private final CatalogueStore catalogue;
     private final Accounts accounts;
 
-    Incidents(MoveRows rows, Moves moves, Pieces pieces, CatalogueStore catalogue, Accounts accounts) {
+    Incidents(MoveRows rows, JobStore store, Pieces pieces, CatalogueStore catalogue, Accounts accounts) {
         this.rows = rows;
-        this.moves = moves;
+        this.store = store;
         this.pieces = pieces;
         this.catalogue = catalogue;
         this.accounts = accounts;
@@ -72,7 +73,7 @@ public class Incidents {
     private List<Incident> told(List<MoveRow> found) {
         Map<String, String> names = catalogue.catalogue().names();
         Map<String, String> titles =
-                moves.titles(found.stream().map(MoveRow::job).distinct().toList());
+                store.titles(found.stream().map(MoveRow::job).distinct().toList());
         Map<String, Piece> known =
                 pieces.of(found.stream().map(r -> r.move().piece()).toList());
         return found.stream()

@@ -7,7 +7,6 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
-import wideharbor.app.web.Named;
 
 interface MoveRows extends JpaRepository<MoveRow, Long> {
     /** In the order in which they were made. */
@@ -33,7 +32,4 @@ interface MoveRows extends JpaRepository<MoveRow, Long> {
 
     @Query("select m from MoveRow m where " + WENT_WRONG + " and m.type in ?1 and m.job <> ?2 order by m.seq desc")
     List<MoveRow> incidentsOf(Collection<String> types, String but, Limit limit);
-
-    @Query("select new wideharbor.app.web.Named(j.id, j.title) from JobRow j where j.id in ?1")
-    List<Named> titles(Collection<String> jobs);
 }

@@ -9,6 +9,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import wideharbor.app.job.JobStore;
 import wideharbor.app.web.Named;
 import wideharbor.core.dispatch.Move;
 
@@ -18,9 +19,11 @@ public class Moves {
     private static final int MOST_EVENTS = 50;
 
     private final MoveRows rows;
+    private final JobStore store;
 
-    Moves(MoveRows rows) {
+    Moves(MoveRows rows, JobStore store) {
         this.rows = rows;
+        this.store = store;
     }
 
     /** In the order in which they were made. */
@@ -48,7 +51,7 @@ public class Moves {
         Map<String, String> jobs = rows.lastOf(pieces).stream()
                 .filter(m -> m.move().kind() == Move.Kind.INTO_CASE)
                 .collect(Collectors.toMap(m -> m.move().piece(), MoveRow::job));
-        Map<String, String> titles = titles(jobs.values());
+        Map<String, String> titles = store.titles(jobs.values());
         return jobs.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
@@ -58,11 +61,5 @@ public class Moves {
     /** The last moves of a piece, the last first. */
     List<MoveRow> lastOf(String piece) {
         return rows.ofPiece(piece, Limit.of(MOST_EVENTS));
-    }
-
-    Map<String, String> titles(Collection<String> jobs) {
-        return jobs.isEmpty()
-                ? Map.of()
-                : rows.titles(jobs).stream().collect(Collectors.toMap(Named::id, Named::title));
     }
 }

@@ -68,6 +68,12 @@ class StockController {
         return service.search(text.strip(), condition, page);
     }
 
+    /** Pieces of a type that may go and are with no job. */
+    @GetMapping("/types/{type}/ready")
+    List<PieceLine> ready(@PathVariable @Size(max = 60) String type) {
+        return service.ready(type);
+    }
+
     /** Where a piece has been, the last first. */
     record PieceEvent(
             String job, String title, String what, String who, Instant at, String remark, Optional<Double> cost) {}

@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import wideharbor.app.catalog.CatalogueStore;
+import wideharbor.app.job.JobStore;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Named;
 import wideharbor.app.web.Refusal;
@@ -30,6 +31,7 @@ class StockService {
     private final Pieces pieces;
     private final Moves moves;
     private final Weighings weighings;
+    private final JobStore store;
     private final CatalogueStore catalogue;
     private final Accounts accounts;
 
@@ -38,12 +40,14 @@ class StockService {
             Pieces pieces,
             Moves moves,
             Weighings weighings,
+            JobStore store,
             CatalogueStore catalogue,
             Accounts accounts) {
         this.rows = rows;
         this.pieces = pieces;
         this.moves = moves;
         this.weighings = weighings;
+        this.store = store;
         this.catalogue = catalogue;
         this.accounts = accounts;
     }
@@ -68,6 +72,24 @@ class StockService {
                 moves.outWith(found.stream().map(r -> r.piece().code()).toList());
         return new StockController.PiecePage(
                 found.stream().map(r -> line(r, names, out)).toList(), found.getTotalElements(), page, PAGE);
+    }
+
+    /** So many of a type are offered; who has more scans one. */
+    private static final int MOST_READY = 200;
+
+    @Transactional(readOnly = true)
+    List<StockController.PieceLine> ready(String type) {
+        List<PieceRow> may = rows.ofType(type).stream()
+                .filter(r -> r.piece().whyNotGo().isEmpty())
+                .toList();
+        Map<String, Named> out =
+                moves.outWith(may.stream().map(r -> r.piece().code()).toList());
+        Map<String, String> names = names();
+        return may.stream()
+                .filter(r -> !out.containsKey(r.piece().code()))
+                .limit(MOST_READY)
+                .map(r -> line(r, names, out))
+                .toList();
     }
 
     private static StockController.PieceLine line(PieceRow row, Map<String, String> names, Map<String, Named> out) {
@@ -96,7 +118,7 @@ class StockService {
                 .orElseThrow(() -> Refusal.notFound("There is no piece '" + code + "' in this house."));
         List<MoveRow> been = moves.lastOf(code);
         Map<String, String> titles =
-                moves.titles(been.stream().map(MoveRow::job).distinct().toList());
+                store.titles(been.stream().map(MoveRow::job).distinct().toList());
         return new StockController.PieceCard(
                 line(row, names(), moves.outWith(List.of(code))),
                 been.stream().map(m -> event(m, titles)).toList());
@@ -165,7 +187,7 @@ class StockService {
     }
 
     @Transactional
-    StockController.PiecesRead read(String text, boolean store, String who) {
+    StockController.PiecesRead read(String text, boolean keep, String who) {
         Map<String, String> names = names();
         PiecesCsv.Reading reading = PiecesCsv.read(text, names::containsKey);
         Map<String, Piece> known =
@@ -176,7 +198,7 @@ class StockService {
         int changed = (int) reading.pieces().stream()
                 .filter(p -> known.containsKey(p.code()) && !known.get(p.code()).equals(p))
                 .count();
-        boolean stores = store && reading.problems().isEmpty();
+        boolean stores = keep && reading.problems().isEmpty();
         if (stores) {
             pieces.store(reading.pieces());
             Map<String, Double> weighed = new HashMap<>();

@@ -107,6 +107,7 @@ class RolesTest {
             GET,    /api/notes,                                               401, ok,  ok,  ok,  ok,  403
             POST,   /api/notes,                                               401, ok,  403, ok,  403, 403
             POST,   /api/notes/none/settled,                                  401, ok,  403, ok,  403, 403
+            GET,    /api/stock/types/none/ready,                              401, ok,  ok,  ok,  ok,  403
             GET,    /api/incidents,                                           401, ok,  ok,  ok,  ok,  403
             GET,    /api/jobs/JOB/pull-list.pdf,                              401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/package.harbor.json,                        401, ok,  ok,  ok,  ok,  403

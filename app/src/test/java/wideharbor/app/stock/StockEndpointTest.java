@@ -3,6 +3,7 @@ package wideharbor.app.stock;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -152,6 +153,26 @@ class StockEndpointTest {
         assertEquals(2410, body(other).at("/mass/value").asDouble());
         assertTrue(tech.step(other, "undo", true).status() == 200);
         assertEquals(2555, body(other).at("/mass/value").asDouble());
+    }
+
+    /** Offered is what may go, on trial too, and is with no job. */
+    @Test
+    void whatIsReadyOfATypeIsOffered() {
+        tech.put("/api/stock/pieces/RDY-1", edit(0, Map.of("condition", "TRIAL")));
+        tech.put("/api/stock/pieces/RDY-2", edit(0, Map.of("condition", "LOST")));
+        List<String> ready = tech.get("/api/stock/types/body-wren/ready")
+                .json()
+                .valueStream()
+                .map(p -> p.path("code").asString())
+                .toList();
+        assertTrue(ready.contains("RDY-1"), ready.toString());
+        assertTrue(!ready.contains("RDY-2"), ready.toString());
+        String job = RunningApp.copyOf("second-bell");
+        String out = OnTheWay.piece(job, "body-petrel", 0);
+        tech.post(
+                "/api/jobs/" + job + "/packing/scans",
+                Map.of("scans", List.of(OnTheWay.scan("INTO_CASE", out, 1, 1, ""))));
+        assertTrue(!tech.get("/api/stock/types/body-petrel/ready").text().contains(out));
     }
 
     @Test

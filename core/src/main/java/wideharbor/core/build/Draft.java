@@ -224,18 +224,9 @@ final class Draft {
             placements.put(old.id(), old);
             throw e;
         }
-        remembered(old);
+        // A swapped part forgets which piece its forerunner was and what it weighed; coming back brings both along.
+        old.known().forEach(inverses::push);
         return new Command.Retype(old.id(), old.type());
-    }
-
-    /** A swapped part forgets which piece its forerunner was and what it weighed; coming back brings both along. */
-    private void remembered(Placement old) {
-        if (!old.weighedGrams().equals(Placement.NOT_WEIGHED)) {
-            inverses.push(new Command.Weigh(old.id(), old.weighedGrams()));
-        }
-        if (!old.piece().isEmpty()) {
-            inverses.push(new Command.Identify(old.id(), old.piece()));
-        }
     }
 
     private Command connect(CableRun cable, Catalogue catalogue) {

@@ -1,5 +1,7 @@
 package wideharbor.core.build;
 
+import java.util.ArrayList;
+import java.util.List;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
@@ -28,6 +30,18 @@ public record Placement(PlacementId id, TypeRef type, String label, Figure weigh
     /** One of a type of which nothing else is known. */
     public static Placement of(PlacementId id, TypeRef type, String label) {
         return new Placement(id, type, label, NOT_WEIGHED, "");
+    }
+
+    /** What is known of this very piece, as commands that say it of a part of which nothing is known. */
+    public List<Command> known() {
+        List<Command> known = new ArrayList<>();
+        if (!piece.isEmpty()) {
+            known.add(new Command.Identify(id, piece));
+        }
+        if (!weighedGrams.equals(NOT_WEIGHED)) {
+            known.add(new Command.Weigh(id, weighedGrams));
+        }
+        return known;
     }
 
     Placement as(TypeRef other) {

@@ -48,7 +48,7 @@ public final class Packed {
      * A line of the list with how far it is.
      *
      * @param codes of the pieces that are in cases
-     * @param named those that the rigs were built with, as far as somebody said
+     * @param awaited those that the rigs were built with, as far as somebody said, and that are in no case yet
      * @param back of these, by how they came back; missing ones among them
      */
     public record Line(
@@ -57,11 +57,11 @@ public final class Packed {
             int wanted,
             int in,
             List<String> codes,
-            List<String> named,
+            List<String> awaited,
             Map<Move.Kind, Integer> back) {
         public Line {
             codes = List.copyOf(codes);
-            named = List.copyOf(named);
+            awaited = List.copyOf(awaited);
             back = Map.copyOf(back);
         }
 
@@ -173,6 +173,11 @@ public final class Packed {
         return there ? Optional.empty() : Optional.of(called + " is in no case that it could come out of.");
     }
 
+    private List<String> awaited(String type, Tally tally) {
+        List<String> lie = codes.getOrDefault(type, List.of());
+        return tally.named.stream().filter(c -> !lie.contains(c)).toList();
+    }
+
     /** The rigs were built with pieces that have names: another of the type is for what nobody named. */
     private Optional<String> another(Move move, Tally tally) {
         if (move.piece().isEmpty() || tally.named.contains(move.piece())) {
@@ -182,8 +187,7 @@ public final class Packed {
         long free = tally.wanted
                 - tally.named.size()
                 - lie.stream().filter(c -> !tally.named.contains(c)).count();
-        List<String> missing =
-                tally.named.stream().filter(c -> !lie.contains(c)).toList();
+        List<String> missing = awaited(move.type(), tally);
         return free > 0 || missing.isEmpty()
                 ? Optional.empty()
                 : Optional.of("This job was built with " + String.join(", ", missing) + ": " + move.piece()
@@ -264,9 +268,14 @@ public final class Packed {
                         e.getValue().wanted,
                         e.getValue().in,
                         codes.getOrDefault(e.getKey(), List.of()),
-                        List.copyOf(e.getValue().named),
+                        awaited(e.getKey(), e.getValue()),
                         e.getValue().back))
                 .toList();
+    }
+
+    /** In how many cases something lies. */
+    public int cases() {
+        return (int) boxes.values().stream().filter(b -> !b.isEmpty()).count();
     }
 
     /** How many of each type are in each case, by number of the case. */

@@ -28,12 +28,7 @@ public final class Uptake {
         for (Placement part : build.base().placements()) {
             if (part.type().equals(old)) {
                 edit.add(Scoped.base(new Command.Retype(part.id(), next)));
-                if (!part.piece().isEmpty()) {
-                    edit.add(Scoped.base(new Command.Identify(part.id(), part.piece())));
-                }
-                if (!part.weighedGrams().equals(Placement.NOT_WEIGHED)) {
-                    edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
-                }
+                part.known().forEach(c -> edit.add(Scoped.base(c)));
             }
         }
         for (CableRun cable : build.base().cables()) {

@@ -120,12 +120,12 @@ final class BuildDifferences {
             if (old.isEmpty()) {
                 lines.add(new Line(Kind.NEW, "part", part.id().toString(), "", names.type(part)));
                 edit.add(Scoped.base(new Command.Place(part.id(), part.type(), part.label())));
-                know(part);
+                part.known().forEach(c -> edit.add(Scoped.base(c)));
             } else if (!old.get().type().equals(part.type())) {
                 lines.add(
                         new Line(Kind.CHANGED, "part", part.id().toString(), names.type(old.get()), names.type(part)));
                 edit.add(Scoped.base(new Command.Retype(part.id(), part.type())));
-                know(part);
+                part.known().forEach(c -> edit.add(Scoped.base(c)));
             } else {
                 known(old.get(), part);
             }
@@ -160,15 +160,6 @@ final class BuildDifferences {
                     part.id().toString(),
                     old.weighedGrams().toString(),
                     part.weighedGrams().toString()));
-            edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
-        }
-    }
-
-    private void know(Placement part) {
-        if (!part.piece().isEmpty()) {
-            edit.add(Scoped.base(new Command.Identify(part.id(), part.piece())));
-        }
-        if (!part.weighedGrams().equals(Placement.NOT_WEIGHED)) {
             edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
         }
     }

@@ -90,7 +90,13 @@ class PackedTest {
         assertEquals(
                 Optional.of("This job was built with T-1: T-8 is another body."),
                 one.whyNot(body(Kind.INTO_CASE, "T-8", 1)));
-        assertEquals(Optional.empty(), one.whyNot(body(Kind.INTO_CASE, "T-1", 1)));
+        assertEquals(List.of("T-1"), one.lines().get(0).awaited());
+        assertEquals(1, one.cases());
+        assertEquals(Optional.empty(), one.take(body(Kind.INTO_CASE, "T-1", 3)));
+        assertEquals(List.of(), one.lines().get(0).awaited());
+        assertEquals(2, one.cases());
+        assertEquals(Optional.empty(), one.take(body(Kind.OUT_OF_CASE, "T-1", 0)));
+        assertEquals(1, one.cases(), "an empty case is none");
         assertEquals(Optional.empty(), Packed.of(List.of(named), List.of()).whyNot(body(Kind.INTO_CASE, "T-8", 1)));
     }
 
