@@ -24,7 +24,7 @@ export function NotesScreen({ session }: { session: Schemas['Session'] }) {
   const page = Math.max(0, Number(asked.get('page') ?? 0) || 0);
   return (
     <main className="page notes">
-      <div className="head">
+      <div className="head finds">
         <h1>Notes</h1>
         <Segmented
           aria-label="What is shown"

@@ -34,7 +34,7 @@ export function StockScreen({ session }: { session: Schemas['Session'] }) {
   };
   return (
     <main className="page stock">
-      <div className="head">
+      <div className="head finds">
         <h1>Stock</h1>
         <Input.Search
           allowClear

@@ -24,6 +24,7 @@ import wideharbor.app.web.Refusal;
 import wideharbor.core.note.About;
 import wideharbor.core.note.Note;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.standard.Standard;
 
 /** Writes notes, settles them, and finds those that a job or a search asks for. */
 @Service
@@ -106,7 +107,9 @@ public class NoteService {
         String title = switch (n.about().of()) {
             case TYPE -> names.getOrDefault(id, id);
             case JOB -> titles.getOrDefault(id, id);
-            case STANDARD, PIECE -> id;
+            case STANDARD ->
+                catalogue.catalogue().standards().find(id).map(Standard::title).orElse(id);
+            case PIECE -> id;
         };
         return new NoteController.NoteView(
                 n.id(),

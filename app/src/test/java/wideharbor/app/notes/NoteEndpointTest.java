@@ -77,6 +77,18 @@ class NoteEndpointTest {
         assertEquals(200, tech.post("/api/notes", note("job:kiln", "x", "kiln")).status());
     }
 
+    @Test
+    void aStandardIsToldByItsName() {
+        String words = "Count the end stops twice. " + UUID.randomUUID();
+        tech.post("/api/notes", note("standard:rod-15-lw", words, ""));
+        assertEquals(
+                "15 mm lightweight rods",
+                tech.get("/api/notes?text=" + words.substring(words.length() - 36))
+                        .json()
+                        .at("/notes/0/title")
+                        .asString());
+    }
+
     /** What broke on one job is told on the next with the same type. */
     @Test
     void whatWentWrongIsRemembered() {
