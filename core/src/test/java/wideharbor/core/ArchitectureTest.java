@@ -27,6 +27,7 @@ class ArchitectureTest {
     private static final Map<String, List<String>> MAY_USE = Map.ofEntries(
             Map.entry("memo", List.of()),
             Map.entry("stock", List.of("quantity")),
+            Map.entry("media", List.of("id", "quantity", "catalog", "build", "brief", "job")),
             Map.entry("note", List.of("id", "quantity", "standard", "catalog", "build", "job")),
             Map.entry("quantity", List.of()),
             Map.entry("id", List.of("quantity")),
@@ -111,6 +112,7 @@ class ArchitectureTest {
                     "check",
                     List.of(
                             "id",
+                            "media",
                             "memo",
                             "quantity",
                             "front",
@@ -154,6 +156,7 @@ class ArchitectureTest {
                     "sheet",
                     List.of(
                             "id",
+                            "media",
                             "memo",
                             "quantity",
                             "front",
@@ -178,6 +181,7 @@ class ArchitectureTest {
                     "benchtest",
                     List.of(
                             "id",
+                            "media",
                             "quantity",
                             "geometry",
                             "standard",
@@ -222,7 +226,7 @@ class ArchitectureTest {
                     .resideInAnyPackage(packages.toArray(String[]::new))
                     .check(core);
         });
-        Assertions.assertEquals(30, MAY_USE.size());
+        Assertions.assertEquals(31, MAY_USE.size());
     }
 
     @ArchTest

@@ -5,10 +5,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.ways.HouseFigures;
-import wideharbor.core.analysis.CardSums;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.OpticalFacet.Camera.Window;
 import wideharbor.core.front.LensSums;
+import wideharbor.core.media.CardSums;
 
 /** Lens, gears and cards without a job. */
 @RestController

@@ -1,11 +1,11 @@
 package wideharbor.core.benchtest;
 
 import java.util.Comparator;
-import wideharbor.core.analysis.CardRate;
 import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.media.CardRate;
 import wideharbor.core.rig.Placed;
 
 /** Cards at the highest rate, and the last look at what no figure tells. */

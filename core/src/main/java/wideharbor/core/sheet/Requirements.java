@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import wideharbor.core.analysis.CardRate;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.DayBlock;
@@ -22,6 +21,7 @@ import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.job.ConfigurationKey;
 import wideharbor.core.job.Job;
+import wideharbor.core.media.CardRate;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
 

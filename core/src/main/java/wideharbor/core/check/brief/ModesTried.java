@@ -3,7 +3,6 @@ package wideharbor.core.check.brief;
 import static wideharbor.core.job.Subject.named;
 
 import java.util.List;
-import wideharbor.core.analysis.CardRate;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.check.About;
@@ -14,6 +13,7 @@ import wideharbor.core.check.Evidence;
 import wideharbor.core.check.Results;
 import wideharbor.core.check.Severity;
 import wideharbor.core.check.Told;
+import wideharbor.core.media.CardRate;
 import wideharbor.core.quantity.CheckState;
 
 /** Recording modes: while no card has a write rate on file, somebody tries them and says so by reading this. */

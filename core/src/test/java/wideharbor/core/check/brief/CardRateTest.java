@@ -6,7 +6,6 @@ import static wideharbor.core.testkit.Verify.verify;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import wideharbor.core.analysis.CardRate;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.brief.ShootBuilder;
 import wideharbor.core.catalog.Capability;
@@ -14,6 +13,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Severity;
+import wideharbor.core.media.CardRate;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.sheet.Requirements;

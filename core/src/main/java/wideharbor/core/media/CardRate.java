@@ -1,4 +1,4 @@
-package wideharbor.core.analysis;
+package wideharbor.core.media;
 
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package wideharbor.core.analysis;
+package wideharbor.core.media;
 
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.brief.HouseRules.Rule;

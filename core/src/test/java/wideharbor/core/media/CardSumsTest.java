@@ -1,4 +1,4 @@
-package wideharbor.core.analysis;
+package wideharbor.core.media;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
