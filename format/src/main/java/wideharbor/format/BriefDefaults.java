@@ -52,6 +52,9 @@ final class BriefDefaults {
             put((ObjectNode) block, "mains", MAKE.booleanNode(false));
             arrays((ObjectNode) block, "parts");
         }
+        for (JsonNode recording : shoot.path("recordings")) {
+            texts((ObjectNode) recording, Map.of("build", ""));
+        }
         for (JsonNode viewer : shoot.path("viewers")) {
             texts((ObjectNode) viewer, Map.of("trust", "FRAME", "build", ""));
             put((ObjectNode) viewer, "byRadio", MAKE.booleanNode(false));

@@ -94,6 +94,9 @@ final class PartDefaults {
                 put((ObjectNode) opening, "round", MAKE.booleanNode(false));
                 put((ObjectNode) opening, "takes", MAKE.stringNode(""));
             }
+        } else if (type.equals("card")) {
+            put(facet, "kind", MAKE.stringNode(""));
+            put(facet, "readMegabytes", MAKE.objectNode().put("unknown", "not on file"));
         } else if (type.equals("lensAdapter")) {
             numbers(facet, Map.of("factor", 1.0, "lossStops", 0.0));
             put(facet, "passes", MAKE.stringNode("NONE"));

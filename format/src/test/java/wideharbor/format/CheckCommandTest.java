@@ -162,7 +162,7 @@ class CheckCommandTest {
         String csv = PullListCsv.write(PullList.of(job));
         assertTrue(
                 csv.startsWith(
-                        "category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g,serves\r\nbody,body-wren@1,"),
+                        "category,item,maker,name,on_rig,in_kit,pieces,each_g,line_g,serves\r\nbody,body-wren@2,"),
                 csv);
         assertTrue(csv.contains("battery,battery-98@1,Quellmar,Battery 98 Wh,1,7,8,760,6080,"), csv);
         csv = PullListCsv.write(PullList.of(new HarborCodec().read(HarborCodecTest.demo("slack-water"))));

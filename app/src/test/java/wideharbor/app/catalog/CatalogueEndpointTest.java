@@ -60,7 +60,7 @@ class CatalogueEndpointTest {
 
     @Test
     void aBodysPartsAreToldAgainstAllBodies() {
-        JsonNode table = tech.get("/api/catalogue/parts/body-wren@1/cross-fit").json();
+        JsonNode table = tech.get("/api/catalogue/parts/body-wren@2/cross-fit").json();
         assertEquals("Body Quellmar Wren", table.at("/bodies/0/title").asString());
         JsonNode top = table.path("lines")
                 .valueStream()
@@ -77,7 +77,7 @@ class CatalogueEndpointTest {
     void stacksOfPlatesAreListedWithTheirHeights() {
         JsonNode ends = tech.get("/api/catalogue/stack-ends").json();
         assertTrue(ends.path("supports").toString().contains("head-90@1"));
-        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@2&support=head-90@1&rods=rod-15-lw")
+        JsonNode stacks = tech.get("/api/catalogue/stacks?body=body-tern@3&support=head-90@1&rods=rod-15-lw")
                 .json();
         JsonNode classic = stacks.valueStream()
                 .filter(s -> s.path("plates").size() == 3

@@ -83,10 +83,10 @@ class BeginEndpointTest {
     @Test
     void bodiesComeAndGo() {
         String job = begun("Bodies", "STICKS", "SHOULDER");
-        JsonNode one = withBody(job, "A camera", "body-wren@1", "");
+        JsonNode one = withBody(job, "A camera", "body-wren@2", "");
         assertEquals(2, one.path("builds").path(0).path("configurations").size());
         assertTrue(bench(job, "a").path("findings").toString().contains("Nothing carries the rig in On sticks yet"));
-        JsonNode two = withBody(job, "B camera", "body-wren@1", "a");
+        JsonNode two = withBody(job, "B camera", "body-wren@2", "a");
         assertEquals("b", two.path("builds").path(1).path("id").asString());
         int seen = two.path("revision").asInt();
         Client.Answer off = tech.post("/api/jobs/" + job + "/bodies/a/take-off", Map.of("revision", seen));
@@ -122,7 +122,7 @@ class BeginEndpointTest {
     @Test
     void aBareBodyIsBuiltByHand() {
         String job = begun("By hand");
-        withBody(job, "A", "body-wren@1", "");
+        withBody(job, "A", "body-wren@2", "");
         JsonNode offers = tech.get("/api/jobs/" + job + "/builds/a/lens-offers").json();
         assertTrue(offers.path("total").asInt() > 3, offers.toString());
         Client.Answer set =
@@ -238,7 +238,7 @@ class BeginEndpointTest {
                         "/api/jobs/" + job + "/kit", Map.of("revision", 1, "lines", List.of(count("battery-98@1", 2))))
                 .detail()
                 .contains("once the job has a body"));
-        withBody(job, "A", "body-wren@1", "");
+        withBody(job, "A", "body-wren@2", "");
         JsonNode read = tech.post(
                         "/api/jobs/" + job + "/kit/read", Map.of("text", "4 x battery-98@1\nno such thing\t2"))
                 .json();
@@ -263,7 +263,7 @@ class BeginEndpointTest {
     @Test
     void aBuildGoesBackToWhereItWas() {
         String job = begun("Back");
-        withBody(job, "A", "body-wren@1", "");
+        withBody(job, "A", "body-wren@2", "");
         for (int n = 1; n <= 3; n++) {
             Client.Answer packed =
                     edit(job, bench(job, "a"), Map.of("kind", "PACK", "item", "battery-98@1", "count", n));

@@ -249,6 +249,11 @@ public record RigAnalysis(
                 && rig.configuration().id().equals(first.configurations().get(0).id());
     }
 
+    /** Whether this is the rig with which what concerns the whole body is told: its first configuration. */
+    public boolean isFirstOfBuild() {
+        return rig.configuration().id().equals(build.configurations().get(0).id());
+    }
+
     public HouseRules rules() {
         return job().rules();
     }

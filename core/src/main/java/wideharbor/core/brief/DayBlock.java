@@ -11,9 +11,17 @@ import wideharbor.core.quantity.Require;
  * A stretch of the shooting day, in the order of the day.
  *
  * @param mains whether chargers have mains during it, as at a meal indoors
+ * @param rolledMinutes that each body records in it, once somebody said
  * @param parts those that do other than the rig in it: a transmitter that is off at the meal, a monitor that stays on
  */
-public record DayBlock(String what, State state, double hours, double celsius, boolean mains, List<PartState> parts) {
+public record DayBlock(
+        String what,
+        State state,
+        double hours,
+        double celsius,
+        boolean mains,
+        Optional<Double> rolledMinutes,
+        List<PartState> parts) {
     private static final int MOST_PARTS = 400;
 
     /** What the rig does: nothing, standby with everything on, or rolling. */
@@ -33,10 +41,16 @@ public record DayBlock(String what, State state, double hours, double celsius, b
         }
     }
 
+    /** Nobody said how much is recorded in it. */
+    public DayBlock(String what, State state, double hours, double celsius, boolean mains, List<PartState> parts) {
+        this(what, state, hours, celsius, mains, Optional.empty(), parts);
+    }
+
     public DayBlock {
         Require.text("Block of the day", what, 40);
         Require.within("Hours of a block", hours, 0.05, 24, "h");
         Require.within("Temperature of a block", celsius, -60, 60, "°C");
+        rolledMinutes.ifPresent(m -> Require.within("Minutes recorded in “" + what + "”", m, 0, hours * 60, "min"));
         if (parts.size() > MOST_PARTS) {
             throw new IllegalArgumentException("A block of the day may name " + MOST_PARTS
                     + " parts with a state of their own, but names " + parts.size());

@@ -104,6 +104,23 @@ public final class HouseRules {
                 1.2, 1, 5, "", "A card must write so many times the rate of the mode: it is slower when it is full."),
         CARD_USABLE(
                 0.95, 0.3, 1, "", "Share of a card that is recorded on; the rest is the file system’s and in reserve."),
+        ROLLED_SHARE(
+                0.35,
+                0.02,
+                1,
+                "",
+                "Share of the hours on in which a body records, where the day does not say; half of it to half as much "
+                        + "again counts as possible."),
+        COPIES(2, 1, 5, "copies", "So many copies of every card, each on a drive of its own."),
+        COPY_PASSES(
+                2,
+                1,
+                8,
+                "passes",
+                "A card is read so many times: once for all copies together and once to read them back; one more for "
+                        + "every copy that is written after another."),
+        CARD_CLEAR(10, 0, 240, "min", "Somebody looks at the copies and frees the card."),
+        COPIES_LATE(90, 0, 720, "min", "After wrap, somebody waits for the last copy no longer than this."),
         CASE_FILL(0.6, 0.1, 1, "", "Share of a case’s room that things fill; the rest is foam and corners."),
         ON_SHARE(1.0, 0.2, 1, "", "Share of the hours on in which the camera really is on."),
         TWIN_MINUTES(10, 1, 480, "min", "When a change takes longer, a second body left ready is worth its hire."),

@@ -94,11 +94,26 @@ public record Shoot(
         }
     }
 
-    /** A recording mode and its rate in megabits per second. */
-    public record Recording(String mode, double megabits) {
+    /**
+     * A recording mode and its rate in megabits per second.
+     *
+     * @param fps frames a second, once somebody said
+     * @param build the body that records it; none for every body
+     */
+    public record Recording(String mode, double megabits, Optional<Double> fps, BuildId build) {
         public Recording {
             Require.text("Recording mode", mode, 60);
             Require.within("Rate of a recording mode", megabits, 1, 20_000, "Mbit/s");
+            fps.ifPresent(f -> Require.within("Frames a second", f, 1, 10_000, ""));
+        }
+
+        /** On every body; frames are not said. */
+        public Recording(String mode, double megabits) {
+            this(mode, megabits, Optional.empty(), BuildId.NONE);
+        }
+
+        public boolean isFor(BuildId body) {
+            return build.isNone() || build.equals(body);
         }
     }
 

@@ -6,6 +6,7 @@ import wideharbor.core.check.access.AccessChecks;
 import wideharbor.core.check.balance.BalanceChecks;
 import wideharbor.core.check.brief.BriefChecks;
 import wideharbor.core.check.front.FrontChecks;
+import wideharbor.core.check.media.MediaChecks;
 import wideharbor.core.check.mount.MountChecks;
 import wideharbor.core.check.people.PeopleChecks;
 import wideharbor.core.check.power.PowerChecks;
@@ -27,6 +28,7 @@ final class AllChecks {
                         PowerChecks.all(),
                         BriefChecks.all(),
                         SignalChecks.all(),
+                        MediaChecks.all(),
                         PeopleChecks.all(),
                         WaysChecks.all())
                 .flatMap(List::stream)

@@ -167,10 +167,15 @@ public record LensFront(
 
     /** The image circle against the diagonal of the window; empty where neither a circle nor a window is to be told. */
     public Optional<Judgement> coverage() {
-        if (window.isEmpty() || light.isEmpty() || !isStraight()) {
+        return window.flatMap(this::coverage);
+    }
+
+    /** The same of another window, of a mode that records less of the sensor. */
+    public Optional<Judgement> coverage(Window recorded) {
+        if (light.isEmpty() || !isStraight()) {
             return Optional.empty();
         }
-        double diagonal = Math.hypot(window.get().widthMm(), window.get().heightMm());
+        double diagonal = Math.hypot(recorded.widthMm(), recorded.heightMm());
         if (light.get().imageCircleMm() instanceof Figure.Known circle) {
             return Optional.of(Judgement.atLeast(
                     Ranged.of(circle.value(), circle.low(), circle.high()), diagonal, CIRCLE_SLACK, "mm"));

@@ -17,6 +17,11 @@ public final class CardSums {
         return usableGigabytes * MEGABITS_PER_GIGABYTE / (megabits * SECONDS);
     }
 
+    /** What so many minutes fill. */
+    static double gigabytes(double minutes, double megabits) {
+        return minutes * SECONDS * megabits / MEGABITS_PER_GIGABYTE;
+    }
+
     /** What a card must write in a second, MB, with a margin over the rate of the mode. */
     static double leastWrite(double megabits, double margin) {
         return megabits / BITS * margin;
@@ -57,7 +62,7 @@ public final class CardSums {
         Require.within("Copying", copyMegabytes, 1, 20_000, "MB/s");
         double usable = cardGigabytes * rules.value(Rule.CARD_USABLE);
         double each = minutes(usable, megabits);
-        double gigabytes = rolledMinutes * SECONDS * megabits / MEGABITS_PER_GIGABYTE;
+        double gigabytes = gigabytes(rolledMinutes, megabits);
         double passes = verified ? 2 : 1;
         return new CardDay(
                 each,

@@ -1,6 +1,7 @@
 package wideharbor.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,8 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.FrontFacet.OpeningKind;
+import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.front.Edge;
 import wideharbor.core.front.LensFront;
@@ -18,6 +21,7 @@ import wideharbor.core.front.Mesh;
 import wideharbor.core.front.Pencil;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.media.Recorder;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
@@ -171,6 +175,18 @@ public record FrontSheet(
                 LensOrder.of(analysis));
     }
 
+    /** In the mode asked that takes most of the circle, as the check judges it; else over the body's window. */
+    private static Optional<Judgement> coverage(RigAnalysis analysis, LensFront front) {
+        ItemType body = analysis.rig().require(analysis.rig().content().root()).type();
+        List<MediaFacet.Mode> modes =
+                Recorder.modesAsked(analysis.job(), analysis.build().id(), body);
+        return modes.isEmpty()
+                ? front.coverage()
+                : modes.stream()
+                        .flatMap(m -> front.coverage(m.window()).stream())
+                        .max(Comparator.comparingDouble(Judgement::from));
+    }
+
     private static Optional<LensRow> row(RigAnalysis analysis, LensChoice choice, Tried tried) {
         return LensFront.of(analysis.rig()).map(front -> {
             List<Through> edges = edges(analysis, front, tried);
@@ -188,7 +204,7 @@ public record FrontSheet(
                     front.isPupilKnown(),
                     front.acrossDegrees(),
                     front.uprightDegrees(),
-                    front.coverage(),
+                    coverage(analysis, front),
                     edges,
                     front.boxes().stream().map(b -> inBox(b, tried)).toList(),
                     drives(analysis),
