@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.job.Job;
@@ -81,7 +82,12 @@ final class Serves {
         } else if (type.category() == Category.CASE) {
             reasons.add("what the rest travels in");
         } else if (type.category() == Category.MEDIA) {
-            reasons.add("what is recorded on");
+            reasons.add(
+                    type.facet(MediaFacet.Reader.class).isPresent()
+                            ? "reads the cards"
+                            : type.facet(MediaFacet.Drive.class).isPresent()
+                                    ? "what is copied to"
+                                    : "what is recorded on");
         } else if (viewed && SHOWS.contains(type.category())) {
             reasons.add("for the viewers");
         }

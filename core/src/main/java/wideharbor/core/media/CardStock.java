@@ -48,8 +48,13 @@ public record CardStock(ItemType type, Optional<MediaFacet.Card> card, int count
         return read.isPresent() ? read : MediaFacet.known(told().writeMegabytes());
     }
 
+    /** What it goes into; empty while nobody said. */
+    public String kind() {
+        return told().kind();
+    }
+
     /** Whether it may go into a recorder: what is not known may. */
-    boolean mayGoInto(Recorder recorder) {
+    public boolean mayGoInto(Recorder recorder) {
         return recorder.takes(told()).orElse(true);
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.brief.HouseRules.Rule;
-import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
@@ -96,20 +95,22 @@ public record MediaDay(
     }
 
     /**
-     * Room for each copy, GB, with the drives shared out evenly: a copy lies on drives of its own.
+     * Room on the drives for each copy beyond what all days record at most, GB, with the drives shared out evenly: a
+     * copy lies on drives of its own.
      *
-     * @return empty where the size of one is not on file
+     * @return empty where none is packed, or the size of one is not on file
      */
-    public static Optional<Ranged> room(List<DriveStock> drives, int copies) {
+    public Optional<Judgement> room(List<DriveStock> drives, int copies) {
         Ranged all = Ranged.of(0);
         for (DriveStock stock : drives) {
-            Optional<Ranged> each = MediaFacet.known(stock.drive().gigabytes());
+            Optional<Ranged> each = stock.gigabytes();
             if (each.isEmpty()) {
                 return Optional.empty();
             }
             all = all.plus(each.get().times(stock.count()));
         }
-        return Optional.of(all.times(1.0 / copies));
+        Ranged left = all.times(1.0 / copies).plus(gigabytes().times(-days));
+        return drives.isEmpty() ? Optional.empty() : Optional.of(Judgement.atLeast(left, 0, ROUNDING, "GB"));
     }
 
     /** The whole day, at each end of what is known. */

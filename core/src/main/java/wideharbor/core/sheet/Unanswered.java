@@ -3,6 +3,7 @@ package wideharbor.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.Shoot;
 
 /**
@@ -44,6 +45,14 @@ public record Unanswered(String what, String until) {
                 "neither a drive is wanted for it nor missed",
                 all);
         when(shoot.recordings().isEmpty(), "the recording mode", "none is listed to be proved", all);
+        when(
+                !shoot.recordings().isEmpty()
+                        && shoot.day().stream()
+                                .anyMatch(b -> b.state() == DayBlock.State.ON
+                                        && b.rolledMinutes().isEmpty()),
+                "how much is recorded in each block",
+                "it is the house’s share of the hours on, half of it to half as much again",
+                all);
         return List.copyOf(all);
     }
 

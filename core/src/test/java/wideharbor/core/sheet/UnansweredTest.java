@@ -54,7 +54,7 @@ class UnansweredTest {
     @Test
     void isNothingWhereAllIsSaid() {
         Shoot shoot = ShootBuilder.builder()
-                .day(List.of(new DayBlock("Deck", DayBlock.State.ON, 3, -4, false, List.of())))
+                .day(List.of(new DayBlock("Deck", DayBlock.State.ON, 3, -4, false, Optional.of(60.0), List.of())))
                 .viewers(List.of(new Shoot.Viewer("Director", Trust.FRAME, true)))
                 .recordings(List.of(new Shoot.Recording("4K, 25 frames", 800)))
                 .focus(Shoot.Focus.REMOTE)

@@ -25,7 +25,6 @@ import wideharbor.core.media.DriveStock;
 import wideharbor.core.media.MediaDay;
 import wideharbor.core.media.ReaderSlot;
 import wideharbor.core.quantity.Judgement;
-import wideharbor.core.quantity.Ranged;
 
 /** What is recorded can be read and has somewhere to go, as often as the house copies it. */
 final class CopiesMade implements Check {
@@ -94,22 +93,24 @@ final class CopiesMade implements Check {
                         copies + " copies on " + pieces + (pieces == 1 ? " drive" : " drives"),
                         "A drive that falls takes all copies on it along.",
                         ""));
-        Optional<Ranged> room = MediaDay.room(drives, copies);
+        Optional<Judgement> room = day.room(drives, copies);
         if (room.isEmpty()) {
             results.notChecked(About.of("room", whole()), "the size of a drive is not on file");
         } else if (pieces >= copies) {
+            double each = room.get().value() + day.gigabytes().value() * day.days();
             results.judge(
-                    Judgement.atLeast(room.get().plus(day.gigabytes().times(-day.days())), 0, 1e-6, "GB"),
+                    room.get(),
                     new Told(
                             About.of("room", whole()),
                             "The drives are full before the job is over",
                             String.format(
                                     Locale.ROOT,
-                                    "From the first day to the return %d %s of %d GB at most, and each copy has room for %d GB.",
+                                    "From the first day to the return %d %s of %d GB at most, and each copy has room for"
+                                            + " %d GB.",
                                     day.days(),
                                     day.days() == 1 ? "day" : "days",
                                     Math.round(day.gigabytes().value()),
-                                    Math.round(room.get().value())),
+                                    Math.round(each)),
                             "the day",
                             "recorded minutes"));
         }
