@@ -21,9 +21,9 @@ class CrewFence implements HandlerInterceptor, WebMvcConfigurer {
     private static final Pattern OWN = Pattern.compile(
             "(GET|POST|PUT) /api/(session|me/.*|login|logout|join)" + "|GET /api/(jobs|events|judging|worn)");
 
-    /** All that is read of a job but the file of it; ticks and remarks. */
+    /** All that is read of a job but the file of it; ticks, remarks, and the log of rolls. */
     private static final Pattern OF_JOB = Pattern.compile(
-            "(?:GET /api/jobs/([^/]+)(?:/.*)?|POST /api/jobs/([^/]+)/(?:ticks|remarks(?:/\\d+/settled)?))");
+            "(?:GET /api/jobs/([^/]+)(?:/.*)?|POST /api/jobs/([^/]+)/(?:ticks|remarks(?:/\\d+/settled)?|rolls(?:/[^/]+)?))");
 
     private static final Pattern FILE = Pattern.compile(".*/(package\\.harbor\\.json|crew)");
 

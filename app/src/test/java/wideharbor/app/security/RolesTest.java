@@ -103,6 +103,11 @@ class RolesTest {
             POST,   /api/jobs/JOB/brought/standards/leave,                    401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/pull-list.csv,                              401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/signed/none.pdf,                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/media,                                      401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/rolls,                                      401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/rolls,                                      401, ok,  403, ok,  403, ok
+            POST,   /api/jobs/JOB/rolls/none,                                 401, ok,  403, ok,  403, ok
+            GET,    /api/jobs/JOB/roll-labels.pdf,                            401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/notes,                                      401, ok,  ok,  ok,  ok,  403
             GET,    /api/notes,                                               401, ok,  ok,  ok,  ok,  403
             POST,   /api/notes,                                               401, ok,  403, ok,  403, 403

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.quantity.Require;
 
@@ -75,13 +76,20 @@ public record RollLog(List<Kept> rolls) {
 
     /** What a body's next roll is called: its letter and the number after its last. */
     public String nextName(BuildId build) {
+        return nextNames(build, 1).get(0);
+    }
+
+    /** What its next rolls are called. */
+    public List<String> nextNames(BuildId build, int count) {
         String letter = build.toString().substring(0, 1).toUpperCase(Locale.ROOT);
         int last = rolls.stream()
                 .filter(r -> r.build().equals(build))
                 .mapToInt(r -> number(r.name()))
                 .max()
                 .orElse(0);
-        return letter + String.format(Locale.ROOT, "%03d", last + 1);
+        return IntStream.rangeClosed(last + 1, last + count)
+                .mapToObj(n -> letter + String.format(Locale.ROOT, "%03d", n))
+                .toList();
     }
 
     private static int number(String name) {
