@@ -15,6 +15,7 @@ const SCREENS = [
   ['lenses', 'Lenses'],
   ['power', 'Power'],
   ['signal', 'Signal'],
+  ['media', 'Media'],
   ['assembly', 'Assembly'],
   ['changeover', 'Changeover'],
   ['tests', 'Tests'],

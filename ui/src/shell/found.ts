@@ -41,6 +41,7 @@ const OF_JOB = [
   'lenses',
   'power',
   'signal',
+  'media',
   'assembly',
   'changeover',
   'tests',

@@ -54,6 +54,18 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/jobs\/[^/]+\/media/,
+    {
+      title: 'Media',
+      purpose: 'What the day records, on which cards, and when the last copy is made; and the log of the rolls.',
+      first: [
+        'Read the day card by card: in the body, waiting for a reader, being copied, free again. Red is where recording waits.',
+        'Try more cards or a reader less: everything is worked out anew, nothing is stored.',
+        'On the day scan the card that goes in; a card that is not free is refused. Press on as it is out, copied, checked, free.',
+      ],
+    },
+  ],
+  [
     /^\/jobs\/[^/]+\/assembly/,
     {
       title: 'Assembly',

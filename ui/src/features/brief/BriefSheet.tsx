@@ -135,7 +135,12 @@ export function BriefSheet({ job }: { job: Schemas['JobView'] }) {
           ))}
           {b.asks.shoot.recordings.map((r) => (
             <Fact key={r.mode} name="Records">
-              {r.mode} at <span className="num">{fixed(r.megabits, 0)} Mbit/s</span>
+              {r.mode}
+              {r.fps !== null && `, ${fixed(r.fps, Number.isInteger(r.fps) ? 0 : 3)} frames`}
+              {r.build &&
+                job.builds.length > 1 &&
+                `, ${job.builds.find((x) => x.id === r.build)?.title ?? r.build}`} at{' '}
+              <span className="num">{fixed(r.megabits, 0)} Mbit/s</span>
             </Fact>
           ))}
           {b.asks.shoot.insuredValue !== null && (

@@ -29,6 +29,7 @@ export function DayLines({ shoot, onChange }: Props) {
           hours: 2,
           celsius: shoot.day.at(-1)?.celsius ?? 20,
           mains: false,
+          rolledMinutes: null,
           parts: [],
         })
       }
@@ -60,6 +61,18 @@ export function DayLines({ shoot, onChange }: Props) {
             suffix="°C"
             onChange={(v) => edit(i, { celsius: Number(v ?? 20) })}
           />
+          {b.state === 'ON' && (
+            <NumberField
+              aria-label={`Recorded in ${b.what}`}
+              title="Minutes that each body records in it; empty while nobody said"
+              placeholder="recorded"
+              value={b.rolledMinutes}
+              min={0}
+              max={b.hours * 60}
+              suffix="min"
+              onChange={(v) => edit(i, { rolledMinutes: v })}
+            />
+          )}
           <Checkbox checked={b.mains} onChange={(e) => edit(i, { mains: e.target.checked })}>
             mains
           </Checkbox>

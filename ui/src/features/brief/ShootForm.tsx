@@ -104,7 +104,7 @@ export function ShootForm({
       </fieldset>
       <DayLines shoot={shoot} onChange={onChange} />
       <ViewerLines shoot={shoot} builds={builds} onChange={onChange} />
-      <RecordingLines shoot={shoot} onChange={onChange} />
+      <RecordingLines shoot={shoot} builds={builds} onChange={onChange} />
     </>
   );
 }

@@ -19,7 +19,15 @@ const nothing: Schemas['Shoot'] = {
   claimedHours: null,
   flyers: 0,
 };
-const block: Schemas['DayBlock'] = { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] };
+const block: Schemas['DayBlock'] = {
+  what: 'Deck',
+  state: 'ON',
+  hours: 3,
+  celsius: -4,
+  mains: false,
+  rolledMinutes: null,
+  parts: [],
+};
 const profile: Schemas['Profile'] = { heightMm: null, hand: 'RIGHT', screen: 'ANY', grips: 'ANY', reason: '' };
 
 function shootForm(shoot: Schemas['Shoot']) {
@@ -34,7 +42,7 @@ describe('what a shoot asks', () => {
     fireEvent.click(screen.getAllByText('Add a line')[0] as HTMLElement);
     expect(onChange.mock.lastCall?.[0].day).toEqual([
       block,
-      { what: 'Block', state: 'ON', hours: 2, celsius: -4, mains: false, parts: [] },
+      { what: 'Block', state: 'ON', hours: 2, celsius: -4, mains: false, rolledMinutes: null, parts: [] },
     ]);
   });
 

@@ -15,7 +15,7 @@ export function Signed({ d }: { d: Schemas['Dispatch'] }) {
       )}
       {d.signatures.map((s) => (
         <p key={s.who}>
-          {s.who} <span className="num soft">{dayAndTime(s.when)} UTC</span>
+          {s.who} <span className="num soft">{dayAndTime(s.when)}</span>
         </p>
       ))}
       {d.seal && <Sealed job={d.job} seal={d.seal} />}
@@ -52,7 +52,7 @@ function Over({ over }: { over: Schemas['HandedOver'] }) {
     <div className="handed-over">
       <h3>Handed over</h3>
       <p>
-        to {over.to} by {over.by} <span className="num soft">{dayAndTime(over.at)} UTC</span>
+        to {over.to} by {over.by} <span className="num soft">{dayAndTime(over.at)}</span>
       </p>
       {over.drawn === '' ? <p className="mark caution">not signed for</p> : <Drawn drawn={over.drawn} of={over.to} />}
     </div>

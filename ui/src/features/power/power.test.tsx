@@ -37,8 +37,8 @@ describe('the day', () => {
 
   it('draws a line for what is and one for what is tried, and says both in words', () => {
     const blocks: Schemas['DayBlock'][] = [
-      { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, parts: [] },
-      { what: 'Meal', state: 'OFF', hours: 1, celsius: 15, mains: true, parts: [] },
+      { what: 'Deck', state: 'ON', hours: 3, celsius: -4, mains: false, rolledMinutes: null, parts: [] },
+      { what: 'Meal', state: 'OFF', hours: 1, celsius: 15, mains: true, rolledMinutes: null, parts: [] },
     ];
     const { container } = render(<DayChart title="Battery" day={blocks} now={day({ darkHours: 1 })} then={day()} />);
     expect(screen.getByRole('img').getAttribute('aria-label')).toBe(

@@ -66,7 +66,7 @@ function show(power: Partial<Schemas['Power']>) {
     configuration: 'vest',
     lens: '',
     tree: [],
-    day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false, parts: [] }],
+    day: [{ what: 'on', state: 'ON', hours: 8, celsius: 12, mains: false, rolledMinutes: null, parts: [] }],
     dayWritten: false,
     plates: [plate],
     devices: [],
@@ -111,6 +111,7 @@ describe('the Power screen', () => {
       hours: 2,
       celsius: 20,
       mains: false,
+      rolledMinutes: null,
       parts: [],
     });
     show({
@@ -156,12 +157,13 @@ describe('the Power screen', () => {
         hours: 2,
         celsius: 20,
         mains: false,
+        rolledMinutes: null,
         parts: [
           { build: 'a', part: 'tx', state: 'OFF' },
           { build: 'b', part: 'tx', state: 'STANDBY' },
         ],
       },
-      { what: 'Meal', state: 'OFF', hours: 1, celsius: 20, mains: true, parts: [] },
+      { what: 'Meal', state: 'OFF', hours: 1, celsius: 20, mains: true, rolledMinutes: null, parts: [] },
     ];
     expect(withState(day, 0, 'a', 'tx', null)[0]?.parts).toEqual([{ build: 'b', part: 'tx', state: 'STANDBY' }]);
     expect(withState(day, 0, 'a', 'tx', 'ON')[0]?.parts).toEqual([

@@ -2,6 +2,8 @@ import { AGAIN_MS, untilBack } from './away';
 import { Problem } from './client';
 import type { Schemas } from './client';
 import type { Mutation, QueryClient, QueryKey } from '@tanstack/react-query';
+import { rollsQuery, sendRoll } from './mediaQueries';
+import type { RollAct } from './mediaQueries';
 import { assemblyQuery, sessionQuery, tickSteps } from './queries';
 import type { Spot } from './queries';
 import { packingQuery, sayFound, sendScans, testsQuery } from './wayQueries';
@@ -23,6 +25,10 @@ export const ACTS = {
   scan: {
     send: ({ job, scan }: { job: string; scan: Schemas['Scan']; what: string }) => sendScans(job, [scan]),
     shownAs: ({ job }: { job: string }): QueryKey => packingQuery(job).queryKey,
+  },
+  roll: {
+    send: ({ job, act }: { job: string; act: RollAct }) => sendRoll(job, act),
+    shownAs: ({ job }: { job: string }): QueryKey => rollsQuery(job).queryKey,
   },
 };
 

@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin_1"];
+        post: operations["begin_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1371,7 +1371,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["labels_2"];
+        get: operations["labels_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1515,7 +1515,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["labels_1"];
+        get: operations["labels_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1646,6 +1646,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/media": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["media"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1870,6 +1886,54 @@ export interface paths {
         get: operations["remedies"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/roll-labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/rolls": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rolls"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/rolls/{roll}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2844,8 +2908,21 @@ export interface components {
             hours: number;
             mains: boolean;
             parts: components["schemas"]["PartState"][];
+            /** Format: double */
+            rolledMinutes: number | null;
             /** @enum {string} */
             state: "OFF" | "STANDBY" | "ON";
+            what: string;
+        };
+        DayStretch: {
+            /** Format: double */
+            fromMinute: number;
+            /** Format: double */
+            rolled: number;
+            rolledRange: components["schemas"]["Span"];
+            /** Format: double */
+            toMinute: number;
+            told: boolean;
             what: string;
         };
         DayView: {
@@ -4083,6 +4160,85 @@ export interface components {
             faces: components["schemas"]["FaceAsked"][];
             template: string;
         };
+        Media: {
+            plan: components["schemas"]["MediaPlan"] | null;
+        };
+        MediaBody: {
+            /** @enum {string|null} */
+            arrangement: "SINGLE" | "RELAY" | "MIRROR" | "PAIR" | null;
+            build: string;
+            /** Format: double */
+            fps: number | null;
+            /** Format: double */
+            gigabytes: number;
+            kinds: string[];
+            /** Format: double */
+            megabits: number;
+            /** Format: double */
+            minutesEach: number | null;
+            mode: string;
+            /** Format: double */
+            reckoned: number | null;
+            title: string;
+        };
+        MediaCard: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            gigabytes: number | null;
+            goesIn: boolean;
+            kind: string;
+            name: string;
+            /** Format: double */
+            reads: number | null;
+            writes: components["schemas"]["MediaFact"];
+        };
+        MediaDrive: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            gigabytes: number | null;
+            name: string;
+        };
+        MediaFact: {
+            /** Format: double */
+            need: number;
+            range: components["schemas"]["Span"];
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            /** Format: double */
+            value: number;
+        };
+        MediaPlan: {
+            bodies: components["schemas"]["MediaBody"][];
+            cards: components["schemas"]["MediaCard"][];
+            /** Format: int32 */
+            copies: number;
+            day: components["schemas"]["DayStretch"][];
+            /** Format: int32 */
+            days: number;
+            drives: components["schemas"]["MediaDrive"][];
+            /** Format: double */
+            firstWait: number | null;
+            /** Format: double */
+            gigabytes: number;
+            gigabytesRange: components["schemas"]["Span"];
+            late: components["schemas"]["MediaFact"];
+            readers: components["schemas"]["MediaReader"][];
+            rolls: components["schemas"]["Roll"][];
+            room: components["schemas"]["MediaFact"] | null;
+            waits: components["schemas"]["MediaFact"];
+            wanted: components["schemas"]["WantedCards"] | null;
+            wantedWithout: components["schemas"]["WantedCards"] | null;
+        };
+        MediaReader: {
+            kinds: string[];
+            /** Format: double */
+            megabytes: number | null;
+            name: string;
+            /** Format: int32 */
+            slots: number;
+        };
         Mending: {
             all: boolean;
             fixes: components["schemas"]["Fix"][];
@@ -4157,6 +4313,12 @@ export interface components {
         };
         NewRemark: {
             words: string;
+        };
+        NewRoll: {
+            build: string;
+            card: string;
+            id: string;
+            mode: string;
         };
         NotWhole: {
             /** Format: date-time */
@@ -4723,6 +4885,9 @@ export interface components {
             standard: components["schemas"]["StandardLine"];
         };
         Recording: {
+            build: string;
+            /** Format: double */
+            fps: number | null;
             /** Format: double */
             megabits: number;
             mode: string;
@@ -4815,6 +4980,45 @@ export interface components {
             plate: string;
             standard: string;
         };
+        Roll: {
+            build: string;
+            card: string;
+            /** Format: double */
+            copiedMinute: number;
+            /** Format: double */
+            freeMinute: number;
+            /** Format: double */
+            fromMinute: number;
+            name: string;
+            /** Format: double */
+            outMinute: number;
+            /** Format: double */
+            readMinute: number;
+            /** Format: double */
+            share: number;
+        };
+        RollLine: {
+            build: string;
+            card: string;
+            id: string;
+            mode: string;
+            name: string;
+            /** @enum {string} */
+            stage: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED";
+            steps: components["schemas"]["RollStep"][];
+        };
+        RollMove: {
+            id: string;
+            /** @enum {string} */
+            stage: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED";
+        };
+        RollStep: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            stage: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED";
+            who: string;
+        };
         RoomLimit: {
             configurations: string[];
             /** Format: double */
@@ -4862,7 +5066,7 @@ export interface components {
             most: number;
             reason: string;
             /** @enum {string} */
-            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
+            rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "ROLLED_SHARE" | "COPIES" | "COPY_PASSES" | "CARD_CLEAR" | "COPIES_LATE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             set: components["schemas"]["Setting"] | null;
             /** Format: double */
             standard: number;
@@ -5420,6 +5624,15 @@ export interface components {
         Wanted: {
             unit: string;
         };
+        WantedCards: {
+            /** Format: int32 */
+            cards: number;
+            /** Format: int32 */
+            most: number;
+            name: string;
+            /** Format: int32 */
+            packed: number;
+        };
         Way: {
             /** Format: double */
             askedMinutes: number;
@@ -5891,7 +6104,7 @@ export interface operations {
             };
         };
     };
-    begin_1: {
+    begin_2: {
         parameters: {
             query: {
                 name: string;
@@ -6342,7 +6555,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "ROLLED_SHARE" | "COPIES" | "COPY_PASSES" | "CARD_CLEAR" | "COPIES_LATE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -6368,7 +6581,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "ROLLED_SHARE" | "COPIES" | "COPY_PASSES" | "CARD_CLEAR" | "COPIES_LATE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -6390,7 +6603,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
+                rule: "ROD_HEIGHT_TOLERANCE" | "SHIM_TOLERANCE" | "ROD_MARGIN" | "CLOSURE_GAP" | "CLOSURE_ANGLE" | "TWIST_MOMENT" | "BAR_MOMENT" | "USABLE_CHARGE" | "RUNTIME_RESERVE" | "MOUNT_LENGTH" | "MOUNT_MASS" | "INTERFERENCE" | "ROOM_INTRUSION" | "PLUG_STRAIGHT" | "PLUG_RIGHT_ANGLE" | "CABLE_TURN" | "NIGHT" | "ARM_DRIFT" | "ROD_REAR" | "LENS_ROOM" | "PORTS_TURN" | "SET_DOWN_MARGIN" | "DOCK_BAND" | "OUTPUT_MARGIN" | "TIME_LEVER" | "TIME_SCREW" | "TIME_TOOL" | "TIME_CABLE" | "TIME_LIFT" | "LIFT_MASS" | "TIME_TURN" | "TIME_SIDE" | "TIME_SETTING" | "HAND_CAUTION" | "HAND_STOP" | "HANG_TILT" | "LATERAL" | "TIP_ANGLE" | "HEAD_DRAG" | "ARM_UNEVEN" | "INNER_DROP" | "DROPOUT" | "TILT_RANGE" | "TIP_TILTED" | "CORNER_SHADE" | "CLAMP_FIT" | "GEAR_OVERLAP" | "FLANGE" | "PLAY_TORQUE" | "CATCH_TORQUE" | "DRIVE_RESERVE" | "ROD_SAG" | "CARD_SPEED" | "CARD_USABLE" | "ROLLED_SHARE" | "COPIES" | "COPY_PASSES" | "CARD_CLEAR" | "COPIES_LATE" | "CASE_FILL" | "ON_SHARE" | "TWIN_MINUTES" | "EYE_REACH" | "ARM_REACH" | "CABIN_FREE" | "CABIN_ASKED" | "CABIN_SPARES" | "GRAB_REACH" | "MEASURED_DIFFERS" | "ARM_CREEP" | "TEST_HELD" | "RADIO_TRIED" | "TEAM_LIFT";
             };
             cookie?: never;
         };
@@ -7735,7 +7948,7 @@ export interface operations {
             };
         };
     };
-    labels_2: {
+    labels_3: {
         parameters: {
             query?: {
                 configuration?: string;
@@ -7998,7 +8211,7 @@ export interface operations {
             };
         };
     };
-    labels_1: {
+    labels_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8249,6 +8462,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KitRead"][];
+                };
+            };
+        };
+    };
+    media: {
+        parameters: {
+            query?: {
+                moreCards?: number;
+                fewerSlots?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Media"];
                 };
             };
         };
@@ -8589,6 +8827,103 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Mending"];
+                };
+            };
+        };
+    };
+    labels_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    rolls: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RollLine"][];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRoll"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RollLine"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                roll: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RollMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RollLine"][];
                 };
             };
         };

@@ -91,8 +91,17 @@ const zone = { timeZone: 'UTC' } as const;
 const DAY = new Intl.DateTimeFormat('en-GB', { ...zone, weekday: 'short', day: 'numeric', month: 'short' });
 const MONTH = new Intl.DateTimeFormat('en-GB', { ...zone, month: 'long', year: 'numeric' });
 
-/** "Thu 3 Dec 06:30" from a local date and time as the desk wrote it. */
+const INSTANT = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
+
+/** "Thu 3 Dec 06:30" from a local date and time as the desk wrote it; a moment is told by the clock of whoever reads. */
 export function dayAndTime(local: string): string {
+  if (local.endsWith('Z')) return INSTANT.format(Date.parse(local)).replaceAll(',', '');
   const [date = '', time = ''] = local.split('T');
   return `${day(date)} ${time.slice(0, 5)}`.trim();
 }

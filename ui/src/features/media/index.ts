@@ -1,0 +1,1 @@
+export { MediaScreen } from './MediaScreen';
