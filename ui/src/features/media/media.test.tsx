@@ -1,7 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Schemas } from '../../shared/api/client';
+import { afterEach, describe, expect, it } from 'vitest';
+import { ACTS } from '../../shared/api/acts';
+import { rollsQuery } from '../../shared/api/mediaQueries';
+import type { RollAct } from '../../shared/api/mediaQueries';
 import { CardDay } from './CardDay';
 import { after, gigabytes, minutesText, movedTo, rollInWords, stageBefore } from './media';
 import type { Plan, RollLine } from './media';
@@ -106,33 +108,34 @@ describe('the log of rolls', () => {
     expect(stageBefore('RECORDING')).toBeUndefined();
   });
 
-  afterEach(() => vi.unstubAllGlobals());
+  const { send } = ACTS.roll;
+  afterEach(() => {
+    ACTS.roll.send = send;
+  });
 
   it('takes a card in, tells a refusal in its words, and moves a roll on', async () => {
-    const sent: { url: string; body: Record<string, unknown> }[] = [];
-    vi.stubGlobal('fetch', async (request: Request) => {
-      if (request.method === 'GET') return Response.json([line]);
-      const body = (await request.json()) as Record<string, unknown>;
-      sent.push({ url: new URL(request.url).pathname, body });
-      return body.card === 'MD-003'
-        ? Response.json({ detail: 'MD-003 is A001, copied and not checked.' }, { status: 409 })
-        : Response.json([{ ...line, stage: 'CHECKED' }] satisfies RollLine[]);
-    });
-    const client = new QueryClient();
-    client.setQueryData(['session'], { username: 'tech' } as Schemas['Session']);
+    const sent: RollAct[] = [];
+    ACTS.roll.send = ({ act }) => {
+      sent.push(act);
+      return 'card' in act
+        ? Promise.reject(new Error('MD-003 is A001, copied and not checked.'))
+        : Promise.resolve([{ ...line, stage: act.stage }]);
+    };
+    const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
+    client.setQueryData(rollsQuery('kiln').queryKey, [line]);
     render(
       <QueryClientProvider client={client}>
         <RollLog job="kiln" bodies={[{ id: 'a', title: 'A camera', mode: '4K raw' }]} mayWrite />
       </QueryClientProvider>,
     );
-    const field = await screen.findByLabelText('Card that goes in');
+    const field = screen.getByLabelText('Card that goes in');
     fireEvent.change(field, { target: { value: ' MD-003 ' } });
     fireEvent.submit(field);
     expect((await screen.findByRole('alert')).textContent).toBe('MD-003 is A001, copied and not checked.');
-    expect(sent[0]?.body).toMatchObject({ build: 'a', card: 'MD-003', mode: '4K raw' });
-    fireEvent.click(screen.getByRole('button', { name: 'A001: Checked' }));
-    await waitFor(() => expect(sent[1]?.url).toBe('/api/jobs/kiln/rolls/r1'));
-    expect(sent[1]?.body).toMatchObject({ stage: 'CHECKED' });
+    expect(sent[0]).toMatchObject({ build: 'a', card: 'MD-003', mode: '4K raw' });
+    client.setQueryData(rollsQuery('kiln').queryKey, [line]);
+    fireEvent.click(await screen.findByRole('button', { name: 'A001: Checked' }));
+    await waitFor(() => expect(sent[1]).toMatchObject({ roll: 'r1', stage: 'CHECKED' }));
     expect(await screen.findByRole('button', { name: 'A001: Free the card' })).toBeTruthy();
     expect(screen.queryByRole('alert')).toBeNull();
   });

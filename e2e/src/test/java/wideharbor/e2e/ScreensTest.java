@@ -21,6 +21,7 @@ import wideharbor.app.RunningApp;
 class ScreensTest {
     private static final List<String> UNPICTURED = List.of(
             "notes",
+            "calculators",
             "compare",
             "bench-front",
             "bench-twin",
@@ -56,6 +57,7 @@ class ScreensTest {
         "dispatch, /jobs/second-bell/dispatch, .pull tbody tr",
         "changeover, /jobs/kiln/changeover, .change-steps li",
         "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",
+        "media, /jobs/second-bell/media, .card-day",
         "lenses-dome, /jobs/queens-yard/lenses, .lenses tbody tr",
         "corners, /calculators?tab=corners, .calc-answer .big",
         "assembly, /jobs/slack-water/assembly?step=fit:lens-a40, .step-card .elevation .part",
