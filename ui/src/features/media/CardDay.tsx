@@ -1,8 +1,8 @@
 import { after, rollInWords } from './media';
 import type { Plan } from './media';
 
-const WIDTH = 900;
-const LEFT = 52;
+const WIDTH = 1200;
+const LEFT = 64;
 const RIGHT = 14;
 const TOP = 22;
 const ROW = 17;
@@ -14,7 +14,8 @@ export function CardDay({ plan }: { plan: Plan }) {
   const wrap = plan.day.at(-1)?.toMinute ?? 0;
   const end = Math.max(wrap, ...plan.rolls.map((r) => r.freeMinute)) + 1;
   const rolls = [...plan.rolls].sort((a, b) => a.fromMinute - b.fromMinute || a.name.localeCompare(b.name));
-  const height = TOP + Math.max(1, rolls.length) * ROW + BOTTOM;
+  const short = plan.firstWait === null ? 0 : ROW;
+  const height = TOP + Math.max(1, rolls.length) * ROW + short + BOTTOM;
   const x = (minute: number) => LEFT + (minute / end) * (WIDTH - LEFT - RIGHT);
   const bar = (from: number, to: number, kind: string) => (
     <rect className={kind} x={x(from)} width={Math.max(0.8, x(to) - x(from))} y={2} height={BAR} rx={1} />

@@ -66,14 +66,14 @@ const CARDS: TableColumnsType<Schemas['MediaCard']> = [
   },
   { title: 'Holds', align: 'right', render: (_, c) => figure(c.gigabytes, 'GB') },
   {
-    title: 'Writes, of what is needed',
+    title: 'Writes',
     align: 'right',
     render: (_, c) =>
       c.writes.state === 'NOT_CHECKED' ? (
         open('not on file')
       ) : (
         <span className={c.writes.state === 'FOUND' ? 'mark stop' : ''}>
-          {fixed(c.writes.value, 0)} of {fixed(c.writes.need, 0)} MB/s
+          {fixed(c.writes.value, 0)} MB/s, {fixed(c.writes.need, 0)} needed
         </span>
       ),
   },

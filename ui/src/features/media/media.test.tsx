@@ -83,7 +83,7 @@ describe('a day of cards in words', () => {
   it('tells what does not go in, what is too slow, and what does not fit', () => {
     render(<Cards plan={plan} />);
     expect(screen.getByText('chip: nothing here')).toBeTruthy();
-    expect(screen.getByText('60 of 165 MB/s').className).toContain('stop');
+    expect(screen.getByText('60 MB/s, 165 needed').className).toContain('stop');
     render(<Bench plan={plan} />);
     expect(screen.getByText(/No reader is packed/)).toBeTruthy();
     expect(screen.getByText('3.76 TB do not fit on each')).toBeTruthy();

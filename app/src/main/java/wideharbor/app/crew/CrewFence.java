@@ -2,9 +2,11 @@ package wideharbor.app.crew;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -21,9 +23,10 @@ class CrewFence implements HandlerInterceptor, WebMvcConfigurer {
     private static final Pattern OWN = Pattern.compile(
             "(GET|POST|PUT) /api/(session|me/.*|login|logout|join)" + "|GET /api/(jobs|events|judging|worn)");
 
-    /** All that is read of a job but the file of it; ticks, remarks, and the log of rolls. */
-    private static final Pattern OF_JOB = Pattern.compile(
-            "(?:GET /api/jobs/([^/]+)(?:/.*)?|POST /api/jobs/([^/]+)/(?:ticks|remarks(?:/\\d+/settled)?|rolls(?:/[^/]+)?))");
+    /** All that is read of a job but the file of it; ticks, remarks, photos, and the log of rolls. */
+    private static final Pattern OF_JOB =
+            Pattern.compile("(?:GET /api/jobs/([^/]+)(?:/.*)?|(?:POST|PUT|DELETE) /api/jobs/([^/]+)/photos/[^/]+"
+                    + "|POST /api/jobs/([^/]+)/(?:ticks|remarks(?:/\\d+/settled)?|rolls(?:/[^/]+)?))");
 
     private static final Pattern FILE = Pattern.compile(".*/(package\\.harbor\\.json|crew)");
 
@@ -50,13 +53,18 @@ class CrewFence implements HandlerInterceptor, WebMvcConfigurer {
             return true;
         }
         Matcher job = OF_JOB.matcher(asked);
-        if (job.matches()
-                && !FILE.matcher(asked).matches()
-                && sees(job.group(1) == null ? job.group(2) : job.group(1))) {
+        if (job.matches() && !FILE.matcher(asked).matches() && sees(of(job))) {
             return true;
         }
         throw new Refusal(
                 HttpStatus.FORBIDDEN, "A crew sees the job that it was invited to, until that is back; nothing else.");
+    }
+
+    private static String of(Matcher job) {
+        return Stream.of(job.group(1), job.group(2), job.group(3))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseThrow();
     }
 
     private boolean sees(String job) {

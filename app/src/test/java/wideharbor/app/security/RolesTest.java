@@ -108,6 +108,12 @@ class RolesTest {
             POST,   /api/jobs/JOB/rolls,                                      401, ok,  403, ok,  403, ok
             POST,   /api/jobs/JOB/rolls/none,                                 401, ok,  403, ok,  403, ok
             GET,    /api/jobs/JOB/roll-labels.pdf,                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/photos,                                     401, ok,  ok,  ok,  ok,  ok
+            POST,   /api/jobs/JOB/photos/none?of=case:1,                      401, ok,  403, ok,  403, ok
+            PUT,    /api/jobs/JOB/photos/none,                                401, ok,  403, ok,  403, ok
+            DELETE, /api/jobs/JOB/photos/none,                                401, ok,  403, ok,  403, ok
+            GET,    /api/jobs/JOB/photos/none/picture.jpg,                    401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/stock/pieces/BD-001/photos,                          401, ok,  ok,  ok,  ok,  403
             GET,    /api/jobs/JOB/notes,                                      401, ok,  ok,  ok,  ok,  403
             GET,    /api/notes,                                               401, ok,  ok,  ok,  ok,  403
             POST,   /api/notes,                                               401, ok,  403, ok,  403, 403
@@ -329,7 +335,9 @@ class RolesTest {
         if (method.equals("DELETE")) {
             return client.delete(path);
         }
-        if (path.startsWith("/api/packages") || path.contains("imports?name")) {
+        if (path.startsWith("/api/packages")
+                || path.contains("imports?name")
+                || method.equals("POST") && path.contains("/photos/")) {
             return client.upload(path, new byte[] {'{', '}'});
         }
         Object body = ValidBodies.of(method, path, job);

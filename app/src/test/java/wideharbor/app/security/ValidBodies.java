@@ -28,6 +28,8 @@ final class ValidBodies {
             body = Map.of("configuration", "", "lens", "", "note", "");
         } else if (path.contains("/house/ways/")) {
             body = Map.of("option", "none", "person", "");
+        } else if (path.contains("/photos/")) {
+            body = Map.of("words", "w", "marks", List.of(), "version", 0);
         } else if (path.endsWith("/rolls")) {
             body = Map.of("id", "00000000-0000-0000-0000-000000000000", "build", "none", "card", "c", "mode", "");
         } else if (path.contains("/rolls/")) {
