@@ -11,6 +11,7 @@ import { useSize } from '../../shared/drawing/useSize';
 import { LOOKS_FROM, SPACE, VIEWS } from '../../shared/drawing/views';
 import { dayAndTime } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
+import { Photos } from '../../shared/photos/Photos';
 import { NotesHere } from '../../shared/job/NotesHere';
 import { isDone, minutesText, missing, screwText, settingText, viewFor } from './steps';
 import type { Step } from './steps';
@@ -85,6 +86,7 @@ export function StepCard({ back, step, steps, at, revision, mayTick, begun, onSe
           </p>
         )}
         {step.type && <NotesHere key={step.key} job={at.job} about={[`type:${step.type}`]} mayWrite={mayTick} />}
+        <Photos key={`photos ${step.key}`} job={at.job} of={`step:${at.spot.build}|${step.key}`} mayTake={mayTick} />
         {step.part && (
           <p className="noprint">
             <Link to={at.at('bench', { part: step.part })}>on the Bench</Link>

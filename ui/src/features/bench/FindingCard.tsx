@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import type { ReactNode } from 'react';
+import { Photos } from '../../shared/photos/Photos';
 import { evidence } from './logic';
 import type { Finding } from './logic';
 import { Remedies } from './Remedies';
@@ -78,15 +79,24 @@ function FindingFace({ at, f, fixing, pointed, canEdit, waives, act, onLight, on
       ) : (
         <div className="finding-acts">{acts}</div>
       )}
-      <details>
-        <summary>How it is judged</summary>
-        <p>Expects that {f.expectation}.</p>
-        {f.formula && <p className="num">{f.formula}</p>}
-        <p className="soft">
-          Source: {f.source}. Check {f.check}.
-        </p>
-      </details>
+      <HowJudged job={at.job} f={f} canEdit={canEdit} />
     </article>
+  );
+}
+
+/** By what it is judged, and what was pictured of it; nothing of that is worked out while it is shut. */
+function HowJudged({ job, f, canEdit }: { job: string; f: Finding; canEdit: boolean }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary>How it is judged</summary>
+      <p>Expects that {f.expectation}.</p>
+      {f.formula && <p className="num">{f.formula}</p>}
+      <p className="soft">
+        Source: {f.source}. Check {f.check}.
+      </p>
+      {open && <Photos job={job} of={`finding:${f.key}`} mayTake={canEdit} />}
+    </details>
   );
 }
 

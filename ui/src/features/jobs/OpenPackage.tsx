@@ -2,22 +2,10 @@ import { Button, Upload } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { csrfHeader, problemOf } from '../../shared/api/client';
+import { sendFile as send } from '../../shared/api/sendFile';
 import type { Schemas } from '../../shared/api/client';
 import { keys } from '../../shared/api/queries';
 import { MergePanel } from './MergePanel';
-
-/** Sends a file's bytes and takes the answer or its problem. */
-async function send<T>(path: string, file: File): Promise<T> {
-  const answer = await fetch(path, {
-    method: 'POST',
-    body: file,
-    headers: { ...csrfHeader(), 'Content-Type': 'application/octet-stream' },
-  });
-  const body: unknown = await answer.json().catch(() => null);
-  if (!answer.ok) throw problemOf(answer.status, body);
-  return body as T;
-}
 
 /** Takes a package file: as a new job, or, when its job is here, shows what differs and takes the file's side when asked. */
 export function OpenPackage({ canMerge }: { canMerge: boolean }) {

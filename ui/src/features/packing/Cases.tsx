@@ -1,15 +1,18 @@
 import { Button } from 'antd';
+import type { ReactNode } from 'react';
 import { kilograms } from '../../shared/format/units';
 import type { PackBox } from './packing';
 
 interface Props {
+  /** Photos of a thing, as "case:3". */
+  photosOf: (of: string) => ReactNode;
   boxes: readonly PackBox[];
   chosen: number;
   onChoose: (box: number) => void;
 }
 
 /** The cases with what is in them and what they weigh; one is open. */
-export function Cases({ boxes, chosen, onChoose }: Props) {
+export function Cases({ photosOf, boxes, chosen, onChoose }: Props) {
   return (
     <ol className="cases" aria-label="Cases">
       {boxes.map((b) => {
@@ -33,6 +36,7 @@ export function Cases({ boxes, chosen, onChoose }: Props) {
                 {kilograms(b.grams)}
               </span>
             </Button>
+            {b.number === chosen && photosOf(`case:${b.number}`)}
             {b.forTwo && <span className="mark caution">lift by two</span>}
             {b.number === chosen && (
               <ul className="case-inside">

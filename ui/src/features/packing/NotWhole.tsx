@@ -1,9 +1,17 @@
+import type { ReactNode } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { dayAndTime, fixed } from '../../shared/format/units';
 import { BACK } from './packing';
 
+interface Props {
+  /** Photos of a thing, as "piece:BD-001". */
+  photosOf: (of: string) => ReactNode;
+  all: Schemas['PackSheet']['notWhole'];
+  cost: number;
+}
+
 /** What did not come back whole, with what happened and what it costs. */
-export function NotWhole({ all, cost }: { all: Schemas['PackSheet']['notWhole']; cost: number }) {
+export function NotWhole({ photosOf, all, cost }: Props) {
   if (all.length === 0) return <p className="soft">Nothing is told of as damaged, missing or used up.</p>;
   return (
     <>
@@ -20,6 +28,7 @@ export function NotWhole({ all, cost }: { all: Schemas['PackSheet']['notWhole'];
             <span className="soft">
               {t.who}, {dayAndTime(t.at)}
             </span>
+            {t.code !== '' && photosOf(`piece:${t.code}`)}
           </li>
         ))}
       </ul>

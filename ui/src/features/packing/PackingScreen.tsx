@@ -17,6 +17,7 @@ import { Waiting } from '../../shared/kit/Waiting';
 import { Cases } from './Cases';
 import { LineTable } from './LineTable';
 import { NotesHere } from '../../shared/job/NotesHere';
+import { Photos } from '../../shared/photos/Photos';
 import { NotWhole } from './NotWhole';
 import { asksWhy, BACK, becomes, caseFor, caseOf, nextBox, OUT, scanned } from './packing';
 import type { Kind, PackSheet } from './packing';
@@ -45,6 +46,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
   const [cost, setCost] = useState('');
   const [told, setTold] = useState<Told>();
   const field = useRef<InputRef>(null);
+  const photosOf = (of: string) => <Photos job={job} of={of} mayTake={session.editsBuilds} />;
   const say = (good: boolean, words: string) => {
     setTold({ good, words });
     if (!good) lowTone();
@@ -186,7 +188,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
             Labels
           </a>
         </div>
-        {back && <NotWhole all={sheet.notWhole} cost={sheet.cost} />}
+        {back && <NotWhole photosOf={photosOf} all={sheet.notWhole} cost={sheet.cost} />}
         {back && <NotesHere job={job} about={[`job:${job}`]} mayWrite={session.editsBuilds} />}
         {!back && sheet.boxes.every((b) => b.number !== box) && (
           <p>
@@ -194,6 +196,7 @@ function Packing({ job, sheet, session }: { job: string; sheet: PackSheet; sessi
           </p>
         )}
         <Cases
+          photosOf={photosOf}
           boxes={sheet.boxes}
           chosen={box}
           onChoose={(next) => {

@@ -101,6 +101,7 @@ describe('a case', () => {
     const onChoose = vi.fn();
     render(
       <Cases
+        photosOf={(of) => <i>{of}</i>}
         boxes={[
           {
             number: 2,
@@ -121,6 +122,7 @@ describe('a case', () => {
     );
     expect(screen.getByText('BD-001')).toBeTruthy();
     expect(screen.getByText(/Rods, to come/)).toBeTruthy();
+    expect(screen.getByText('case:2')).toBeTruthy();
     expect(screen.getByText('lift by two')).toBeTruthy();
     expect(screen.getByText(/at least/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button'));
@@ -132,6 +134,7 @@ describe('what is not whole', () => {
   it('is told with what happened, and what it comes to', () => {
     render(
       <NotWhole
+        photosOf={(of) => <i>{of}</i>}
         cost={120.5}
         all={[
           {
@@ -158,12 +161,13 @@ describe('what is not whole', () => {
       />,
     );
     expect(screen.getByLabelText('Not whole').textContent).toContain('BD-001: mount scratched, 120.50');
+    expect(screen.getByText('piece:BD-001')).toBeTruthy();
     expect(screen.getByText('3 x')).toBeTruthy();
     expect(screen.getByText(/as far as somebody told/).textContent).toContain('120.50');
   });
 
   it('says so where everything came back', () => {
-    render(<NotWhole all={[]} cost={0} />);
+    render(<NotWhole photosOf={() => null} all={[]} cost={0} />);
     expect(screen.getByText(/Nothing is told of/)).toBeTruthy();
   });
 });

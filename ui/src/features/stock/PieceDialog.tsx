@@ -3,12 +3,14 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schemas } from '../../shared/api/client';
+import { piecePhotosQuery } from '../../shared/api/photoQueries';
 import { changePiece, pieceQuery } from '../../shared/api/wayQueries';
 import { dayAndTime, fixed } from '../../shared/format/units';
 import { Field, Refused } from '../../shared/kit/Field';
 import { NumberField } from '../../shared/kit/NumberField';
 import { Pick } from '../../shared/kit/Pick';
 import { Waiting } from '../../shared/kit/Waiting';
+import { PhotoStrip } from '../../shared/photos/Photos';
 import { TypePick } from './TypePick';
 import { conditionOptions, editOf, FRESH, ownerOptions } from './stock';
 
@@ -22,6 +24,7 @@ interface Props {
 /** One piece: what is on file of it, and where it has been. */
 export function PieceDialog({ code, mayChange, onClose }: Props) {
   const query = useQuery({ ...pieceQuery(code), enabled: code !== '' });
+  const photos = useQuery({ ...piecePhotosQuery(code), enabled: code !== '' });
   const piece = query.data?.piece;
   return (
     <Modal
@@ -41,6 +44,11 @@ export function PieceDialog({ code, mayChange, onClose }: Props) {
           mayChange={mayChange}
           onDone={onClose}
         />
+      )}
+      {photos.data && photos.data.length > 0 && (
+        <div className="photos">
+          <PhotoStrip photos={photos.data} mayMark={false} />
+        </div>
       )}
       {query.data && query.data.been.length > 0 && (
         <>

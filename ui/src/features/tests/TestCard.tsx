@@ -8,6 +8,7 @@ import { Elevation } from '../../shared/drawing/Elevation';
 import { useSize } from '../../shared/drawing/useSize';
 import { dayAndTime } from '../../shared/format/units';
 import type { Standpoint } from '../../shared/job/useStandpoint';
+import { Photos } from '../../shared/photos/Photos';
 import { Measuring } from './Measuring';
 import { figure, neededText, withText } from './tests';
 import type { Found, Test } from './tests';
@@ -109,6 +110,7 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
             )}
           </div>
         )}
+        <Photos key={`photos ${test.key}`} job={at.job} of={`test:${test.key}`} mayTake={mayTest} />
         <Results test={test} />
       </div>
       <Where test={test} at={at} />

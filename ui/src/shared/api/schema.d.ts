@@ -1764,6 +1764,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photos"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tell"];
+        post: operations["bring"];
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/photos/{photo}/picture.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/pull-list.csv": {
         parameters: {
             query?: never;
@@ -2381,6 +2429,22 @@ export interface paths {
         };
         get: operations["piece"];
         put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/pieces/{code}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofPiece"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -4129,6 +4193,32 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        Mark: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** @enum {string} */
+            kind: "ARROW" | "LABEL";
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            words: string;
+        };
+        MarkTold: {
+            /** Format: double */
+            fromX: number;
+            /** Format: double */
+            fromY: number;
+            /** @enum {string} */
+            kind: "ARROW" | "LABEL";
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            words: string;
+        };
         MarkView: {
             byFeel: boolean;
             key: string;
@@ -4652,6 +4742,28 @@ export interface components {
         PersonChange: {
             displayName: string;
             roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
+        };
+        PhotoTold: {
+            marks: components["schemas"]["MarkTold"][];
+            /** Format: int64 */
+            version: number;
+            words: string;
+        };
+        PhotoView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int32 */
+            heightPx: number;
+            id: string;
+            job: string;
+            marks: components["schemas"]["Mark"][];
+            of: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            widthPx: number;
+            words: string;
         };
         PieceCard: {
             been: components["schemas"]["PieceEvent"][];
@@ -8627,6 +8739,126 @@ export interface operations {
             };
         };
     };
+    photos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoTold"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: {
+                small?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
     csv_1: {
         parameters: {
             query?: never;
@@ -9626,6 +9858,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceCard"];
+                };
+            };
+        };
+    };
+    ofPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
                 };
             };
         };

@@ -4,7 +4,7 @@ CREATE TABLE photo (
     id CHAR(36) NOT NULL PRIMARY KEY,
     job_id VARCHAR(64) NOT NULL,
     of_kind VARCHAR(16) NOT NULL,
-    of_id VARCHAR(160) NOT NULL,
+    of_id VARCHAR(300) NOT NULL,
     width_px INT NOT NULL,
     height_px INT NOT NULL,
     words VARCHAR(300) NOT NULL DEFAULT '',

@@ -5,7 +5,7 @@ import wideharbor.core.quantity.Require;
 
 /** What a photo is of, within its job. The text form is {@code kind:id}. */
 public record PhotoOf(Kind kind, String id) {
-    public static final int LONGEST = 160;
+    public static final int LONGEST = 300;
 
     /**
      * What can be pictured; the id is the step's or test's key, the finding's key, the case's number, the piece's code.
