@@ -144,12 +144,17 @@ interface RowProps {
 
 function RowFace({ row, chosen, lit, gathered, actions, act, onPoint }: RowProps) {
   const ref = useRef<HTMLButtonElement>(null);
+  const whole = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (chosen) ref.current?.scrollIntoView({ block: 'nearest' });
+    if (!chosen) return;
+    // Its card too, and the row itself in any case.
+    whole.current?.scrollIntoView({ block: 'nearest' });
+    ref.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   const worst = row.worst ? words(row.worst) : '';
   return (
     <div
+      ref={whole}
       className={['stack-row', chosen ? 'chosen' : '', lit ? 'pointed' : '', gathered ? 'gathered' : '', worst]
         .filter(Boolean)
         .join(' ')}

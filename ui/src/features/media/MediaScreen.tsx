@@ -174,7 +174,7 @@ function Told({ plan }: { plan: Plan }) {
     <p className="media-told">
       {wanted === null
         ? 'No number of cards is enough, or no size is on file. '
-        : `With ${wanted.name} alone ${number(wanted)} suffice, ${wanted.packed} are packed. `}
+        : `${number(wanted)} of ${wanted.name} would do, were there no others; ${wanted.packed} packed. `}
       {wantedWithout !== null && wanted !== null && `With one reader’s slot less: ${number(wantedWithout)}. `}
       {plan.firstWait !== null && `The first wait begins ${after(plan.firstWait)} into the day. `}
       {estimated.length > 0 && (

@@ -18,16 +18,19 @@ class MediaJourneyTest extends Journey {
         browser.open("/jobs/" + job + "/brief");
         page.locator(".jobbar nav").getByText("Media").click();
         assertThat(page.locator(".media-facts")).containsText("for a card");
-        assertThat(page.locator(".media-told")).containsText("With Card 2 TB alone 4 suffice, 3 are packed.");
+        assertThat(page.locator(".media-told"))
+                .containsText("4 of Card 2 TB would do, were there no others; 3 packed.");
         page.getByLabel("Cards more").fill("1");
         page.getByLabel("Cards more").press("Enter");
         assertThat(page.locator(".media-facts")).containsText("recording waits for no card");
         assertThat(page.locator(".media-try")).containsText("tried, not stored");
 
         page.locator(".jobbar nav").getByText("Bench").click();
-        page.getByText("Recording waits for a card").first().click();
-        button("Pack one more Card 2 TB").click();
-        assertThat(page.getByText("Recording waits for a card")).hasCount(0);
+        assertThat(finding("Recording waits for a card")).containsText("Pack one more Card 2 TB");
+        finding("Recording waits for a card")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Apply"))
+                .click();
+        assertThat(finding("Recording waits for a card")).hasCount(0);
         page.locator(".jobbar nav").getByText("Media").click();
         assertThat(page.locator(".media-facts")).containsText("recording waits for no card");
         assertThat(page.locator(".media-facts")).not().containsText("recording waits 0");

@@ -18,6 +18,7 @@ import wideharbor.app.job.Reports;
 import wideharbor.app.job.Standpoint;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.live.Happened;
+import wideharbor.app.photos.PhotoService;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Paper;
 import wideharbor.app.web.Refusal;
@@ -26,6 +27,7 @@ import wideharbor.core.assembly.AssemblyPlan;
 import wideharbor.core.assembly.AssemblyPlan.Step;
 import wideharbor.core.check.Judged;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.photo.PhotoOf;
 
 /** Plans and their ticks. */
 @Service
@@ -36,6 +38,7 @@ public class AssemblyService {
     private final Accounts accounts;
     private final Happened happened;
     private final Paper paper;
+    private final PhotoService photos;
     private final Clock clock;
 
     AssemblyService(
@@ -45,8 +48,10 @@ public class AssemblyService {
             Accounts accounts,
             Happened happened,
             Paper paper,
+            PhotoService photos,
             Clock clock) {
         this.paper = paper;
+        this.photos = photos;
         this.store = store;
         this.reports = reports;
         this.rows = rows;
@@ -89,7 +94,12 @@ public class AssemblyService {
                 stored.revision(),
                 judged.verdict().inWords(),
                 LocalDate.now(clock).toString());
-        return paper.pdf("assembly", StepsPaper.values(head, sheet(at, rig)));
+        return paper.pdf(
+                "assembly",
+                StepsPaper.values(
+                        head,
+                        sheet(at, rig),
+                        photos.onPaper(at.job(), PhotoOf.Kind.STEP, rig.build().id() + "|")));
     }
 
     private AssemblyViews.AssemblySheet sheet(Standpoint at, RigAnalysis rig) {

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import wideharbor.app.assembly.AssemblyViews.AssemblySheet;
 import wideharbor.app.assembly.AssemblyViews.AssemblyStep;
 import wideharbor.app.assembly.AssemblyViews.StepSetting;
+import wideharbor.app.photos.PhotoService;
 
 /** The steps on paper, with a box to tick for each. */
 final class StepsPaper {
@@ -29,8 +30,9 @@ final class StepsPaper {
             String screws,
             String tight,
             String settings,
-            String check) {
-        static Line of(AssemblyStep s) {
+            String check,
+            List<PhotoService.Pictured> photos) {
+        static Line of(AssemblyStep s, List<PhotoService.Pictured> all) {
             return new Line(
                     s.isDone(),
                     s.title(),
@@ -44,7 +46,8 @@ final class StepsPaper {
                             .collect(Collectors.joining("; ")),
                     s.tight(),
                     s.settings().stream().map(Line::setting).collect(Collectors.joining("; ")),
-                    s.check());
+                    s.check(),
+                    all.stream().filter(p -> p.of().equals(s.key())).toList());
         }
 
         private static String setting(StepSetting r) {
@@ -53,8 +56,8 @@ final class StepsPaper {
         }
     }
 
-    static Map<String, Object> values(Head head, AssemblySheet sheet) {
-        List<Line> lines = sheet.steps().stream().map(Line::of).toList();
+    static Map<String, Object> values(Head head, AssemblySheet sheet, List<PhotoService.Pictured> photos) {
+        List<Line> lines = sheet.steps().stream().map(s -> Line.of(s, photos)).toList();
         return Map.of(
                 "title",
                 head.job() + ", " + head.body() + ": assembly",

@@ -3,10 +3,14 @@ package wideharbor.app.photos;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -31,6 +35,8 @@ public class PhotoService {
     private static final int WAIT_SECONDS = 12;
     /** Of one thing over all jobs. */
     private static final int MOST_OF_ONE = 60;
+
+    private static final int MOST_ON_PAPER = 40;
 
     private final PhotoRows rows;
     private final PictureRows pictures;
@@ -76,6 +82,32 @@ public class PhotoService {
         return rows.findByKindAndOfOrderByAtDesc(of.kind(), of.id(), Limit.of(MOST_OF_ONE)).stream()
                 .map(this::view)
                 .toList();
+    }
+
+    /** A photo on paper; {@code picture}: as a data address, with its marks drawn into it. */
+    public record Pictured(String of, String words, String picture) {}
+
+    /** Photos of one kind for a paper, those of a thing whose id begins so; the first taken first. */
+    @Transactional(readOnly = true)
+    public List<Pictured> onPaper(String job, PhotoOf.Kind kind, String idsFrom) {
+        List<PhotoRow> some = rows.findByJobOrderByAt(job, Limit.of(Photo.MOST)).stream()
+                .filter(r -> r.of().kind() == kind && r.of().id().startsWith(idsFrom))
+                .limit(MOST_ON_PAPER)
+                .toList();
+        Map<String, PictureRow> kept = pictures
+                .all(some.stream().map(PhotoRow::getId).toList())
+                .stream()
+                .collect(Collectors.toMap(PictureRow::photo, Function.identity()));
+        return some.stream()
+                .flatMap(r -> Optional.ofNullable(kept.get(r.getId())).stream()
+                        .map(p ->
+                                new Pictured(r.of().id().substring(idsFrom.length()), r.words(), address(p, marks(r)))))
+                .toList();
+    }
+
+    private static String address(PictureRow kept, List<Mark> marks) {
+        return "data:image/jpeg;base64,"
+                + Base64.getEncoder().encodeToString(MarkedPicture.draw(kept.picture(), marks));
     }
 
     private PhotoController.PhotoView view(PhotoRow r) {

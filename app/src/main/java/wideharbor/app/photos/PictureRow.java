@@ -30,7 +30,7 @@ class PictureRow {
         return photo;
     }
 
-    byte[] small() {
-        return small;
+    byte[] picture() {
+        return picture;
     }
 }

@@ -22,6 +22,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import wideharbor.app.Client;
 import wideharbor.app.RunningApp;
+import wideharbor.core.photo.Mark;
 
 /** Photos brought, turned, made small, pointed at, and refused. */
 @ExtendWith(RunningApp.class)
@@ -197,6 +198,30 @@ class PhotoEndpointTest {
                 .anyMatch(p -> p.path("id").asString().equals(id)));
         assertEquals(204, lead.delete(photos + "/" + id).status());
         assertEquals(404, tech.get(photos + "/" + id + "/picture.jpg").status());
+    }
+
+    /** The paper of the steps shows what was pictured at one, with its arrow. */
+    @Test
+    void itIsOnThePaperOfTheSteps() throws IOException {
+        int before = paper().length;
+        String id = bring(image("jpg", 1200, 800), "step:a%7Cfit:quick");
+        Map<String, Object> arrow = Map.of(
+                "kind", "ARROW", "fromX", 0.9, "fromY", 0.9, "toX", 0.5, "toY", 0.5, "words", "the pin sits here");
+        assertEquals(
+                200,
+                tech.put(photos + "/" + id, Map.of("words", "From above", "marks", List.of(arrow), "version", 0))
+                        .status());
+        assertTrue(paper().length > before + 5000, before + " and " + paper().length);
+        BufferedImage drawn = ImageIO.read(new ByteArrayInputStream(MarkedPicture.draw(
+                image("jpg", 1200, 800), List.of(new Mark(Mark.Kind.ARROW, 0.1, 0.5, 0.4, 0.5, "")))));
+        assertEquals(900, drawn.getWidth());
+        assertTrue(new Color(drawn.getRGB(225, 300)).getRed() < 60, "the arrow is dark on the red half");
+        assertTrue(new Color(drawn.getRGB(225, 200)).getRed() > 200);
+    }
+
+    private byte[] paper() {
+        return tech.get(photos.replace("/photos", "") + "/builds/a/assembly.pdf")
+                .bytes();
     }
 
     @Test

@@ -75,9 +75,8 @@ final class CardsLast implements Check {
 
     private static String wanted(Job job, MediaDay day) {
         return CardsWanted.of(job, day, 0)
-                .map(w -> "With cards of one type alone it would want "
-                        + (w.most() > w.cards() ? w.cards() + " to " + w.most() : String.valueOf(w.cards())) + " "
-                        + w.type().type().name() + ", and " + w.type().count() + " are packed.")
+                .map(w -> (w.most() > w.cards() ? w.cards() + " to " + w.most() : String.valueOf(w.cards())) + " of "
+                        + w.type().type().name() + " would do; " + w.type().count() + " packed.")
                 .orElse("No number of cards is enough: what records fills them faster than they are read.");
     }
 

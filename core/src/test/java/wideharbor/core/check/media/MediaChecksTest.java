@@ -75,7 +75,7 @@ class MediaChecksTest {
     void recordingWaitsAndTheCardsThatMendItAreCounted() {
         Rigs one = rolling(240).inKit(Cards.card("card", 1000), 1).inKit(Cards.reader(1, 400), 1);
         Finding finding = verify(new CardsLast()).given(one).finds(Severity.STOP, CheckState.FOUND);
-        assertTrue(finding.why().contains("would want 2 card, and 1 are packed"), finding.why());
+        assertTrue(finding.why().contains("2 of card would do; 1 packed."), finding.why());
         assertTrue(finding.why().endsWith("It begins 2 h 38 min into the day."), finding.why());
         assertEquals("Pack one more card", remedies(one, "media.cards").get(0));
         verify(new CardsLast())
