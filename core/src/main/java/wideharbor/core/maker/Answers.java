@@ -35,12 +35,16 @@ public final class Answers {
             if (ask.options().stream().noneMatch(o -> o.id().equals(said))) {
                 doubts.add(new Doubt(ask.id(), ask.title() + ": there is no choice '" + said + "'.", true));
             }
-        } else if (said.length() > LONGEST) {
+        } else if (said.length() > longest(ask)) {
             doubts.add(new Doubt(
                     ask.id(),
-                    ask.title() + " must have at most " + LONGEST + " characters, but has " + said.length() + ".",
+                    ask.title() + " must have at most " + longest(ask) + " characters, but has " + said.length() + ".",
                     true));
         }
+    }
+
+    private static int longest(Ask ask) {
+        return ask.high() > 0 ? (int) ask.high() : LONGEST;
     }
 
     private void lookAtNumber(Ask ask, String said) {

@@ -9,6 +9,7 @@ import java.util.List;
  * @param start what is drawn until it is answered; of an optional ask, what holds without an answer
  * @param optional whether the part can be kept without it
  * @param low least number, in the unit; of no meaning for texts and choices
+ * @param high most, in the unit; of a text its letters, 0 where they are as many as for any
  */
 public record Ask(
         String id,
@@ -54,6 +55,11 @@ public record Ask(
     /** The same, which may be left out. */
     Ask optionally() {
         return new Ask(id, title, how, kind, unit, start, true, low, high, options);
+    }
+
+    /** A text of so many letters at the most. */
+    Ask letters(int most) {
+        return new Ask(id, title, how, kind, unit, start, optional, low, most, options);
     }
 
     /** The same, beginning with another answer. */

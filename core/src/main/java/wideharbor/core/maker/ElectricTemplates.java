@@ -13,7 +13,6 @@ import java.util.List;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Contacts;
-import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.PowerFacet;
@@ -29,50 +28,64 @@ final class ElectricTemplates {
 
     static final List<PartTemplate> ALL = List.of(
             new PartTemplate(
-                    "body",
-                    "Camera body",
-                    "Stand it on its base, lens mount to the front. Lengths are from the flange of the mount.",
-                    Category.BODY,
-                    electric(
-                            width(120),
-                            height(130),
-                            Ask.mm("length", "Length behind the mount", "flange to the rear face", 170, 40, 500),
-                            Ask.mm(
-                                    "axis",
-                                    "Middle of the mount over the base",
-                                    "base to the middle of the mount",
-                                    65,
-                                    15,
-                                    200),
-                            Ask.choice("mount", "Lens mount", "as on the label", Choices.MOUNTS),
-                            Ask.number(
-                                    "mountNm",
-                                    "Mount carries",
-                                    "moment by its maker, without a support",
-                                    "N·m",
-                                    6,
-                                    0.5,
-                                    60),
-                            Ask.choice("base", "Thread in the base", "what a plate screws into", Choices.THREADS),
-                            Ask.mm("baseBack", "That thread behind the mount", "flange to the thread", 80, 0, 400),
-                            Ask.choice(
-                                    "battery",
-                                    "Battery plate at the rear",
-                                    "what is built in; it feeds the body through its contacts",
-                                    Choices.with(new Ask.Option("none", "none"), Choices.BATTERIES)),
-                            Ask.mm(
-                                            "recordedWide",
-                                            "Recorded width",
-                                            "of the sensor, in the mode that is shot",
-                                            28,
-                                            3,
-                                            80)
-                                    .optionally(),
-                            Ask.mm("recordedHigh", "Recorded height", "of the sensor, in that mode", 16, 3, 80)
-                                    .optionally(),
-                            Ask.number("sdi", "SDI outputs", "how many", "sockets", 1, 0, 4)
-                                    .optionally()),
-                    ElectricTemplates::body),
+                            "body",
+                            "Camera body",
+                            "Stand it on its base, lens mount to the front. Lengths are from the flange of the mount.",
+                            Category.BODY,
+                            electric(
+                                    width(120),
+                                    height(130),
+                                    Ask.mm(
+                                            "length",
+                                            "Length behind the mount",
+                                            "flange to the rear face",
+                                            170,
+                                            40,
+                                            500),
+                                    Ask.mm(
+                                            "axis",
+                                            "Middle of the mount over the base",
+                                            "base to the middle of the mount",
+                                            65,
+                                            15,
+                                            200),
+                                    Ask.choice("mount", "Lens mount", "as on the label", Choices.MOUNTS),
+                                    Ask.number(
+                                            "mountNm",
+                                            "Mount carries",
+                                            "moment by its maker, without a support",
+                                            "N·m",
+                                            6,
+                                            0.5,
+                                            60),
+                                    Ask.choice(
+                                            "base", "Thread in the base", "what a plate screws into", Choices.THREADS),
+                                    Ask.mm(
+                                            "baseBack",
+                                            "That thread behind the mount",
+                                            "flange to the thread",
+                                            80,
+                                            0,
+                                            400),
+                                    Ask.choice(
+                                            "battery",
+                                            "Battery plate at the rear",
+                                            "what is built in; it feeds the body through its contacts",
+                                            Choices.with(new Ask.Option("none", "none"), Choices.BATTERIES)),
+                                    Ask.mm(
+                                                    "recordedWide",
+                                                    "Recorded width",
+                                                    "of the sensor, in the mode that is shot",
+                                                    28,
+                                                    3,
+                                                    80)
+                                            .optionally(),
+                                    Ask.mm("recordedHigh", "Recorded height", "of the sensor, in that mode", 16, 3, 80)
+                                            .optionally(),
+                                    Ask.number("sdi", "SDI outputs", "how many", "sockets", 1, 0, 4)
+                                            .optionally()),
+                            ElectricTemplates::body)
+                    .asking(MediaTemplates.OF_A_BODY),
             new PartTemplate(
                     "monitor",
                     "Monitor",
@@ -177,24 +190,7 @@ final class ElectricTemplates {
                     "Recorder, receiver, router, lens control: anything that is screwed on and fed.",
                     Category.OTHER,
                     electric(width(80), height(40), length(110), thread()),
-                    ElectricTemplates::box),
-            new PartTemplate(
-                    "card",
-                    "Card or drive",
-                    "What a camera writes to; the figures are its maker's.",
-                    Category.MEDIA,
-                    asks(
-                            Ask.number("gb", "Holds", "on the label", "GB", 512, 1, 100_000),
-                            Ask.number(
-                                            "mbs",
-                                            "Writes without a break",
-                                            "by its maker; empty when only a peak is told",
-                                            "MB/s",
-                                            400,
-                                            1,
-                                            20_000)
-                                    .optionally()),
-                    ElectricTemplates::card));
+                    ElectricTemplates::box));
 
     private ElectricTemplates() {}
 
@@ -273,6 +269,7 @@ final class ElectricTemplates {
                         DOWN)
                 .face("top", "top, 1/4-20 thread", "thread-1-4", Role.B, at(0, base + high, -deep / 2), Vec3.UP)
                 .facet(camera(a));
+        MediaTemplates.onBody(sketch, a);
         fed(sketch, a, at(wide / 4, base + high / 3, -deep), BACK);
         if (!a.is("battery", "none")) {
             // A battery straight on the body feeds it through that face; then no cable does.
@@ -405,13 +402,5 @@ final class ElectricTemplates {
 
     private static Sketch sdiCable(Answers a) {
         return new Sketch().facet(new PowerFacet.Cable(end(SDI), end(SDI), Socket.Kind.PICTURE, 0, a.number("length")));
-    }
-
-    private static Sketch card(Answers a) {
-        Figure speed = a.known("mbs").<Figure>map(Figure::maker).orElseGet(() -> Figure.unknown("only a peak is told"));
-        return new Sketch()
-                .box(40, 6, 45, Vec3.ZERO)
-                .facet(new MediaFacet.Card(Figure.maker(a.number("gb")), speed))
-                .can(Capability.KEEPS_RECORDING);
     }
 }

@@ -2,6 +2,7 @@ package wideharbor.core.maker;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import wideharbor.core.catalog.Category;
 
 /**
@@ -50,5 +51,16 @@ public final class PartTemplate {
 
     Sketch draw(Answers answers) {
         return draw.apply(answers);
+    }
+
+    /** The same, asking more at the end. */
+    PartTemplate asking(List<Ask> more) {
+        return new PartTemplate(
+                id,
+                title,
+                about,
+                category,
+                Stream.concat(asks.stream(), more.stream()).toList(),
+                draw);
     }
 }

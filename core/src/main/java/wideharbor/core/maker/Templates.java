@@ -31,13 +31,14 @@ public final class Templates {
                             "cable",
                             "sdi",
                             "box"))),
-            new Group("Kit", only(List.of("card", "case", "keys"))));
+            new Group("Kit", only(List.of("card", "reader", "drive", "case", "keys"))));
 
     private static Stream<PartTemplate> all() {
         return Stream.of(
                         PlateTemplates.ALL,
                         RiggingTemplates.ALL,
                         ElectricTemplates.ALL,
+                        MediaTemplates.ALL,
                         FrontTemplates.ALL,
                         SupportTemplates.ALL)
                 .flatMap(List::stream);

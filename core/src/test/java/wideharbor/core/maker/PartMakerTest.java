@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Mating;
+import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.geometry.Bounds;
@@ -51,6 +52,60 @@ class PartMakerTest {
 
     private static Port port(ItemType type, String id) {
         return type.port(id).orElseThrow();
+    }
+
+    @Test
+    void cardsReadersAndDrivesTellWhatTheDayOfCardsAsks() {
+        Map<String, String> card = whole(template("card"));
+        card.put("kind", "slab");
+        card.remove("mbs");
+        MediaFacet.Card told =
+                made(template("card"), card).type().facet(MediaFacet.Card.class).orElseThrow();
+        assertEquals("slab", told.kind());
+        assertEquals(Figure.maker(512), told.gigabytes());
+        assertTrue(told.writeMegabytes() instanceof Figure.Unknown);
+        Map<String, String> reader = whole(template("reader"));
+        reader.put("kinds", "slab, block,, slab");
+        reader.put("slots", "4");
+        MediaFacet.Reader reads = made(template("reader"), reader)
+                .type()
+                .facet(MediaFacet.Reader.class)
+                .orElseThrow();
+        assertEquals(List.of("slab", "block"), reads.kinds());
+        assertEquals(4, reads.slots());
+        assertTrue(made(template("drive"), whole(template("drive")))
+                .type()
+                .facet(MediaFacet.Drive.class)
+                .isPresent());
+        card.put("kind", "x".repeat(41));
+        assertEquals(
+                "Goes into must have at most 40 characters, but has 41.",
+                made(template("card"), card).doubts().get(0).text());
+    }
+
+    @Test
+    void aBodyTellsItsCardsAndOneMode() {
+        Map<String, String> body = whole(template("body"));
+        assertTrue(
+                made(template("body"), body)
+                        .type()
+                        .facet(MediaFacet.Slots.class)
+                        .isEmpty(),
+                "nobody said");
+        body.putAll(Map.of("cards", "slab", "slots", "PAIR", "mode", "4K raw", "fps", "60", "mbit", "1600"));
+        ItemType type = made(template("body"), body).type();
+        assertEquals(2, type.facet(MediaFacet.Slots.class).orElseThrow().together());
+        MediaFacet.Mode mode =
+                type.facet(MediaFacet.Modes.class).orElseThrow().modes().get(0);
+        assertEquals(1600, mode.megabitsAt(60), 1e-9);
+        assertEquals(28, mode.widthMm(), 1e-9);
+        body.remove("mbit");
+        assertTrue(
+                made(template("body"), body)
+                        .type()
+                        .facet(MediaFacet.Modes.class)
+                        .isEmpty(),
+                "a mode needs its rate");
     }
 
     @Test
