@@ -21,6 +21,7 @@ import wideharbor.core.build.Placement;
 import wideharbor.core.build.Scoped;
 import wideharbor.core.check.Judged;
 import wideharbor.core.edit.EditRequest;
+import wideharbor.core.edit.FigureRequest;
 import wideharbor.core.edit.Prepared;
 import wideharbor.core.job.ConfigurationKey;
 
@@ -76,7 +77,7 @@ class BenchEdits {
                 at,
                 Journal.Deed.edit(who, reading.summary(), asked.request().reason()),
                 reading.commands());
-        if (asked.request() instanceof EditRequest.Weigh weigh) {
+        if (asked.request() instanceof FigureRequest.Weigh weigh) {
             ofThePiece(seen.analysis(), weigh, who);
         }
         Standpoint show = reading.show().isNone() ? at : at.at(reading.show());
@@ -84,7 +85,7 @@ class BenchEdits {
     }
 
     /** What a part weighs is known of the piece that it is, in every other rig too. */
-    private void ofThePiece(RigAnalysis analysis, EditRequest.Weigh weigh, String who) {
+    private void ofThePiece(RigAnalysis analysis, FigureRequest.Weigh weigh, String who) {
         analysis.rig()
                 .content()
                 .placement(weigh.placement())

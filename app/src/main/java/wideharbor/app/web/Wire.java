@@ -3,6 +3,7 @@ package wideharbor.app.web;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
@@ -74,9 +75,12 @@ class Wire {
 
     private static void union(SimpleModule module, Class<?> sealed) {
         module.setMixInAnnotation(sealed, ByKind.class);
-        for (Class<?> one : sealed.getPermittedSubclasses()) {
-            module.registerSubtypes(new NamedType(one, kind(one)));
-        }
+        kinds(sealed).forEach(one -> module.registerSubtypes(new NamedType(one, kind(one))));
+    }
+
+    /** The records of a sealed type, through those that gather some of them. */
+    static Stream<Class<?>> kinds(Class<?> type) {
+        return type.isSealed() ? Stream.of(type.getPermittedSubclasses()).flatMap(Wire::kinds) : Stream.of(type);
     }
 
     private static <T> void text(SimpleModule module, Class<T> type, Function<String, T> parse) {

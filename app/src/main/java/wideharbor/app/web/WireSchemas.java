@@ -180,7 +180,7 @@ class WireSchemas {
     private static Schema<?> described(Union union, Map<String, Schema> schemas) {
         Discriminator discriminator = new Discriminator().propertyName(Wire.KIND);
         ComposedSchema all = new ComposedSchema();
-        for (Class<?> kind : union.type.getPermittedSubclasses()) {
+        for (Class<?> kind : Wire.kinds(union.type).toList()) {
             String name = union.prefix + kind.getSimpleName();
             schemas.put(name, described(kind));
             all.addOneOfItem(new Schema<>().$ref(AT + name));

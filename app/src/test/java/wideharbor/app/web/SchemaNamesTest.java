@@ -63,7 +63,7 @@ class SchemaNamesTest {
             return;
         }
         if (c.isSealed()) {
-            Arrays.stream(c.getPermittedSubclasses()).forEach(this::collectComponents);
+            Wire.kinds(c).forEach(this::collectComponents);
         } else if (c.isRecord()) {
             classesByName
                     .computeIfAbsent(c.getSimpleName(), k -> new TreeSet<>())

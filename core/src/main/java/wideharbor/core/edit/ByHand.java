@@ -80,7 +80,7 @@ public final class ByHand {
         try {
             Exchange made = Exchange.of(analysis, placement, type);
             return Optional.of(new Offer(
-                    type.name(), kit(analysis, type), made.lost(), new EditRequest.Exchanged(placement, type.ref())));
+                    type.name(), kit(analysis, type), made.lost(), new PartRequest.Exchanged(placement, type.ref())));
         } catch (EditRefused notThere) {
             return Optional.empty();
         }
@@ -97,7 +97,7 @@ public final class ByHand {
                         analysis,
                         p,
                         "",
-                        new EditRequest.Move(placement, p.to(), p.own().id())))
+                        new PartRequest.Move(placement, p.to(), p.own().id())))
                 .toList();
     }
 
@@ -108,7 +108,7 @@ public final class ByHand {
                         analysis,
                         p,
                         kit(analysis, type) + ", ",
-                        new EditRequest.Add(p.to(), type.ref(), p.own().id())))
+                        new PartRequest.Add(p.to(), type.ref(), p.own().id())))
                 .toList();
     }
 
@@ -128,7 +128,7 @@ public final class ByHand {
         }
         return Parts.byNearness(analysis).stream()
                 .filter(t -> Joining.between(analysis, joint.get(), t).isPresent())
-                .map(t -> new Offer(t.name(), kit(analysis, t), List.of(), new EditRequest.Insert(placement, t.ref())))
+                .map(t -> new Offer(t.name(), kit(analysis, t), List.of(), new PartRequest.Insert(placement, t.ref())))
                 .toList();
     }
 
@@ -142,7 +142,7 @@ public final class ByHand {
                                 + Words.length(m.closing().offsetMm()) + ", "
                                 + Words.one(m.closing().angleDegrees()) + "° off",
                         List.of(),
-                        new EditRequest.Close(m.own(), m.other())))
+                        new PartRequest.Close(m.own(), m.other())))
                 .toList();
     }
 
@@ -159,7 +159,7 @@ public final class ByHand {
                                 + rig.title(j.parent().placement()),
                         "what it bears goes to the other faces",
                         List.of(),
-                        new EditRequest.Open(j.id())))
+                        new PartRequest.Open(j.id())))
                 .toList();
     }
 }

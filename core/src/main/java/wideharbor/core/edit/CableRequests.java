@@ -10,7 +10,7 @@ import wideharbor.core.id.CableId;
 final class CableRequests {
     private CableRequests() {}
 
-    static Prepared plug(RigAnalysis analysis, EditRequest.Plug request) {
+    static Prepared plug(RigAnalysis analysis, CableRequest.Plug request) {
         ItemType type = PartRequests.item(analysis, request.item());
         requireThere(analysis, request.from());
         requireThere(analysis, request.to());

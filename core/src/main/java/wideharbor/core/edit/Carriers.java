@@ -56,7 +56,7 @@ final class Carriers {
                         + analysis.rig().port(way.on()).title() + ", "
                         + (held > 0 ? held + " in the kit" : "not in the kit"),
                 List.of(),
-                new EditRequest.Add(way.on(), way.type().ref(), way.own()));
+                new PartRequest.Add(way.on(), way.type().ref(), way.own()));
     }
 
     private static Optional<Way> best(

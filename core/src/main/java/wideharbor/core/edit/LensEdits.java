@@ -114,7 +114,7 @@ public final class LensEdits {
                             type.name(),
                             type.maker() + ", " + through + ", " + (held > 0 ? held + " in the kit" : "not in the kit"),
                             List.of(),
-                            new EditRequest.AddLens(type.ref())));
+                            new LensRequest.AddLens(type.ref())));
                 });
             }
         }

@@ -25,14 +25,14 @@ final class PartRequests {
 
     private PartRequests() {}
 
-    static Prepared set(RigAnalysis analysis, EditRequest.Set request) {
+    static Prepared set(RigAnalysis analysis, FigureRequest.Set request) {
         SettingKey key = request.key();
         return new Prepared(
                 "Set " + analysis.rig().title(key.placement()) + ", " + said(analysis, key, request.value()),
                 PartEdits.set(analysis, key, request.value(), false));
     }
 
-    static Prepared feel(RigAnalysis analysis, EditRequest.Feel request) {
+    static Prepared feel(RigAnalysis analysis, FigureRequest.Feel request) {
         SettingKey key = request.key();
         return new Prepared(
                 analysis.rig().title(key.placement()) + (request.byFeel() ? " is set by feel" : " is set as measured"),
@@ -53,7 +53,7 @@ final class PartRequests {
         return socket.get().title() + ": " + set;
     }
 
-    static Prepared remove(RigAnalysis analysis, EditRequest.Remove request) {
+    static Prepared remove(RigAnalysis analysis, PartRequest.Remove request) {
         List<String> titles =
                 request.placements().stream().map(p -> analysis.rig().title(p)).toList();
         boolean one = titles.size() == 1;
@@ -68,7 +68,7 @@ final class PartRequests {
                 PartEdits.remove(analysis, request.placements(), request.withDependants()));
     }
 
-    static Prepared add(RigAnalysis analysis, EditRequest.Add request) {
+    static Prepared add(RigAnalysis analysis, PartRequest.Add request) {
         ItemType type = item(analysis, request.item());
         boolean mates = analysis.rig()
                 .find(request.port().placement())
@@ -100,7 +100,7 @@ final class PartRequests {
         return new Prepared("Add " + type.name() + ", which carries " + here.title(), edit);
     }
 
-    static Prepared exchange(RigAnalysis analysis, EditRequest.Exchanged request) {
+    static Prepared exchange(RigAnalysis analysis, PartRequest.Exchanged request) {
         if (analysis.rig().find(request.placement()).isEmpty()) {
             throw new EditRefused(analysis.rig().title(request.placement()) + " is not on the rig.");
         }

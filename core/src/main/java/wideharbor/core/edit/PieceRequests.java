@@ -23,7 +23,7 @@ import wideharbor.core.stock.Piece;
 public final class PieceRequests {
     private PieceRequests() {}
 
-    static Prepared identify(RigAnalysis analysis, EditRequest.Identify request, Occasion occasion) {
+    static Prepared identify(RigAnalysis analysis, FigureRequest.Identify request, Occasion occasion) {
         PartEdits.requirePresent(analysis.rig(), request.placement());
         Placement part = analysis.rig().content().placement(request.placement()).orElseThrow();
         String title = analysis.rig().title(part.id());

@@ -124,11 +124,11 @@ class ByHandTest {
         List<ByHand.Offer> places = ByHand.offers(analysis, id("riser"), ByHand.Deed.MOVE);
         assertTrue(places.stream().anyMatch(o -> o.title().contains("top")), places.toString());
         assertFalse(places.stream().anyMatch(o -> o.title().contains("side")), "it is there already");
-        Rig rig = after(analysis, new EditRequest.Move(id("riser"), port("body:top"), "top"));
+        Rig rig = after(analysis, new PartRequest.Move(id("riser"), port("body:top"), "top"));
         assertEquals(port("body:top"), rig.locatedBy(id("riser")).orElseThrow().parent());
         EditRefused round = assertThrows(
                 EditRefused.class,
-                () -> after(analysis, new EditRequest.Move(id("quick"), port("bridge:rods"), "top")));
+                () -> after(analysis, new PartRequest.Move(id("quick"), port("bridge:rods"), "top")));
         assertTrue(round.getMessage().contains("hangs on it"), round.getMessage());
     }
 
@@ -193,13 +193,13 @@ class ByHandTest {
     void severalComeOffAtOnceAndGoBackAtOnce() {
         RigAnalysis analysis = twoSided();
         Rig rig = after(
-                analysis, new EditRequest.Remove(List.of(id("cage"), id("riser"), id("rods")), true, "too heavy"));
+                analysis, new PartRequest.Remove(List.of(id("cage"), id("riser"), id("rods")), true, "too heavy"));
         assertTrue(rig.find(id("cage")).isEmpty() && rig.find(id("riser")).isEmpty());
         assertEquals(0, rig.detached().size());
         assertThrows(
                 EditRefused.class,
-                () -> after(analysis, new EditRequest.Remove(List.of(id("riser"), id("body")), false, "")));
-        assertThrows(IllegalArgumentException.class, () -> new EditRequest.Remove(List.of(), false, ""));
+                () -> after(analysis, new PartRequest.Remove(List.of(id("riser"), id("body")), false, "")));
+        assertThrows(IllegalArgumentException.class, () -> new PartRequest.Remove(List.of(), false, ""));
     }
 
     /** What hangs on nothing is hung on a port again. */
@@ -245,12 +245,12 @@ class ByHandTest {
                 RigAnalysis.of(analysis.job().with(joined), joined.build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
         assertEquals(0, ByHand.offers(then, id("support"), ByHand.Deed.CLOSE).size(), "both faces are taken now");
         ByHand.Offer open = ByHand.offers(then, id("support"), ByHand.Deed.OPEN).get(0);
-        assertEquals(new EditRequest.Open(closed), open.request());
+        assertEquals(new PartRequest.Open(closed), open.request());
         assertEquals(0, after(then, open.request()).closings().size());
         Optional<Joint> holds = then.rig().locatedBy(id("support"));
         assertThrows(
                 EditRefused.class,
-                () -> after(then, new EditRequest.Open(holds.orElseThrow().id())));
+                () -> after(then, new PartRequest.Open(holds.orElseThrow().id())));
     }
 
     @Test
@@ -264,28 +264,28 @@ class ByHandTest {
                 List.of("wide", "long"),
                 LensEdits.offers(analysis).stream().map(ByHand.Offer::title).toList(),
                 "what is in the kit comes first");
-        GearPackage.Applied first = applied(analysis, new EditRequest.AddLens(WIDE));
+        GearPackage.Applied first = applied(analysis, new LensRequest.AddLens(WIDE));
         Build one = first.after().build(Rigs.BUILD);
         assertEquals(1, one.lenses().size());
         Rig rig = Rig.resolve(one, Rigs.STUDIO, LensId.of("wide"), analysis.catalogue());
         assertTrue(rig.find(id("wide")).isPresent());
         assertEquals(0, first.after().kit().count(WIDE), "it left the kit");
         RigAnalysis then = RigAnalysis.of(analysis.job().with(first.after()), one, Rigs.STUDIO, LensId.of("wide"));
-        GearPackage.Applied second = applied(then, new EditRequest.AddLens(LONG));
+        GearPackage.Applied second = applied(then, new LensRequest.AddLens(LONG));
         Build two = second.after().build(Rigs.BUILD);
         RigAnalysis both = RigAnalysis.of(then.job().with(second.after()), two, Rigs.STUDIO, LensId.of("long"));
         assertEquals(List.of("wide", "long"), titles(two));
         assertEquals(
                 List.of("long", "wide"),
-                titles(applied(both, new EditRequest.OrderLens(LensId.of("long"), 0))
+                titles(applied(both, new LensRequest.OrderLens(LensId.of("long"), 0))
                         .after()
                         .build(Rigs.BUILD)));
         assertEquals(
                 List.of("wide", "The 135"),
-                titles(applied(both, new EditRequest.TitleLens(LensId.of("long"), "The 135"))
+                titles(applied(both, new LensRequest.TitleLens(LensId.of("long"), "The 135"))
                         .after()
                         .build(Rigs.BUILD)));
-        GearPackage.Applied gone = applied(both, new EditRequest.DropLens(LensId.of("wide")));
+        GearPackage.Applied gone = applied(both, new LensRequest.DropLens(LensId.of("wide")));
         assertEquals(List.of("long"), titles(gone.after().build(Rigs.BUILD)));
         Build back = gone.after()
                 .apply(Rigs.BUILD, gone.inverse(), analysis.catalogue())
@@ -317,12 +317,12 @@ class ByHandTest {
     void whatCarriesCarries() {
         RigAnalysis analysis = Bag.onHead().analysis();
         GearPackage.Applied off =
-                applied(analysis, new EditRequest.Remove(List.of(id("head")), false, "sent back, says Ines"));
+                applied(analysis, new PartRequest.Remove(List.of(id("head")), false, "sent back, says Ines"));
         RigAnalysis without = RigAnalysis.of(
                 analysis.job().with(off.after()), off.after().build(Rigs.BUILD), Rigs.STUDIO, LensId.NONE);
         assertFalse(without.rig().isSupported());
         EditRequest add =
-                new EditRequest.Add(port("dovetail:bottom"), Bag.head().ref(), "top");
+                new PartRequest.Add(port("dovetail:bottom"), Bag.head().ref(), "top");
         assertTrue(add.prepare(without, EditRequestTest.OCCASION).summary().contains("which carries"));
         Rig rig = after(without, add);
         assertTrue(rig.isSupported());
@@ -346,7 +346,7 @@ class ByHandTest {
                 .analysis();
         List<ByHand.Offer> offers = ByHand.offers(bare, id("body"), ByHand.Deed.CARRY);
         assertEquals(List.of("head"), offers.stream().map(ByHand.Offer::title).toList());
-        EditRequest.Add add = (EditRequest.Add) offers.get(0).request();
+        PartRequest.Add add = (PartRequest.Add) offers.get(0).request();
         assertEquals("top", add.itemPort());
         assertEquals(port("body:base"), add.port());
         Rig rig = after(bare, add);

@@ -87,17 +87,17 @@ class EditRequestTest {
     void aSettingIsMarkedAsMadeByFeel() {
         SettingKey key = SettingKey.parse("rods:rods:0");
         double now = rig.rig().content().value(key);
-        Prepared felt = prepared(new EditRequest.Feel(key, true));
+        Prepared felt = prepared(new FigureRequest.Feel(key, true));
         assertEquals(
                 List.of(new Command.Set(key, now, true)),
                 felt.commands().stream().map(Scoped::command).toList());
         assertTrue(felt.summary().endsWith("is set by feel"), felt.summary());
-        assertTrue(prepared(new EditRequest.Feel(key, false)).summary().endsWith("is set as measured"));
+        assertTrue(prepared(new FigureRequest.Feel(key, false)).summary().endsWith("is set as measured"));
     }
 
     @Test
     void aSettingIsSetAndTold() {
-        Prepared set = prepared(new EditRequest.Set(SettingKey.parse("rods:rods:0"), -40));
+        Prepared set = prepared(new FigureRequest.Set(SettingKey.parse("rods:rods:0"), -40));
         assertEquals(
                 List.of(new Command.Set(SettingKey.parse("rods:rods:0"), -40, false)),
                 set.commands().stream().map(c -> c.command()).toList());
@@ -108,7 +108,7 @@ class EditRequestTest {
     /** The same request for the configuration looked at alone: no command goes into the base. */
     @Test
     void hereOnlyLeavesTheBaseAsItIs() {
-        Prepared here = prepared(new EditRequest.Set(SettingKey.parse("rods:rods:0"), -40))
+        Prepared here = prepared(new FigureRequest.Set(SettingKey.parse("rods:rods:0"), -40))
                 .hereOnly(rig);
         assertTrue(here.commands().stream().allMatch(c -> c.scope() instanceof Scope.InConfiguration));
         assertTrue(here.summary().endsWith(" only"), here.summary());
@@ -116,7 +116,7 @@ class EditRequestTest {
 
     @Test
     void aNewConfigurationIsLookedAtAfterwards() {
-        Prepared derived = prepared(new EditRequest.Derive(" Rain "));
+        Prepared derived = prepared(new ConfigurationRequest.Derive(" Rain "));
         assertEquals("Derive Rain", derived.summary());
         assertEquals("rain", derived.show().toString());
     }
@@ -129,7 +129,7 @@ class EditRequestTest {
         assertEquals(
                 "Back as it was left, 1 number",
                 prepared(new EditRequest.ComeBack(3)).summary());
-        assertTrue(prepared(new EditRequest.Weigh(PlacementId.of("box"), 700))
+        assertTrue(prepared(new FigureRequest.Weigh(PlacementId.of("box"), 700))
                 .commands()
                 .toString()
                 .contains("p-1"));
@@ -138,24 +138,24 @@ class EditRequestTest {
     @Test
     void whatIsNotThereIsRefusedInWords() {
         EditRequest ghost =
-                new EditRequest.Add(new PortRef(PlacementId.of("body"), "base"), new TypeRef("ghost", 1), "foot");
+                new PartRequest.Add(new PortRef(PlacementId.of("body"), "base"), new TypeRef("ghost", 1), "foot");
         assertEquals(
                 "The catalogue has no item ghost@1.",
                 assertThrows(EditRefused.class, () -> prepared(ghost)).getMessage());
-        assertThrows(EditRefused.class, () -> prepared(new EditRequest.Remove(PlacementId.of("body"), false)));
+        assertThrows(EditRefused.class, () -> prepared(new PartRequest.Remove(PlacementId.of("body"), false)));
     }
 
     @Test
     void aRequestThatCannotBeIsNotMade() {
-        refused("Title of a configuration must not be empty", () -> new EditRequest.Derive(" "));
-        refused("must have at most 40 characters", () -> new EditRequest.Rename("x".repeat(41)));
-        refused("Value must be a finite number", () -> new EditRequest.Set(SettingKey.parse("a:b:0"), Double.NaN));
-        refused("Mass must lie from 0", () -> new EditRequest.Weigh(PlacementId.of("box"), -5));
+        refused("Title of a configuration must not be empty", () -> new ConfigurationRequest.Derive(" "));
+        refused("must have at most 40 characters", () -> new ConfigurationRequest.Rename("x".repeat(41)));
+        refused("Value must be a finite number", () -> new FigureRequest.Set(SettingKey.parse("a:b:0"), Double.NaN));
+        refused("Mass must lie from 0", () -> new FigureRequest.Weigh(PlacementId.of("box"), -5));
         refused(
                 "at most 12 parts",
-                () -> new EditRequest.Lay(
+                () -> new CableRequest.Lay(
                         new CableId("k"), Collections.nCopies(13, PlacementId.of("a")), PlacementId.NONE));
-        refused("Side is missing", () -> new EditRequest.Portrait("Tall", null));
+        refused("Side is missing", () -> new ConfigurationRequest.Portrait("Tall", null));
     }
 
     private static void refused(String words, org.junit.jupiter.api.function.Executable request) {
@@ -167,7 +167,7 @@ class EditRequestTest {
     @Test
     void aPartIsAPieceAndWeighsWhatThatWeighs() {
         PlacementId body = PlacementId.of("body");
-        Prepared first = prepared(new EditRequest.Identify(body, " b-1 "));
+        Prepared first = prepared(new FigureRequest.Identify(body, " b-1 "));
         assertEquals("body is B-1, 3210 g", first.summary());
         assertEquals(
                 List.of(
@@ -197,7 +197,7 @@ class EditRequestTest {
     }
 
     private String refused(PlacementId part, String code) {
-        return assertThrows(EditRefused.class, () -> prepared(new EditRequest.Identify(part, code)))
+        return assertThrows(EditRefused.class, () -> prepared(new FigureRequest.Identify(part, code)))
                 .getMessage();
     }
 }
