@@ -59,7 +59,27 @@ function Mount({ mounting }: { mounting: LensRow['mounting'] }) {
   );
 }
 
-function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
+/** What the filters tried cost, and where they are. */
+function Glass({ glass }: { glass: LensRow['glass'] }) {
+  return (
+    <>
+      <b className="num">−{fixed(glass.lossStops, 1)} stops</b>
+      {glass.placed.map((p) => (
+        <div key={p.filter + p.stage} className="soft">
+          {p.filter}: {p.stage}
+        </div>
+      ))}
+      {glass.left.map((f) => (
+        <div key={f} className="mark stop">
+          no room for {f}
+        </div>
+      ))}
+      {!glass.clear && <div className="mark caution">{glass.stages} stages are in its corners</div>}
+    </>
+  );
+}
+
+function columns({ lenses, chosen, onChoose }: Props): TableColumnsType<LensRow> {
   return [
     {
       title: 'Lens',
@@ -84,6 +104,12 @@ function columns({ chosen, onChoose }: Props): TableColumnsType<LensRow> {
       key: 'at',
       ...numbers<LensRow>((r) => r.focalMm),
       render: (_, r) => `${focal(r)}, T${fixed(r.tStop, 1)}${r.squeeze > 1 ? `, ${fixed(r.squeeze, 1)}×` : ''}`,
+    },
+    {
+      title: 'Glass before it',
+      key: 'glass',
+      hidden: lenses.every((r) => r.glass.placed.length + r.glass.left.length === 0),
+      render: (_, r) => <Glass glass={r.glass} />,
     },
     { title: 'Mounted', key: 'mount', render: (_, r) => <Mount mounting={r.mounting} /> },
     {

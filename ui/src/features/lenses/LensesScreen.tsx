@@ -1,5 +1,5 @@
 import './lenses.css';
-import { Button, Checkbox } from 'antd';
+import { Button, Checkbox, Select } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -18,7 +18,7 @@ import { Order, SetUps } from './Order';
 import type { LensRow } from './said';
 import { Section } from './Section';
 
-const AS_IT_IS: LensTry = { without: [], boxMm: 0 };
+const AS_IT_IS: LensTry = { without: [], boxMm: 0, filters: [] };
 
 /** The lens set: what each lens draws, what stands in its light, what turns it, and the order of changes. */
 export function LensesScreen() {
@@ -50,7 +50,7 @@ export function LensesScreen() {
         </Button>
       </div>
       <LensTable lenses={d.lenses} chosen={chosen?.lens ?? ''} onChoose={(lens) => at.go({ lens })} />
-      {chosen && <Trying lenses={d.lenses} tried={tried} onTry={setTried} />}
+      {chosen && <Trying lenses={d.lenses} filters={d.filters} tried={tried} onTry={setTried} />}
       {chosen && <Chosen row={chosen} bench={at.at('bench', { lens: chosen.lens })} />}
       <div className="lenses-below">
         <SetUps setUps={d.setUps} />
@@ -66,15 +66,16 @@ export function LensesScreen() {
 
 interface TryingProps {
   lenses: LensRow[];
+  filters: Schemas['LensFilter'][];
   tried: LensTry;
   onTry: (next: LensTry) => void;
 }
 
 /** What is tried without storing it: openings left out, boxes nearer or farther. */
-function Trying({ lenses, tried, onTry }: TryingProps) {
+function Trying({ lenses, filters, tried, onTry }: TryingProps) {
   const titles = [...new Set(lenses.flatMap((l) => l.edges.map((e) => e.title)))];
   if (titles.length === 0) return null;
-  const isTried = tried.without.length > 0 || tried.boxMm !== 0;
+  const isTried = tried.without.length > 0 || tried.boxMm !== 0 || tried.filters.length > 0;
   const leave = (title: string, out: boolean) =>
     onTry({ ...tried, without: out ? [...tried.without, title] : tried.without.filter((t) => t !== title) });
   return (
@@ -97,6 +98,21 @@ function Trying({ lenses, tried, onTry }: TryingProps) {
           onChange={(boxMm) => onTry({ ...tried, boxMm: boxMm ?? 0 })}
         />
       </label>
+      {filters.length > 0 && (
+        <label>
+          filters{' '}
+          <Select
+            mode="multiple"
+            size="small"
+            className="lenses-filters"
+            aria-label="Filters"
+            placeholder="none"
+            value={[...tried.filters]}
+            options={filters.map((f) => ({ value: f.type, label: `${f.name}, ${fixed(f.lossStops, 1)} stops` }))}
+            onChange={(next) => onTry({ ...tried, filters: next })}
+          />
+        </label>
+      )}
       {isTried && (
         <>
           <span className="mark caution">tried, not stored</span>

@@ -83,6 +83,7 @@ const lens = (over: Partial<Schemas['LensRow']> = {}): Schemas['LensRow'] => ({
   boxes: [{ title: 'Matte box', room: fine(18, 0), front: fine(110, 112) }],
   drives: [drive],
   mostStages: 2,
+  glass: { placed: [], left: [], lossStops: 0, stages: 0, clear: true },
   straight: true,
   fine: false,
   ...over,
@@ -124,6 +125,21 @@ describe('the lens set', () => {
     expect(screen.getAllByText('18.0 mm to the filters')).toHaveLength(2);
     fireEvent.click(screen.getByRole('button', { name: '75 mm' }));
     expect(choose).toHaveBeenCalledWith('a75');
+  });
+
+  it('tells what filters cost, where they are, and which have no room', () => {
+    const glass = {
+      placed: [{ filter: 'Neutral 0.6', stage: 'Stage 1' }],
+      left: ['Mist 1/8'],
+      lossStops: 2,
+      stages: 2,
+      clear: false,
+    };
+    render(<LensTable lenses={[lens({ glass })]} chosen="a40" onChoose={() => undefined} />);
+    expect(screen.getByText('−2.0 stops')).toBeTruthy();
+    expect(screen.getByText('Neutral 0.6: Stage 1')).toBeTruthy();
+    expect(screen.getByText('no room for Mist 1/8').className).toContain('stop');
+    expect(screen.getByText('2 stages are in its corners')).toBeTruthy();
   });
 
   it('is drawn with every edge named', () => {

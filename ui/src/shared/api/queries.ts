@@ -205,6 +205,8 @@ export const balanceQuery = (s: Spot, revision: number) =>
 export interface LensTry {
   without: readonly string[];
   boxMm: number;
+  /** Types of the filters that are put in. */
+  filters: readonly string[];
 }
 
 export const lensesQuery = (s: Spot, tried: LensTry) =>
@@ -213,7 +215,10 @@ export const lensesQuery = (s: Spot, tried: LensTry) =>
     queryFn: async () =>
       unwrap(
         await api.GET('/api/jobs/{job}/builds/{build}/lenses', {
-          params: { ...place(s), query: { ...look(s), without: [...tried.without], boxMm: tried.boxMm } },
+          params: {
+            ...place(s),
+            query: { ...look(s), without: [...tried.without], boxMm: tried.boxMm, filters: [...tried.filters] },
+          },
         }),
       ),
   });

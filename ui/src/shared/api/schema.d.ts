@@ -3376,7 +3376,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPlug"] | components["schemas"]["EditSet"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditFeel"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"] | components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"];
+        EditRequest: components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditSet"] | components["schemas"]["EditFeel"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditPlug"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3763,6 +3763,10 @@ export interface components {
             job: string;
             title: string;
         };
+        InStage: {
+            filter: string;
+            stage: string;
+        };
         Incident: {
             /** Format: date-time */
             at: string;
@@ -4071,6 +4075,27 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        LensFilter: {
+            /** Format: int32 */
+            count: number;
+            format: string;
+            /** @enum {string} */
+            kind: "NEUTRAL" | "POLARISER" | "DIFFUSION" | "GRADUATED" | "COLOUR" | "CLOSE_UP" | "CLEAR";
+            /** Format: double */
+            lossStops: number;
+            name: string;
+            stages: string[];
+            type: string;
+        };
+        LensGlass: {
+            clear: boolean;
+            left: string[];
+            /** Format: double */
+            lossStops: number;
+            placed: components["schemas"]["InStage"][];
+            /** Format: int32 */
+            stages: number;
+        };
         LensMounting: {
             /** @enum {string} */
             flange: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
@@ -4094,6 +4119,7 @@ export interface components {
             focalMm: number;
             /** Format: double */
             frontMm: number;
+            glass: components["schemas"]["LensGlass"];
             /** Format: double */
             lengthMm: number;
             lens: string;
@@ -4119,6 +4145,7 @@ export interface components {
             uprightDegrees: number | null;
         };
         LensSheet: {
+            filters: components["schemas"]["LensFilter"][];
             lenses: components["schemas"]["LensRow"][];
             order: components["schemas"]["ChangeOrder"];
             setUps: components["schemas"]["StageSetUp"][];
@@ -7905,6 +7932,7 @@ export interface operations {
                 lens?: string;
                 without?: string[];
                 boxMm?: number;
+                filters?: string[];
             };
             header?: never;
             path: {

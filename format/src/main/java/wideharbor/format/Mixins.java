@@ -107,6 +107,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = MediaFacet.Drive.class, name = "copyDrive"),
         @JsonSubTypes.Type(value = FrontFacet.Light.class, name = "light"),
         @JsonSubTypes.Type(value = FrontFacet.MatteBox.class, name = "matteBox"),
+        @JsonSubTypes.Type(value = FrontFacet.Filter.class, name = "filter"),
         @JsonSubTypes.Type(value = FrontFacet.Gear.class, name = "gear"),
         @JsonSubTypes.Type(value = FrontFacet.Drive.class, name = "drive"),
         @JsonSubTypes.Type(value = FrontFacet.SmoothRing.class, name = "smoothRing"),

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import wideharbor.app.job.Standpoint;
+import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.sheet.FrontSheet;
 
 /** The lens set of a body as it is, or as it would be with something left out or a box moved; nothing is stored. */
@@ -22,8 +23,10 @@ class LensController {
     LensViews.LensSheet lenses(
             Standpoint at,
             @RequestParam(defaultValue = "") @Size(max = 40) List<@Size(max = 60) String> without,
-            @RequestParam(defaultValue = "0") double boxMm) {
-        FrontSheet.Tried tried = new FrontSheet.Tried(Set.copyOf(without), boxMm);
+            @RequestParam(defaultValue = "0") double boxMm,
+            @RequestParam(defaultValue = "") @Size(max = 20) List<@Size(max = 80) String> filters) {
+        FrontSheet.Tried tried = new FrontSheet.Tried(
+                Set.copyOf(without), boxMm, filters.stream().map(TypeRef::parse).toList());
         return LensViews.LensSheet.of(lenses.sheet(at, tried));
     }
 }

@@ -2,9 +2,12 @@ package wideharbor.app.lenses;
 
 import java.util.List;
 import java.util.Optional;
+import wideharbor.core.catalog.FrontFacet.FilterKind;
 import wideharbor.core.catalog.FrontFacet.OpeningKind;
 import wideharbor.core.catalog.FrontFacet.Ring;
+import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.front.Edge;
+import wideharbor.core.front.FilterFit;
 import wideharbor.core.front.Mesh;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
@@ -21,6 +24,7 @@ final class LensViews {
             Optional<Double> windowWidthMm,
             Optional<Double> windowHeightMm,
             List<LensRow> lenses,
+            List<LensFilter> filters,
             List<StageSetUp> setUps,
             ChangeOrder order) {
         static LensSheet of(FrontSheet sheet) {
@@ -28,6 +32,7 @@ final class LensViews {
                     sheet.windowWidthMm(),
                     sheet.windowHeightMm(),
                     sheet.lenses().stream().map(LensRow::of).toList(),
+                    sheet.filters().stream().map(LensFilter::of).toList(),
                     sheet.setUps().stream()
                             .map(s -> new StageSetUp(s.stages(), s.clear(), s.not()))
                             .toList(),
@@ -69,6 +74,7 @@ final class LensViews {
             List<LensBox> boxes,
             List<LensDrive> drives,
             int mostStages,
+            LensGlass glass,
             boolean straight,
             boolean fine) {
         static LensRow of(FrontSheet.LensRow r) {
@@ -97,8 +103,30 @@ final class LensViews {
                             .toList(),
                     r.drives().stream().map(LensDrive::of).toList(),
                     r.mostStages(),
+                    LensGlass.of(r.filters()),
                     r.straight(),
                     r.isFine());
+        }
+    }
+
+    /** A type of filter that is packed, and the openings that take it. */
+    record LensFilter(
+            TypeRef type,
+            String name,
+            FilterKind kind,
+            String format,
+            double lossStops,
+            int count,
+            List<String> stages) {
+        static LensFilter of(FrontSheet.FilterRow f) {
+            return new LensFilter(f.type(), f.name(), f.kind(), f.format(), f.lossStops(), f.count(), f.stages());
+        }
+    }
+
+    /** Filters as tried: in which opening each is, which have none, and what all glass costs. */
+    record LensGlass(List<FilterFit.InStage> placed, List<String> left, double lossStops, int stages, boolean clear) {
+        static LensGlass of(FilterFit f) {
+            return new LensGlass(f.placed(), f.left(), f.lossStops(), f.stages(), f.clear());
         }
     }
 

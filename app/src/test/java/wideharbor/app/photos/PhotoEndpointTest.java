@@ -204,7 +204,11 @@ class PhotoEndpointTest {
     @Test
     void itIsOnThePaperOfTheSteps() throws IOException {
         int before = paper().length;
-        String id = bring(image("jpg", 1200, 800), "step:a%7Cfit:quick");
+        String step = tech.get(photos.replace("/photos", "") + "/builds/a/assembly")
+                .json()
+                .at("/steps/1/key")
+                .asString();
+        String id = bring(image("jpg", 1200, 800), "step:a%7C" + step);
         Map<String, Object> arrow = Map.of(
                 "kind", "ARROW", "fromX", 0.9, "fromY", 0.9, "toX", 0.5, "toY", 0.5, "words", "the pin sits here");
         assertEquals(

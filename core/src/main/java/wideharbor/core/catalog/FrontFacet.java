@@ -107,6 +107,35 @@ public interface FrontFacet extends Facet {
         }
     }
 
+    /** What a filter is for. */
+    enum FilterKind {
+        NEUTRAL,
+        POLARISER,
+        DIFFUSION,
+        GRADUATED,
+        COLOUR,
+        CLOSE_UP,
+        CLEAR
+    }
+
+    /**
+     * A filter.
+     *
+     * @param format as the opening that takes it calls it
+     * @param lossStops of light; of a graduated one where it is densest
+     */
+    record Filter(FilterKind kind, String format, double lossStops) implements FrontFacet {
+        public Filter {
+            Require.text("Format of a filter", format, 40);
+            Require.within("Light that a filter takes", lossStops, 0, 20, "stops");
+        }
+
+        /** Whether an opening takes it. */
+        public boolean goesInto(Opening opening) {
+            return opening.takes().equalsIgnoreCase(format);
+        }
+    }
+
     /** Which ring of a lens. */
     enum Ring {
         FOCUS,

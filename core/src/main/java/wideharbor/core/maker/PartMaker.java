@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import wideharbor.core.catalog.Category;
+import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Link;
 import wideharbor.core.catalog.Port;
@@ -194,7 +195,8 @@ public final class PartMaker {
             }
         }
         boolean held = ports.stream().anyMatch(p -> !p.standard().equals(Standard.DATUM));
-        if (!held && !HELD_BY_NOTHING.contains(template.category())) {
+        boolean inABox = sketch.facets().stream().anyMatch(FrontFacet.Filter.class::isInstance);
+        if (!held && !inABox && !HELD_BY_NOTHING.contains(template.category())) {
             doubts.add(new Doubt("", "There is no way to hold it: it has no face that anything joins.", true));
         }
         for (Socket socket : sketch.sockets()) {

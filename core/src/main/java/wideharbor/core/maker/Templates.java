@@ -14,7 +14,7 @@ public final class Templates {
     public static final List<Group> GROUPS = List.of(
             new Group(
                     "Camera and lens",
-                    only(List.of("body", "lens", "lens-adapter", "lens-support", "matte-box", "motor"))),
+                    only(List.of("body", "lens", "lens-adapter", "lens-support", "matte-box", "filter", "motor"))),
             new Group(
                     "Plates and what carries",
                     only(List.of("plate", "riser", "shim", "bridge", "dovetail", "head", "legs", "bowl", "pad"))),
@@ -40,6 +40,7 @@ public final class Templates {
                         ElectricTemplates.ALL,
                         MediaTemplates.ALL,
                         FrontTemplates.ALL,
+                        GlassTemplates.ALL,
                         SupportTemplates.ALL)
                 .flatMap(List::stream);
     }

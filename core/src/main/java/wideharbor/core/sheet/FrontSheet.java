@@ -15,7 +15,9 @@ import wideharbor.core.catalog.FrontFacet.OpeningKind;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.MediaFacet;
 import wideharbor.core.catalog.OpticalFacet;
+import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.front.Edge;
+import wideharbor.core.front.FilterFit;
 import wideharbor.core.front.LensFront;
 import wideharbor.core.front.Mesh;
 import wideharbor.core.front.Pencil;
@@ -33,12 +35,14 @@ import wideharbor.core.rig.Placed;
  * changing them takes least.
  *
  * @param windowWidthMm of what is recorded; empty where it is not on file
+ * @param filters those that are packed
  * @param setUps how many stages of the boxes serve which lenses, the most stages first
  */
 public record FrontSheet(
         Optional<Double> windowWidthMm,
         Optional<Double> windowHeightMm,
         List<LensRow> lenses,
+        List<FilterRow> filters,
         List<SetUp> setUps,
         LensOrder order) {
 
@@ -47,15 +51,22 @@ public record FrontSheet(
      *
      * @param without titles of openings that are left out
      * @param boxMm how much farther forward the boxes stand; negative: nearer to the lens
+     * @param filters that are put in, each once for every time it is named
      */
-    public record Tried(Set<String> without, double boxMm) {
+    public record Tried(Set<String> without, double boxMm, List<TypeRef> filters) {
         public static final Tried NOTHING = new Tried(Set.of(), 0);
+
+        /** Without filters. */
+        public Tried(Set<String> without, double boxMm) {
+            this(without, boxMm, List.of());
+        }
 
         /** A box is pushed by hand; farther than this it is another rig. */
         private static final double FARTHEST = 200;
 
         public Tried {
             without = Set.copyOf(without);
+            filters = List.copyOf(filters);
             if (!(Math.abs(boxMm) <= FARTHEST)) {
                 throw new IllegalArgumentException("A box is tried at most " + Math.round(FARTHEST)
                         + " mm farther or nearer, but this is " + boxMm);
@@ -90,6 +101,7 @@ public record FrontSheet(
             List<InBox> boxes,
             List<Turned> drives,
             int mostStages,
+            FilterFit filters,
             boolean straight) {
         /** Whether nothing of it is found or open, as it is tried. */
         public boolean isFine() {
@@ -100,6 +112,16 @@ public record FrontSheet(
                     && drives.stream().allMatch(d -> d.state() == CheckState.FINE);
         }
     }
+
+    /** A type of filter in the kit; {@code stages}: titles of the openings of this body's boxes that take it. */
+    public record FilterRow(
+            TypeRef type,
+            String name,
+            FrontFacet.FilterKind kind,
+            String format,
+            double lossStops,
+            int count,
+            List<String> stages) {}
 
     /**
      * How a lens stands on the body.
@@ -171,6 +193,7 @@ public record FrontSheet(
                 window.map(OpticalFacet.Camera.Window::widthMm),
                 window.map(OpticalFacet.Camera.Window::heightMm),
                 rows,
+                filters(analysis),
                 setUps(rows),
                 LensOrder.of(analysis));
     }
@@ -190,13 +213,14 @@ public record FrontSheet(
     private static Optional<LensRow> row(RigAnalysis analysis, LensChoice choice, Tried tried) {
         return LensFront.of(analysis.rig()).map(front -> {
             List<Through> edges = edges(analysis, front, tried);
+            Optional<Mounting> mounting = mounting(analysis);
             return new LensRow(
                     choice.id(),
                     choice.title(),
                     front.lens().id(),
                     front.optics(),
                     front.light().flatMap(FrontFacet.Light::longestMm),
-                    mounting(analysis),
+                    mounting,
                     front.pupil(),
                     front.pencil(front.pupil().value())
                             .map(Pencil::behindX)
@@ -209,8 +233,40 @@ public record FrontSheet(
                     front.boxes().stream().map(b -> inBox(b, tried)).toList(),
                     drives(analysis),
                     mostStages(edges),
+                    FilterFit.of(
+                            front,
+                            tried.filters().stream()
+                                    .flatMap(f -> analysis.catalogue().find(f).stream())
+                                    .toList(),
+                            tried.without(),
+                            mounting.map(Mounting::lossStops).orElse(0.0),
+                            mostStages(edges)),
                     front.isStraight());
         });
+    }
+
+    private static List<FilterRow> filters(RigAnalysis analysis) {
+        List<FrontFacet.Opening> openings = LensFront.of(analysis.rig()).stream()
+                .flatMap(f -> f.boxes().stream())
+                .flatMap(b -> b.facet().openings().stream())
+                .toList();
+        List<FilterRow> all = new ArrayList<>();
+        analysis.kit().counts().forEach((ref, count) -> {
+            ItemType type = analysis.catalogue().require(ref);
+            type.facet(FrontFacet.Filter.class)
+                    .ifPresent(f -> all.add(new FilterRow(
+                            ref,
+                            type.name(),
+                            f.kind(),
+                            f.format(),
+                            f.lossStops(),
+                            count,
+                            openings.stream()
+                                    .filter(f::goesInto)
+                                    .map(FrontFacet.Opening::title)
+                                    .toList())));
+        });
+        return all;
     }
 
     private static Optional<Mounting> mounting(RigAnalysis analysis) {

@@ -14,6 +14,7 @@ public final class FrontChecks {
                 new LensAnswers(),
                 new CircleCovers(),
                 new FrontFits(),
+                new FiltersFit(),
                 new CornersClear(),
                 new OutOfPicture(),
                 new GearsMesh());

@@ -1,6 +1,7 @@
 package wideharbor.core.check.front;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static wideharbor.core.testkit.Parts.BACK;
 import static wideharbor.core.testkit.Parts.DOWN;
@@ -10,6 +11,7 @@ import static wideharbor.core.testkit.Verify.verify;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.FrontFacet;
@@ -22,6 +24,8 @@ import wideharbor.core.check.Check;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.edit.Candidate;
+import wideharbor.core.front.FilterFit;
+import wideharbor.core.front.LensFront;
 import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
@@ -70,6 +74,59 @@ class FrontChecksTest {
                 .clamp("rods", "rod-15-lw", Role.B, Vec3.ZERO, DOWN, 20)
                 .facet(new FrontFacet.Drive(module, 40, 10, arm, 0, Optional.of(0.6)))
                 .make();
+    }
+
+    private static ItemType filter(String id, String format, double stops) {
+        return part(id).facet(new FrontFacet.Filter(FrontFacet.FilterKind.NEUTRAL, format, stops))
+                .make();
+    }
+
+    /** Two stages: the third filter has no room; 2 and 1.7 stops are 3.7, and the second stage cuts the corners. */
+    @Test
+    void filtersGoIntoTheNearestStageOfTheirFormat() {
+        LensFront front = LensFront.of(rig(lens(PUPIL_45), box("box", 120, 30, 78), 120)
+                        .analysis()
+                        .rig())
+                .orElseThrow();
+        ItemType nd = filter("nd", "4 × 5.65", 2);
+        ItemType pola = filter("pola", "4 × 5.65", 1.7);
+        ItemType wide = filter("wide", "6.6 × 6.6", 3);
+        FilterFit two = FilterFit.of(front, List.of(wide, nd, pola), Set.of(), 0, 1);
+        assertEquals(
+                List.of(new FilterFit.InStage("nd", "Stage 1"), new FilterFit.InStage("pola", "Stage 2")),
+                two.placed());
+        assertEquals(List.of("wide"), two.left());
+        assertEquals(3.7, two.lossStops(), 1e-9);
+        assertEquals(2, two.stages());
+        assertFalse(two.clear());
+        FilterFit one = FilterFit.of(front, List.of(nd, pola), Set.of("Stage 2"), 1, 1);
+        assertEquals(List.of("pola"), one.left());
+        assertEquals(3, one.lossStops(), 1e-9);
+        assertTrue(one.clear());
+        assertEquals(0, FilterFit.of(front, List.of(), Set.of(), 0, 2).stages());
+    }
+
+    @Test
+    void aFilterThatIsPackedGoesIntoABox() {
+        Rigs rigs = rig(lens(PUPIL_45), box("box", 120, 30), 120);
+        verify(new FiltersFit())
+                .given(rigs.inKit(filter("nd", "4 × 5.65", 2), 1))
+                .holds();
+        Finding found = verify(new FiltersFit())
+                .given(rigs.inKit(filter("wide", "6.6 × 6.6", 2), 1))
+                .finds(Severity.CAUTION, CheckState.FOUND);
+        assertEquals("wide goes into nothing here", found.title());
+        verify(new FiltersFit())
+                .given(rigs.inKit(
+                        part("big-box")
+                                .facet(new FrontFacet.MatteBox(
+                                        List.of(new Opening(
+                                                "Tray", OpeningKind.STAGE, 10, 160, 160, false, "6.6 × 6.6")),
+                                        150,
+                                        Optional.empty()))
+                                .make(),
+                        1))
+                .holds();
     }
 
     private static FrontFacet.Gear focus(double torque) {
