@@ -115,7 +115,6 @@ function columns({ lenses, chosen, onChoose }: Props): TableColumnsType<LensRow>
     {
       title: 'Draws',
       key: 'circle',
-      className: 'nowrap',
       render: (_, r) => <Circle circle={r.circle} straight={r.straight} />,
     },
     {
@@ -124,7 +123,7 @@ function columns({ lenses, chosen, onChoose }: Props): TableColumnsType<LensRow>
       ...numbers<LensRow>((r) => r.frontMm),
       render: (_, r) => `Ø ${fixed(r.frontMm, 0)}`,
     },
-    { title: 'In the box', key: 'box', className: 'nowrap', render: (_, r) => <Room row={r} /> },
+    { title: 'In the box', key: 'box', render: (_, r) => <Room row={r} /> },
     { title: 'Corners', key: 'corners', render: (_, r) => <Corners row={r} /> },
     {
       title: 'Driven',
