@@ -65,7 +65,7 @@ class PartsJourneyTest extends Journey {
     @Test
     void aBodysPageTellsWhatGoesOnTheOthers() {
         browser.signIn("tech");
-        browser.open("/catalogue/parts/body-wren%401");
+        browser.open("/catalogue/parts/body-wren%402");
         Locator table = page.locator(".cross-fit");
         assertThat(table).containsText("Top plate for Wren");
         page.getByLabel("only what is made for it").uncheck();
