@@ -20,7 +20,7 @@ export function DayLines({ shoot, onChange }: Props) {
   return (
     <Lines
       title="The day in blocks"
-      note="These blocks decide what the batteries must last. What a single device does in a block is said on the Power screen."
+      note="How long, how cold, and how many minutes each body records: what batteries must last and cards must hold. What a single device does in a block is said on the Power screen."
       empty="Not written: the day is the hours on, end to end."
       add={() =>
         add({
@@ -61,18 +61,17 @@ export function DayLines({ shoot, onChange }: Props) {
             suffix="°C"
             onChange={(v) => edit(i, { celsius: Number(v ?? 20) })}
           />
-          {b.state === 'ON' && (
-            <NumberField
-              aria-label={`Recorded in ${b.what}`}
-              title="Minutes that each body records in it; empty while nobody said"
-              placeholder="recorded"
-              value={b.rolledMinutes}
-              min={0}
-              max={b.hours * 60}
-              suffix="min"
-              onChange={(v) => edit(i, { rolledMinutes: v })}
-            />
-          )}
+          <NumberField
+            aria-label={`Recorded in ${b.what}`}
+            title="Minutes that each body records in it; empty while nobody said"
+            placeholder={b.state === 'ON' ? 'recorded' : ''}
+            disabled={b.state !== 'ON'}
+            value={b.state === 'ON' ? b.rolledMinutes : null}
+            min={0}
+            max={b.hours * 60}
+            suffix="min"
+            onChange={(v) => edit(i, { rolledMinutes: v })}
+          />
           <Checkbox checked={b.mains} onChange={(e) => edit(i, { mains: e.target.checked })}>
             mains
           </Checkbox>

@@ -52,7 +52,7 @@ describe('what a shoot asks', () => {
     cleanup();
     shootForm({ ...nothing, day: [block] });
     expect(screen.queryByText(/end to end/)).toBeNull();
-    expect(screen.getByText(/what the batteries must last/)).toBeTruthy();
+    expect(screen.getByText(/what batteries must last/)).toBeTruthy();
   });
 
   it('starts the day with the call', () => {

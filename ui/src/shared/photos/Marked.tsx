@@ -20,6 +20,8 @@ export function Marked({ photo, marks, onDown, onMove, onUp }: Props) {
     <svg
       className={`marked ${onDown ? 'drawn-on' : ''}`}
       viewBox={`0 0 ${w} ${h}`}
+      // Its box is the picture's own, so that a share of the one is a share of the other.
+      style={{ width: `min(100%, calc((100vh - 330px) * ${(w / h).toFixed(4)}))`, aspectRatio: `${w} / ${h}` }}
       role="img"
       aria-label={[photo.words || 'Photo', ...marks.map((m) => m.words).filter(Boolean)].join('. ')}
       onPointerDown={onDown}
