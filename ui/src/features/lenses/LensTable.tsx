@@ -21,7 +21,7 @@ function Corners({ row }: { row: LensRow }) {
   return <span className={`mark ${over && !edge.cut ? 'caution' : MARKS[edge.stops.state]}`}>{edgeText(edge)}</span>;
 }
 
-function Circle({ circle, straight }: { circle: Schemas['LensFact'] | null; straight: boolean }) {
+function Circle({ circle, straight }: { circle: Schemas['FactView'] | null; straight: boolean }) {
   if (!straight) return <span className="soft">a circle, as fisheyes do</span>;
   if (!circle) return <span className="soft">no figure on file</span>;
   if (circle.state === 'NOT_CHECKED') return <span className="mark caution">not on file</span>;

@@ -10,6 +10,7 @@ import { fixed, mm } from '../../shared/format/units';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
 import { NumberField } from '../../shared/kit/NumberField';
+import { TriedMark } from '../../shared/kit/TriedMark';
 import { Waiting } from '../../shared/kit/Waiting';
 import { LensTable } from './LensTable';
 import { MeshPicture } from './MeshPicture';
@@ -66,7 +67,7 @@ export function LensesScreen() {
 
 interface TryingProps {
   lenses: LensRow[];
-  filters: Schemas['LensFilter'][];
+  filters: Schemas['FilterRow'][];
   tried: LensTry;
   onTry: (next: LensTry) => void;
 }
@@ -113,14 +114,7 @@ function Trying({ lenses, filters, tried, onTry }: TryingProps) {
           />
         </label>
       )}
-      {isTried && (
-        <>
-          <span className="mark caution">tried, not stored</span>
-          <Button type="text" onClick={() => onTry(AS_IT_IS)}>
-            As it is
-          </Button>
-        </>
-      )}
+      {isTried && <TriedMark onBack={() => onTry(AS_IT_IS)} />}
     </div>
   );
 }

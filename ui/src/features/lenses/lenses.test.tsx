@@ -8,7 +8,7 @@ import { Order, SetUps } from './Order';
 import { driveText, edgeText, focal, worst } from './said';
 import { Section } from './Section';
 
-const fine = (value: number, need: number): Schemas['LensFact'] => ({
+const fine = (value: number, need: number): Schemas['FactView'] => ({
   state: 'FINE',
   value,
   range: { from: value, to: value },

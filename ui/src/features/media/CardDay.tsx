@@ -1,4 +1,4 @@
-import { after, rollInWords } from './media';
+import { after, rollInWords, rollTitle } from './media';
 import type { Plan } from './media';
 
 const WIDTH = 1200;
@@ -51,10 +51,10 @@ export function CardDay({ plan }: { plan: Plan }) {
         </text>
       ))}
       {rolls.map((r, row) => (
-        <g key={r.name + r.card + r.readMinute} transform={`translate(0 ${TOP + row * ROW})`}>
+        <g key={rollTitle(r)} transform={`translate(0 ${TOP + row * ROW})`}>
           <title>{rollInWords(r)}</title>
           <text x={LEFT - 6} y={BAR + 1} textAnchor="end">
-            {r.name.replace(' second half', ' /2')}
+            {rollTitle(r)}
           </text>
           {bar(r.fromMinute, r.outMinute, 'in-body')}
           {bar(r.outMinute, r.readMinute, 'waits')}

@@ -8,6 +8,7 @@ import { jobQuery } from '../../shared/api/queries';
 import { mediaQuery } from '../../shared/api/mediaQueries';
 import type { MediaTry } from '../../shared/api/mediaQueries';
 import { NumberField } from '../../shared/kit/NumberField';
+import { TriedMark } from '../../shared/kit/TriedMark';
 import { Waiting } from '../../shared/kit/Waiting';
 import { CardDay, CardDayKey } from './CardDay';
 import { Bench, Bodies, Cards } from './MediaTables';
@@ -153,14 +154,7 @@ function Trying({ plan, tried, onTry }: PlannedProps) {
           onChange={(n) => onTry({ ...tried, fewerSlots: Math.round(n ?? 0) })}
         />
       </label>
-      {isTried && (
-        <>
-          <span className="mark caution">tried, not stored</span>
-          <Button type="text" onClick={() => onTry(AS_IT_IS)}>
-            As it is
-          </Button>
-        </>
-      )}
+      {isTried && <TriedMark onBack={() => onTry(AS_IT_IS)} />}
     </div>
   );
 }

@@ -9,7 +9,7 @@ import { counted, dayAndTime } from '../../shared/format/units';
 import { Sheet } from '../../shared/kit/Sheet';
 import { lowTone } from '../../shared/kit/tone';
 import { Waiting } from '../../shared/kit/Waiting';
-import { movedTo, stageBefore, STAGES } from './media';
+import { movedTo, STAGES } from './media';
 import type { RollLine, Stage } from './media';
 
 export interface BodyOf {
@@ -141,13 +141,12 @@ function columns(
 const filters = () => (Object.keys(STAGES) as Stage[]).map((s) => ({ text: STAGES[s].is, value: s }));
 
 function Moves({ roll, onMove }: { roll: RollLine; onMove: (stage: Stage) => void }) {
-  const { next, act } = STAGES[roll.stage];
-  const before = stageBefore(roll.stage);
+  const { next, before } = roll;
   return (
     <span className="roll-moves">
       {next && (
-        <Button size="small" aria-label={`${roll.name}: ${act}`} onClick={() => onMove(next)}>
-          {act}
+        <Button size="small" aria-label={`${roll.name}: ${STAGES[next].act}`} onClick={() => onMove(next)}>
+          {STAGES[next].act}
         </Button>
       )}
       {before && (

@@ -1,6 +1,5 @@
 import type { Schemas } from '../../shared/api/client';
-import { fixed } from '../../shared/format/units';
-import { atHour } from './DayChart';
+import { atHour, fixed } from '../../shared/format/units';
 
 const WIDTH = 720;
 const LEFT = 44;

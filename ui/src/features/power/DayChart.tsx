@@ -1,5 +1,5 @@
 import type { Schemas } from '../../shared/api/client';
-import { fixed } from '../../shared/format/units';
+import { atHour, fixed } from '../../shared/format/units';
 
 const WIDTH = 720;
 const HEIGHT = 210;
@@ -13,12 +13,6 @@ interface Props {
   day: Schemas['DayBlock'][];
   now: Schemas['DayView'];
   then: Schemas['DayView'] | undefined;
-}
-
-/** A day in hours as clock-like words: 1.5 is 1 h 30. */
-export function atHour(hour: number): string {
-  const minutes = Math.round(hour * 60);
-  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 }
 
 /** What the line shows, in words: every change of battery, and for how long nothing was left. */

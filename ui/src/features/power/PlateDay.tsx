@@ -1,7 +1,7 @@
 import type { Schemas } from '../../shared/api/client';
-import { fixed } from '../../shared/format/units';
+import { atHour, fixed } from '../../shared/format/units';
 import { BatteryPlan } from './BatteryPlan';
-import { atHour, DayChart, inWords } from './DayChart';
+import { DayChart, inWords } from './DayChart';
 
 /** A plate through the day: as packed, and beside it as somebody tries it. */
 export function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['DayBlock'][] }) {

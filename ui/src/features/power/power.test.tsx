@@ -3,7 +3,8 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../shared/api/client';
 import { BatteryPlan } from './BatteryPlan';
-import { atHour, DayChart, inWords } from './DayChart';
+import { atHour } from '../../shared/format/units';
+import { DayChart, inWords } from './DayChart';
 import { FeedTable } from './FeedTable';
 
 const day = (over: Partial<Schemas['DayView']> = {}): Schemas['DayView'] => ({

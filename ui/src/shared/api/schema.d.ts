@@ -3537,6 +3537,15 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        FactView: {
+            /** Format: double */
+            need: number;
+            range: components["schemas"]["Span"];
+            /** @enum {string} */
+            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
+            /** Format: double */
+            value: number;
+        };
         FeedRow: {
             /** Format: double */
             amps: number;
@@ -3585,6 +3594,27 @@ export interface components {
              */
             kind: "UNKNOWN";
             reason: string;
+        };
+        FilterFit: {
+            clear: boolean;
+            left: string[];
+            /** Format: double */
+            lossStops: number;
+            placed: components["schemas"]["InStage"][];
+            /** Format: int32 */
+            stages: number;
+        };
+        FilterRow: {
+            /** Format: int32 */
+            count: number;
+            format: string;
+            /** @enum {string} */
+            kind: "NEUTRAL" | "POLARISER" | "DIFFUSION" | "GRADUATED" | "COLOUR" | "CLOSE_UP" | "CLEAR";
+            /** Format: double */
+            lossStops: number;
+            name: string;
+            stages: string[];
+            type: string;
         };
         Finder: {
             /** Format: double */
@@ -4004,8 +4034,8 @@ export interface components {
             test: string;
         };
         LensBox: {
-            front: components["schemas"]["LensFact"];
-            room: components["schemas"]["LensFact"];
+            front: components["schemas"]["FactView"];
+            room: components["schemas"]["FactView"];
             title: string;
         };
         LensChange: {
@@ -4061,40 +4091,10 @@ export interface components {
             round: boolean;
             /** Format: double */
             share: number;
-            stops: components["schemas"]["LensFact"];
+            stops: components["schemas"]["FactView"];
             title: string;
             /** Format: double */
             upMm: number;
-        };
-        LensFact: {
-            /** Format: double */
-            need: number;
-            range: components["schemas"]["Span"];
-            /** @enum {string} */
-            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
-            /** Format: double */
-            value: number;
-        };
-        LensFilter: {
-            /** Format: int32 */
-            count: number;
-            format: string;
-            /** @enum {string} */
-            kind: "NEUTRAL" | "POLARISER" | "DIFFUSION" | "GRADUATED" | "COLOUR" | "CLOSE_UP" | "CLEAR";
-            /** Format: double */
-            lossStops: number;
-            name: string;
-            stages: string[];
-            type: string;
-        };
-        LensGlass: {
-            clear: boolean;
-            left: string[];
-            /** Format: double */
-            lossStops: number;
-            placed: components["schemas"]["InStage"][];
-            /** Format: int32 */
-            stages: number;
         };
         LensMounting: {
             /** @enum {string} */
@@ -4109,7 +4109,7 @@ export interface components {
             /** Format: double */
             acrossDegrees: number | null;
             boxes: components["schemas"]["LensBox"][];
-            circle: components["schemas"]["LensFact"] | null;
+            circle: components["schemas"]["FactView"] | null;
             /** Format: double */
             closeFocusMm: number | null;
             drives: components["schemas"]["LensDrive"][];
@@ -4119,7 +4119,7 @@ export interface components {
             focalMm: number;
             /** Format: double */
             frontMm: number;
-            glass: components["schemas"]["LensGlass"];
+            glass: components["schemas"]["FilterFit"];
             /** Format: double */
             lengthMm: number;
             lens: string;
@@ -4145,7 +4145,7 @@ export interface components {
             uprightDegrees: number | null;
         };
         LensSheet: {
-            filters: components["schemas"]["LensFilter"][];
+            filters: components["schemas"]["FilterRow"][];
             lenses: components["schemas"]["LensRow"][];
             order: components["schemas"]["ChangeOrder"];
             setUps: components["schemas"]["StageSetUp"][];
@@ -4308,7 +4308,7 @@ export interface components {
             name: string;
             /** Format: double */
             reads: number | null;
-            writes: components["schemas"]["MediaFact"];
+            writes: components["schemas"]["FactView"];
         };
         MediaDrive: {
             /** Format: int32 */
@@ -4316,15 +4316,6 @@ export interface components {
             /** Format: double */
             gigabytes: number | null;
             name: string;
-        };
-        MediaFact: {
-            /** Format: double */
-            need: number;
-            range: components["schemas"]["Span"];
-            /** @enum {string} */
-            state: "FINE" | "UNDECIDED" | "NOT_CHECKED" | "FOUND";
-            /** Format: double */
-            value: number;
         };
         MediaPlan: {
             bodies: components["schemas"]["MediaBody"][];
@@ -4340,11 +4331,11 @@ export interface components {
             /** Format: double */
             gigabytes: number;
             gigabytesRange: components["schemas"]["Span"];
-            late: components["schemas"]["MediaFact"];
+            late: components["schemas"]["FactView"];
             readers: components["schemas"]["MediaReader"][];
             rolls: components["schemas"]["Roll"][];
-            room: components["schemas"]["MediaFact"] | null;
-            waits: components["schemas"]["MediaFact"];
+            room: components["schemas"]["FactView"] | null;
+            waits: components["schemas"]["FactView"];
             wanted: components["schemas"]["WantedCards"] | null;
             wantedWithout: components["schemas"]["WantedCards"] | null;
         };
@@ -5133,15 +5124,20 @@ export interface components {
             outMinute: number;
             /** Format: double */
             readMinute: number;
+            second: boolean;
             /** Format: double */
             share: number;
         };
         RollLine: {
+            /** @enum {string|null} */
+            before: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED" | null;
             build: string;
             card: string;
             id: string;
             mode: string;
             name: string;
+            /** @enum {string|null} */
+            next: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED" | null;
             /** @enum {string} */
             stage: "RECORDING" | "OUT" | "COPIED" | "CHECKED" | "FREED";
             steps: components["schemas"]["RollStep"][];

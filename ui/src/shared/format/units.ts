@@ -57,6 +57,12 @@ export function hours(value: number): string {
   return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 }
 
+/** A day in hours as clock-like words: 1.5 is 1 h 30. */
+export function atHour(hour: number): string {
+  const minutes = Math.round(hour * 60);
+  return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}
+
 /** A figure with the unit of its evidence. */
 export function amount(value: number, unit: string): string {
   switch (unit) {

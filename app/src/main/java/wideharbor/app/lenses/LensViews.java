@@ -2,15 +2,13 @@ package wideharbor.app.lenses;
 
 import java.util.List;
 import java.util.Optional;
-import wideharbor.core.catalog.FrontFacet.FilterKind;
+import wideharbor.app.web.FactView;
 import wideharbor.core.catalog.FrontFacet.OpeningKind;
 import wideharbor.core.catalog.FrontFacet.Ring;
-import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.front.Edge;
 import wideharbor.core.front.FilterFit;
 import wideharbor.core.front.Mesh;
 import wideharbor.core.quantity.CheckState;
-import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.MountChain;
 import wideharbor.core.sheet.FrontSheet;
@@ -24,7 +22,7 @@ final class LensViews {
             Optional<Double> windowWidthMm,
             Optional<Double> windowHeightMm,
             List<LensRow> lenses,
-            List<LensFilter> filters,
+            List<FrontSheet.FilterRow> filters,
             List<StageSetUp> setUps,
             ChangeOrder order) {
         static LensSheet of(FrontSheet sheet) {
@@ -32,22 +30,11 @@ final class LensViews {
                     sheet.windowWidthMm(),
                     sheet.windowHeightMm(),
                     sheet.lenses().stream().map(LensRow::of).toList(),
-                    sheet.filters().stream().map(LensFilter::of).toList(),
+                    sheet.filters(),
                     sheet.setUps().stream()
                             .map(s -> new StageSetUp(s.stages(), s.clear(), s.not()))
                             .toList(),
                     ChangeOrder.of(sheet.order()));
-        }
-    }
-
-    /** A fact with how it stands; {@code need}: the least or the most that is wanted. */
-    record LensFact(CheckState state, double value, Span range, double need) {
-        static LensFact atLeast(Judgement fact) {
-            return new LensFact(fact.state(), fact.value(), fact.range(), fact.from());
-        }
-
-        static LensFact atMost(Judgement fact) {
-            return new LensFact(fact.state(), fact.value(), fact.range(), fact.to());
         }
     }
 
@@ -69,12 +56,12 @@ final class LensViews {
             boolean pupilKnown,
             Optional<Double> acrossDegrees,
             Optional<Double> uprightDegrees,
-            Optional<LensFact> circle,
+            Optional<FactView> circle,
             List<LensEdge> edges,
             List<LensBox> boxes,
             List<LensDrive> drives,
             int mostStages,
-            LensGlass glass,
+            FilterFit glass,
             boolean straight,
             boolean fine) {
         static LensRow of(FrontSheet.LensRow r) {
@@ -96,37 +83,16 @@ final class LensViews {
                     r.pupilKnown(),
                     r.acrossDegrees(),
                     r.uprightDegrees(),
-                    r.circle().map(LensFact::atLeast),
+                    r.circle().map(FactView::atLeast),
                     r.edges().stream().map(LensEdge::of).toList(),
                     r.boxes().stream()
-                            .map(b -> new LensBox(b.title(), LensFact.atLeast(b.room()), LensFact.atMost(b.front())))
+                            .map(b -> new LensBox(b.title(), FactView.atLeast(b.room()), FactView.atMost(b.front())))
                             .toList(),
                     r.drives().stream().map(LensDrive::of).toList(),
                     r.mostStages(),
-                    LensGlass.of(r.filters()),
+                    r.filters(),
                     r.straight(),
                     r.isFine());
-        }
-    }
-
-    /** A type of filter that is packed, and the openings that take it. */
-    record LensFilter(
-            TypeRef type,
-            String name,
-            FilterKind kind,
-            String format,
-            double lossStops,
-            int count,
-            List<String> stages) {
-        static LensFilter of(FrontSheet.FilterRow f) {
-            return new LensFilter(f.type(), f.name(), f.kind(), f.format(), f.lossStops(), f.count(), f.stages());
-        }
-    }
-
-    /** Filters as tried: in which opening each is, which have none, and what all glass costs. */
-    record LensGlass(List<FilterFit.InStage> placed, List<String> left, double lossStops, int stages, boolean clear) {
-        static LensGlass of(FilterFit f) {
-            return new LensGlass(f.placed(), f.left(), f.lossStops(), f.stages(), f.clear());
         }
     }
 
@@ -158,7 +124,7 @@ final class LensViews {
             double roomMm,
             double share,
             boolean cut,
-            LensFact stops,
+            FactView stops,
             boolean out) {
         static LensEdge of(FrontSheet.Through t) {
             Edge e = t.edge();
@@ -178,13 +144,13 @@ final class LensViews {
                     t.roomMm(),
                     t.share(),
                     t.cut(),
-                    LensFact.atMost(t.stops()),
+                    FactView.atMost(t.stops()),
                     t.out());
         }
     }
 
     /** Room from the rim to the first filter, and the front against what goes in. */
-    record LensBox(String title, LensFact room, LensFact front) {}
+    record LensBox(String title, FactView room, FactView front) {}
 
     record LensDrive(
             String title,

@@ -3,14 +3,13 @@ package wideharbor.app.media;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import wideharbor.app.web.FactView;
 import wideharbor.core.catalog.MediaFacet.Arrangement;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.media.CardsWanted;
 import wideharbor.core.media.Roll;
 import wideharbor.core.media.RollLog;
 import wideharbor.core.media.Stretch;
-import wideharbor.core.quantity.CheckState;
-import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
 import wideharbor.core.quantity.Span;
 import wideharbor.core.sheet.MediaSheet;
@@ -29,16 +28,16 @@ final class MediaViews {
             List<MediaDrive> drives,
             List<DayStretch> day,
             List<Roll> rolls,
-            MediaFact waits,
+            FactView waits,
             Optional<Double> firstWait,
-            MediaFact late,
+            FactView late,
             Optional<WantedCards> wanted,
             Optional<WantedCards> wantedWithout,
             double gigabytes,
             Span gigabytesRange,
             int days,
             int copies,
-            Optional<MediaFact> room) {
+            Optional<FactView> room) {
         static MediaPlan of(MediaSheet s) {
             return new MediaPlan(
                     s.bodies().stream().map(MediaBody::of).toList(),
@@ -56,27 +55,16 @@ final class MediaViews {
                             .toList(),
                     s.day().stream().map(DayStretch::of).toList(),
                     s.rolls(),
-                    MediaFact.of(s.waits()),
+                    FactView.atMost(s.waits()),
                     s.firstWait(),
-                    MediaFact.of(s.late()),
+                    FactView.atMost(s.late()),
                     s.wanted().map(WantedCards::of),
                     s.wantedWithout().map(WantedCards::of),
                     s.gigabytes().value(),
                     s.gigabytes().range(),
                     s.days(),
                     s.copies(),
-                    s.room().map(MediaFact::of));
-        }
-    }
-
-    /** {@code need}: the least or the most that is wanted. */
-    record MediaFact(CheckState state, double value, Span range, double need) {
-        static MediaFact of(Judgement fact) {
-            return new MediaFact(
-                    fact.state(),
-                    fact.value(),
-                    fact.range(),
-                    fact.to() == Double.POSITIVE_INFINITY ? fact.from() : fact.to());
+                    s.room().map(FactView::atLeast));
         }
     }
 
@@ -111,7 +99,7 @@ final class MediaViews {
             String kind,
             int count,
             Optional<Double> gigabytes,
-            MediaFact writes,
+            FactView writes,
             Optional<Double> reads,
             boolean goesIn) {
         static MediaCard of(MediaSheet.CardRow c) {
@@ -120,7 +108,7 @@ final class MediaViews {
                     c.kind(),
                     c.count(),
                     c.gigabytes().map(Ranged::value),
-                    MediaFact.of(c.writes()),
+                    FactView.atLeast(c.writes()),
                     c.reads().map(Ranged::value),
                     c.goesIn());
         }
@@ -150,6 +138,7 @@ final class MediaViews {
 
     record RollStep(RollLog.Stage stage, String who, Instant at) {}
 
+    /** {@code next}, {@code before}: the stages to which it can go from where it is. */
     record RollLine(
             String id,
             String name,
@@ -157,5 +146,7 @@ final class MediaViews {
             String card,
             String mode,
             RollLog.Stage stage,
+            Optional<RollLog.Stage> next,
+            Optional<RollLog.Stage> before,
             List<RollStep> steps) {}
 }

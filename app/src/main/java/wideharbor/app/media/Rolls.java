@@ -73,6 +73,8 @@ class Rolls {
                 roll.card(),
                 roll.mode(),
                 roll.stage(),
+                roll.stage().next(),
+                roll.stage().before(),
                 roll.steps().stream()
                         .map(s -> new MediaViews.RollStep(s.stage(), accounts.displayName(s.who()), s.at()))
                         .toList());
@@ -101,7 +103,7 @@ class Rolls {
                     .orElse("");
             long filled = MediaDay.of(job).stream()
                     .flatMap(d -> d.rolls().stream())
-                    .filter(r -> r.build().equals(build.id()))
+                    .filter(r -> r.build().equals(build.id()) && !r.second())
                     .count();
             log.nextNames(build.id(), (int) filled + IN_HAND)
                     .forEach(n -> labels.add(new RollLabels.Label(n, build.title(), mode)));

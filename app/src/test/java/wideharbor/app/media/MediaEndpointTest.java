@@ -66,6 +66,9 @@ class MediaEndpointTest {
         assertTrue(tech.post(rolls, roll("a", "md-001")).detail().startsWith("MD-001 is A001, still in the body."));
         assertEquals(404, tech.post(rolls, roll("z", "MD-002")).status());
         String one = rolls + "/" + first.get("id");
+        JsonNode begun = tech.get(rolls).json().get(0);
+        assertEquals("OUT", begun.path("next").asString());
+        assertTrue(begun.path("before").isNull());
         assertEquals(409, tech.post(one, Map.of("id", id(), "stage", "FREED")).status());
         for (String stage : new String[] {"OUT", "COPIED", "CHECKED", "FREED"}) {
             Map<String, Object> move = Map.of("id", id(), "stage", stage);

@@ -28,7 +28,7 @@ public record SpringLift(
     private static SpringLift of(RigAnalysis analysis, Posture posture, SupportFacet.SpringArm arm) {
         Ranged kg = posture.carried().sum(at -> 1).times(1e-3);
         double estimate = analysis.rule(Rule.ARM_UNEVEN);
-        Ranged uneven = arm.uneven().map(Ranged::of).orElse(Ranged.of(estimate, estimate / 2, estimate * 1.5));
+        Ranged uneven = arm.uneven().map(Ranged::of).orElse(Ranged.estimated(estimate));
         Ranged newtons = Ranged.of(
                 force(kg.value(), uneven.value()),
                 force(kg.range().from(), uneven.range().from()),

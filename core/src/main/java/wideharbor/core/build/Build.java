@@ -2,6 +2,7 @@ package wideharbor.core.build;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.ItemType;
+import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
@@ -98,6 +100,20 @@ public record Build(
 
     /** Content, and what of the overlays is at odds with what they lie on. */
     public record Resolved(Content content, List<Conflict> conflicts) {}
+
+    /** Types of its parts, in whatever way it is worn and whatever lens is on. */
+    public Set<TypeRef> types() {
+        Set<TypeRef> types = new LinkedHashSet<>();
+        base.placements().forEach(p -> types.add(p.type()));
+        overlays().flatMap(List::stream).forEach(c -> {
+            if (c instanceof Command.Place place) {
+                types.add(place.type());
+            } else if (c instanceof Command.Retype retype) {
+                types.add(retype.type());
+            }
+        });
+        return types;
+    }
 
     /** Codes of the house's pieces that its parts are, in whatever way it is worn and whatever lens is on. */
     public SortedSet<String> pieces() {

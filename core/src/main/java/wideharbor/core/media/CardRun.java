@@ -3,7 +3,9 @@ package wideharbor.core.media;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.job.Job;
@@ -30,6 +32,7 @@ final class CardRun {
     private final Deque<Out> queue = new ArrayDeque<>();
     private final List<Freed> clearing = new ArrayList<>();
     private final List<Roll> rolls = new ArrayList<>();
+    private final Map<String, Integer> numbers = new HashMap<>();
     private final Clock clock = new Clock();
 
     private static final class Clock {
@@ -42,7 +45,6 @@ final class CardRun {
         double left;
         double of;
         double since;
-        int number;
         double waited;
         double firstWait = -1;
         double recorded;
@@ -54,7 +56,12 @@ final class CardRun {
     }
 
     private record Out(
-            String roll, Camera from, CardStock type, double share, double since, double outAt, boolean twin) {}
+            String roll, boolean second, Camera from, CardStock type, double share, double since, double outAt) {
+        /** Cards that are free when this one is read: a mirror's other card holds the same. */
+        int cards() {
+            return second || from.recorder.isPair() ? 1 : from.recorder.together();
+        }
+    }
 
     private record Freed(double at, CardStock type, int cards) {}
 
@@ -200,12 +207,10 @@ final class CardRun {
             free(new Freed(clock.now, type, c.recorder.together()));
             return;
         }
-        c.number++;
-        String roll = c.recorder.letter() + String.format(java.util.Locale.ROOT, "%03d", c.number);
-        boolean mirrored = c.recorder.together() == 2 && !c.recorder.isPair();
-        queue.add(new Out(roll, c, type, share, c.since, clock.now, mirrored));
+        String roll = RollLog.name(c.recorder.letter(), numbers.merge(c.recorder.letter(), 1, Integer::sum));
+        queue.add(new Out(roll, false, c, type, share, c.since, clock.now));
         if (c.recorder.isPair()) {
-            queue.add(new Out(roll + " second half", c, type, share, c.since, clock.now, false));
+            queue.add(new Out(roll, true, c, type, share, c.since, clock.now));
         }
         if (!atWrap) {
             load(c);
@@ -239,9 +244,10 @@ final class CardRun {
         Out out = s.card.orElseThrow();
         s.card = Optional.empty();
         double clear = clock.now + clearMinutes;
-        clearing.add(new Freed(clear, out.type, out.twin ? 2 : 1));
+        clearing.add(new Freed(clear, out.type, out.cards()));
         rolls.add(new Roll(
                 out.roll,
+                out.second,
                 out.from.recorder.build(),
                 out.type.type().name(),
                 out.since,

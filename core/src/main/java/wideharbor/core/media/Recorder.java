@@ -3,7 +3,6 @@ package wideharbor.core.media;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import wideharbor.core.brief.Shoot;
 import wideharbor.core.build.Build;
@@ -64,7 +63,7 @@ public record Recorder(
                 build.id(),
                 root,
                 build.title(),
-                letter(build),
+                RollLog.letter(build.id()),
                 type.facet(MediaFacet.Slots.class),
                 Optional.of(asked),
                 modeOf(type, asked),
@@ -88,7 +87,7 @@ public record Recorder(
                         build.id(),
                         placement.id(),
                         type.name() + ", " + build.title(),
-                        letter(build) + "P",
+                        RollLog.letter(build.id()) + "P",
                         type.facet(MediaFacet.Slots.class),
                         Optional.empty(),
                         Optional.of(m),
@@ -116,10 +115,6 @@ public record Recorder(
 
     private static double rate(ItemType body, Shoot.Recording asked) {
         return Math.max(asked.megabits(), said(body, asked).orElse(0.0));
-    }
-
-    private static String letter(Build build) {
-        return build.id().toString().substring(0, 1).toUpperCase(Locale.ROOT);
     }
 
     /** Cards that are in it at a time and come out together. */

@@ -6,6 +6,7 @@ import wideharbor.core.id.BuildId;
  * A card's way through the day, in minutes since it began.
  *
  * @param name the body's letter and a number
+ * @param second the other card of a pair: the roll has two
  * @param fromMinute when it went in
  * @param outMinute when it came out, full or at wrap
  * @param readMinute when its reading began
@@ -15,6 +16,7 @@ import wideharbor.core.id.BuildId;
  */
 public record Roll(
         String name,
+        boolean second,
         BuildId build,
         String card,
         double fromMinute,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.quantity.Require;
 
@@ -34,6 +35,11 @@ public record RollLog(List<Kept> rolls) {
                 case CHECKED -> Optional.of(FREED);
                 case FREED -> Optional.empty();
             };
+        }
+
+        /** The one from which this is reached; a step back leads there. */
+        public Optional<Stage> before() {
+            return Stream.of(values()).filter(s -> s.isJustBefore(this)).findFirst();
         }
 
         private boolean isJustBefore(Stage other) {
@@ -74,21 +80,33 @@ public record RollLog(List<Kept> rolls) {
         }
     }
 
-    /** What a body's next roll is called: its letter and the number after its last. */
+    /**
+     * What the rolls of a body begin with. Two bodies may share it: rolls are numbered letter by letter, so that no two
+     * of a job are called alike.
+     */
+    public static String letter(BuildId build) {
+        return build.toString().substring(0, 1).toUpperCase(Locale.ROOT);
+    }
+
+    static String name(String letter, int number) {
+        return letter + String.format(Locale.ROOT, "%03d", number);
+    }
+
+    /** What a body's next roll is called. */
     public String nextName(BuildId build) {
         return nextNames(build, 1).get(0);
     }
 
     /** What its next rolls are called. */
     public List<String> nextNames(BuildId build, int count) {
-        String letter = build.toString().substring(0, 1).toUpperCase(Locale.ROOT);
+        String letter = letter(build);
         int last = rolls.stream()
-                .filter(r -> r.build().equals(build))
+                .filter(r -> letter(r.build()).equals(letter))
                 .mapToInt(r -> number(r.name()))
                 .max()
                 .orElse(0);
         return IntStream.rangeClosed(last + 1, last + count)
-                .mapToObj(n -> letter + String.format(Locale.ROOT, "%03d", n))
+                .mapToObj(n -> name(letter, n))
                 .toList();
     }
 

@@ -15,9 +15,6 @@ import wideharbor.core.quantity.Ranged;
  * @param told whether the brief says so; else it is the house's share of the time on
  */
 public record Stretch(String what, double fromMinute, double toMinute, Ranged rolled, boolean told) {
-    private static final double LEAST = 0.5;
-    private static final double MOST = 1.5;
-
     /** The written day; where nobody wrote one, the brief's hours on in one stretch. */
     public static List<Stretch> of(Job job) {
         Brief brief = job.brief();
@@ -48,7 +45,7 @@ public record Stretch(String what, double fromMinute, double toMinute, Ranged ro
     private static Ranged share(DayBlock block, double share) {
         double minutes = block.hours() * 60;
         return block.state() == DayBlock.State.ON
-                ? Ranged.of(minutes * share, minutes * Math.min(1, share * LEAST), minutes * Math.min(1, share * MOST))
+                ? Ranged.estimated(minutes * share).min(Ranged.of(minutes))
                 : Ranged.of(0);
     }
 

@@ -58,7 +58,7 @@ public record Estimates(double celsius, double innerDrop, double dropoutVolts) {
     double overTold(PowerFacet.Battery battery, WorkingPoint.End end) {
         if (battery.innerOhm().isEmpty()) {
             // 0.2 · Wh/V · k·V²/Wh: whatever its size.
-            double share = end.of(Ranged.of(innerDrop, innerDrop * LEAST, innerDrop * MOST));
+            double share = end.of(Ranged.estimated(innerDrop));
             return battery.capacity().isEmpty() ? 0 : TABLE_RATE * share * battery.nominalVolts();
         }
         double wattHours = battery.capacity()

@@ -13,6 +13,11 @@ public record Ranged(double value, Span range) {
         return new Ranged(value, new Span(Math.min(oneEnd, otherEnd), Math.max(oneEnd, otherEnd)));
     }
 
+    /** An estimate of the house: half of it to half as much again counts as possible. */
+    public static Ranged estimated(double value) {
+        return of(value, value / 2, value * 1.5);
+    }
+
     /** Through a function that only rises, or only falls, over the range. */
     public Ranged map(DoubleUnaryOperator monotone) {
         return of(

@@ -78,6 +78,13 @@ class MediaDayTest {
                 .inKit(Cards.reader(2, 400), 1);
         MediaDay day = day(rigs);
         assertEquals(158.33, day.recorded().get(0).minutesEach().orElseThrow().value(), CLOSE);
+        assertEquals(
+                2, day.rolls().stream().filter(r -> r.name().equals("A001")).count());
+        assertEquals(
+                1,
+                day.rolls().stream()
+                        .filter(r -> r.name().equals("A001") && r.second())
+                        .count());
         // One over is no pair: they wait from 316.67 until both are read and freed, 89.17 later.
         assertEquals(316.67, day.firstWait().orElseThrow(), CLOSE);
         assertEquals(89.17, day.waits().value(), CLOSE);

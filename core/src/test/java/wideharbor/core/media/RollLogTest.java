@@ -42,6 +42,7 @@ class RollLogTest {
         RollLog log = new RollLog(List.of(roll("1", "A001", "x", 0), roll("2", "A007", "y", 0)));
         assertEquals("A008", log.nextName(A));
         assertEquals("B001", log.nextName(BuildId.of("b")));
+        assertEquals("A008", log.nextName(BuildId.of("a-second")), "no two of a job are called alike");
     }
 
     @Test
@@ -55,6 +56,9 @@ class RollLogTest {
                 Stage.COPIED,
                 RollLog.moved(out, new Step(Stage.COPIED, "Jonna", Instant.EPOCH))
                         .stage());
+        assertEquals(Optional.of(Stage.RECORDING), out.stage().before());
+        assertEquals(Optional.empty(), Stage.RECORDING.before());
+        assertEquals(Optional.empty(), Stage.FREED.next());
         Kept back = RollLog.moved(out, new Step(Stage.RECORDING, "Jonna", Instant.EPOCH));
         assertEquals(1, back.steps().size());
     }

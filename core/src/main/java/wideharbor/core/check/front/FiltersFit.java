@@ -8,9 +8,6 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
-import wideharbor.core.build.Build;
-import wideharbor.core.build.Configuration;
-import wideharbor.core.build.Placement;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.FrontFacet.Opening;
 import wideharbor.core.catalog.ItemType;
@@ -77,19 +74,11 @@ final class FiltersFit implements Check {
 
     /** Of every box in the kit and on any rig, however it is worn and whatever lens is on. */
     private static List<Opening> openings(Job job) {
-        Stream<TypeRef> onRigs = job.gear().builds().stream().flatMap(b -> types(job, b));
+        Stream<TypeRef> onRigs = job.gear().builds().stream().flatMap(b -> b.types().stream());
         return Stream.concat(onRigs, job.gear().kit().counts().keySet().stream())
                 .distinct()
                 .flatMap(t -> job.catalogue().require(t).facet(FrontFacet.MatteBox.class).stream())
                 .flatMap(b -> b.openings().stream())
                 .toList();
-    }
-
-    private static Stream<TypeRef> types(Job job, Build build) {
-        return build.configurations().stream()
-                .map(Configuration::id)
-                .flatMap(c -> build.lensIds().stream()
-                        .flatMap(l -> build.content(c, l, job.catalogue()).placements().stream()))
-                .map(Placement::type);
     }
 }

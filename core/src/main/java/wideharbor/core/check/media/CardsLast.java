@@ -21,6 +21,7 @@ import wideharbor.core.job.Job;
 import wideharbor.core.media.CardsWanted;
 import wideharbor.core.media.MediaDay;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Words;
 
 /** Cards turn over fast enough that nobody waits for one. */
 final class CardsLast implements Check {
@@ -68,7 +69,9 @@ final class CardsLast implements Check {
                         about,
                         "Recording waits for a card",
                         wanted(job, day)
-                                + day.firstWait().map(CardsLast::begins).orElse(""),
+                                + day.firstWait()
+                                        .map(m -> " It begins " + Words.hours(m / 60) + " into the day.")
+                                        .orElse(""),
                         "the day",
                         "recorded minutes"));
     }
@@ -78,10 +81,6 @@ final class CardsLast implements Check {
                 .map(w -> (w.most() > w.cards() ? w.cards() + " to " + w.most() : String.valueOf(w.cards())) + " of "
                         + w.type().type().name() + " would do; " + w.type().count() + " packed.")
                 .orElse("No number of cards is enough: what records fills them faster than they are read.");
-    }
-
-    private static String begins(double minute) {
-        return " It begins " + (int) (minute / 60) + " h " + Math.round(minute % 60) + " min into the day.";
     }
 
     @Override

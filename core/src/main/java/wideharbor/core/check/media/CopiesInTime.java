@@ -18,6 +18,7 @@ import wideharbor.core.check.Told;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.media.MediaDay;
 import wideharbor.core.quantity.CheckState;
+import wideharbor.core.quantity.Words;
 
 /** The last copy is made before everybody has gone home. */
 final class CopiesInTime implements Check {
@@ -57,16 +58,10 @@ final class CopiesInTime implements Check {
                 day.late(),
                 new Told(
                         about,
-                        "Cards are still being copied " + inHours(day.late().value()) + " after wrap",
+                        "Cards are still being copied " + Words.hours(day.late().value() / 60) + " after wrap",
                         "One more reader, or a faster one, or cards brought to it at the meal.",
                         "the day",
                         "recorded minutes"));
-    }
-
-    private static String inHours(double minutes) {
-        return minutes < 90
-                ? Math.round(minutes) + " min"
-                : (int) (minutes / 60) + " h " + Math.round(minutes % 60) + " min";
     }
 
     @Override

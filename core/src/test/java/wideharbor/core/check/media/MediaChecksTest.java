@@ -76,7 +76,7 @@ class MediaChecksTest {
         Rigs one = rolling(240).inKit(Cards.card("card", 1000), 1).inKit(Cards.reader(1, 400), 1);
         Finding finding = verify(new CardsLast()).given(one).finds(Severity.STOP, CheckState.FOUND);
         assertTrue(finding.why().contains("2 of card would do; 1 packed."), finding.why());
-        assertTrue(finding.why().endsWith("It begins 2 h 38 min into the day."), finding.why());
+        assertTrue(finding.why().endsWith("It begins 2 h 38 into the day."), finding.why());
         assertEquals("Pack one more card", remedies(one, "media.cards").get(0));
         verify(new CardsLast())
                 .given(rolling(240).inKit(Cards.card("card", 1000), 2).inKit(Cards.reader(1, 400), 1))
@@ -119,7 +119,7 @@ class MediaChecksTest {
         verify(new CopiesInTime()).given(rigs).holds();
         Rigs slow = rolling(79.16).inKit(Cards.card("card", 1000), 2).inKit(Cards.reader(1, 200), 1);
         Finding finding = verify(new CopiesInTime()).given(slow).finds(Severity.CAUTION, CheckState.FOUND);
-        assertEquals("Cards are still being copied 2 h 48 min after wrap", finding.title());
+        assertEquals("Cards are still being copied 2 h 48 after wrap", finding.title());
     }
 
     private static List<String> remedies(Rigs rigs, String check) {
