@@ -69,7 +69,7 @@ export function DayLines({ shoot, onChange }: Props) {
             value={b.state === 'ON' ? b.rolledMinutes : null}
             min={0}
             max={b.hours * 60}
-            suffix="min"
+            suffix={b.state === 'ON' ? 'min' : ' '}
             onChange={(v) => edit(i, { rolledMinutes: v })}
           />
           <Checkbox checked={b.mains} onChange={(e) => edit(i, { mains: e.target.checked })}>
