@@ -2,7 +2,7 @@ import { QueryClientProvider, useMutation, useQuery } from '@tanstack/react-quer
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { Button } from 'antd';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { houseClient, isAway } from '../shared/api/away';
+import { AGAIN_MS, houseClient, isAway, untilBack, whyAway } from '../shared/api/away';
 import { Problem } from '../shared/api/client';
 import { Away } from './Away';
 
@@ -43,6 +43,19 @@ describe('a server that is away', () => {
     fireEvent.click(screen.getByText('Write'));
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('Too many ask at once'));
     expect(screen.getByText('five jobs')).toBeTruthy();
+  });
+
+  it('is told while something done is not sent yet, though questions are answered', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const client = houseClient();
+    const tick = { mutationFn: () => Promise.reject(new TypeError('fetch failed')), retry: untilBack };
+    void client
+      .getMutationCache()
+      .build(client, { ...tick, retryDelay: AGAIN_MS })
+      .execute(undefined);
+    await vi.advanceTimersByTimeAsync(10);
+    await client.fetchQuery({ queryKey: ['jobs'], queryFn: () => Promise.resolve('five jobs') });
+    expect(whyAway(client)).toBe('The server cannot be reached just now.');
   });
 
   it('is told from one that refuses', () => {

@@ -1,16 +1,6 @@
-import { MutationCache, QueryCache, QueryClient } from '@tanstack/react-query';
-import { useSyncExternalStore } from 'react';
+import { QueryClient, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useSyncExternalStore } from 'react';
 import { Problem } from './client';
-
-/** Why nothing is answered just now; empty while everything is. */
-let told = '';
-const listeners = new Set<() => void>();
-
-function tell(words: string) {
-  if (words === told) return;
-  told = words;
-  listeners.forEach((l) => l());
-}
 
 /** Whether asking again later will do: the server or its database cannot be reached, or too many ask. */
 export const isAway = (error: Error): boolean =>
@@ -21,33 +11,49 @@ export const isAway = (error: Error): boolean =>
 const inWords = (error: Error) =>
   error instanceof Problem && error.status === 503 ? error.message : 'The server cannot be reached just now.';
 
-export const useAway = () =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => told,
+/**
+ * Why something is not answered just now; empty when all is. What is asked or sent again and again says so for as long
+ * as it is on its way, whatever else is answered meanwhile; what was given up, until something else is answered.
+ */
+export function whyAway(client: QueryClient): string {
+  const queries = client.getQueryCache().getAll();
+  const mutations = client.getMutationCache().getAll();
+  const going = [
+    ...queries.filter((q) => q.state.fetchStatus !== 'idle').map((q) => q.state.fetchFailureReason),
+    ...mutations.filter((m) => m.state.status === 'pending').map((m) => m.state.failureReason),
+  ];
+  const answered = Math.max(
+    0,
+    ...queries.map((q) => q.state.dataUpdatedAt),
+    ...mutations.filter((m) => m.state.status === 'success').map((m) => m.state.submittedAt),
   );
+  const givenUp = mutations
+    .filter((m) => m.state.status === 'error' && m.state.submittedAt >= answered)
+    .map((m) => m.state.error);
+  const away = [...going, ...givenUp].find((e) => e !== null && isAway(e));
+  return away ? inWords(away) : '';
+}
+
+export function useAway(): string {
+  const client = useQueryClient();
+  const subscribe = useCallback(
+    (listener: () => void) => {
+      const ends = [client.getQueryCache().subscribe(listener), client.getMutationCache().subscribe(listener)];
+      return () => ends.forEach((end) => end());
+    },
+    [client],
+  );
+  return useSyncExternalStore(subscribe, () => whyAway(client));
+}
 
 export const AGAIN_MS = 2_000;
 
-/** Asks again while the server is away, as long as that takes, and says so. */
-export function untilBack(_: number, error: Error): boolean {
-  if (!isAway(error)) return false;
-  tell(inWords(error));
-  return true;
-}
+/** Asks again while the server is away, as long as that takes. */
+export const untilBack = (_: number, error: Error): boolean => isAway(error);
 
 /** What has come is shown while it is asked for again; no question is given up because the server was away. */
 export function houseClient(): QueryClient {
-  const back = () => tell('');
   return new QueryClient({
-    queryCache: new QueryCache({ onSuccess: back }),
-    mutationCache: new MutationCache({
-      onSuccess: back,
-      onError: (e) => (isAway(e) ? tell(inWords(e)) : back()),
-    }),
     defaultOptions: {
       // A house's own net may well be there while the browser thinks that it is off line.
       queries: { retry: untilBack, retryDelay: AGAIN_MS, staleTime: 2_000, networkMode: 'always' },
