@@ -9,6 +9,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import wideharbor.app.web.HouseClock;
 import wideharbor.format.HarborCodec;
 
 /** Starts the application. Needs a MariaDB, which {@code ./harbor up} provides. */
@@ -26,12 +27,12 @@ public class WideHarbor {
 
     /** The system's clock, or, for tests and pictures, one that begins at the same time of another day. */
     @Bean
-    static Clock clock(@Value("${harbor.today}") String today) {
+    static HouseClock clock(@Value("${harbor.today}") String today) {
         Clock clock = Clock.systemUTC();
         if (today.isEmpty()) {
-            return clock;
+            return new HouseClock(clock);
         }
         long days = ChronoUnit.DAYS.between(LocalDate.now(clock), LocalDate.parse(today));
-        return Clock.offset(clock, Duration.ofDays(days));
+        return new HouseClock(Clock.offset(clock, Duration.ofDays(days)));
     }
 }

@@ -26,7 +26,7 @@ import wideharbor.core.dispatch.Handover;
 /** The way to the door: what to pull, who signs, when it leaves. */
 @RestController
 @RequestMapping("/api/jobs/{job}")
-class DispatchController {
+public class DispatchController {
     private final DispatchService service;
     private final Paper paper;
 
@@ -82,7 +82,7 @@ class DispatchController {
     /** Who took it over; {@code drawn} as an SVG path on a field of 600 by 200. */
     record HandedOver(String to, String drawn, String by, Instant at) {}
 
-    record HandOver(
+    public record HandOver(
             @NotBlank @Size(max = Handover.LONGEST_NAME) String to,
             @NotNull @Size(max = Handover.LONGEST_DRAWING) String drawn) {}
 

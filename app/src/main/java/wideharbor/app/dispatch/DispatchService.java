@@ -232,7 +232,7 @@ public class DispatchService {
     }
 
     @Transactional
-    void packed(String id) {
+    public void packed(String id) {
         StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotPacked(loaded.stage(), progresses.packed(loaded.job()))
                 .or(() -> broken(loaded)));
@@ -240,7 +240,7 @@ public class DispatchService {
     }
 
     @Transactional
-    void reconciled(String id) {
+    public void reconciled(String id) {
         StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotReconciled(loaded.stage(), progresses.returned(loaded.job()))
                 .or(() -> broken(loaded)));
@@ -248,7 +248,7 @@ public class DispatchService {
     }
 
     @Transactional
-    void sign(String id, String who) {
+    public void sign(String id, String who) {
         StoredJob loaded = changes.lock(id);
         List<String> names = new ArrayList<>(
                 signatures.of(loaded).stream().map(Signatures.Signature::who).toList());
@@ -267,7 +267,7 @@ public class DispatchService {
     }
 
     @Transactional
-    void leave(String id, DispatchController.HandOver given, String who) {
+    public void leave(String id, DispatchController.HandOver given, String who) {
         StoredJob loaded = changes.lock(id);
         refuse(Gate.whyNotDispatch(loaded.stage(), reports.of(loaded).verdict(), progresses.packed(loaded.job()))
                 .or(() -> broken(loaded)));

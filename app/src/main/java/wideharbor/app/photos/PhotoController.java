@@ -34,7 +34,7 @@ import wideharbor.core.photo.PhotoOf;
 
 /** Photos of a job. */
 @RestController
-class PhotoController {
+public class PhotoController {
     private static final Pattern UUID = Pattern.compile("[0-9a-fA-F-]{36}");
     private static final CacheControl A_DAY =
             CacheControl.maxAge(Duration.ofDays(1)).cachePrivate();
@@ -93,7 +93,7 @@ class PhotoController {
         return service.of(job);
     }
 
-    record MarkTold(
+    public record MarkTold(
             @NotNull Mark.Kind kind,
             @DecimalMin("0") @DecimalMax("1") double fromX,
             @DecimalMin("0") @DecimalMax("1") double fromY,
@@ -102,7 +102,7 @@ class PhotoController {
             @NotNull @Size(max = Mark.LONGEST) String words) {}
 
     /** {@code version}: the one that was looked at. */
-    record PhotoTold(
+    public record PhotoTold(
             @NotNull @Size(max = Photo.LONGEST) String words,
             @NotNull @Size(max = 40) List<@Valid @NotNull MarkTold> marks,
             long version) {}

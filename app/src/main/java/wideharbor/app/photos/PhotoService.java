@@ -196,7 +196,7 @@ public class PhotoService {
 
     /** Words and marks; refused where somebody else has changed them since. */
     @Transactional
-    void tell(String job, String id, PhotoController.PhotoTold told) {
+    public void tell(String job, String id, PhotoController.PhotoTold told) {
         jobs.lock(job);
         PhotoRow row = row(job, id);
         if (row.version() != told.version()) {
