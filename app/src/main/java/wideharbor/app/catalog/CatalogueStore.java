@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -59,9 +60,8 @@ public class CatalogueStore {
 
     @Transactional(readOnly = true)
     public Catalogue catalogue() {
-        if (TransactionSynchronizationManager.hasResource(this)) {
-            // This transaction has changed it: what it sees is nobody else's until it is committed.
-            return read();
+        if (TransactionSynchronizationManager.getResource(this) instanceof Changing changing) {
+            return changing.seen(this::read);
         }
         long version = versions.current();
         return Optional.ofNullable(kept.get())
@@ -77,6 +77,26 @@ public class CatalogueStore {
     }
 
     /**
+     * What a transaction sees that changes the catalogue: nobody else's until it is committed, read anew after a write.
+     */
+    private static final class Changing {
+        private Optional<Catalogue> seen = Optional.empty();
+
+        Catalogue seen(Supplier<Catalogue> read) {
+            if (seen.isEmpty()) {
+                seen = Optional.of(read.get());
+            }
+            return seen.get();
+        }
+    }
+
+    private void written() {
+        if (TransactionSynchronizationManager.getResource(this) instanceof Changing changing) {
+            changing.seen = Optional.empty();
+        }
+    }
+
+    /**
      * Begins a change: until the transaction ends nobody else changes the catalogue, and what this transaction reads of
      * it is kept for nobody.
      */
@@ -85,7 +105,7 @@ public class CatalogueStore {
             return;
         }
         versions.lock().next();
-        TransactionSynchronizationManager.bindResource(this, "changed");
+        TransactionSynchronizationManager.bindResource(this, new Changing());
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
@@ -131,6 +151,7 @@ public class CatalogueStore {
             standings.saveAll(
                     ids.stream().map(id -> new StandingRow(id, standing, who)).toList());
         }
+        written();
     }
 
     /**
@@ -163,7 +184,9 @@ public class CatalogueStore {
             }
         }
         fresh.forEach(entities::persist);
-        saveStandards(brought.standards());
+        if (saveStandards(brought.standards()) || !fresh.isEmpty()) {
+            written();
+        }
     }
 
     /**
@@ -202,6 +225,7 @@ public class CatalogueStore {
             entities.clear();
             progress.accept(i + batch.size());
         }
+        written();
     }
 
     private void hold(List<ItemType> fresh, Catalogue here, String who) {
@@ -213,16 +237,19 @@ public class CatalogueStore {
                 .forEach(id -> entities.persist(new StandingRow(id, Standing.HELD, who)));
     }
 
-    private void saveStandards(Standards brought) {
+    private boolean saveStandards(Standards brought) {
         Catalogue here = catalogue();
+        boolean any = false;
         for (Standard row : brought.all()) {
             if (here.standards()
                     .find(row.id())
                     .filter(s -> s.revision() >= row.revision())
                     .isEmpty()) {
                 entities.persist(new StandardRow(row.id(), row.revision(), codec.writeStandard(row)));
+                any = true;
             }
         }
+        return any;
     }
 
     /** Throws out every revision of a part. Whether anything is built of it is for the caller to know. */
@@ -231,6 +258,7 @@ public class CatalogueStore {
         begin();
         types.deleteAllOf(id);
         standings.deleteAllByIdInBatch(List.of(id));
+        written();
     }
 
     /** The next revision of a standard. */
@@ -243,5 +271,6 @@ public class CatalogueStore {
                     + ". Nothing was overwritten.");
         }
         entities.persist(new StandardRow(next.id(), next.revision(), codec.writeStandard(next)));
+        written();
     }
 }

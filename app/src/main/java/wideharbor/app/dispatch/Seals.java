@@ -21,6 +21,7 @@ import wideharbor.app.job.Standpoint;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.web.Paper;
 import wideharbor.core.build.Build;
+import wideharbor.core.dispatch.Gate;
 import wideharbor.core.dispatch.Sealed;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
@@ -97,6 +98,7 @@ class Seals {
     /**
      * What of the package differs from the signed file: brief, kit, bodies, parts and standards that it uses. Figures
      * of the house and what people read may change; the verdict that follows from them is asked for at every stage.
+     * What the house changes of its standards while a package is out is for the next one.
      */
     private List<String> changed(byte @Nullable [] signed, StoredJob job) {
         if (signed == null) {
@@ -115,7 +117,9 @@ class Seals {
             }
             changed.addAll(differing(then.path("builds"), now.path("builds"), "title"));
             changed.addAll(differing(then.path("catalogue"), now.path("catalogue"), "name"));
-            changed.addAll(differing(then.path("standards"), now.path("standards"), "title"));
+            if (job.stage().compareTo(Gate.Stage.DISPATCHED) < 0) {
+                changed.addAll(differing(then.path("standards"), now.path("standards"), "title"));
+            }
             return changed;
         } catch (HarborFormatException e) {
             return List.of("the kept package file cannot be read");

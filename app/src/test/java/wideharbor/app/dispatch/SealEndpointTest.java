@@ -96,6 +96,38 @@ class SealEndpointTest {
         assertEquals("the kit", changed.path(0).asString(), changed.toString());
     }
 
+    /** The house learns of a standard while the package is out: it can come back all the same. */
+    @Test
+    void aStandardChangedMeanwhileKeepsNothingOut() throws SQLException {
+        String job = RunningApp.copyOf("second-bell");
+        OnTheWay.packed(job);
+        assertEquals(
+                200,
+                tech.post("/api/jobs/" + job + "/dispatch", OnTheWay.HANDED).status());
+        JsonNode rods = lead.get("/api/house/standards")
+                .json()
+                .valueStream()
+                .filter(s -> "rod-15-studio".equals(s.path("id").asString()))
+                .findFirst()
+                .orElseThrow();
+        Map<String, Object> next = Map.of(
+                "revision",
+                rods.path("revision").asInt(),
+                "title",
+                rods.path("title").asString(),
+                "note",
+                "Our own drawing.",
+                "loadGrams",
+                rods.path("loadGrams").asDouble(),
+                "facts",
+                List.of());
+        assertEquals(200, lead.put("/api/house/standards/rod-15-studio", next).status());
+        assertEquals(
+                0,
+                dispatch(job).at("/seal/changed").size(),
+                dispatch(job).path("seal").toString());
+    }
+
     private void stopped(String job, String by) {
         JsonNode now = dispatch(job);
         assertEquals("PACKED", now.path("stage").asString());
