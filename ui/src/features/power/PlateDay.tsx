@@ -1,22 +1,33 @@
+import type { ReactNode } from 'react';
 import type { Schemas } from '../../shared/api/client';
 import { atHour, fixed } from '../../shared/format/units';
 import { BatteryPlan } from './BatteryPlan';
 import { DayChart, inWords } from './DayChart';
 
+interface PlateDayProps {
+  plate: Schemas['PlateView'];
+  day: Schemas['DayBlock'][];
+  /** What was measured of it. */
+  children?: ReactNode;
+}
+
 /** A plate through the day: as packed, and beside it as somebody tries it. */
-export function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Schemas['DayBlock'][] }) {
+export function PlateDay({ plate, day, children }: PlateDayProps) {
   const { now } = plate;
   const then = plate.then ?? undefined;
   const title = plate.plate ? `${plate.battery} on ${plate.plate}` : plate.battery;
   if (!now) {
     return (
-      <p>
-        {title}:{' '}
-        {plate.unknown.length > 0
-          ? `no draw or capacity on file for ${plate.unknown.join(', ')}`
-          : 'nothing lives off it'}
-        .
-      </p>
+      <article className="plate-day">
+        <p>
+          {title}:{' '}
+          {plate.unknown.length > 0
+            ? `no draw or capacity on file for ${plate.unknown.join(', ')}`
+            : 'nothing lives off it'}
+          .
+        </p>
+        {plate.unknown.length > 0 && children}
+      </article>
     );
   }
   return (
@@ -53,6 +64,7 @@ export function PlateDay({ plate, day }: { plate: Schemas['PlateView']; day: Sch
           {then && <Line name="as tried" day={then} />}
         </tbody>
       </table>
+      {children}
       <p>
         <span className="num">{fixed(plate.runningWatts, 0)} W</span> running
         {plate.lostWatts >= 0.5 && (

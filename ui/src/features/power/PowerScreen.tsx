@@ -6,12 +6,15 @@ import { Link } from 'react-router';
 import { powerQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { Waiting } from '../../shared/kit/Waiting';
+import { useActs } from '../../shared/job/useActs';
+import { hasLeft } from '../../shared/job/stages';
 import { useStandpoint } from '../../shared/job/useStandpoint';
 import { WornAs } from '../../shared/job/WornAs';
 import { Flown, OwnCells } from './Beside';
 import { DayStates } from './DayStates';
 import { FeedDrawing } from './FeedDrawing';
 import { FeedTable } from './FeedTable';
+import { MeasuredDraw } from './MeasuredDraw';
 import { PlateDay } from './PlateDay';
 import { useDayStates } from './useDayStates';
 import { Pick } from '../../shared/kit/Pick';
@@ -24,12 +27,18 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
   const [battery, setBattery] = useState('');
   const [moreBatteries, setMoreBatteries] = useState(0);
   const [moreBays, setMoreBays] = useState(0);
+  const asked = powerQuery(spot, { battery, moreBatteries, moreBays });
   const query = useQuery({
-    ...powerQuery(spot, { battery, moreBatteries, moreBays }),
+    ...asked,
     enabled: build !== undefined,
     placeholderData: keepPreviousData,
   });
   const states = useDayStates(spot);
+  const act = useActs(spot, { revision: query.data?.revision ?? 0, shown: asked.queryKey });
+  const measured = (placement: string, watts: number, plusMinus: number) =>
+    void act({ kind: 'edit', only: false, request: { kind: 'DRAWS', placement, watts, plusMinus } }).catch(
+      () => undefined,
+    );
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const p = query.data;
@@ -79,13 +88,20 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
             <Count label="more charger bays" value={moreBays} onChange={setMoreBays} />
           </div>
           {p.plates.map((plate) => (
-            <PlateDay key={plate.battery + plate.plate} plate={plate} day={p.day} />
+            <PlateDay key={plate.part} plate={plate} day={p.day}>
+              <MeasuredDraw
+                plate={plate}
+                mayMeasure={session.editsBuilds && !hasLeft(data?.stage)}
+                onMeasure={(watts, plusMinus) => measured(plate.part, watts, plusMinus)}
+              />
+            </PlateDay>
           ))}
           <p className="soft">
             The finding “Charge for the day” comes of this day. Plates of one standard, on all builds of the job, take
             their batteries and bays in turn. Time counts while on, not while rolling. Charge by makers’ figures, health
-            and the block’s temperature; measured draw replaces them once it is on file. Lithium cells: none damaged,
-            terminals covered, charged in sight; the carrier’s and local rules decide.
+            and the block’s temperature; a draw measured off the battery replaces the sum of the nameplates for as long
+            as the same things hang on it. Lithium cells: none damaged, terminals covered, charged in sight; the
+            carrier’s and local rules decide.
           </p>
         </section>
       )}

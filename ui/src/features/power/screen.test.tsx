@@ -1,11 +1,12 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import { App } from 'antd';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { jobQuery, powerQuery } from '../../shared/api/queries';
 import type { Schemas } from '../../shared/api/client';
 import { offered, picked } from '../../testKit';
+import { MeasuredDraw } from './MeasuredDraw';
 import { PowerScreen } from './PowerScreen';
 import { devicesWith, withState } from './states';
 
@@ -38,6 +39,7 @@ const day: Schemas['DayView'] = {
 };
 
 const plate: Schemas['PlateView'] = {
+  part: 'battery',
   battery: 'Battery 98 Wh',
   plate: 'Battery plate',
   hotSwap: false,
@@ -45,6 +47,8 @@ const plate: Schemas['PlateView'] = {
   carriedHours: null,
   bootSeconds: 15,
   runningWatts: 60,
+  nameplateWatts: 60,
+  drawn: null,
   idleWatts: 30,
   lostWatts: 4,
   atHand: 3,
@@ -63,6 +67,7 @@ function show(power: Partial<Schemas['Power']>) {
     builds: [{ id: 'a', title: 'A', configurations: [{ id: 'vest', title: 'Vest' }], lenses: [] }],
   } as unknown as Schemas['JobView']);
   client.setQueryData(powerQuery(spot, untried).queryKey, {
+    revision: 3,
     configuration: 'vest',
     lens: '',
     tree: [],
@@ -262,5 +267,34 @@ describe('the Power screen', () => {
     });
     expect(body.getAttribute('tabindex')).toBe('0');
     expect(screen.getByRole('link', { name: /^out 2, free/ })).toBeTruthy();
+  });
+});
+
+describe('what was measured off a battery', () => {
+  const drawn = { watts: 66, plusMinus: 1, by: 'Jonna Brask', when: '2026-11-24', counts: true };
+
+  it('stands beside what the nameplates say, and says when it counts no more', () => {
+    const { container, rerender } = render(
+      <MeasuredDraw plate={{ ...plate, drawn }} mayMeasure={false} onMeasure={vi.fn()} />,
+    );
+    expect(container.textContent).toContain('66.0 ± 1.0 W, nameplates say 60.0 W Jonna Brask, 2026-11-24');
+    expect(screen.queryByRole('button')).toBeNull();
+    rerender(<MeasuredDraw plate={{ ...plate, drawn: { ...drawn, counts: false } }} mayMeasure onMeasure={vi.fn()} />);
+    expect(container.textContent).toContain('other things hang on it now');
+  });
+
+  it('is said with how far it may be off, refused where it cannot be, and taken back', () => {
+    const onMeasure = vi.fn();
+    const { rerender } = render(<MeasuredDraw plate={plate} mayMeasure onMeasure={onMeasure} />);
+    fireEvent.click(screen.getByRole('button', { name: 'Measured at the battery' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Judge the day by it' }));
+    expect(screen.getByRole('alert').textContent).toContain('above 0 up to 5000 W');
+    fireEvent.change(screen.getByLabelText('Measured, W'), { target: { value: '66,4' } });
+    fireEvent.change(screen.getByLabelText('May be off by, W'), { target: { value: '1' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Judge the day by it' }));
+    expect(onMeasure).toHaveBeenLastCalledWith(66.4, 1);
+    rerender(<MeasuredDraw plate={{ ...plate, drawn }} mayMeasure onMeasure={onMeasure} />);
+    fireEvent.click(screen.getByRole('button', { name: 'take it back' }));
+    expect(onMeasure).toHaveBeenLastCalledWith(0, 0);
   });
 });

@@ -65,6 +65,9 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
           <dt>otherwise</dt>
           <dd>{test.why}</dd>
         </dl>
+        {test.settles === 'DRAW' && (
+          <p className="soft">The day is judged by what is measured here, for as long as the same things hang on it.</p>
+        )}
         {test.part && (
           <p className="noprint">
             <Link to={at.at('bench', { part: test.part, config: test.configuration })}>on the Bench</Link>

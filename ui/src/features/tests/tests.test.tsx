@@ -28,6 +28,7 @@ const test = (key: string, more: Partial<Test> = {}): Test => ({
   configuration: 'studio',
   lens: '',
   part: '',
+  settles: 'NOTHING',
   standing: 'OPEN',
   results: [],
   ...more,

@@ -3134,6 +3134,15 @@ export interface components {
             /** @enum {string} */
             view: "LEFT" | "RIGHT" | "FRONT" | "ABOVE";
         };
+        DrawnView: {
+            by: string;
+            counts: boolean;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            watts: number;
+            when: string;
+        };
         DriveRod: {
             swings: number[];
             /** Format: double */
@@ -3208,6 +3217,18 @@ export interface components {
              */
             kind: "DERIVE";
             title: string;
+        };
+        EditDraws: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "DRAWS";
+            placement: string;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            watts: number;
         };
         EditDropLens: {
             /**
@@ -3376,7 +3397,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditSet"] | components["schemas"]["EditFeel"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditPlug"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"];
+        EditRequest: components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditDraws"] | components["schemas"]["EditSet"] | components["schemas"]["EditFeel"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditPlug"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4881,18 +4902,22 @@ export interface components {
             bootSeconds: number;
             /** Format: double */
             carriedHours: number | null;
+            drawn: components["schemas"]["DrawnView"] | null;
             hotSwap: boolean;
             /** Format: double */
             idleWatts: number;
             keepsOn: string;
             /** Format: double */
             lostWatts: number;
+            /** Format: double */
+            nameplateWatts: number;
             /** Format: int32 */
             needed: number;
             /** Format: double */
             nightHours: number;
             now: components["schemas"]["DayView"] | null;
             others: components["schemas"]["PartName"][];
+            part: string;
             plate: string;
             /** Format: double */
             runningWatts: number;
@@ -4947,6 +4972,8 @@ export interface components {
             islands: components["schemas"]["Island"][];
             lens: string;
             plates: components["schemas"]["PlateView"][];
+            /** Format: int32 */
+            revision: number;
             tree: components["schemas"]["FeedRow"][];
         };
         Pretence: {
@@ -5632,6 +5659,8 @@ export interface components {
             place: "SCALE" | "SUPPORT" | "RIG" | "FRONT" | "POWER" | "PICTURE" | "SOUND" | "MEDIA";
             print: string;
             results: components["schemas"]["TestFound"][];
+            /** @enum {string} */
+            settles: "NOTHING" | "DRAW";
             /** @enum {string} */
             standing: "OPEN" | "CHANGED" | "UNDECIDED" | "FAILED" | "ONCE" | "PASSED" | "WAIVED";
             title: string;

@@ -20,6 +20,7 @@ import wideharbor.app.job.StoredJob;
 import wideharbor.app.live.Happened;
 import wideharbor.app.security.Accounts;
 import wideharbor.app.web.Refusal;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.benchtest.Band;
 import wideharbor.core.benchtest.BenchTest;
@@ -35,6 +36,7 @@ public class BenchTestService {
     private final TestRows rows;
     private final BenchTests tests;
     private final Readings readings;
+    private final ReadingsKept kept;
     private final Accounts accounts;
     private final Happened happened;
     private final Clock clock;
@@ -45,6 +47,7 @@ public class BenchTestService {
             TestRows rows,
             BenchTests tests,
             Readings readings,
+            ReadingsKept kept,
             Accounts accounts,
             Happened happened,
             Clock clock) {
@@ -53,6 +56,7 @@ public class BenchTestService {
         this.rows = rows;
         this.tests = tests;
         this.readings = readings;
+        this.kept = kept;
         this.accounts = accounts;
         this.happened = happened;
         this.clock = clock;
@@ -73,7 +77,9 @@ public class BenchTestService {
     @Transactional
     public void found(Standpoint at, List<BenchTestController.Found> found, String who) {
         StoredJob stored = open(at);
+        JobAnalysis analyses = reports.of(stored).analyses();
         TestPlan plan = plan(at, stored);
+        StoredJob stands = stored;
         Set<String> known = new HashSet<>(
                 rows.known(found.stream().map(BenchTestController.Found::id).toList()));
         List<TestRow> fresh = new ArrayList<>();
@@ -82,6 +88,7 @@ public class BenchTestService {
             TestResult result = result(test, one, stored.revision(), who);
             if (known.add(one.id())) {
                 fresh.add(new TestRow(one.id(), at.job(), result));
+                stands = kept.keep(stands, analyses, test, result);
             }
         }
         rows.saveAll(fresh);

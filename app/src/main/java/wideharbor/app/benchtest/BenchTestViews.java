@@ -61,6 +61,7 @@ public final class BenchTestViews {
             String configuration,
             String lens,
             String part,
+            BenchTest.Settles settles,
             TestState.Standing standing,
             List<TestFound> results) {
         static TestLine of(BenchTest test, TestState state, UnaryOperator<String> name) {
@@ -83,6 +84,7 @@ public final class BenchTestViews {
                     test.at().configuration().toString(),
                     test.lens().toString(),
                     test.part().map(PlacementId::toString).orElse(""),
+                    test.settles(),
                     state.standing(),
                     state.results().stream().map(r -> found(test, r, name)).toList());
         }

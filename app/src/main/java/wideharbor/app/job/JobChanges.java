@@ -117,9 +117,21 @@ public class JobChanges {
     public StoredJob changeGear(StoredJob before, BuildId build, GearPackage after, String why) {
         int revision = store.saveGear(before, build, after);
         store.reopen(before, why);
+        return stands(before.revised(revised(before, build, revision)), reports.change(before, after));
+    }
+
+    /** A body is judged by what was measured on it; how far the job is on its way out stays as it is. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public StoredJob measured(StoredJob before, BuildId build, GearPackage after) {
+        int revision = store.saveGear(before, build, after);
+        store.revise(before);
+        return stands(before.revised(revised(before, build, revision)), reports.change(before, after));
+    }
+
+    private static Map<BuildId, Integer> revised(StoredJob before, BuildId build, int revision) {
         Map<BuildId, Integer> revisions = new LinkedHashMap<>(before.buildRevisions());
         revisions.put(build, revision);
-        return stands(before.revised(revisions), reports.change(before, after));
+        return revisions;
     }
 
     @Transactional(propagation = Propagation.MANDATORY)

@@ -293,6 +293,11 @@ public class JobStore {
         reopen(before, CHANGED);
     }
 
+    /** A new revision of what nobody has signed yet. */
+    void revise(StoredJob before) {
+        row(before.job().id()).revision++;
+    }
+
     /** @param why what changed, for whoever had signed it */
     void reopen(StoredJob before, String why) {
         JobRow row = row(before.job().id());

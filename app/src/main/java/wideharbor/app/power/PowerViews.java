@@ -4,10 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
 import wideharbor.core.brief.DayBlock;
+import wideharbor.core.build.Drawn;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.power.CabinRule;
 import wideharbor.core.power.DayOfPower;
 import wideharbor.core.power.KeepsOn;
@@ -18,6 +21,7 @@ final class PowerViews {
     private PowerViews() {}
 
     record Power(
+            int revision,
             ConfigurationId configuration,
             LensId lens,
             List<PowerSheet.FeedRow> tree,
@@ -34,7 +38,15 @@ final class PowerViews {
         }
     }
 
+    /** {@code counts}: just the same things hang on the battery as when it was measured. */
+    record DrawnView(double watts, double plusMinus, String by, String when, boolean counts) {
+        static DrawnView of(Drawn d, boolean counts, UnaryOperator<String> name) {
+            return new DrawnView(d.watts(), d.plusMinus(), name.apply(d.by()), d.when(), counts);
+        }
+    }
+
     record PlateView(
+            PlacementId part,
             String battery,
             String plate,
             boolean hotSwap,
@@ -42,6 +54,8 @@ final class PowerViews {
             OptionalDouble carriedHours,
             double bootSeconds,
             double runningWatts,
+            double nameplateWatts,
+            Optional<DrawnView> drawn,
             double idleWatts,
             double lostWatts,
             int atHand,
@@ -52,8 +66,9 @@ final class PowerViews {
             Optional<DayView> now,
             Optional<DayView> then,
             List<String> unknown) {
-        static PlateView of(PowerSheet.PlateDay p) {
+        static PlateView of(PowerSheet.PlateDay p, UnaryOperator<String> name) {
             return new PlateView(
+                    p.part(),
                     p.battery(),
                     p.plate(),
                     p.keepsOn() != KeepsOn.NOTHING,
@@ -61,6 +76,8 @@ final class PowerViews {
                     p.carriedHours(),
                     p.bootSeconds(),
                     p.runningWatts(),
+                    p.nameplateWatts(),
+                    p.drawn().map(d -> DrawnView.of(d, p.drawnCounts(), name)),
                     p.idleWatts(),
                     p.lostWatts(),
                     p.atHand(),

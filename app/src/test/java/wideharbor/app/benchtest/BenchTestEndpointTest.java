@@ -73,6 +73,45 @@ class BenchTestEndpointTest {
         assertEquals("creeps", passed.at("/results/3/remark").asString());
     }
 
+    private JsonNode plate(String job) {
+        return tech.get("/api/jobs/" + job + "/builds/a/power").json().at("/plates/0");
+    }
+
+    /** Off its battery the rig takes more than its nameplates say: the day is judged by that, and it can be undone. */
+    @Test
+    void aMeasuredDrawIsWhatTheDayIsJudgedBy() {
+        String job = RunningApp.copyOf("second-bell");
+        OnTheWay.built(job);
+        String draw = "a:draw:studio:battery";
+        double nameplates = plate(job).path("nameplateWatts").asDouble();
+        assertEquals("DRAW", test(job, draw).path("settles").asString());
+        Map<String, Object> found = found(job, draw, Map.of("value", 90, "plusMinus", 1));
+        assertEquals(200, send(tech, job, found).status());
+        assertEquals(200, send(tech, job, found).status(), "sent twice it is one edit");
+        assertEquals(90, plate(job).path("runningWatts").asDouble(), 1e-9);
+        assertEquals(nameplates, plate(job).path("nameplateWatts").asDouble(), 1e-9);
+        assertEquals("Jonna Brask", plate(job).at("/drawn/by").asString());
+        assertTrue(plate(job).at("/drawn/counts").asBoolean());
+        assertEquals("FAILED", test(job, draw).path("standing").asString());
+        JsonNode stands = tech.get("/api/jobs/" + job).json();
+        assertEquals("BUILT", stands.path("stage").asString());
+        JsonNode bench = tech.get("/api/jobs/" + job + "/builds/a/bench").json();
+        assertTrue(bench.path("findings").toString().contains("power.differs"), "told as a caution");
+        Client.Answer undone = tech.post(
+                "/api/jobs/" + job + "/builds/a/undo",
+                Map.of(
+                        "revision",
+                        bench.path("revision").asInt(),
+                        "configuration",
+                        "studio",
+                        "lens",
+                        "",
+                        "anyway",
+                        false));
+        assertEquals(200, undone.status(), undone.text());
+        assertEquals(nameplates, plate(job).path("runningWatts").asDouble(), 1e-9);
+    }
+
     @Test
     void whatIsMeasuredIsJudgedHere() {
         String job = RunningApp.copyOf("second-bell");

@@ -14,6 +14,7 @@ import wideharbor.core.job.ConfigurationKey;
  * @param how in one or two sentences
  * @param twice whether a second person must find the same
  * @param why what happens on the day otherwise
+ * @param settles what a figure found here is good for beyond the test
  * @param at the configuration in which it is made
  */
 @RecordBuilder
@@ -30,7 +31,16 @@ public record BenchTest(
         String why,
         ConfigurationKey at,
         @RecordBuilder.Initializer("ANY_LENS") LensId lens,
-        Optional<PlacementId> part) {
+        Optional<PlacementId> part,
+        @RecordBuilder.Initializer("NOTHING") Settles settles) {
+    /** What a reading stands for from then on, in place of what was computed. */
+    public enum Settles {
+        NOTHING,
+        /** What the rig takes from its part, a battery. */
+        DRAW
+    }
+
+    public static final Settles NOTHING = Settles.NOTHING;
     public static final Instrument BY_HAND = Instrument.NONE;
     public static final LensId ANY_LENS = LensId.NONE;
 

@@ -38,8 +38,8 @@ final class PowerTests {
     }
 
     private static BenchTest draw(RigAnalysis rig, FeedTree.Source source) {
-        FeedTree.Load load = rig.feeds().loadOn(source);
-        Ranged watts = rig.feeds().costOf(source);
+        FeedTree.Load load = rig.feeds().byNameplates(source);
+        Ranged watts = load.running();
         boolean known = load.isComplete() && watts.value() > 0;
         return Tests.of(rig, "draw:" + rig.rig().configuration().id(), Place.POWER, source.battery())
                 .title("Long run off " + source.battery().title())
@@ -54,6 +54,7 @@ final class PowerTests {
                                         watts.value(), watts.range(), rig.rule(Rule.MEASURED_DIFFERS), "W")
                                 : Band.Measure.asItIs("W"))
                 .instrument(Instrument.POWER_METER)
+                .settles(BenchTest.Settles.DRAW)
                 .why("Nameplates are neither what a thing draws nor what all of them draw together.")
                 .build();
     }

@@ -336,7 +336,7 @@ public record Build(
 
     private static List<Command> unnamed(List<Command> overlay, Set<PlacementId> pieces) {
         return overlay.stream()
-                .filter(c -> !(c instanceof Command.Identify)
+                .filter(c -> !(c instanceof Command.Identify || c instanceof Command.Draw)
                         && !(c instanceof Command.Weigh w && pieces.contains(w.placement())))
                 .toList();
     }

@@ -1,6 +1,7 @@
 package wideharbor.core.build;
 
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.ConfigurationId;
@@ -45,6 +46,9 @@ public sealed interface Command {
 
     /** Gives a part the mass that the scale shows; an unknown one takes it back. */
     record Weigh(PlacementId placement, Figure massGrams) implements Command {}
+
+    /** Says what the rig was measured to take from a battery; empty takes it back. */
+    record Draw(PlacementId placement, Optional<Drawn> drawn) implements Command {}
 
     /** Says which of the house's pieces a part is; an empty code takes it back. */
     record Identify(PlacementId placement, String piece) implements Command {}

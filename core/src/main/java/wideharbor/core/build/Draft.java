@@ -85,6 +85,8 @@ final class Draft {
             return retype(c, catalogue);
         } else if (command instanceof Command.Weigh c) {
             return weigh(c);
+        } else if (command instanceof Command.Draw c) {
+            return draw(c);
         } else if (command instanceof Command.Identify c) {
             return identify(c);
         } else if (command instanceof Command.Trust c) {
@@ -105,6 +107,12 @@ final class Draft {
         Placement old = present(c.placement());
         placements.put(old.id(), old.weighing(c.massGrams()));
         return new Command.Weigh(old.id(), old.weighedGrams());
+    }
+
+    private Command draw(Command.Draw c) {
+        Placement old = present(c.placement());
+        placements.put(old.id(), old.giving(c.drawn()));
+        return new Command.Draw(old.id(), old.drawn());
     }
 
     private Command identify(Command.Identify c) {

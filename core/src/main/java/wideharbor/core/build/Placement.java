@@ -2,6 +2,7 @@ package wideharbor.core.build;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import wideharbor.core.catalog.TypeRef;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
@@ -9,11 +10,13 @@ import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Require;
 
 /**
- * One part in the build. What was weighed on this very piece overrides the catalogue's mass.
+ * One part in the build. What was measured on this very piece overrides what its type and its devices' say.
  *
+ * @param drawn of a battery: what the rig was measured to take from it
  * @param piece the code of the house's piece that it is; empty while nobody said which
  */
-public record Placement(PlacementId id, TypeRef type, String label, Figure weighedGrams, String piece) {
+public record Placement(
+        PlacementId id, TypeRef type, String label, Figure weighedGrams, Optional<Drawn> drawn, String piece) {
     public static final Figure NOT_WEIGHED = Figure.unknown("not weighed");
 
     public Placement {
@@ -29,7 +32,7 @@ public record Placement(PlacementId id, TypeRef type, String label, Figure weigh
 
     /** One of a type of which nothing else is known. */
     public static Placement of(PlacementId id, TypeRef type, String label) {
-        return new Placement(id, type, label, NOT_WEIGHED, "");
+        return new Placement(id, type, label, NOT_WEIGHED, Optional.empty(), "");
     }
 
     /** What is known of this very piece, as commands that say it of a part of which nothing is known. */
@@ -41,6 +44,9 @@ public record Placement(PlacementId id, TypeRef type, String label, Figure weigh
         if (!weighedGrams.equals(NOT_WEIGHED)) {
             known.add(new Command.Weigh(id, weighedGrams));
         }
+        if (drawn.isPresent()) {
+            known.add(new Command.Draw(id, drawn));
+        }
         return known;
     }
 
@@ -49,10 +55,14 @@ public record Placement(PlacementId id, TypeRef type, String label, Figure weigh
     }
 
     Placement weighing(Figure grams) {
-        return new Placement(id, type, label, grams, piece);
+        return new Placement(id, type, label, grams, drawn, piece);
     }
 
     Placement being(String code) {
-        return new Placement(id, type, label, weighedGrams, code);
+        return new Placement(id, type, label, weighedGrams, drawn, code);
+    }
+
+    Placement giving(Optional<Drawn> watts) {
+        return new Placement(id, type, label, weighedGrams, watts, piece);
     }
 }

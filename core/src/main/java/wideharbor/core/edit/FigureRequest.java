@@ -1,6 +1,7 @@
 package wideharbor.core.edit;
 
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.build.Drawn;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.Id;
@@ -47,6 +48,20 @@ public sealed interface FigureRequest extends EditRequest {
             return new Prepared(
                     "Weigh " + analysis.rig().title(placement) + ", " + Math.round(grams) + " g",
                     PartEdits.weigh(analysis, placement, Figure.measured(grams, occasion.who(), occasion.when())));
+        }
+    }
+
+    /** Keeps what a meter said the rig takes from a battery in this configuration; 0 W takes it back. */
+    record Draws(PlacementId placement, double watts, double plusMinus) implements FigureRequest {
+        public Draws {
+            Id.some("Battery", placement);
+            Require.within("Watts off a battery", watts, 0, Drawn.MOST_WATTS, "W");
+            Require.within("What they may be off by", plusMinus, 0, watts, "W");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return DrawRequests.prepare(analysis, this, occasion);
         }
     }
 

@@ -162,6 +162,14 @@ final class BuildDifferences {
                     part.weighedGrams().toString()));
             edit.add(Scoped.base(new Command.Weigh(part.id(), part.weighedGrams())));
         }
+        if (!old.drawn().equals(part.drawn())) {
+            lines.add(new Line(Kind.CHANGED, "watts off", part.id().toString(), watts(old), watts(part)));
+            edit.add(Scoped.base(new Command.Draw(part.id(), part.drawn())));
+        }
+    }
+
+    private static String watts(Placement part) {
+        return part.drawn().map(d -> d.watts() + " W").orElse("not measured");
     }
 
     private void cables() {

@@ -7,9 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules;
 import wideharbor.core.build.CableRun;
+import wideharbor.core.build.Drawn;
 import wideharbor.core.build.SocketRef;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.id.PlacementId;
@@ -253,7 +255,31 @@ public final class FeedTree {
      * Watts that a battery gives in the mean of a charge: all its outlets, what cables and converters lose included.
      */
     public Load loadOn(Source source) {
+        Load byNameplates = byNameplates(source);
+        return measured(source).map(m -> MeasuredDraw.of(m).mean(byNameplates)).orElse(byNameplates);
+    }
+
+    /** The same as the nameplates of what hangs on it sum up to, whatever was measured. */
+    public Load byNameplates(Source source) {
         return load(Charge.NOMINAL, point -> point.mean(source), names(source));
+    }
+
+    /** What was measured off a battery with just what hangs on it now. */
+    public Optional<Drawn> measured(Source source) {
+        return source.battery().placement().drawn().filter(d -> d.with().equals(on(source)));
+    }
+
+    /** What hangs on a battery, in words that are the same as long as it is the same. */
+    public String on(Source source) {
+        return under(source).stream()
+                .map(l -> l.device().type().ref() + " " + l.input().socket())
+                .sorted()
+                .collect(Collectors.joining(", "));
+    }
+
+    /** The source whose battery a part is. */
+    public Optional<Source> sourceAt(PlacementId battery) {
+        return sources.stream().filter(s -> s.battery().id().equals(battery)).findFirst();
     }
 
     /** Watts of its own charge that its load costs a battery, at the cold of the {@link Estimates} and their middle. */
@@ -263,7 +289,10 @@ public final class FeedTree {
 
     /** Watts that a battery is asked for at the end of the usable charge, where it is asked for most. */
     public Load askedOf(Source source) {
-        return load(Charge.END, point -> point.asked(source), names(source));
+        Load byNameplates = load(Charge.END, point -> point.asked(source), names(source));
+        return measured(source)
+                .map(m -> MeasuredDraw.of(m).asked(byNameplates(source), byNameplates))
+                .orElse(byNameplates);
     }
 
     /** Whether every draw is on file that goes through the cables on the way to what an outlet feeds. */
@@ -381,6 +410,17 @@ public final class FeedTree {
      * names them.
      */
     public double drawOn(Source source, Function<PlacementId, State> state) {
+        double byNameplates = drawnByNameplates(source, state);
+        return measured(source)
+                .map(m -> MeasuredDraw.of(m)
+                        .at(
+                                byNameplates,
+                                drawnByNameplates(source, part -> State.STANDBY),
+                                byNameplates(source).runningWatts()))
+                .orElse(byNameplates);
+    }
+
+    private double drawnByNameplates(Source source, Function<PlacementId, State> state) {
         return WorkingPoint.of(this, Charge.NOMINAL, state).mean(source);
     }
 
@@ -408,15 +448,15 @@ public final class FeedTree {
     }
 
     /**
-     * Where the watts of a battery go while everything runs: to the devices, and as heat in the cables and converters
-     * between.
+     * Where the watts of a battery go while everything runs as nameplates say: to the devices, and as heat in the
+     * cables and converters between.
      *
      * @param drawnWatts what the battery gives
      */
     public record Flow(double drawnWatts, double deliveredWatts, double lostWatts) {}
 
     public Flow flow(Source source) {
-        double drawn = loadOn(source).runningWatts();
+        double drawn = byNameplates(source).runningWatts();
         double delivered = 0;
         for (Outlet outlet : source.outlets()) {
             List<Link> all = new ArrayList<>();

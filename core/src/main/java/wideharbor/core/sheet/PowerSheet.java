@@ -13,6 +13,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
+import wideharbor.core.build.Drawn;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
@@ -107,7 +108,11 @@ public record PowerSheet(
     /**
      * A plate's day, as the package is and as it would be changed.
      *
-     * @param lostWatts of the running ones, as heat in converters
+     * @param runningWatts as measured where that counts
+     * @param nameplateWatts that the nameplates sum up to
+     * @param drawn what was measured off this battery
+     * @param drawnCounts whether just the same things hang on it as then
+     * @param lostWatts of those by nameplates, as heat in converters
      * @param wattsPerBay of the bays there are, or of usual ones
      * @param nightHours from wrap to call
      * @param carriedHours for how long small batteries in bays carry what they are in, where they keep the rig on
@@ -119,12 +124,16 @@ public record PowerSheet(
      * @param unknown draws or capacities not on file; then there is no day to tell
      */
     public record PlateDay(
+            PlacementId part,
             String battery,
             String plate,
             KeepsOn keepsOn,
             OptionalDouble carriedHours,
             double bootSeconds,
             double runningWatts,
+            double nameplateWatts,
+            Optional<Drawn> drawn,
+            boolean drawnCounts,
             double idleWatts,
             double lostWatts,
             int atHand,
@@ -244,6 +253,7 @@ public record PowerSheet(
         double usable = analysis.rule(Rule.USABLE_CHARGE);
         Optional<DayOfPower.Plate> now = p.plate();
         return new PlateDay(
+                p.source().battery().id(),
                 p.source().battery().title(),
                 p.source().plate().map(Placed::title).orElse(""),
                 p.keepsOn(),
@@ -254,6 +264,9 @@ public record PowerSheet(
                         b -> RunTime.usableWattHours(b, analysis.job().brief().temperatureC(), analysis.rules())),
                 p.bootSeconds(),
                 p.runningWatts(),
+                analysis.feeds().byNameplates(p.source()).runningWatts(),
+                p.source().battery().placement().drawn(),
+                analysis.feeds().measured(p.source()).isPresent(),
                 p.idleWatts(),
                 analysis.feeds().flow(p.source()).lostWatts(),
                 p.cells().size(),

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.AsksBuilder;
@@ -20,6 +21,7 @@ import wideharbor.core.build.CableRun;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
+import wideharbor.core.build.Drawn;
 import wideharbor.core.build.GearPackage;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
@@ -78,8 +80,17 @@ public final class Rigs {
 
     /** What a scale said of a part. */
     public Rigs weighed(String placement, Figure grams) {
-        placements.replaceAll(
-                p -> p.id().toString().equals(placement) ? new Placement(p.id(), p.type(), p.label(), grams, "") : p);
+        placements.replaceAll(p -> p.id().toString().equals(placement)
+                ? new Placement(p.id(), p.type(), p.label(), grams, p.drawn(), "")
+                : p);
+        return this;
+    }
+
+    /** What a meter showed off a battery. */
+    public Rigs drawn(String battery, Drawn drawn) {
+        placements.replaceAll(p -> p.id().toString().equals(battery)
+                ? new Placement(p.id(), p.type(), p.label(), p.weighedGrams(), Optional.of(drawn), p.piece())
+                : p);
         return this;
     }
 

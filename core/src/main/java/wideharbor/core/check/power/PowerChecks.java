@@ -13,6 +13,7 @@ public final class PowerChecks {
                 new VoltageWindow(),
                 new OutputLoad(),
                 new BatteryLoad(),
+                new DrawAsMeasured(),
                 new DayRuntime(),
                 new StuckToBattery(),
                 new PackedForPlates(),
