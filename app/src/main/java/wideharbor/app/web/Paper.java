@@ -2,6 +2,8 @@ package wideharbor.app.web;
 
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.render.DefaultObjectDrawerFactory;
+import java.awt.Graphics2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -34,16 +36,26 @@ public final class Paper {
         engine.setTemplateResolver(templates);
     }
 
-    /** A filled template as an A4 document. */
+    /** A filled template as a document. */
     public byte[] pdf(String template, Map<String, Object> values) {
-        return render(html(template, values));
+        return render(html(template, values), Map.of());
+    }
+
+    /** Something that is drawn into a field of the page: width and height in points. */
+    public interface Drawn {
+        void draw(Graphics2D ink, double width, double height);
+    }
+
+    /** @param drawn by the key that an {@code object} of type "drawn" names as its {@code data} */
+    public byte[] pdf(String template, Map<String, Object> values, Map<String, Drawn> drawn) {
+        return render(html(template, values), drawn);
     }
 
     String html(String template, Map<String, Object> values) {
         return engine.process(template, new Context(Locale.ROOT, values));
     }
 
-    static byte[] render(String html) {
+    static byte[] render(String html, Map<String, Drawn> drawn) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFont(() -> PDDocument.class.getResourceAsStream(FONT), "paper");
@@ -52,6 +64,20 @@ public final class Paper {
                 (address, type) -> address.startsWith("data:"),
                 ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
         builder.useUriResolver((base, address) -> address != null && address.startsWith("data:") ? address : null);
+        DefaultObjectDrawerFactory drawers = new DefaultObjectDrawerFactory();
+        drawers.registerDrawer("drawn", (element, x, y, width, height, device, context, dotsPerPixel) -> {
+            Drawn picture = drawn.get(element.getAttribute("data"));
+            if (picture != null) {
+                device.drawWithGraphics(
+                        (float) x,
+                        (float) y,
+                        (float) width / dotsPerPixel,
+                        (float) height / dotsPerPixel,
+                        ink -> picture.draw(ink, width / dotsPerPixel, height / dotsPerPixel));
+            }
+            return Map.of();
+        });
+        builder.useObjectDrawerFactory(drawers);
         builder.withHtmlContent(html, null);
         builder.toStream(out);
         try {

@@ -82,6 +82,9 @@ class RolesTest {
             GET,    /api/jobs/JOB/packing,                                    401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/calendar.ics,                               401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/case-labels.pdf,                            401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/papers,                                     401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/book.pdf?sheets=PULL,                       401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/jobs/JOB/cards/SOUND.pdf,                            401, ok,  ok,  ok,  ok,  ok
             GET,    /api/stock/labels.pdf?text=body,                          401, ok,  ok,  ok,  ok,  403
             POST,   /api/jobs/JOB/packing/scans,                              401, ok,  403, ok,  403, 403
             GET,    /api/instruments,                                         401, ok,  ok,  ok,  ok,  403

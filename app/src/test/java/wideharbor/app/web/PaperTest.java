@@ -29,9 +29,12 @@ class PaperTest {
         Files.write(picture, onePixel());
         try {
             String address = "http://127.0.0.1:" + outside.getAddress().getPort() + "/x";
-            byte[] with = Paper.render("<html><head><link rel='stylesheet' href='" + address + "'/><style>@import url('"
-                    + address + "'); body { background: url('" + address + "') }</style></head><body>words<img src='"
-                    + address + "'/><img src='" + picture.toUri() + "'/></body></html>");
+            byte[] with = Paper.render(
+                    "<html><head><link rel='stylesheet' href='" + address + "'/><style>@import url('"
+                            + address + "'); body { background: url('" + address
+                            + "') }</style></head><body>words<img src='"
+                            + address + "'/><img src='" + picture.toUri() + "'/></body></html>",
+                    Map.of());
             try (var document = org.apache.pdfbox.Loader.loadPDF(with)) {
                 assertEquals(
                         "words",

@@ -1,0 +1,132 @@
+package wideharbor.core.book;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.brief.Brief;
+import wideharbor.core.check.Finding;
+import wideharbor.core.check.Judged;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.geometry.View;
+import wideharbor.core.job.Job;
+import wideharbor.core.quantity.Words;
+import wideharbor.core.sheet.Requirements;
+
+/** The job on one page, what it asks, and what is to be known of it. */
+final class OverviewPages {
+    private OverviewPages() {}
+
+    static Page overview(Judged judged) {
+        Job job = judged.job();
+        Brief brief = job.brief();
+        List<Block> blocks = new ArrayList<>();
+        Tables days = Tables.of("The days").words("", 1).words("", 3);
+        days.row("prep", brief.dates().prep().toString());
+        days.row("loads out", brief.dates().load().toString().replace('T', ' '));
+        days.row("first day of shooting", brief.dates().shoot().toString());
+        days.row("back", brief.dates().back().toString());
+        days.row("where", brief.place().isEmpty() ? "not said" : brief.place());
+        days.row("climate", Words.one(brief.temperatureC()) + " °C, " + Words.hours(brief.hoursOn()) + " on a day");
+        blocks.add(days.make());
+        Tables crew = Tables.of("People").words("", 1).words("", 3);
+        person(crew, "operator", brief.crew().operator());
+        person(crew, "focus", brief.crew().focusPuller());
+        person(crew, "technician in charge", brief.crew().lead());
+        crew.onto(blocks);
+        Tables bodies = Tables.of("Bodies, as they are worn")
+                .words("body", 2)
+                .words("worn", 3)
+                .words("carried by", 3)
+                .figures("mass", 1)
+                .words("stands", 2);
+        for (RigAnalysis rig : Book.worn(judged)) {
+            bodies.row(
+                    rig.build().title(),
+                    rig.rig().configuration().title(),
+                    rig.rig()
+                            .find(rig.rig().configuration().support())
+                            .map(p -> p.title())
+                            .orElse("nothing yet"),
+                    Words.kg(rig.carried().grams()),
+                    Verdict.of(judged.of(rig.key()), job).clear() ? "clear" : "held");
+        }
+        bodies.onto(blocks);
+        Book.first(judged).stream()
+                .limit(1)
+                .forEach(rig -> blocks.add(
+                        new Block.Picture(Book.of(rig), rig.key(), rig.rig().lens(), List.of(View.LEFT, View.FRONT))));
+        if (!brief.notes().isEmpty()) {
+            blocks.add(
+                    new Block.Lines("Notes of the brief", brief.notes().lines().toList()));
+        }
+        return new Page(SheetKind.OVERVIEW, job.title(), judged.verdict().inWords(), blocks);
+    }
+
+    private static void person(Tables crew, String does, String name) {
+        if (!name.isEmpty()) {
+            crew.row(does, name);
+        }
+    }
+
+    static Page asked(Judged judged) {
+        Tables table = Tables.of("")
+                .words("asked", 4)
+                .words("from", 1)
+                .words("stands", 1)
+                .words("by", 5);
+        for (Requirements.Requirement r : Requirements.of(judged)) {
+            table.row(
+                    r.text(),
+                    r.from(),
+                    switch (r.status()) {
+                        case MET -> "met";
+                        case NOT_MET -> "not met";
+                        case UNDECIDED -> "open";
+                    },
+                    String.join("; ", r.decidedBy()));
+        }
+        List<Block> blocks = new ArrayList<>();
+        table.onto(blocks);
+        return new Page(SheetKind.ASKED, SheetKind.ASKED.title(), judged.job().title(), blocks);
+    }
+
+    /** What holds it, what somebody has read or waived, and why; each fault once. */
+    static Page findings(Judged judged) {
+        Job job = judged.job();
+        List<Block> blocks = new ArrayList<>();
+        Tables open = Tables.of("Open").words("", 1).words("what", 5).words("why", 6);
+        Tables read = Tables.of("Read").words("what", 5).words("why", 6);
+        List<String> told = new ArrayList<>();
+        for (Finding f : judged.report().findings()) {
+            if (f.severity() == Severity.NOTE || told.contains(f.title())) {
+                continue;
+            }
+            told.add(f.title());
+            if (Verdict.isWaived(f, job.waivers())) {
+                continue;
+            }
+            if (Verdict.of(List.of(f), job).clear()) {
+                read.row(f.title(), f.why());
+            } else {
+                open.row(f.severity().name().toLowerCase(Locale.ROOT), f.title(), f.why());
+            }
+        }
+        open.onto(blocks);
+        read.onto(blocks);
+        Tables waived = Tables.of("Waived by a lead").words("what", 5).words("reason", 6);
+        told.clear();
+        for (Finding f : judged.report().findings()) {
+            job.waivers().stream()
+                    .filter(w -> w.finding().equals(f.key()) && !told.contains(f.title()))
+                    .findFirst()
+                    .ifPresent(w -> {
+                        told.add(f.title());
+                        waived.row(f.title(), w.reason());
+                    });
+        }
+        waived.onto(blocks);
+        return new Page(SheetKind.FINDINGS, SheetKind.FINDINGS.title(), job.title(), blocks);
+    }
+}

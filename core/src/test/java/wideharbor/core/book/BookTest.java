@@ -1,0 +1,98 @@
+package wideharbor.core.book;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Judged;
+import wideharbor.core.quantity.Figure;
+import wideharbor.core.testkit.Bag;
+import wideharbor.core.testkit.Rigs;
+
+/** The papers say what the sheets say. */
+class BookTest {
+    private static Judged judged() {
+        Rigs rigs = Bag.powered()
+                .with("lamp", Bag.device("lamp", Figure.maker(40), Figure.maker(40)))
+                .join("j", "body:side", "lamp:foot")
+                .cable("k", Bag.cable("wire", "1+ 2−", 0, 300), "plate:out-1", "lamp:in");
+        return CheckEngine.standard().judge(rigs.job());
+    }
+
+    private static Block.Table table(Page page, String title) {
+        return page.blocks().stream()
+                .filter(b -> b instanceof Block.Table && b.title().equals(title))
+                .map(Block.Table.class::cast)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no table '" + title + "' on " + page));
+    }
+
+    private static Page page(SheetKind kind) {
+        return Book.of(judged(), Set.of(kind)).pages().get(0);
+    }
+
+    @Test
+    void numbersPartsAsTheyAreDrawn() {
+        Block.Table parts = table(page(SheetKind.BUILD), "Parts, numbered as drawn");
+        List<String> numbers = parts.rows().stream().map(r -> r.get(0)).toList();
+        assertEquals(
+                IntStream.rangeClosed(1, parts.rows().size())
+                        .mapToObj(String::valueOf)
+                        .toList(),
+                numbers);
+        assertTrue(parts.rows().stream()
+                .anyMatch(r -> r.get(1).equals("lamp") && r.get(3).startsWith("body")));
+    }
+
+    @Test
+    void tellsTheCableWithWhatItNeedsAndHas() {
+        List<String> row = table(page(SheetKind.CABLES), "").rows().get(0);
+        assertTrue(row.get(1).contains("wire"), row.toString());
+        assertTrue(row.get(4).endsWith(", 300 mm"), row.toString());
+    }
+
+    @Test
+    void leavesOutSheetsWithNothingToTell() {
+        Set<SheetKind> there =
+                Book.of(judged()).pages().stream().map(Page::sheet).collect(Collectors.toSet());
+        assertFalse(there.contains(SheetKind.MEDIA));
+        assertTrue(there.containsAll(
+                EnumSet.of(SheetKind.OVERVIEW, SheetKind.BUILD, SheetKind.STEPS, SheetKind.POWER, SheetKind.SETTINGS)));
+    }
+
+    /** Power is told as judged: 40 W off the battery. */
+    @Test
+    void tellsTheDayAsItIsJudged() {
+        List<String> row = table(page(SheetKind.POWER), "Batteries").rows().get(0);
+        assertEquals("40 W", row.get(1));
+        assertEquals("1", row.get(2));
+    }
+
+    @Test
+    void aCardSaysWhatItLeavesOut() {
+        List<List<String>> rows =
+                IntStream.range(0, 20).mapToObj(i -> List.of("row " + i)).toList();
+        Card card =
+                new Card(Role.DATA, List.of(new Block.Table("Rolls", List.of(new Block.Column("", 1, false)), rows)));
+        Block.Table kept = (Block.Table) card.blocks().get(0);
+        assertEquals(12, kept.rows().size());
+        assertEquals("Rolls: 12 of 20, the rest in the book", kept.title());
+        for (Role role : Role.values()) {
+            Card.of(judged(), role);
+        }
+    }
+
+    @Test
+    void aRowThatDoesNotFitItsColumnsIsRefused() {
+        List<Block.Column> one = List.of(new Block.Column("", 1, false));
+        assertThrows(IllegalArgumentException.class, () -> new Block.Table("x", one, List.of(List.of("a", "b"))));
+    }
+}
