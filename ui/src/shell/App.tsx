@@ -14,6 +14,7 @@ const BenchScreen = lazy(async () => ({ default: (await import('../features/benc
 const DispatchScreen = lazy(async () => ({ default: (await import('../features/dispatch')).DispatchScreen }));
 const PowerScreen = lazy(async () => ({ default: (await import('../features/power')).PowerScreen }));
 const SignalScreen = lazy(async () => ({ default: (await import('../features/signal')).SignalScreen }));
+const PapersScreen = lazy(async () => ({ default: (await import('../features/papers')).PapersScreen }));
 const MediaScreen = lazy(async () => ({ default: (await import('../features/media')).MediaScreen }));
 const LensesScreen = lazy(async () => ({ default: (await import('../features/lenses')).LensesScreen }));
 const AssemblyScreen = lazy(async () => ({ default: (await import('../features/assembly')).AssemblyScreen }));
@@ -87,6 +88,7 @@ export function App() {
             <Route path="lenses" element={<LensesScreen />} />
             <Route path="power" element={<PowerScreen session={session.data} />} />
             <Route path="signal" element={<SignalScreen session={session.data} />} />
+            <Route path="papers" element={<PapersScreen />} />
             <Route path="media" element={<MediaScreen session={session.data} />} />
             <Route path="assembly" element={<AssemblyScreen session={session.data} />} />
             <Route path="changeover" element={<ChangeoverScreen />} />

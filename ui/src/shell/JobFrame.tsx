@@ -20,6 +20,7 @@ const SCREENS = [
   ['changeover', 'Changeover'],
   ['tests', 'Tests'],
   ['packing', 'Packing'],
+  ['papers', 'Papers'],
   ['dispatch', 'Dispatch'],
 ] as const;
 

@@ -42,6 +42,7 @@ const OF_JOB = [
   'power',
   'signal',
   'media',
+  'papers',
   'assembly',
   'changeover',
   'tests',

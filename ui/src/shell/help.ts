@@ -54,6 +54,18 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/jobs\/[^/]+\/papers/,
+    {
+      title: 'Papers',
+      purpose: 'All that goes along on paper: the prep book, a card for each of the crew, labels and lists.',
+      first: [
+        'Choose the paper, leave out what you do not want, and make the book; or take a sheet alone.',
+        'A card is one page in large type for one person: the operator, focus, data, sound and others.',
+        'What stands there is what the screens show now. Papers that people signed are kept on Dispatch.',
+      ],
+    },
+  ],
+  [
     /^\/jobs\/[^/]+\/media/,
     {
       title: 'Media',

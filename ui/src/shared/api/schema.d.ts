@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/book.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["book"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/brief": {
         parameters: {
             query?: never;
@@ -1508,6 +1524,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/cards/{role}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/case-labels.pdf": {
         parameters: {
             query?: never;
@@ -1758,6 +1790,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["scan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["papers"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2795,6 +2843,12 @@ export interface components {
             offloadHours: number;
             /** Format: double */
             offloadMinutesEach: number;
+        };
+        CardLine: {
+            /** @enum {string} */
+            role: "OPERATOR" | "FOCUS" | "SECOND" | "DATA" | "SOUND" | "PICTURE" | "DIRECTOR" | "PRODUCTION";
+            there: boolean;
+            title: string;
         };
         CaseView: {
             contents: components["schemas"]["PackedView"][];
@@ -4658,6 +4712,10 @@ export interface components {
             name: string;
             value: string;
         };
+        Papers: {
+            cards: components["schemas"]["CardLine"][];
+            sheets: components["schemas"]["SheetLine"][];
+        };
         Part: {
             category: string;
             placement: string;
@@ -5334,6 +5392,12 @@ export interface components {
         };
         Settle: {
             why: string;
+        };
+        SheetLine: {
+            /** @enum {string} */
+            sheet: "OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL";
+            there: boolean;
+            title: string;
         };
         ShimAnswer: {
             /** Format: double */
@@ -7193,6 +7257,31 @@ export interface operations {
             };
         };
     };
+    book: {
+        parameters: {
+            query?: {
+                sheets?: ("OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL")[];
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     changeBrief: {
         parameters: {
             query?: never;
@@ -8376,6 +8465,31 @@ export interface operations {
             };
         };
     };
+    card: {
+        parameters: {
+            query?: {
+                paper?: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                job: string;
+                role: "OPERATOR" | "FOCUS" | "SECOND" | "DATA" | "SOUND" | "PICTURE" | "DIRECTOR" | "PRODUCTION";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     labels_2: {
         parameters: {
             query?: never;
@@ -8788,6 +8902,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PackSheet"];
+                };
+            };
+        };
+    };
+    papers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Papers"];
                 };
             };
         };

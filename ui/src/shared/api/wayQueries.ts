@@ -85,3 +85,10 @@ export const readInstrument = async (id: string, unit: string) =>
 
 export const pretend = async (id: string, as: Schemas['Pretend']) =>
   unwrap(await api.PUT('/api/instruments/{id}/pretence', { params: { path: { id } }, body: as }));
+
+/** Which papers of a job have something to tell. */
+export const papersQuery = (job: string) =>
+  queryOptions({
+    queryKey: ['job', job, 'papers'] as const,
+    queryFn: async () => unwrap(await api.GET('/api/jobs/{job}/papers', { params: { path: { job } } })),
+  });

@@ -38,6 +38,7 @@ class ScreensTest {
             "people",
             "part",
             "tests",
+            "papers",
             "me");
 
     @ParameterizedTest
@@ -58,6 +59,7 @@ class ScreensTest {
         "changeover, /jobs/kiln/changeover, .change-steps li",
         "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",
         "media, /jobs/second-bell/media, .card-day",
+        "papers, /jobs/second-bell/papers, .paper-sheets li",
         "lenses-dome, /jobs/queens-yard/lenses, .lenses tbody tr",
         "corners, /calculators?tab=corners, .calc-answer .big",
         "assembly, /jobs/slack-water/assembly?step=fit:lens-a40, .step-card .elevation .part",

@@ -105,7 +105,7 @@ final class BookPaper {
         List<String> keys = new ArrayList<>();
         for (View view : picture.views()) {
             String key = "picture-" + pictures.size();
-            Elevation elevation = new Elevation(Drawing.of(rig, view), numbered);
+            Elevation elevation = new Elevation(Drawing.of(rig, view), numbered, picture.legs());
             pictures.put(key, elevation::draw);
             keys.add(key);
         }

@@ -15,6 +15,7 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import wideharbor.core.catalog.Category;
 import wideharbor.core.drawing.Drawing;
 import wideharbor.core.geometry.Outline;
 import wideharbor.core.geometry.Shape;
@@ -30,13 +31,16 @@ final class Elevation {
     private static final BasicStroke OUTLINE = new BasicStroke(0.6f);
     private static final BasicStroke LEADER = new BasicStroke(0.3f);
 
-    private final Drawing drawing;
     /** In the order of the table: the first part has number 1. */
     private final List<PlacementId> numbered;
 
-    Elevation(Drawing drawing, List<PlacementId> numbered) {
-        this.drawing = drawing;
+    private final List<Drawing.Part> parts;
+
+    Elevation(Drawing drawing, List<PlacementId> numbered, boolean legs) {
         this.numbered = List.copyOf(numbered);
+        this.parts = drawing.parts().stream()
+                .filter(p -> legs || p.category() != Category.LEGS)
+                .toList();
     }
 
     /** Fits the elevation into a field of so many points. */
@@ -49,7 +53,7 @@ final class Elevation {
         paper.scale(scale, -scale);
         paper.translate(-bounds.getCenterX(), -bounds.getCenterY());
         g.setStroke(OUTLINE);
-        for (Drawing.Part part : drawing.parts()) {
+        for (Drawing.Part part : parts) {
             for (Outline outline : part.outlines()) {
                 if (outline.use() == Shape.Use.SOLID) {
                     Area shape = shape(outline, paper);
@@ -66,7 +70,7 @@ final class Elevation {
     private Rectangle2D bounds() {
         Rectangle2D all = new Rectangle2D.Double();
         boolean first = true;
-        for (Drawing.Part part : drawing.parts()) {
+        for (Drawing.Part part : parts) {
             for (Outline outline : part.outlines()) {
                 for (Point p : outline.border()) {
                     if (first) {
@@ -112,7 +116,7 @@ final class Elevation {
     private void balloons(Graphics2D g, double width, double height, AffineTransform paper) {
         List<Balloon> left = new ArrayList<>();
         List<Balloon> right = new ArrayList<>();
-        for (Drawing.Part part : drawing.parts()) {
+        for (Drawing.Part part : parts) {
             int number = numbered.indexOf(part.placement()) + 1;
             if (number > 0 && !part.outlines().isEmpty()) {
                 Point2D middle = at(middle(part), paper);

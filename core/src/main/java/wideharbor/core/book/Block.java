@@ -38,8 +38,12 @@ public sealed interface Block {
         }
     }
 
-    /** A rig from two sides, its parts numbered as in the table beneath. */
-    record Picture(String title, ConfigurationKey at, LensId lens, List<View> views) implements Block {
+    /**
+     * A rig from two sides, its parts numbered as in the table beneath.
+     *
+     * @param legs whether what it stands on is drawn too; without it the rig is larger
+     */
+    record Picture(String title, ConfigurationKey at, LensId lens, List<View> views, boolean legs) implements Block {
         public Picture {
             views = List.copyOf(views);
         }

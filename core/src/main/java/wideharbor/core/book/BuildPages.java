@@ -21,7 +21,7 @@ final class BuildPages {
     static Page build(RigAnalysis analysis) {
         Rig rig = analysis.rig();
         List<Block> blocks = new ArrayList<>();
-        blocks.add(new Block.Picture("", analysis.key(), rig.lens(), List.of(View.LEFT, View.FRONT)));
+        blocks.add(new Block.Picture("", analysis.key(), rig.lens(), List.of(View.LEFT, View.FRONT), false));
         Tables parts = Tables.of("Parts, numbered as drawn")
                 .figures("", 1)
                 .words("part", 8)
@@ -48,6 +48,9 @@ final class BuildPages {
                         ? ""
                         : " and what has no mass on file: " + String.join(", ", carried.unweighed()))
                 + ".");
+        if (rig.attached().stream().anyMatch(p -> p.placement().weighedGrams() instanceof Figure.Known)) {
+            sums.add("* weighed, not as the catalogue says.");
+        }
         blocks.add(new Block.Lines("", sums));
         return new Page(SheetKind.BUILD, SheetKind.BUILD.title(), Book.of(analysis), blocks);
     }
@@ -55,7 +58,7 @@ final class BuildPages {
     private static String grams(Placed part) {
         Placement here = part.placement();
         if (here.weighedGrams() instanceof Figure.Known weighed) {
-            return Math.round(weighed.value()) + " g, weighed";
+            return Math.round(weighed.value()) + " g *";
         }
         return Mass.ofType(part.type()) instanceof Figure.Known known
                 ? Math.round(known.value()) + " g"
@@ -70,14 +73,14 @@ final class BuildPages {
                 .words("key, screws", 4)
                 .words("how firm", 4)
                 .words("set, check", 6)
-                .words("done", 1);
+                .words("", 1);
         int number = 0;
         for (AssemblyPlan.Step s : plan.steps()) {
             steps.row(
                     String.valueOf(++number),
-                    joined(". ", s.title(), s.where(), s.caution()),
+                    joined("\n", s.title(), s.where(), s.caution()),
                     joined(
-                            "; ",
+                            "\n",
                             s.tools().stream()
                                     .map(t -> t.key() + (t.in().isEmpty() ? ", not packed" : ""))
                                     .collect(Collectors.joining(", ")),
@@ -86,9 +89,10 @@ final class BuildPages {
                                     .collect(Collectors.joining(", "))),
                     s.tight(),
                     joined(
-                            "; ",
+                            "\n",
                             s.settings().stream()
-                                    .map(r -> r.what() + " " + Words.one(r.value()) + " " + r.unit())
+                                    .map(r -> r.what() + " " + Words.one(r.value())
+                                            + (r.unit().equals("°") ? "" : " ") + r.unit())
                                     .collect(Collectors.joining("; ")),
                             String.join("; ", s.marks()),
                             s.check()),

@@ -2,7 +2,6 @@ package wideharbor.core.book;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.changeover.Changeover;
@@ -84,11 +83,12 @@ public record Card(Role role, List<Block> blocks) {
 
     private static String serves(BalanceSheet sheet) {
         return sheet.slides().stream()
-                .filter(s -> s.serves().isPresent())
                 .findFirst()
-                .map(s -> s.part() + " " + Words.one(s.serves().orElseThrow().from()) + " to "
-                        + Words.one(s.serves().orElseThrow().to()) + " mm")
-                .orElse(sheet.lenses().isEmpty() ? "" : "no one place: see the marks");
+                .map(s -> s.part() + " "
+                        + s.serves()
+                                .map(r -> Words.one(r.from()) + " to " + Words.one(r.to()) + " mm")
+                                .orElse("at no one place: see the marks"))
+                .orElse("");
     }
 
     private static void batteries(Judged judged, List<Block> blocks) {
@@ -127,14 +127,15 @@ public record Card(Role role, List<Block> blocks) {
                         l.title(),
                         Words.one(l.optics().frontDiameterMm()) + " mm",
                         l.optics().closeFocusMm().map(Words::length).orElse("not on file"),
-                        l.drives().isEmpty()
-                                ? "none"
-                                : l.drives().stream()
-                                        .map(d -> d.title() + " " + Words.one(d.aheadMm()) + " mm ahead")
-                                        .collect(Collectors.joining("; ")));
+                        drives(rig.withLens(l.lens()), l));
             }
             table.onto(blocks);
         }
+    }
+
+    /** Each drive of a lens with where it stands on its rods. */
+    private static String drives(RigAnalysis with, FrontSheet.LensRow lens) {
+        return lens.drives().isEmpty() ? "none" : String.join("\n", LensPages.drives(with, lens));
     }
 
     private static void second(Judged judged, List<Block> blocks) {

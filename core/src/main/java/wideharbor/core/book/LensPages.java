@@ -3,10 +3,11 @@ package wideharbor.core.book;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.catalog.Capability;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Placed;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.FrontSheet;
 import wideharbor.core.sheet.LensOrder;
@@ -18,19 +19,19 @@ final class LensPages {
     static Page lenses(RigAnalysis analysis) {
         FrontSheet sheet = FrontSheet.of(analysis, FrontSheet.Tried.NOTHING);
         List<Block> blocks = new ArrayList<>();
-        set(sheet).onto(blocks);
+        set(analysis, sheet).onto(blocks);
         order(sheet.order(), blocks);
         return new Page(SheetKind.LENSES, SheetKind.LENSES.title(), Book.of(analysis), blocks);
     }
 
-    static Tables set(FrontSheet sheet) {
+    static Tables set(RigAnalysis analysis, FrontSheet sheet) {
         Tables table = Tables.of("The set")
                 .words("lens", 5)
-                .figures("front", 2)
-                .figures("close focus", 2)
+                .figures("front", 3)
+                .figures("close focus", 3)
                 .figures("sees across", 2)
                 .figures("stages clear", 2)
-                .words("drives, at a slide of", 7)
+                .words("drives", 8)
                 .words("corners", 2);
         for (FrontSheet.LensRow l : sheet.lenses()) {
             table.row(
@@ -39,19 +40,35 @@ final class LensPages {
                     l.optics().closeFocusMm().map(Words::length).orElse("not on file"),
                     l.acrossDegrees().map(d -> Words.one(d) + "°").orElse("not on file"),
                     l.edges().isEmpty() ? "no box" : String.valueOf(l.mostStages()),
-                    l.drives().stream().map(LensPages::drive).collect(Collectors.joining("; ")),
+                    String.join("\n", drives(analysis.withLens(l.lens()), l)),
                     corners(l));
         }
         return table;
     }
 
-    private static String drive(FrontSheet.Turned t) {
-        String ring = t.ring().name().toLowerCase(Locale.ROOT);
-        return t.title() + " on " + ring + ", " + Words.one(t.aheadMm()) + " mm ahead, arm " + Words.one(t.armMm())
-                + " mm"
-                + (t.state() == CheckState.FINE
-                        ? ""
-                        : t.state() == CheckState.FOUND ? ", does not fit" : ", not certain");
+    /** What turns which ring, and where each drive stands with this lens. */
+    static List<String> drives(RigAnalysis with, FrontSheet.LensRow lens) {
+        List<String> all = new ArrayList<>();
+        for (FrontSheet.Turned t : lens.drives()) {
+            all.add(t.title() + " on " + t.ring().name().toLowerCase(Locale.ROOT) + fits(t.state()));
+        }
+        for (Placed part : with.rig().attached()) {
+            if (part.type().can(Capability.DRIVES_LENS)) {
+                with.rig().motions().stream()
+                        .filter(m -> m.key().placement().equals(part.id()))
+                        .forEach(m -> all.add(part.title() + " " + m.freedom().title() + " " + Words.one(m.value())
+                                + " " + m.freedom().unit()));
+            }
+        }
+        return all;
+    }
+
+    private static String fits(CheckState state) {
+        return switch (state) {
+            case FINE -> "";
+            case FOUND -> ", does not fit";
+            default -> ", not certain";
+        };
     }
 
     private static String corners(FrontSheet.LensRow lens) {

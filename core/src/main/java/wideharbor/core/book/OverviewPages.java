@@ -55,8 +55,8 @@ final class OverviewPages {
         bodies.onto(blocks);
         Book.first(judged).stream()
                 .limit(1)
-                .forEach(rig -> blocks.add(
-                        new Block.Picture(Book.of(rig), rig.key(), rig.rig().lens(), List.of(View.LEFT, View.FRONT))));
+                .forEach(rig -> blocks.add(new Block.Picture(
+                        Book.of(rig), rig.key(), rig.rig().lens(), List.of(View.LEFT, View.FRONT), true)));
         if (!brief.notes().isEmpty()) {
             blocks.add(
                     new Block.Lines("Notes of the brief", brief.notes().lines().toList()));

@@ -80,12 +80,18 @@ final class SignalPages {
         time.onto(blocks);
     }
 
+    private static void numbered(String what, List<String> steps, List<String> lines) {
+        for (int i = 0; i < steps.size(); i++) {
+            lines.add(what + " " + (i + 1) + ": " + steps.get(i));
+        }
+    }
+
     static void orders(SignalSheet sheet, List<Block> blocks) {
         for (ConnectOrder order : sheet.orders()) {
             List<String> lines = new ArrayList<>();
-            lines.add("On: " + String.join(", then ", order.on()) + ".");
-            lines.add("Off: " + String.join(", then ", order.off()) + ".");
-            lines.add(order.source());
+            numbered("On", order.on(), lines);
+            numbered("Off", order.off(), lines);
+            lines.add("So says: " + order.source() + ".");
             blocks.add(new Block.Lines("Power cycle of " + order.body(), lines));
         }
     }
