@@ -21,6 +21,9 @@ const AssemblyScreen = lazy(async () => ({ default: (await import('../features/a
 const TestsScreen = lazy(async () => ({ default: (await import('../features/tests')).TestsScreen }));
 const PackingScreen = lazy(async () => ({ default: (await import('../features/packing')).PackingScreen }));
 const NotesScreen = lazy(async () => ({ default: (await import('../features/notes')).NotesScreen }));
+const CalendarScreen = lazy(async () => ({
+  default: (await import('../features/calendar')).CalendarScreen,
+}));
 const StockScreen = lazy(async () => ({ default: (await import('../features/stock')).StockScreen }));
 const ChangeoverScreen = lazy(async () => ({ default: (await import('../features/changeover')).ChangeoverScreen }));
 const CatalogueScreen = lazy(async () => ({ default: (await import('../features/catalogue')).CatalogueScreen }));
@@ -76,6 +79,7 @@ export function App() {
           <Route path="/catalogue/make" element={<MakeScreen session={session.data} />} />
           <Route path="/catalogue/edit" element={<EditScreen session={session.data} />} />
           <Route path="/catalogue/parts/:ref" element={<PartScreen session={session.data} />} />
+          <Route path="/calendar" element={<CalendarScreen today={session.data.today} />} />
           <Route path="/stock" element={<StockScreen session={session.data} />} />
           <Route path="/notes" element={<NotesScreen session={session.data} />} />
           <Route path="/house" element={<HouseScreen session={session.data} />} />

@@ -82,6 +82,7 @@ export function Shell({ session }: { session: Schemas['Session'] }) {
           <NavLink to="/jobs">Jobs</NavLink>
           {!isCrew(session) && (
             <>
+              <NavLink to="/calendar">Calendar</NavLink>
               <NavLink to="/catalogue">Catalogue</NavLink>
               <NavLink to="/stock">Stock</NavLink>
               <NavLink to="/notes">Notes</NavLink>

@@ -26,6 +26,7 @@ const SCREENS: [string, string][] = [
   ['Catalogue', '/catalogue'],
   ['Compare two parts', '/catalogue/compare'],
   ['Import parts', '/catalogue/import'],
+  ['Calendar', '/calendar'],
   ['Stock', '/stock'],
   ['Notes', '/notes'],
   ['What broke or went missing', '/notes?of=incidents'],

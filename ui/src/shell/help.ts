@@ -155,6 +155,18 @@ const SCREENS: readonly (readonly [RegExp, Help])[] = [
     },
   ],
   [
+    /^\/calendar/,
+    {
+      title: 'Calendar',
+      purpose: 'Four weeks of the house: what each job is at, and what is wanted twice.',
+      first: [
+        'A bar says what a job is at: prep, tests, loads out, shoots, comes back.',
+        'Above: people on two jobs on the same days, pieces that are built into two rigs, and types of which several jobs want more than may go.',
+        'ICS gives all of it to a calendar of your own.',
+      ],
+    },
+  ],
+  [
     /^\/stock/,
     {
       title: 'Stock',

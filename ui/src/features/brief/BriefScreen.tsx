@@ -14,6 +14,7 @@ import { BriefSheet } from './BriefSheet';
 import { Crew } from './Crew';
 import { JobMenu } from './JobMenu';
 import { Remarks } from './Remarks';
+import { WantedTwice } from './WantedTwice';
 import { RequirementList } from './RequirementList';
 
 export function BriefScreen({ session }: { session: Schemas['Session'] }) {
@@ -51,6 +52,7 @@ export function BriefScreen({ session }: { session: Schemas['Session'] }) {
         ) : (
           <>
             <Glance job={data} />
+            {!isCrew(session) && <WantedTwice job={data} />}
             <BodiesPanel job={data} canEdit={(session.editsBuilds || session.editsBriefs) && !hasLeft(data.stage)} />
             <BriefSheet job={data} />
             <Remarks job={job} settles={!isCrew(session)} me={session.displayName} />

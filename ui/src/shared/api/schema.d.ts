@@ -212,6 +212,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -2924,6 +2956,21 @@ export interface components {
             /** Format: double */
             depthMm: number;
         };
+        ClashLine: {
+            by: components["schemas"]["WantedBy"][];
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "PERSON" | "PIECE" | "TYPE";
+            /** Format: int32 */
+            there: number;
+            title: string;
+            /** Format: date */
+            to: string;
+            /** Format: int32 */
+            wanted: number;
+            what: string;
+        };
         Compared: {
             /** Format: int32 */
             cautions: number;
@@ -3843,6 +3890,15 @@ export interface components {
             shoulder: "LEFT" | "RIGHT";
             sides: components["schemas"]["Side"][];
         };
+        HouseDays: {
+            all: boolean;
+            clashes: components["schemas"]["ClashLine"][];
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            from: string;
+            jobs: components["schemas"]["JobDays"][];
+        };
         Idle: {
             build: string;
             placement: string;
@@ -3935,6 +3991,15 @@ export interface components {
             /** Format: double */
             hours: number;
             placement: string;
+            title: string;
+        };
+        JobDays: {
+            id: string;
+            people: string[];
+            phases: components["schemas"]["Phase"][];
+            place: string;
+            /** @enum {string} */
+            stage: "DRAFT" | "BUILT" | "CHECKED" | "SIGNED" | "PACKED" | "DISPATCHED" | "RETURNED" | "RECONCILED";
             title: string;
         };
         JobForeseen: {
@@ -4839,6 +4904,14 @@ export interface components {
         PersonChange: {
             displayName: string;
             roles: ("TECHNICIAN" | "LEAD" | "DESK" | "ADMINISTRATOR" | "CREW")[];
+        };
+        Phase: {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "PREP" | "TEST" | "LOAD" | "TRAVEL" | "SHOOT" | "BACK";
+            /** Format: date */
+            to: string;
         };
         PhotoTold: {
             marks: components["schemas"]["MarkTold"][];
@@ -5852,6 +5925,11 @@ export interface components {
         Wanted: {
             unit: string;
         };
+        WantedBy: {
+            as: string;
+            job: string;
+            title: string;
+        };
         WantedCards: {
             /** Format: int32 */
             cards: number;
@@ -6259,6 +6337,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShimAnswer"];
+                };
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query?: {
+                from?: string;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseDays"];
+                };
+            };
+        };
+    };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

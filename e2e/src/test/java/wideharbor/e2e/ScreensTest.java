@@ -39,6 +39,7 @@ class ScreensTest {
             "part",
             "tests",
             "papers",
+            "calendar",
             "me");
 
     @ParameterizedTest
@@ -59,6 +60,7 @@ class ScreensTest {
         "changeover, /jobs/kiln/changeover, .change-steps li",
         "lenses, '/jobs/slack-water/lenses?lens=a40', .lens-chosen svg",
         "media, /jobs/second-bell/media, .card-day",
+        "calendar, /calendar, .days-row .phase",
         "papers, /jobs/second-bell/papers, .paper-sheets li",
         "lenses-dome, /jobs/queens-yard/lenses, .lenses tbody tr",
         "corners, /calculators?tab=corners, .calc-answer .big",

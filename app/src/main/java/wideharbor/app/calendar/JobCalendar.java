@@ -2,8 +2,11 @@ package wideharbor.app.calendar;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.Temporal;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -14,48 +17,69 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import wideharbor.core.brief.Brief;
+import wideharbor.core.calendar.Phase;
 import wideharbor.core.job.Job;
 
-/** Prep, load-out, shoot and return of a job as a calendar (RFC 5545); times are those of the place. */
+/** The days of jobs as a calendar (RFC 5545); times are those of the place. */
 final class JobCalendar {
     private static final Duration LOADING = Duration.ofHours(1);
 
     private JobCalendar() {}
 
     /** @param said what stands beside every day, such as how far the job is */
-    static String of(Job job, String said, Instant now) {
-        Brief.Dates dates = job.brief().dates();
-        LocalDate out = dates.load().toLocalDate();
+    record Told(Job job, String said) {}
+
+    static String of(List<Told> jobs, Instant now) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Wide Harbor//Jobs//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
-        if (dates.prep().isBefore(out)) {
-            calendar.add(told(days("Prep: ", job, dates.prep(), out), job, "prep", said, now));
+        for (Told told : jobs) {
+            for (Phase phase : Phase.of(told.job().brief().dates())) {
+                calendar.add(event(told, phase, now));
+            }
         }
-        VEvent load = new VEvent(dates.load(), LOADING, "Loads out: " + job.title());
-        calendar.add(told(load, job, "load", said, now));
-        calendar.add(told(days("Shoot: ", job, dates.shoot(), shootEnds(dates)), job, "shoot", said, now));
-        calendar.add(told(days("Comes back: ", job, dates.back(), dates.back().plusDays(1)), job, "back", said, now));
         return calendar.toString();
     }
 
-    /** A day at least; the return is a day of its own. */
-    private static LocalDate shootEnds(Brief.Dates dates) {
-        return dates.back().isAfter(dates.shoot())
-                ? dates.back()
-                : dates.shoot().plusDays(1);
+    private static VEvent event(Told told, Phase phase, Instant now) {
+        String title = told.job().title();
+        VEvent event = phase.kind() == Phase.Kind.LOAD
+                ? new VEvent(told.job().brief().dates().load(), LOADING, "Loads out: " + title)
+                : new VEvent(
+                        (Temporal) phase.from(), (Temporal) phase.to().plusDays(1), word(phase.kind()) + ": " + title);
+        return told(event, told, phase.kind(), now);
     }
 
-    private static VEvent days(String what, Job job, LocalDate from, LocalDate until) {
-        return new VEvent((Temporal) from, (Temporal) until, what + job.title());
+    private static String word(Phase.Kind kind) {
+        return switch (kind) {
+            case PREP -> "Prep";
+            case TEST -> "Tests, charging, packing";
+            case LOAD -> "Loads out";
+            case TRAVEL -> "On the way";
+            case SHOOT -> "Shoot";
+            case BACK -> "Comes back";
+        };
+    }
+
+    private static String people(Brief.Crew crew, Phase.Kind kind) {
+        return switch (kind) {
+            case PREP, TEST, LOAD -> crew.lead();
+            case TRAVEL, BACK -> "";
+            case SHOOT ->
+                Stream.of(crew.operator(), crew.focusPuller())
+                        .filter(n -> !n.isBlank())
+                        .collect(Collectors.joining(", "));
+        };
     }
 
     /** The same day of the same job keeps its name, so that a calendar that is fetched again moves it. */
-    private static VEvent told(VEvent event, Job job, String which, String said, Instant now) {
-        event.add(new Uid(job.id() + "-" + which + "@wide-harbor"));
+    private static VEvent told(VEvent event, Told told, Phase.Kind kind, Instant now) {
+        Job job = told.job();
+        String people = people(job.brief().crew(), kind);
+        event.add(new Uid(job.id() + "-" + kind.name().toLowerCase(Locale.ROOT) + "@wide-harbor"));
         event.add(new DtStamp(now));
-        event.add(new Description(said));
+        event.add(new Description(people.isBlank() ? told.said() : people + ". " + told.said()));
         if (!job.brief().place().isBlank()) {
             event.add(new Location(job.brief().place()));
         }

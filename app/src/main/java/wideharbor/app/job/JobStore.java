@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,6 +82,14 @@ public class JobStore {
     @Transactional(propagation = Propagation.MANDATORY)
     public StoredJob reload(String id) {
         return reader.read(row(id));
+    }
+
+    /** At most so many that load out within a time and are not laid aside, the first first. */
+    @Transactional(readOnly = true)
+    public List<StoredJob> loadingOut(LocalDateTime from, LocalDateTime until, int most) {
+        return jobs.loadingOut(from, until, Limit.of(most)).stream()
+                .map(reader::known)
+                .toList();
     }
 
     /** What jobs are called, by id; those that are gone are not among them. */

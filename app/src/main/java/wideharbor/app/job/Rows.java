@@ -37,6 +37,11 @@ final class Rows {
         @Query("select j.id from JobRow j" + OPEN + "order by j.loadAt, j.id")
         List<String> open();
 
+        /** All that load out within a time and are not laid aside, the first first. */
+        @Query("select j from JobRow j where j.archivedAt is null and j.loadAt >= ?1 and j.loadAt < ?2 "
+                + "order by j.loadAt, j.id")
+        List<JobRow> loadingOut(LocalDateTime from, LocalDateTime until, Limit limit);
+
         /** Open jobs that were not judged under these rules by these checks, the next load-out first. */
         @Query("select j.id from JobRow j" + OPEN + STALE + "order by j.loadAt, j.id")
         List<String> stale(long rules, String checks, Limit limit);

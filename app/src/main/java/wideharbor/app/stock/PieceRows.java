@@ -22,6 +22,19 @@ interface PieceRows extends JpaRepository<PieceRow, String> {
     @Query("select distinct p.type from PieceRow p where p.type in ?1")
     List<String> typesWithPieces(Collection<String> types);
 
+    /** How many pieces of each type may go. */
+    @Query("select p.type as type, count(p) as pieces from PieceRow p "
+            + "where p.condition in (wideharbor.core.stock.Piece.Condition.READY, "
+            + "wideharbor.core.stock.Piece.Condition.TRIAL) group by p.type")
+    List<Counted> mayGo();
+
+    /** Of a type. */
+    interface Counted {
+        String getType();
+
+        long getPieces();
+    }
+
     @Query("select p from PieceRow p where p.type = ?1 order by p.code")
     List<PieceRow> ofType(String type);
 

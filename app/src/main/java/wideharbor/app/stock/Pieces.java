@@ -1,6 +1,7 @@
 package wideharbor.app.stock;
 
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +40,15 @@ public class Pieces {
     @Transactional(readOnly = true)
     public Set<String> toldApart(Collection<String> types) {
         return types.isEmpty() ? Set.of() : Set.copyOf(rows.typesWithPieces(types));
+    }
+
+    /** How many pieces of each type may go, of those that the house tells apart; 0 where all are laid up. */
+    @Transactional(readOnly = true)
+    public Map<String, Integer> mayGo(Collection<String> types) {
+        Map<String, Integer> all = new HashMap<>();
+        toldApart(types).forEach(t -> all.put(t, 0));
+        rows.mayGo().forEach(c -> all.computeIfPresent(c.getType(), (t, n) -> (int) c.getPieces()));
+        return all;
     }
 
     @Transactional(propagation = Propagation.MANDATORY)

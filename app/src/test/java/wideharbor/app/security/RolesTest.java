@@ -81,6 +81,8 @@ class RolesTest {
             POST,   /api/jobs/JOB/builds/a/tests/left-out,                    401, 403, 403, ok,  403, 403
             GET,    /api/jobs/JOB/packing,                                    401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/calendar.ics,                               401, ok,  ok,  ok,  ok,  ok
+            GET,    /api/calendar?days=28,                                    401, ok,  ok,  ok,  ok,  403
+            GET,    /api/calendar.ics,                                        401, ok,  ok,  ok,  ok,  403
             GET,    /api/jobs/JOB/case-labels.pdf,                            401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/papers,                                     401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/book.pdf?sheets=PULL,                       401, ok,  ok,  ok,  ok,  ok
