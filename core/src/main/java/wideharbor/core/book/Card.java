@@ -1,6 +1,7 @@
 package wideharbor.core.book;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
@@ -81,9 +82,10 @@ public record Card(Role role, List<Block> blocks) {
         }
     }
 
+    /** By the slide that takes most along. */
     private static String serves(BalanceSheet sheet) {
         return sheet.slides().stream()
-                .findFirst()
+                .max(Comparator.comparingDouble(s -> Math.abs(s.perMm().get(0))))
                 .map(s -> s.part() + " "
                         + s.serves()
                                 .map(r -> Words.one(r.from()) + " to " + Words.one(r.to()) + " mm")

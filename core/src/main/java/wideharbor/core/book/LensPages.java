@@ -8,6 +8,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
+import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.FrontSheet;
 import wideharbor.core.sheet.LensOrder;
@@ -48,19 +49,27 @@ final class LensPages {
 
     /** What turns which ring, and where each drive stands with this lens. */
     static List<String> drives(RigAnalysis with, FrontSheet.LensRow lens) {
-        List<String> all = new ArrayList<>();
-        for (FrontSheet.Turned t : lens.drives()) {
-            all.add(t.title() + " on " + t.ring().name().toLowerCase(Locale.ROOT) + fits(t.state()));
-        }
-        for (Placed part : with.rig().attached()) {
-            if (part.type().can(Capability.DRIVES_LENS)) {
-                with.rig().motions().stream()
+        return lens.drives().stream()
+                .map(t -> t.title() + " on " + t.ring().name().toLowerCase(Locale.ROOT) + fits(t.state())
+                        + stands(with.rig(), t.title()))
+                .toList();
+    }
+
+    private static String stands(Rig rig, String drive) {
+        StringBuilder all = new StringBuilder();
+        for (Placed part : rig.attached()) {
+            if (part.type().can(Capability.DRIVES_LENS) && part.title().equals(drive)) {
+                rig.motions().stream()
                         .filter(m -> m.key().placement().equals(part.id()))
-                        .forEach(m -> all.add(part.title() + " " + m.freedom().title() + " " + Words.one(m.value())
-                                + " " + m.freedom().unit()));
+                        .forEach(m -> all.append(", ")
+                                .append(m.freedom().title())
+                                .append(' ')
+                                .append(Words.one(m.value()))
+                                .append(' ')
+                                .append(m.freedom().unit()));
             }
         }
-        return all;
+        return all.toString();
     }
 
     private static String fits(CheckState state) {

@@ -50,12 +50,7 @@ public record Booking(
         LocalDate wrap = dates.back().isAfter(dates.shoot()) ? dates.back().minusDays(1) : dates.back();
         person(takes, crew.operator(), "operator", dates.shoot(), wrap);
         person(takes, crew.focusPuller(), "focus", dates.shoot(), wrap);
-        person(
-                takes,
-                crew.lead(),
-                "technician in charge",
-                dates.prep(),
-                dates.load().toLocalDate());
+        // Whoever is in charge of a prep in the house may well be in charge of two.
         for (Build build : job.gear().builds()) {
             for (Placement part : build.base().placements()) {
                 if (!part.piece().isEmpty()) {
