@@ -8,10 +8,12 @@ interface Props {
   plate: Schemas['PlateView'];
   mayMeasure: boolean;
   onMeasure: (watts: number, plusMinus: number) => void;
+  /** What the weakest battery was measured to hold is taken back. */
+  onForget: () => void;
 }
 
 /** What a meter showed off a battery, beside what the nameplates sum up to; and the field to say it in. */
-export function MeasuredDraw({ plate, mayMeasure, onMeasure }: Props) {
+export function MeasuredDraw({ plate, mayMeasure, onMeasure, onForget }: Props) {
   const [asked, setAsked] = useState(false);
   const { drawn } = plate;
   return (
@@ -38,6 +40,25 @@ export function MeasuredDraw({ plate, mayMeasure, onMeasure }: Props) {
               {' '}
               other things hang on it now: nameplates count until it is measured anew
             </span>
+          )}
+        </span>
+      )}
+      {plate.holds && (
+        <span>
+          The weakest of these batteries holds{' '}
+          <span className="num">
+            {fixed(plate.holds.wattHours, 0)}
+            {plate.holds.plusMinus > 0 && ` ± ${fixed(plate.holds.plusMinus, 1)}`} Wh
+          </span>
+          <span className="soft">
+            {' '}
+            {plate.holds.by}
+            {plate.holds.when && `, ${told(plate.holds.when)}`}
+          </span>
+          {mayMeasure && (
+            <Button type="link" size="small" className="noprint" onClick={onForget}>
+              not so
+            </Button>
           )}
         </span>
       )}

@@ -35,10 +35,8 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
   });
   const states = useDayStates(spot);
   const act = useActs(spot, { revision: query.data?.revision ?? 0, shown: asked.queryKey });
-  const measured = (placement: string, watts: number, plusMinus: number) =>
-    void act({ kind: 'edit', only: false, request: { kind: 'DRAWS', placement, watts, plusMinus } }).catch(
-      () => undefined,
-    );
+  const say = (request: Schemas['EditRequest']) =>
+    void act({ kind: 'edit', only: false, request }).catch(() => undefined);
   if (query.isError) return <p className="page error">{query.error.message}</p>;
   if (!build || query.isPending) return <Waiting />;
   const p = query.data;
@@ -92,7 +90,8 @@ export function PowerScreen({ session }: { session: Schemas['Session'] }) {
               <MeasuredDraw
                 plate={plate}
                 mayMeasure={session.editsBuilds && !hasLeft(data?.stage)}
-                onMeasure={(watts, plusMinus) => measured(plate.part, watts, plusMinus)}
+                onMeasure={(watts, plusMinus) => say({ kind: 'DRAWS', placement: plate.part, watts, plusMinus })}
+                onForget={() => say({ kind: 'HOLDING', placement: plate.part, wattHours: 0, plusMinus: 0 })}
               />
             </PlateDay>
           ))}

@@ -49,6 +49,7 @@ const plate: Schemas['PlateView'] = {
   runningWatts: 60,
   nameplateWatts: 60,
   drawn: null,
+  holds: null,
   idleWatts: 30,
   lostWatts: 4,
   atHand: 3,
@@ -275,17 +276,25 @@ describe('what was measured off a battery', () => {
 
   it('stands beside what the nameplates say, and says when it counts no more', () => {
     const { container, rerender } = render(
-      <MeasuredDraw plate={{ ...plate, drawn }} mayMeasure={false} onMeasure={vi.fn()} />,
+      <MeasuredDraw plate={{ ...plate, drawn }} mayMeasure={false} onMeasure={vi.fn()} onForget={vi.fn()} />,
     );
     expect(container.textContent).toContain('66.0 ± 1.0 W, nameplates say 60.0 W Jonna Brask, 2026-11-24');
     expect(screen.queryByRole('button')).toBeNull();
-    rerender(<MeasuredDraw plate={{ ...plate, drawn: { ...drawn, counts: false } }} mayMeasure onMeasure={vi.fn()} />);
+    rerender(
+      <MeasuredDraw
+        plate={{ ...plate, drawn: { ...drawn, counts: false } }}
+        mayMeasure
+        onMeasure={vi.fn()}
+        onForget={vi.fn()}
+      />,
+    );
     expect(container.textContent).toContain('other things hang on it now');
   });
 
   it('is said with how far it may be off, refused where it cannot be, and taken back', () => {
     const onMeasure = vi.fn();
-    const { rerender } = render(<MeasuredDraw plate={plate} mayMeasure onMeasure={onMeasure} />);
+    const onForget = vi.fn();
+    const { rerender } = render(<MeasuredDraw plate={plate} mayMeasure onMeasure={onMeasure} onForget={onForget} />);
     fireEvent.click(screen.getByRole('button', { name: 'Measured at the battery' }));
     fireEvent.click(screen.getByRole('button', { name: 'Judge the day by it' }));
     expect(screen.getByRole('alert').textContent).toContain('above 0 up to 5000 W');
@@ -293,8 +302,15 @@ describe('what was measured off a battery', () => {
     fireEvent.change(screen.getByLabelText('May be off by, W'), { target: { value: '1' } });
     fireEvent.click(screen.getByRole('button', { name: 'Judge the day by it' }));
     expect(onMeasure).toHaveBeenLastCalledWith(66.4, 1);
-    rerender(<MeasuredDraw plate={{ ...plate, drawn }} mayMeasure onMeasure={onMeasure} />);
+    rerender(<MeasuredDraw plate={{ ...plate, drawn }} mayMeasure onMeasure={onMeasure} onForget={onForget} />);
     fireEvent.click(screen.getByRole('button', { name: 'take it back' }));
     expect(onMeasure).toHaveBeenLastCalledWith(0, 0);
+    const holds = { wattHours: 121, plusMinus: 1.5, by: 'Jonna Brask', when: '' };
+    rerender(
+      <MeasuredDraw plate={{ ...plate, drawn: null, holds }} mayMeasure onMeasure={onMeasure} onForget={onForget} />,
+    );
+    expect(document.body.textContent).toContain('The weakest of these batteries holds 121 ± 1.5 Wh Jonna Brask');
+    fireEvent.click(screen.getByRole('button', { name: 'not so' }));
+    expect(onForget).toHaveBeenCalledOnce();
   });
 });

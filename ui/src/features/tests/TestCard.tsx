@@ -65,8 +65,11 @@ export function TestCard({ test, at, mayTest, mayLeaveOut, onSay, onLeaveOut }: 
           <dt>otherwise</dt>
           <dd>{test.why}</dd>
         </dl>
-        {test.settles === 'DRAW' && (
-          <p className="soft">The day is judged by what is measured here, for as long as the same things hang on it.</p>
+        {test.settles !== 'NOTHING' && (
+          <p className="soft">
+            The day is judged by what is measured here
+            {test.settles === 'DRAW' && ', for as long as the same things hang on it'}.
+          </p>
         )}
         {test.part && (
           <p className="noprint">

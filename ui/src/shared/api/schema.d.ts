@@ -3366,6 +3366,18 @@ export interface components {
              */
             kind: "FIX";
         };
+        EditHolding: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HOLDING";
+            placement: string;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            wattHours: number;
+        };
         EditIdentify: {
             code: string;
             /**
@@ -3498,7 +3510,7 @@ export interface components {
             kind: "RENAME";
             title: string;
         };
-        EditRequest: components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditDraws"] | components["schemas"]["EditSet"] | components["schemas"]["EditFeel"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditPlug"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"];
+        EditRequest: components["schemas"]["EditPack"] | components["schemas"]["EditComeBack"] | components["schemas"]["EditFix"] | components["schemas"]["EditRemove"] | components["schemas"]["EditRestore"] | components["schemas"]["EditAdd"] | components["schemas"]["EditExchanged"] | components["schemas"]["EditMove"] | components["schemas"]["EditInsert"] | components["schemas"]["EditClose"] | components["schemas"]["EditOpen"] | components["schemas"]["EditDraws"] | components["schemas"]["EditHolding"] | components["schemas"]["EditSet"] | components["schemas"]["EditFeel"] | components["schemas"]["EditWeigh"] | components["schemas"]["EditIdentify"] | components["schemas"]["EditTried"] | components["schemas"]["EditImprovise"] | components["schemas"]["EditTip"] | components["schemas"]["EditDerive"] | components["schemas"]["EditCopy"] | components["schemas"]["EditRename"] | components["schemas"]["EditUnconfigure"] | components["schemas"]["EditCarry"] | components["schemas"]["EditLean"] | components["schemas"]["EditPortrait"] | components["schemas"]["EditOtherShoulder"] | components["schemas"]["EditTight"] | components["schemas"]["EditPlug"] | components["schemas"]["EditUnplug"] | components["schemas"]["EditLay"] | components["schemas"]["EditAddLens"] | components["schemas"]["EditDropLens"] | components["schemas"]["EditTitleLens"] | components["schemas"]["EditOrderLens"];
         EditRestore: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3889,6 +3901,14 @@ export interface components {
             /** @enum {string} */
             shoulder: "LEFT" | "RIGHT";
             sides: components["schemas"]["Side"][];
+        };
+        HoldsView: {
+            by: string;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            wattHours: number;
+            when: string;
         };
         HouseDays: {
             all: boolean;
@@ -5034,6 +5054,7 @@ export interface components {
             /** Format: double */
             carriedHours: number | null;
             drawn: components["schemas"]["DrawnView"] | null;
+            holds: components["schemas"]["HoldsView"] | null;
             hotSwap: boolean;
             /** Format: double */
             idleWatts: number;
@@ -5797,7 +5818,7 @@ export interface components {
             print: string;
             results: components["schemas"]["TestFound"][];
             /** @enum {string} */
-            settles: "NOTHING" | "DRAW";
+            settles: "NOTHING" | "DRAW" | "HOLDS";
             /** @enum {string} */
             standing: "OPEN" | "CHANGED" | "UNDECIDED" | "FAILED" | "ONCE" | "PASSED" | "WAIVED";
             title: string;

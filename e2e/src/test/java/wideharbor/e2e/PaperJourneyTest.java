@@ -23,7 +23,8 @@ class PaperJourneyTest extends Journey {
     }
 
     private Locator link(String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     @Test
@@ -40,7 +41,9 @@ class PaperJourneyTest extends Journey {
                 .uncheck();
         assertThat(link("15 sheets, PDF")).hasAttribute("href", java.util.regex.Pattern.compile(".*paper=LETTER.*"));
         assertEquals(
-                "%PDF-", head(page.waitForDownload(() -> link("Tools and fasteners alone").click())));
+                "%PDF-",
+                head(page.waitForDownload(
+                        () -> link("Tools and fasteners alone").click())));
         assertEquals("%PDF-", head(page.waitForDownload(() -> link("Sound").click())));
     }
 

@@ -165,6 +165,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = Command.Retype.class, name = "retype"),
         @JsonSubTypes.Type(value = Command.Weigh.class, name = "weigh"),
         @JsonSubTypes.Type(value = Command.Draw.class, name = "draw"),
+        @JsonSubTypes.Type(value = Command.Hold.class, name = "hold"),
         @JsonSubTypes.Type(value = Command.Identify.class, name = "identify"),
         @JsonSubTypes.Type(value = Command.Trust.class, name = "trust"),
         @JsonSubTypes.Type(value = Command.Connect.class, name = "connect"),

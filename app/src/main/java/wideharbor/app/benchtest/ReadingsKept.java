@@ -1,6 +1,5 @@
 package wideharbor.app.benchtest;
 
-import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -18,6 +17,7 @@ import wideharbor.core.build.GearPackage;
 import wideharbor.core.edit.DrawRequests;
 import wideharbor.core.edit.FigureRequest;
 import wideharbor.core.edit.Prepared;
+import wideharbor.core.id.PlacementId;
 
 /**
  * Readings that are good for more than their test: the build is judged by them from then on, as an edit with a name.
@@ -35,26 +35,30 @@ class ReadingsKept {
     /** A figure that was found on a rig; others are passed over. Returns the job as it stands then. */
     @Transactional(propagation = Propagation.MANDATORY)
     StoredJob keep(StoredJob stands, JobAnalysis analyses, BenchTest test, TestResult found) {
-        if (test.settles() != BenchTest.Settles.DRAW || test.part().isEmpty()) {
+        if (test.settles() == BenchTest.Settles.NOTHING || test.part().isEmpty()) {
             return stands;
         }
         return found.value()
-                .filter(watts -> watts > 0)
-                .flatMap(watts -> prepared(analyses, test, watts, found))
+                .filter(value -> value > 0)
+                .flatMap(value -> prepared(analyses, test, value, found))
                 .map(edit -> apply(stands, test, edit, found.who()))
                 .orElse(stands);
     }
 
-    private static Optional<Prepared> prepared(JobAnalysis analyses, BenchTest test, double watts, TestResult found) {
+    private static Optional<Prepared> prepared(JobAnalysis analyses, BenchTest test, double value, TestResult found) {
         var configuration = analyses.of(test.at());
         RigAnalysis rig = configuration.with(configuration.lenses().get(0));
-        Instant at = found.at().truncatedTo(ChronoUnit.SECONDS);
+        String when = found.at().truncatedTo(ChronoUnit.SECONDS).toString();
+        PlacementId part = test.part().orElseThrow();
+        double off = Math.min(value, found.plusMinus());
         try {
-            FigureRequest.Draws draws =
-                    new FigureRequest.Draws(test.part().orElseThrow(), watts, Math.min(watts, found.plusMinus()));
-            return Optional.of(DrawRequests.prepare(rig, draws, found.who(), at.toString()));
+            return Optional.of(
+                    test.settles() == BenchTest.Settles.DRAW
+                            ? DrawRequests.prepare(rig, new FigureRequest.Draws(part, value, off), found.who(), when)
+                            : DrawRequests.prepare(
+                                    rig, new FigureRequest.Holding(part, value, off), found.who(), when));
         } catch (EditRefused e) {
-            // It feeds nothing: the test keeps what was found, and there is no load to judge.
+            // It feeds nothing: the test keeps what was found, and there is nothing to judge by it.
             return Optional.empty();
         }
     }

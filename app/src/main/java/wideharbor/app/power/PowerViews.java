@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import wideharbor.core.brief.DayBlock;
 import wideharbor.core.build.Drawn;
+import wideharbor.core.build.Holds;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
@@ -45,6 +46,12 @@ final class PowerViews {
         }
     }
 
+    record HoldsView(double wattHours, double plusMinus, String by, String when) {
+        static HoldsView of(Holds h, UnaryOperator<String> name) {
+            return new HoldsView(h.wattHours(), h.plusMinus(), name.apply(h.by()), h.when());
+        }
+    }
+
     record PlateView(
             PlacementId part,
             String battery,
@@ -56,6 +63,7 @@ final class PowerViews {
             double runningWatts,
             double nameplateWatts,
             Optional<DrawnView> drawn,
+            Optional<HoldsView> holds,
             double idleWatts,
             double lostWatts,
             int atHand,
@@ -78,6 +86,7 @@ final class PowerViews {
                     p.runningWatts(),
                     p.nameplateWatts(),
                     p.drawn().map(d -> DrawnView.of(d, p.drawnCounts(), name)),
+                    p.holds().map(h -> HoldsView.of(h, name)),
                     p.idleWatts(),
                     p.lostWatts(),
                     p.atHand(),

@@ -112,6 +112,27 @@ class BenchTestEndpointTest {
         assertEquals(nameplates, plate(job).path("runningWatts").asDouble(), 1e-9);
     }
 
+    /** The weakest of the set gave 122 of 150 Wh: the test holds, and the day is judged by 122. */
+    @Test
+    void whatTheWeakestBatteryHoldsIsWhatTheDayIsJudgedBy() {
+        String job = RunningApp.copyOf("second-bell");
+        String capacity = "a:capacity:battery-150";
+        String draw = "a:draw:studio:battery";
+        int needed = plate(job).path("needed").asInt();
+        assertEquals("HOLDS", test(job, capacity).path("settles").asString());
+        send(tech, job, found(job, draw, Map.of()));
+        assertEquals(
+                200,
+                send(tech, job, found(job, capacity, Map.of("value", 122, "plusMinus", 2)))
+                        .status());
+        assertEquals("PASSED", test(job, capacity).path("standing").asString());
+        assertEquals("PASSED", test(job, draw).path("standing").asString(), "it is the same test still");
+        assertEquals(122, plate(job).at("/holds/wattHours").asDouble(), 1e-9);
+        assertTrue(plate(job).path("needed").asInt() > needed, plate(job).path("needed") + " after " + needed);
+        JsonNode flown = tech.get("/api/jobs/" + job + "/builds/a/power").json().path("flown");
+        assertTrue(flown.toString().contains("\"wattHours\":150"), "a carrier reads the label: " + flown);
+    }
+
     @Test
     void whatIsMeasuredIsJudgedHere() {
         String job = RunningApp.copyOf("second-bell");

@@ -17,7 +17,7 @@ public final class JobAnalysis {
     private final Memo<ConfigurationKey, ConfigurationAnalysis> configurations = new Memo<>();
 
     private JobAnalysis(Job job) {
-        this.job = job;
+        this.job = MeasuredCells.in(job);
     }
 
     public static JobAnalysis of(Job job) {

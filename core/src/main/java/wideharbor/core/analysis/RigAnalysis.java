@@ -49,7 +49,8 @@ public record RigAnalysis(
 
     /** A rig by itself: what is asked of others of the job is resolved anew. */
     public static RigAnalysis of(Job job, Build build, ConfigurationId configuration, LensId lens) {
-        return of(JobAnalysis.of(job), Rig.resolve(build, configuration, lens, job.catalogue()), Optional.empty());
+        JobAnalysis whole = JobAnalysis.of(job);
+        return of(whole, Rig.resolve(build, configuration, lens, whole.job().catalogue()), Optional.empty());
     }
 
     /** {@code near} is what is known of a rig much like this one. */
@@ -89,11 +90,13 @@ public record RigAnalysis(
 
     /** This configuration with this lens in a job that was changed, which nothing else is asked of. */
     public RigAnalysis trying(Job changed) {
+        JobAnalysis then = JobAnalysis.of(changed);
+        Catalogue known = then.job().catalogue();
         return of(
-                JobAnalysis.of(changed),
+                then,
                 Rig.resolve(
-                        changed.gear().build(build.id()), rig.configuration().id(), rig.lens(), changed.catalogue()),
-                changed.catalogue() == catalogue() ? knownClearances() : Optional.empty());
+                        changed.gear().build(build.id()), rig.configuration().id(), rig.lens(), known),
+                known == catalogue() ? knownClearances() : Optional.empty());
     }
 
     public ConfigurationKey key() {

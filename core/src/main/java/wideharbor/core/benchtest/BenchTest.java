@@ -37,7 +37,9 @@ public record BenchTest(
     public enum Settles {
         NOTHING,
         /** What the rig takes from its part, a battery. */
-        DRAW
+        DRAW,
+        /** What the weakest battery of its part's kind holds. */
+        HOLDS
     }
 
     public static final Settles NOTHING = Settles.NOTHING;
@@ -46,6 +48,8 @@ public record BenchTest(
 
     /** Changes when what is tried is no longer what it was: other parts, another way, another limit. */
     public String print() {
-        return Integer.toHexString((subject + "|" + how + "|" + band).hashCode());
+        // What is measured here changes what is computed for it: the nameplates it was computed from are its subject.
+        String limit = settles == Settles.DRAW ? "" : String.valueOf(band);
+        return Integer.toHexString((subject + "|" + how + "|" + limit).hashCode());
     }
 }

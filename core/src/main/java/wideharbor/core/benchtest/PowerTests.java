@@ -43,8 +43,7 @@ final class PowerTests {
         boolean known = load.isComplete() && watts.value() > 0;
         return Tests.of(rig, "draw:" + rig.rig().configuration().id(), Place.POWER, source.battery())
                 .title("Long run off " + source.battery().title())
-                .subject(source.battery().type().ref() + " "
-                        + rig.feeds().under(source).size())
+                .subject(source.battery().type().ref() + " " + rig.feeds().on(source))
                 .how("Everything on and recording, radios sending, screens as bright as on the day, for an hour; "
                         + "the mean of the watts."
                         + (load.isComplete() ? "" : " Not on file: " + String.join(", ", load.unknown()) + "."))
@@ -76,6 +75,11 @@ final class PowerTests {
                 .how("Full, then discharged on the analyser, each of them; the least is what counts.")
                 .band(Band.Measure.atLeast(wattHours * LEAST_HEALTH, "Wh"))
                 .instrument(Instrument.ANALYSER)
+                .part(rig.rig().attached().stream()
+                        .filter(p -> p.type().ref().equals(type.ref()))
+                        .map(Placed::id)
+                        .findFirst())
+                .settles(BenchTest.Settles.HOLDS)
                 .why("One tired battery in the set goes flat in the longest take.")
                 .build();
     }

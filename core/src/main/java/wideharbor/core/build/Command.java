@@ -50,6 +50,9 @@ public sealed interface Command {
     /** Says what the rig was measured to take from a battery; empty takes it back. */
     record Draw(PlacementId placement, Optional<Drawn> drawn) implements Command {}
 
+    /** Says what the weakest battery of a part's kind was measured to hold; empty takes it back. Base scope. */
+    record Hold(PlacementId placement, Optional<Holds> holds) implements Command {}
+
     /** Says which of the house's pieces a part is; an empty code takes it back. */
     record Identify(PlacementId placement, String piece) implements Command {}
 

@@ -32,8 +32,8 @@ public final class Content {
     /** The same parts, of which none is a piece in particular. */
     Content unnamed() {
         Map<PlacementId, Placement> plain = new LinkedHashMap<>();
-        placements.forEach((id, p) -> plain.put(
-                id, p.piece().isEmpty() ? p.giving(Optional.empty()) : Placement.of(id, p.type(), p.label())));
+        placements.forEach(
+                (id, p) -> plain.put(id, p.piece().isEmpty() ? p.unmeasured() : Placement.of(id, p.type(), p.label())));
         return new Content(root, plain, removed, joints, cables, settings);
     }
 

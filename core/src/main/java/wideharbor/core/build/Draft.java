@@ -87,6 +87,8 @@ final class Draft {
             return weigh(c);
         } else if (command instanceof Command.Draw c) {
             return draw(c);
+        } else if (command instanceof Command.Hold c) {
+            return hold(c);
         } else if (command instanceof Command.Identify c) {
             return identify(c);
         } else if (command instanceof Command.Trust c) {
@@ -113,6 +115,12 @@ final class Draft {
         Placement old = present(c.placement());
         placements.put(old.id(), old.giving(c.drawn()));
         return new Command.Draw(old.id(), old.drawn());
+    }
+
+    private Command hold(Command.Hold c) {
+        Placement old = present(c.placement());
+        placements.put(old.id(), old.holding(c.holds()));
+        return new Command.Hold(old.id(), old.holds());
     }
 
     private Command identify(Command.Identify c) {

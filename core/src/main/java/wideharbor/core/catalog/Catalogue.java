@@ -17,6 +17,9 @@ public final class Catalogue {
     private final Map<TypeRef, ItemType> types;
     private final Standards standards;
     private final Set<String> withheld;
+    private final Map<TypeRef, Charge> held;
+    private final Optional<Catalogue> asLabelled;
+    private final Memo<Map<TypeRef, Charge>, Catalogue> holding = new Memo<>();
     private final Memo<TypeRef, List<Piece>> pieces = new Memo<>();
     private final Lazy<AdapterFinder> adapters = new Lazy<>();
 
@@ -26,6 +29,17 @@ public final class Catalogue {
     }
 
     private Catalogue(Collection<ItemType> all, Standards standards, Set<String> withheld) {
+        this(all, standards, withheld, Map.of(), Optional.empty());
+    }
+
+    private Catalogue(
+            Collection<ItemType> all,
+            Standards standards,
+            Set<String> withheld,
+            Map<TypeRef, Charge> held,
+            Optional<Catalogue> asLabelled) {
+        this.held = Map.copyOf(held);
+        this.asLabelled = asLabelled;
         this.withheld = Set.copyOf(withheld);
         Map<TypeRef, ItemType> byRef = new LinkedHashMap<>();
         for (ItemType type : all) {
@@ -71,6 +85,45 @@ public final class Catalogue {
     /** The same parts, of which those with these ids are not offered for new work. */
     public Catalogue withholding(Set<String> ids) {
         return ids.equals(withheld) ? this : new Catalogue(types.values(), standards, ids);
+    }
+
+    /**
+     * What batteries of a kind were measured to hold.
+     *
+     * @param offShare by which share of it that may be off
+     */
+    public record Charge(double wattHours, double offShare) {}
+
+    /** The same parts with batteries of some kinds as they were measured; made once for the same measurements. */
+    public Catalogue holding(Map<TypeRef, Charge> measured) {
+        if (measured.equals(held)) {
+            return this;
+        }
+        Catalogue labelled = asLabelled.orElse(this);
+        return measured.isEmpty()
+                ? labelled
+                : labelled.holding.get(
+                        Map.copyOf(measured),
+                        m -> new Catalogue(
+                                labelled.types.values().stream()
+                                        .map(t -> Optional.ofNullable(m.get(t.ref()))
+                                                .map(c -> holding(t, c))
+                                                .orElse(t))
+                                        .toList(),
+                                labelled.standards,
+                                labelled.withheld,
+                                m,
+                                Optional.of(labelled)));
+    }
+
+    private static ItemType holding(ItemType type, Charge charge) {
+        return ItemTypeBuilder.builder(type)
+                .facets(type.facets().stream()
+                        .map(f -> f instanceof PowerFacet.Battery b
+                                ? b.holding(charge.wattHours(), charge.offShare())
+                                : f)
+                        .toList())
+                .build();
     }
 
     /** Ids of parts that are on file and not offered. */

@@ -27,16 +27,35 @@ public interface PowerFacet extends Facet {
             implements PowerFacet {
         private static final double LEAST_WATT_HOURS = 0.1;
         private static final double MOST_WATT_HOURS = 10_000;
+        private static final double LEAST_LEFT = 0.01;
 
         public Battery {
             Figure.notNegative("Capacity in Wh", wattHours);
-            Require.within("Battery health", health, 0.01, 1, "");
+            Require.within("Battery health", health, LEAST_LEFT, 1, "");
             Require.within("Volts at the end of the charge", endVolts, 1, 100, "V");
             Require.within("Nominal volts", nominalVolts, endVolts, 100, "V");
             Require.within("Volts at full charge", fullVolts, nominalVolts, 100, "V");
             Require.atLeast("Continuous watts", continuousWatts, 1, "W");
             Require.atLeast("Peak watts", peakWatts, continuousWatts, "W");
             innerOhm.ifPresent(r -> Require.within("Inner resistance", r, 0, 5, "Ω"));
+        }
+
+        /**
+         * The same as it was measured: its label stays, and how much of that is left is what came out, no more than all
+         * of it. One without a label is as large as what came out.
+         */
+        public Battery holding(double measured, double offShare) {
+            double label = wattHours instanceof Figure.Known k ? k.value() : measured;
+            return new Battery(
+                    port,
+                    Figure.range(label, label * (1 - offShare), label * (1 + offShare), Figure.Source.MEASURED),
+                    Math.max(LEAST_LEFT, Math.min(1, measured / label)),
+                    fullVolts,
+                    nominalVolts,
+                    endVolts,
+                    continuousWatts,
+                    peakWatts,
+                    innerOhm);
         }
 
         public Battery(

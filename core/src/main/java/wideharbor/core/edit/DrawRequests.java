@@ -6,12 +6,15 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Command;
 import wideharbor.core.build.Drawn;
 import wideharbor.core.build.EditRefused;
+import wideharbor.core.build.Holds;
 import wideharbor.core.build.Scope;
 import wideharbor.core.build.Scoped;
+import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.power.FeedTree;
 import wideharbor.core.quantity.Words;
+import wideharbor.core.rig.Placed;
 
-/** What a rig was measured to take from one of its batteries. */
+/** What a rig was measured to take from one of its batteries, and what those hold. */
 public final class DrawRequests {
     private DrawRequests() {}
 
@@ -48,5 +51,21 @@ public final class DrawRequests {
         return new Prepared(
                 "Measured off " + title + ": " + Words.watts(request.watts()),
                 List.of(new Scoped(here, new Command.Draw(request.placement(), Optional.of(drawn)))));
+    }
+
+    /** @throws EditRefused when the part is no battery */
+    public static Prepared prepare(RigAnalysis analysis, FigureRequest.Holding request, String who, String when) {
+        PartEdits.requirePresent(analysis.rig(), request.placement());
+        Placed part = analysis.rig().require(request.placement());
+        if (part.type().facet(PowerFacet.Battery.class).isEmpty()) {
+            throw new EditRefused(part.title() + " is no battery.");
+        }
+        Optional<Holds> holds = request.wattHours() == 0
+                ? Optional.empty()
+                : Optional.of(new Holds(request.wattHours(), request.plusMinus(), who, when));
+        return new Prepared(
+                holds.map(h -> "The weakest " + part.type().name() + " holds " + Math.round(h.wattHours()) + " Wh")
+                        .orElse("What " + part.type().name() + " was measured to hold is taken back"),
+                List.of(Scoped.base(new Command.Hold(request.placement(), holds))));
     }
 }

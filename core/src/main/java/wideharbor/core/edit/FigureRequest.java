@@ -2,6 +2,7 @@ package wideharbor.core.edit;
 
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Drawn;
+import wideharbor.core.build.Holds;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.Id;
@@ -62,6 +63,20 @@ public sealed interface FigureRequest extends EditRequest {
         @Override
         public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
             return DrawRequests.prepare(analysis, this, occasion);
+        }
+    }
+
+    /** Keeps what the weakest battery of a kind was measured to hold; 0 Wh takes it back. */
+    record Holding(PlacementId placement, double wattHours, double plusMinus) implements FigureRequest {
+        public Holding {
+            Id.some("Battery", placement);
+            Require.within("What a battery holds", wattHours, 0, Holds.MOST, "Wh");
+            Require.within("What it may be off by", plusMinus, 0, wattHours, "Wh");
+        }
+
+        @Override
+        public Prepared prepare(RigAnalysis analysis, Occasion occasion) {
+            return DrawRequests.prepare(analysis, this, occasion.who(), occasion.when());
         }
     }
 

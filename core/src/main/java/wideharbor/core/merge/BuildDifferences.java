@@ -166,6 +166,14 @@ final class BuildDifferences {
             lines.add(new Line(Kind.CHANGED, "watts off", part.id().toString(), watts(old), watts(part)));
             edit.add(Scoped.base(new Command.Draw(part.id(), part.drawn())));
         }
+        if (!old.holds().equals(part.holds())) {
+            lines.add(new Line(Kind.CHANGED, "charge of", part.id().toString(), wattHours(old), wattHours(part)));
+            edit.add(Scoped.base(new Command.Hold(part.id(), part.holds())));
+        }
+    }
+
+    private static String wattHours(Placement part) {
+        return part.holds().map(h -> h.wattHours() + " Wh").orElse("not measured");
     }
 
     private static String watts(Placement part) {

@@ -14,6 +14,7 @@ import wideharbor.core.brief.DayBlock;
 import wideharbor.core.brief.DayBlock.State;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Drawn;
+import wideharbor.core.build.Holds;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.catalog.SignalFacet;
@@ -112,6 +113,7 @@ public record PowerSheet(
      * @param nameplateWatts that the nameplates sum up to
      * @param drawn what was measured off this battery
      * @param drawnCounts whether just the same things hang on it as then
+     * @param holds what the weakest of these batteries was measured to hold
      * @param lostWatts of those by nameplates, as heat in converters
      * @param wattsPerBay of the bays there are, or of usual ones
      * @param nightHours from wrap to call
@@ -134,6 +136,7 @@ public record PowerSheet(
             double nameplateWatts,
             Optional<Drawn> drawn,
             boolean drawnCounts,
+            Optional<Holds> holds,
             double idleWatts,
             double lostWatts,
             int atHand,
@@ -267,6 +270,7 @@ public record PowerSheet(
                 analysis.feeds().byNameplates(p.source()).runningWatts(),
                 p.source().battery().placement().drawn(),
                 analysis.feeds().measured(p.source()).isPresent(),
+                p.source().battery().placement().holds(),
                 p.idleWatts(),
                 analysis.feeds().flow(p.source()).lostWatts(),
                 p.cells().size(),

@@ -23,6 +23,7 @@ import wideharbor.core.build.Configuration;
 import wideharbor.core.build.Content;
 import wideharbor.core.build.Drawn;
 import wideharbor.core.build.GearPackage;
+import wideharbor.core.build.Holds;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.Kit;
 import wideharbor.core.build.LensChoice;
@@ -81,7 +82,7 @@ public final class Rigs {
     /** What a scale said of a part. */
     public Rigs weighed(String placement, Figure grams) {
         placements.replaceAll(p -> p.id().toString().equals(placement)
-                ? new Placement(p.id(), p.type(), p.label(), grams, p.drawn(), "")
+                ? new Placement(p.id(), p.type(), p.label(), grams, p.drawn(), p.holds(), "")
                 : p);
         return this;
     }
@@ -89,7 +90,15 @@ public final class Rigs {
     /** What a meter showed off a battery. */
     public Rigs drawn(String battery, Drawn drawn) {
         placements.replaceAll(p -> p.id().toString().equals(battery)
-                ? new Placement(p.id(), p.type(), p.label(), p.weighedGrams(), Optional.of(drawn), p.piece())
+                ? new Placement(p.id(), p.type(), p.label(), p.weighedGrams(), Optional.of(drawn), p.holds(), p.piece())
+                : p);
+        return this;
+    }
+
+    /** What the weakest battery of a kind gave on the analyser. */
+    public Rigs holds(String battery, Holds holds) {
+        placements.replaceAll(p -> p.id().toString().equals(battery)
+                ? new Placement(p.id(), p.type(), p.label(), p.weighedGrams(), p.drawn(), Optional.of(holds), p.piece())
                 : p);
         return this;
     }
