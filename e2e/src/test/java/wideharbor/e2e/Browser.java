@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -181,6 +182,7 @@ final class Browser implements AutoCloseable {
         if (shot(name)) {
             return;
         }
+        alone();
         boolean alike = Pictures.alike(name, seen());
         for (int more = LOOKS; !alike && more > 0; more--) {
             page.waitForTimeout(500);
@@ -197,8 +199,7 @@ final class Browser implements AutoCloseable {
         if (folder == null || folder.isEmpty()) {
             return false;
         }
-        // Whoever an earlier test left here is gone in a moment, and belongs in no picture.
-        assertThat(page.locator(".also-here")).isHidden();
+        alone();
         try {
             Files.createDirectories(Path.of(folder));
             Files.write(Path.of(folder, name + ".png"), seen());
@@ -206,6 +207,11 @@ final class Browser implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         return true;
+    }
+
+    /** Whoever an earlier test left here is gone within half a minute, and belongs in no picture. */
+    private void alone() {
+        assertThat(page.locator(".also-here")).isHidden(new LocatorAssertions.IsHiddenOptions().setTimeout(40_000));
     }
 
     /** What is seen now, the pointer over nothing. */
