@@ -38,10 +38,10 @@ export function CalendarScreen({ today }: { today: string }) {
         <Button type="text" size="small" onClick={() => show(plusDays(from, STEP))}>
           two weeks on ›
         </Button>
-        <Key />
-        <Button type="link" href="/api/calendar.ics" download>
+        <Button type="link" size="small" href="/api/calendar.ics" download>
           ICS
         </Button>
+        <Key />
       </header>
       {clashes.length > 0 && (
         <section aria-labelledby="clashes-title">
