@@ -142,10 +142,10 @@ public record Card(Role role, List<Block> blocks) {
 
     private static void second(Judged judged, List<Block> blocks) {
         batteries(judged, blocks);
-        RigAnalysis first = Book.first(judged).get(0);
-        List<Block> order = new ArrayList<>();
-        LensPages.order(FrontSheet.of(first, FrontSheet.Tried.NOTHING).order(), order);
-        blocks.addAll(order);
+        Book.first(judged).stream()
+                .limit(1)
+                .forEach(rig -> LensPages.order(
+                        FrontSheet.of(rig, FrontSheet.Tried.NOTHING).order(), blocks));
         cards(judged.job(), blocks);
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import wideharbor.core.memo.Lazy;
 import wideharbor.core.memo.Memo;
+import wideharbor.core.memo.WeakMemo;
 import wideharbor.core.standard.Standards;
 
 /** Item types by revision, with the standards table their ports refer to. */
@@ -19,7 +20,7 @@ public final class Catalogue {
     private final Set<String> withheld;
     private final Map<TypeRef, Charge> held;
     private final Optional<Catalogue> asLabelled;
-    private final Memo<Map<TypeRef, Charge>, Catalogue> holding = new Memo<>();
+    private final WeakMemo<Map<TypeRef, Charge>, Catalogue> holding = new WeakMemo<>();
     private final Memo<TypeRef, List<Piece>> pieces = new Memo<>();
     private final Lazy<AdapterFinder> adapters = new Lazy<>();
 
@@ -94,26 +95,25 @@ public final class Catalogue {
      */
     public record Charge(double wattHours, double offShare) {}
 
-    /** The same parts with batteries of some kinds as they were measured; made once for the same measurements. */
+    /**
+     * The same parts with batteries of some kinds as they were measured; one for the same measurements while it is
+     * used.
+     */
     public Catalogue holding(Map<TypeRef, Charge> measured) {
         if (measured.equals(held)) {
             return this;
         }
         Catalogue labelled = asLabelled.orElse(this);
-        return measured.isEmpty()
-                ? labelled
-                : labelled.holding.get(
-                        Map.copyOf(measured),
-                        m -> new Catalogue(
-                                labelled.types.values().stream()
-                                        .map(t -> Optional.ofNullable(m.get(t.ref()))
-                                                .map(c -> holding(t, c))
-                                                .orElse(t))
-                                        .toList(),
-                                labelled.standards,
-                                labelled.withheld,
-                                m,
-                                Optional.of(labelled)));
+        return measured.isEmpty() ? labelled : labelled.holding.get(Map.copyOf(measured), labelled::as);
+    }
+
+    private Catalogue as(Map<TypeRef, Charge> measured) {
+        List<ItemType> all = types.values().stream()
+                .map(t -> Optional.ofNullable(measured.get(t.ref()))
+                        .map(c -> holding(t, c))
+                        .orElse(t))
+                .toList();
+        return new Catalogue(all, standards, withheld, measured, Optional.of(this));
     }
 
     private static ItemType holding(ItemType type, Charge charge) {

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -13,6 +14,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
+import wideharbor.core.job.JobStart;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
@@ -87,6 +89,24 @@ class BookTest {
         assertEquals("Rolls: 12 of 20, the rest in the book", kept.title());
         for (Role role : Role.values()) {
             Card.of(judged(), role);
+        }
+    }
+
+    /** A job of a title and a day has a book too. */
+    @Test
+    void aJobWithoutABodyHasItsDays() {
+        Judged full = judged();
+        Judged empty = CheckEngine.standard()
+                .judge(JobStart.fresh(
+                        "new",
+                        "New",
+                        LocalDate.of(2026, 12, 3),
+                        List.of(),
+                        full.job().catalogue(),
+                        full.job().rules()));
+        assertEquals(SheetKind.OVERVIEW, Book.of(empty).pages().get(0).sheet());
+        for (Role role : Role.values()) {
+            Card.of(empty, role);
         }
     }
 
