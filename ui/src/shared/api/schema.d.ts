@@ -5489,7 +5489,7 @@ export interface components {
         };
         SheetLine: {
             /** @enum {string} */
-            sheet: "OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL";
+            sheet: "OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL" | "CUSTOMS";
             there: boolean;
             title: string;
         };
@@ -7402,7 +7402,7 @@ export interface operations {
     book: {
         parameters: {
             query?: {
-                sheets?: ("OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL")[];
+                sheets?: ("OVERVIEW" | "ASKED" | "FINDINGS" | "BUILD" | "STEPS" | "TOOLS" | "CABLES" | "POWER" | "SIGNAL" | "LENSES" | "MEDIA" | "BALANCE" | "CHANGES" | "AGREED" | "SETTINGS" | "PULL" | "CUSTOMS")[];
                 paper?: "A4" | "LETTER";
             };
             header?: never;

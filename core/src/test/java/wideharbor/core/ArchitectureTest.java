@@ -48,6 +48,7 @@ class ArchitectureTest {
                             "rig",
                             "sheet",
                             "signal",
+                            "stock",
                             "tool")),
             Map.entry("stock", List.of("quantity")),
             Map.entry("photo", List.of("quantity")),

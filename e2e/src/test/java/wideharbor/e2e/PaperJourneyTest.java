@@ -39,7 +39,7 @@ class PaperJourneyTest extends Journey {
         page.getByText("Letter", new Page.GetByTextOptions().setExact(true)).click();
         page.getByLabel("What was found", new Page.GetByLabelOptions().setExact(true))
                 .uncheck();
-        assertThat(link("15 sheets, PDF")).hasAttribute("href", java.util.regex.Pattern.compile(".*paper=LETTER.*"));
+        assertThat(link("16 sheets, PDF")).hasAttribute("href", java.util.regex.Pattern.compile(".*paper=LETTER.*"));
         assertEquals(
                 "%PDF-",
                 head(page.waitForDownload(

@@ -2,6 +2,7 @@ package wideharbor.app.book;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +14,8 @@ import wideharbor.app.job.Reports;
 import wideharbor.app.job.Signatures;
 import wideharbor.app.job.StoredJob;
 import wideharbor.app.security.Accounts;
+import wideharbor.app.stock.Moves;
+import wideharbor.app.stock.Pieces;
 import wideharbor.app.web.CodePicture;
 import wideharbor.app.web.Paper;
 import wideharbor.core.book.Book;
@@ -21,6 +24,9 @@ import wideharbor.core.book.Role;
 import wideharbor.core.book.SheetKind;
 import wideharbor.core.check.Judged;
 import wideharbor.core.dispatch.Gate;
+import wideharbor.core.dispatch.Packed;
+import wideharbor.core.dispatch.PullList;
+import wideharbor.core.stock.Piece;
 
 /** Papers of a running job. */
 @Service
@@ -29,14 +35,26 @@ class BookService {
     private final Reports reports;
     private final Signatures signatures;
     private final Accounts accounts;
+    private final Moves moves;
+    private final Pieces pieces;
     private final Paper paper;
     private final Clock clock;
 
-    BookService(JobStore store, Reports reports, Signatures signatures, Accounts accounts, Paper paper, Clock clock) {
+    BookService(
+            JobStore store,
+            Reports reports,
+            Signatures signatures,
+            Accounts accounts,
+            Moves moves,
+            Pieces pieces,
+            Paper paper,
+            Clock clock) {
         this.store = store;
         this.reports = reports;
         this.signatures = signatures;
         this.accounts = accounts;
+        this.moves = moves;
+        this.pieces = pieces;
         this.paper = paper;
         this.clock = clock;
     }
@@ -46,7 +64,8 @@ class BookService {
     byte[] book(String id, Set<SheetKind> wanted, PaperSize size) {
         StoredJob stored = store.load(id);
         Judged judged = reports.of(stored);
-        Book book = wanted.isEmpty() ? Book.of(judged) : Book.of(judged, wanted);
+        List<Piece> going = going(stored);
+        Book book = wanted.isEmpty() ? Book.of(judged, going) : Book.of(judged, going, wanted);
         BookPaper pages = new BookPaper(judged);
         return paper.pdf(
                 "book",
@@ -86,12 +105,26 @@ class BookService {
         return rows <= 14 ? 13 : rows <= 24 ? 10 : 8;
     }
 
+    /** Pieces that lie in the job's cases, and those that its rigs are said to be built with. */
+    private List<Piece> going(StoredJob stored) {
+        Set<String> codes = new LinkedHashSet<>();
+        Packed.of(PullList.of(stored.job()), moves.of(stored.job().id()))
+                .lines()
+                .forEach(l -> {
+                    codes.addAll(l.codes());
+                    codes.addAll(l.awaited());
+                });
+        return List.copyOf(pieces.of(codes).values());
+    }
+
     /** Which sheets and cards of a job have something to tell. */
     @Transactional(readOnly = true)
     BookController.Papers papers(String id) {
-        Judged judged = reports.of(store.load(id));
-        Set<SheetKind> there =
-                Book.of(judged).pages().stream().map(p -> p.sheet()).collect(Collectors.toSet());
+        StoredJob stored = store.load(id);
+        Judged judged = reports.of(stored);
+        Set<SheetKind> there = Book.of(judged, going(stored)).pages().stream()
+                .map(p -> p.sheet())
+                .collect(Collectors.toSet());
         return new BookController.Papers(
                 List.of(SheetKind.values()).stream()
                         .map(k -> new BookController.SheetLine(k, k.title(), there.contains(k)))

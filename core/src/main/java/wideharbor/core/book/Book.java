@@ -1,6 +1,7 @@
 package wideharbor.core.book;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -8,6 +9,7 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.check.Judged;
+import wideharbor.core.stock.Piece;
 
 /**
  * The prep book of a job: all that goes along on paper, from the same sheets that the screens show.
@@ -19,22 +21,26 @@ public record Book(List<Page> pages) {
         pages = List.copyOf(pages);
     }
 
-    public static Book of(Judged judged) {
-        return of(judged, EnumSet.allOf(SheetKind.class));
+    public static Book of(Judged judged, Collection<Piece> pieces) {
+        return of(judged, pieces, EnumSet.allOf(SheetKind.class));
     }
 
-    /** Some sheets of it, in the book's order. */
-    public static Book of(Judged judged, Set<SheetKind> wanted) {
+    /**
+     * Some sheets of it, in the book's order.
+     *
+     * @param pieces of the house that are known to go with the job
+     */
+    public static Book of(Judged judged, Collection<Piece> pieces, Set<SheetKind> wanted) {
         List<Page> all = new ArrayList<>();
         for (SheetKind kind : SheetKind.values()) {
             if (wanted.contains(kind)) {
-                all.addAll(pages(kind, judged));
+                all.addAll(pages(kind, judged, pieces));
             }
         }
         return new Book(all.stream().filter(p -> !p.isEmpty()).toList());
     }
 
-    private static List<Page> pages(SheetKind kind, Judged judged) {
+    private static List<Page> pages(SheetKind kind, Judged judged, Collection<Piece> pieces) {
         return switch (kind) {
             case OVERVIEW -> List.of(OverviewPages.overview(judged));
             case ASKED -> List.of(OverviewPages.asked(judged));
@@ -55,6 +61,7 @@ public record Book(List<Page> pages) {
             case AGREED -> List.of(AgreedPages.agreed(judged));
             case SETTINGS -> first(judged).stream().map(AgreedPages::settings).toList();
             case PULL -> List.of(KitPages.pull(judged.job()));
+            case CUSTOMS -> List.of(CustomsPage.of(judged.job(), pieces));
         };
     }
 

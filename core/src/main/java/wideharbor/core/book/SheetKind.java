@@ -17,7 +17,8 @@ public enum SheetKind {
     CHANGES("Changes"),
     AGREED("Agreements"),
     SETTINGS("Settings of the body"),
-    PULL("Pull list and cases");
+    PULL("Pull list and cases"),
+    CUSTOMS("List for customs");
 
     private final String title;
 

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -16,6 +17,7 @@ import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.job.JobStart;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.stock.Piece;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -38,7 +40,7 @@ class BookTest {
     }
 
     private static Page page(SheetKind kind) {
-        return Book.of(judged(), Set.of(kind)).pages().get(0);
+        return Book.of(judged(), List.of(), Set.of(kind)).pages().get(0);
     }
 
     @Test
@@ -64,7 +66,7 @@ class BookTest {
     @Test
     void leavesOutSheetsWithNothingToTell() {
         Set<SheetKind> there =
-                Book.of(judged()).pages().stream().map(Page::sheet).collect(Collectors.toSet());
+                Book.of(judged(), List.of()).pages().stream().map(Page::sheet).collect(Collectors.toSet());
         assertFalse(there.contains(SheetKind.MEDIA));
         assertTrue(there.containsAll(
                 EnumSet.of(SheetKind.OVERVIEW, SheetKind.BUILD, SheetKind.STEPS, SheetKind.POWER, SheetKind.SETTINGS)));
@@ -92,6 +94,27 @@ class BookTest {
         }
     }
 
+    /** One piece of the house goes as the battery: its serial stands there, the others are counted. */
+    @Test
+    void theListForCustomsTellsPiecesApart() {
+        Judged judged = judged();
+        Piece battery = new Piece(
+                "BT-1", "battery-100", "S-77", Piece.Owner.HOUSE, "", Piece.Condition.READY, "", Optional.empty(), "");
+        Page page = Book.of(judged, List.of(battery), Set.of(SheetKind.CUSTOMS))
+                .pages()
+                .get(0);
+        List<String> row = table(page, "").rows().stream()
+                .filter(r -> r.get(1).equals("battery-100"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals("S-77", row.get(3));
+        assertEquals("1", row.get(4));
+        int pieces = table(page, "").rows().stream()
+                .mapToInt(r -> Integer.parseInt(r.get(4)))
+                .sum();
+        assertTrue(page.toString().contains((pieces - 1) + " pieces have no mark here"), page.toString());
+    }
+
     /** A job of a title and a day has a book too. */
     @Test
     void aJobWithoutABodyHasItsDays() {
@@ -104,7 +127,8 @@ class BookTest {
                         List.of(),
                         full.job().catalogue(),
                         full.job().rules()));
-        assertEquals(SheetKind.OVERVIEW, Book.of(empty).pages().get(0).sheet());
+        assertEquals(
+                SheetKind.OVERVIEW, Book.of(empty, List.of()).pages().get(0).sheet());
         for (Role role : Role.values()) {
             Card.of(empty, role);
         }
