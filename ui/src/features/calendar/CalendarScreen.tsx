@@ -56,7 +56,7 @@ export function CalendarScreen({ today }: { today: string }) {
       ) : (
         <Days jobs={jobs} clashes={clashes} from={query.data.from} today={today} />
       )}
-      {!all && <p className="soft">More jobs than are laid out here: only the first 80 by load-out are compared.</p>}
+      {!all && <p className="soft">More jobs than are laid out here: only the first 200 by load-out are compared.</p>}
     </main>
   );
 }

@@ -28,7 +28,10 @@ class CalendarService {
     static final int MOST_DAYS = 120;
 
     /** So many jobs are laid beside one another. */
-    private static final int MOST_JOBS = 80;
+    private static final int MOST_JOBS = 200;
+
+    /** So many are looked at for those that touch the days that are asked for. */
+    private static final int MOST_AROUND = 600;
 
     /** A job that left so long before may still be out. */
     private static final int LONGEST_OUT = 60;
@@ -72,13 +75,12 @@ class CalendarService {
                 clock.instant());
     }
 
-    /** One more than are laid out, to tell that there are more. */
     private List<StoredJob> around(LocalDate from, int days) {
         return store
                 .loadingOut(
                         from.minusDays(LONGEST_OUT).atStartOfDay(),
                         from.plusDays(days + LONGEST_PREP).atStartOfDay(),
-                        MOST_JOBS + 1)
+                        MOST_AROUND)
                 .stream()
                 .filter(j -> touches(j.job().brief().dates(), from, from.plusDays(days - 1L)))
                 .toList();
