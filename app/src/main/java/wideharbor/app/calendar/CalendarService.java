@@ -87,9 +87,7 @@ class CalendarService {
     }
 
     private static boolean touches(Brief.Dates dates, LocalDate from, LocalDate to) {
-        LocalDate last =
-                dates.back().isBefore(dates.load().toLocalDate()) ? dates.load().toLocalDate() : dates.back();
-        return !dates.prep().isAfter(to) && !last.isBefore(from);
+        return !dates.prep().isAfter(to) && !dates.back().isBefore(from);
     }
 
     @Transactional(readOnly = true)

@@ -45,21 +45,15 @@ final class JobCalendar {
     private static VEvent event(Told told, Phase phase, Instant now) {
         String title = told.job().title();
         VEvent event = phase.kind() == Phase.Kind.LOAD
-                ? new VEvent(told.job().brief().dates().load(), LOADING, "Loads out: " + title)
+                ? new VEvent(told.job().brief().dates().load(), LOADING, word(phase.kind()) + ": " + title)
                 : new VEvent(
                         (Temporal) phase.from(), (Temporal) phase.to().plusDays(1), word(phase.kind()) + ": " + title);
         return told(event, told, phase.kind(), now);
     }
 
     private static String word(Phase.Kind kind) {
-        return switch (kind) {
-            case PREP -> "Prep";
-            case TEST -> "Tests, charging, packing";
-            case LOAD -> "Loads out";
-            case TRAVEL -> "On the way";
-            case SHOOT -> "Shoot";
-            case BACK -> "Comes back";
-        };
+        String words = kind.inWords();
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static String people(Brief.Crew crew, Phase.Kind kind) {

@@ -25,7 +25,6 @@ import wideharbor.core.dispatch.FastenerList;
 import wideharbor.core.dispatch.Gate;
 import wideharbor.core.dispatch.Handover;
 import wideharbor.core.dispatch.PullList;
-import wideharbor.core.job.Job;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.quantity.Progress;
 import wideharbor.core.quantity.Words;
@@ -178,14 +177,10 @@ public class DispatchService {
 
     private static List<String> heldBy(Judged judged) {
         return judged.report().findings().stream()
-                .filter(f -> f.severity() != Severity.NOTE && isOpen(f, judged.job()))
+                .filter(f -> f.severity() != Severity.NOTE && Verdict.isOpen(f, judged.job()))
                 .map(Finding::title)
                 .distinct()
                 .toList();
-    }
-
-    private static boolean isOpen(Finding finding, Job job) {
-        return !Verdict.of(List.of(finding), job).clear();
     }
 
     private static DispatchController.Line line(PullList.Line line) {

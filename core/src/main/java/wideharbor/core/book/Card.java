@@ -146,15 +146,8 @@ public record Card(Role role, List<Block> blocks) {
                 .limit(1)
                 .forEach(rig -> LensPages.order(
                         FrontSheet.of(rig, FrontSheet.Tried.NOTHING).order(), blocks));
-        cards(judged.job(), blocks);
-    }
-
-    private static void cards(Job job, List<Block> blocks) {
-        MediaSheet.of(job, MediaDay.Tried.NOTHING).ifPresent(sheet -> {
-            Tables table = Tables.of("Cards").words("card", 5).words("kind", 4).figures("packed", 2);
-            sheet.cards().forEach(c -> table.row(c.name(), c.kind(), String.valueOf(c.count())));
-            table.onto(blocks);
-        });
+        MediaSheet.of(judged.job(), MediaDay.Tried.NOTHING)
+                .ifPresent(sheet -> DayPages.cards(sheet).onto(blocks));
     }
 
     private static void data(Job job, List<Block> blocks) {
@@ -197,12 +190,7 @@ public record Card(Role role, List<Block> blocks) {
     }
 
     private static void production(Job job, List<Block> blocks) {
-        Tables days = Tables.of("The days").words("", 4).words("", 6);
-        days.row("prep", job.brief().dates().prep().toString());
-        days.row("loads out", job.brief().dates().load().toString().replace('T', ' '));
-        days.row("first day of shooting", job.brief().dates().shoot().toString());
-        days.row("back", job.brief().dates().back().toString());
-        blocks.add(days.make());
+        blocks.add(OverviewPages.days(job.brief().dates()).make());
         PullList.Load load = PullList.load(job, PullList.of(job));
         List<CasePlan.PackedCase> cases = CasePlan.of(job).cases();
         Tables sums = Tables.of("What travels").words("", 4).words("", 6);

@@ -121,9 +121,7 @@ final class DayPages {
                         b.fps().map(Words::one).orElse("not said"),
                         ranged(b.gigabytes())));
         bodies.onto(blocks);
-        Tables cards = Tables.of("Cards").words("card", 5).words("kind", 3).figures("packed", 1);
-        sheet.cards().forEach(c -> cards.row(c.name(), c.kind(), String.valueOf(c.count())));
-        cards.onto(blocks);
+        cards(sheet).onto(blocks);
         Tables rolls = Tables.of("Rolls, as the middle of the day goes; minutes from call")
                 .words("roll", 2)
                 .words("card", 4)
@@ -151,6 +149,12 @@ final class DayPages {
                         sheet.copies()
                                 + " copies of each. No card is recorded over before somebody says that it is free.",
                         "All days together " + ranged(sheet.gigabytes()) + " GB on " + sheet.days() + " days.")));
+    }
+
+    static Tables cards(MediaSheet sheet) {
+        Tables table = Tables.of("Cards").words("card", 5).words("kind", 3).figures("packed", 1);
+        sheet.cards().forEach(c -> table.row(c.name(), c.kind(), String.valueOf(c.count())));
+        return table;
     }
 
     private static String minute(double minute) {

@@ -1,8 +1,10 @@
 package wideharbor.core.book;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Brief;
 import wideharbor.core.check.Finding;
@@ -22,11 +24,7 @@ final class OverviewPages {
         Job job = judged.job();
         Brief brief = job.brief();
         List<Block> blocks = new ArrayList<>();
-        Tables days = Tables.of("The days").words("", 1).words("", 3);
-        days.row("prep", brief.dates().prep().toString());
-        days.row("loads out", brief.dates().load().toString().replace('T', ' '));
-        days.row("first day of shooting", brief.dates().shoot().toString());
-        days.row("back", brief.dates().back().toString());
+        Tables days = days(brief.dates());
         days.row("where", brief.place().isEmpty() ? "not said" : brief.place());
         days.row("climate", Words.one(brief.temperatureC()) + " °C, " + Words.hours(brief.hoursOn()) + " on a day");
         blocks.add(days.make());
@@ -92,41 +90,48 @@ final class OverviewPages {
         return new Page(SheetKind.ASKED, SheetKind.ASKED.title(), judged.job().title(), blocks);
     }
 
-    /** What holds it, what somebody has read or waived, and why; each fault once. */
+    /**
+     * What holds it, what somebody has read or waived, and why; each fault once, open as long as it is open anywhere.
+     */
     static Page findings(Judged judged) {
         Job job = judged.job();
-        List<Block> blocks = new ArrayList<>();
+        List<Finding> told = judged.report().findings().stream()
+                .filter(f -> f.severity() != Severity.NOTE)
+                .toList();
+        Set<String> titles = new HashSet<>();
         Tables open = Tables.of("Open").words("", 1).words("what", 5).words("why", 6);
+        told.stream()
+                .filter(f -> Verdict.isOpen(f, job) && titles.add(f.title()))
+                .forEach(f -> open.row(f.severity().name().toLowerCase(Locale.ROOT), f.title(), f.why()));
+        Tables waived = Tables.of("Waived by a lead").words("what", 5).words("reason", 6);
+        told.stream()
+                .filter(f -> Verdict.isWaived(f, job.waivers()) && titles.add(f.title()))
+                .forEach(f -> waived.row(f.title(), reason(f, job)));
         Tables read = Tables.of("Read").words("what", 5).words("why", 6);
-        List<String> told = new ArrayList<>();
-        for (Finding f : judged.report().findings()) {
-            if (f.severity() == Severity.NOTE || told.contains(f.title())) {
-                continue;
-            }
-            told.add(f.title());
-            if (Verdict.isWaived(f, job.waivers())) {
-                continue;
-            }
-            if (Verdict.of(List.of(f), job).clear()) {
-                read.row(f.title(), f.why());
-            } else {
-                open.row(f.severity().name().toLowerCase(Locale.ROOT), f.title(), f.why());
-            }
-        }
+        told.stream().filter(f -> titles.add(f.title())).forEach(f -> read.row(f.title(), f.why()));
+        List<Block> blocks = new ArrayList<>();
         open.onto(blocks);
         read.onto(blocks);
-        Tables waived = Tables.of("Waived by a lead").words("what", 5).words("reason", 6);
-        told.clear();
-        for (Finding f : judged.report().findings()) {
-            job.waivers().stream()
-                    .filter(w -> w.finding().equals(f.key()) && !told.contains(f.title()))
-                    .findFirst()
-                    .ifPresent(w -> {
-                        told.add(f.title());
-                        waived.row(f.title(), w.reason());
-                    });
-        }
         waived.onto(blocks);
         return new Page(SheetKind.FINDINGS, SheetKind.FINDINGS.title(), job.title(), blocks);
+    }
+
+    private static String reason(Finding finding, Job job) {
+        return job.waivers().stream()
+                .filter(w -> w.finding().equals(finding.key()))
+                .findFirst()
+                .map(Job.Waiver::reason)
+                .orElse("");
+    }
+
+    /** From prep to return. */
+    static Tables days(Brief.Dates dates) {
+        return Tables.of("The days")
+                .words("", 1)
+                .words("", 3)
+                .row("prep", dates.prep().toString())
+                .row("loads out", dates.load().toString().replace('T', ' '))
+                .row("first day of shooting", dates.shoot().toString())
+                .row("back", dates.back().toString());
     }
 }

@@ -16,9 +16,9 @@ public record Phase(Kind kind, LocalDate from, LocalDate to) {
     public enum Kind {
         PREP("prep"),
         /** The last day of prep: tests at the bench, batteries on charge over night. */
-        TEST("tests and charging"),
+        TEST("tests, charging, packing"),
         /** The day it leaves. */
-        LOAD("packs and loads out"),
+        LOAD("loads out"),
         TRAVEL("on the way"),
         SHOOT("shoots"),
         BACK("comes back");

@@ -30,6 +30,11 @@ public record Verdict(boolean clear, int stops, int open, int unreadCautions, in
                         && finding.evidence().excess() <= w.accepted().excess() * 1.02 + 1e-6);
     }
 
+    /** Whether a finding by itself keeps a job from being clear. */
+    public static boolean isOpen(Finding finding, Job job) {
+        return !of(List.of(finding), job).clear();
+    }
+
     /** Of a whole job. One without any body proves nothing: it is open. */
     public static Verdict of(Report report, Job job) {
         Verdict found = of(report.findings(), job);

@@ -14,7 +14,11 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Judged;
+import wideharbor.core.check.Severity;
+import wideharbor.core.check.Verdict;
+import wideharbor.core.job.Job;
 import wideharbor.core.job.JobStart;
 import wideharbor.core.quantity.Figure;
 import wideharbor.core.stock.Piece;
@@ -113,6 +117,32 @@ class BookTest {
                 .mapToInt(r -> Integer.parseInt(r.get(4)))
                 .sum();
         assertTrue(page.toString().contains((pieces - 1) + " pieces have no mark here"), page.toString());
+    }
+
+    /** What is read in one place and open in another is open: every open finding stands there. */
+    @Test
+    void everyOpenFindingIsTold() {
+        Judged judged = judged();
+        Page page = page(SheetKind.FINDINGS);
+        List<String> told =
+                table(page, "Open").rows().stream().map(r -> r.get(1)).toList();
+        assertEquals(
+                judged.report().findings().stream()
+                        .filter(f -> f.severity() != Severity.NOTE && Verdict.isOpen(f, judged.job()))
+                        .map(Finding::title)
+                        .distinct()
+                        .toList(),
+                told);
+        assertFalse(told.isEmpty());
+        Finding first = judged.report().findings().stream()
+                .filter(f -> f.severity() == Severity.STOP && told.contains(f.title()))
+                .findFirst()
+                .orElseThrow();
+        Job.Waiver waiver = new Job.Waiver(first.key(), first.accepted(), "seen", "lead", "");
+        Judged waived = judged.accepting(judged.job().accepted(List.of(), List.of(waiver)));
+        Page then =
+                Book.of(waived, List.of(), Set.of(SheetKind.FINDINGS)).pages().get(0);
+        assertEquals("seen", table(then, "Waived by a lead").rows().get(0).get(1));
     }
 
     /** A job of a title and a day has a book too. */
