@@ -17,6 +17,7 @@ import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
+import wideharbor.core.clearance.LensView;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
@@ -122,6 +123,11 @@ public record RigAnalysis(
         return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
     }
 
+    /** What the lens in the slot sees; empty when there is none, or the window is not on file. */
+    public Optional<LensView> view() {
+        return kept.view.get(() -> LensView.of(rig));
+    }
+
     /** Picture, sound, time and control on this rig, joined when the first check asks. */
     public SignalGraph signals() {
         return kept.signals(rig);
@@ -169,6 +175,7 @@ public record RigAnalysis(
         private final Lazy<Monitoring> monitoring = new Lazy<>();
         private final Lazy<Wired> wiring = new Lazy<>();
         private final Lazy<List<CableSchedule.Row>> cables = new Lazy<>();
+        private final Lazy<Optional<LensView>> view = new Lazy<>();
         private final Memo<Class<?>, Object> others = new Memo<>();
 
         private Kept(Optional<RigAnalysis> like, Optional<Clearances> near) {

@@ -196,6 +196,19 @@ public final class Clearances {
                 (solid, i) -> solid.isDeeperIn(rooms.get(i), toleranceMm));
     }
 
+    /** Matter of other parts in the straight way of several solids that move together, each part once, by id. */
+    public List<PlacementId> inWay(List<Solid> moved, Vec3 by, Set<PlacementId> except, double toleranceMm) {
+        // Most ways are free by their boxes alone.
+        Solid[] swept = new Solid[moved.size()];
+        return standIn(
+                moved.stream().map(piece -> piece.bounds().swept(by)).toList(), except, toleranceMm, (solid, i) -> {
+                    if (swept[i] == null) {
+                        swept[i] = moved.get(i).swept(by);
+                    }
+                    return solid.isDeeperIn(swept[i], toleranceMm);
+                });
+    }
+
     /** Whether a solid, whose bounds reach into those of a room, stands in that very room. */
     private interface Meets {
         boolean in(Solid solid, int room);

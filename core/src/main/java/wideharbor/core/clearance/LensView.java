@@ -1,13 +1,10 @@
 package wideharbor.core.clearance;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import wideharbor.core.catalog.FrontFacet;
 import wideharbor.core.catalog.OpticalFacet;
 import wideharbor.core.catalog.OpticalFacet.Camera.Window;
-import wideharbor.core.geometry.Shape;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.Ranged;
@@ -134,15 +131,11 @@ public record LensView(
         if (!(field instanceof Straight straight)) {
             return Optional.empty();
         }
-        List<Vec3> corners = new ArrayList<>();
-        for (double z : new double[] {frontMm, frontMm + DEEP}) {
-            double x = Math.max(1e-3, z - pupilMm) * straight.slopeX();
-            double y = Math.max(1e-3, z - pupilMm) * straight.slopeY();
-            for (int[] s : new int[][] {{1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
-                corners.add(new Vec3(s[0] * x, s[1] * y, z));
-            }
-        }
-        return Optional.of(Solid.of(new Shape.Hull(corners, Shape.Use.SOLID)));
+        double near = Math.max(1e-3, frontMm - pupilMm);
+        double far = Math.max(1e-3, frontMm + DEEP - pupilMm);
+        return Optional.of(Solid.frustum(
+                new Vec3(near * straight.slopeX(), near * straight.slopeY(), frontMm),
+                new Vec3(far * straight.slopeX(), far * straight.slopeY(), frontMm + DEEP)));
     }
 
     /** The lens itself, and what stands beside it, is in nobody's way unless it is seen past its front. */

@@ -33,12 +33,15 @@ public record Resting(List<PlacementId> contacts, double leanDegrees, double mar
         Vec3 left = rig.world().left();
         Vec3 forward = rig.world().forward();
         Vec3 up = rig.world().up();
+        double across = centreOfMass.dot(left);
+        double along = centreOfMass.dot(forward);
+        double height = centreOfMass.dot(up);
         List<Corner> corners = new ArrayList<>();
         for (Placed placed : rig.attached()) {
             for (Solid piece : clearances.matterOf(placed.id())) {
                 for (Vec3 c : piece.corners()) {
-                    Vec3 off = c.minus(centreOfMass);
-                    corners.add(new Corner(placed.id(), off.dot(left), off.dot(forward), off.dot(up)));
+                    corners.add(
+                            new Corner(placed.id(), c.dot(left) - across, c.dot(forward) - along, c.dot(up) - height));
                 }
             }
         }

@@ -53,6 +53,22 @@ public record WayOn(Vec3 direction, Set<PlacementId> blockers) {
         return all.stream().min(Comparator.comparingInt(w -> w.rank(before))).orElseThrow();
     }
 
+    /** Whether one of the ways of a joint's child is free of all that must be there before it. */
+    public static boolean isFreeOfCarriers(Rig rig, Clearances clearances, Joint joint, Standard.Entry entry) {
+        PlacementId child = joint.child().placement();
+        Set<PlacementId> before = carriers(rig, child);
+        before.remove(joint.parent().placement());
+        if (before.isEmpty()) {
+            return true;
+        }
+        Set<PlacementId> others =
+                rig.attached().stream().map(Placed::id).collect(Collectors.toCollection(LinkedHashSet::new));
+        others.removeAll(before);
+        List<Solid> matter = clearances.matterOf(child);
+        return ways(rig, joint, entry).stream()
+                .anyMatch(way -> blockers(clearances, matter, way, others).isEmpty());
+    }
+
     private int rank(Set<PlacementId> before) {
         return (int) blockers.stream().filter(before::contains).count() * 100 + blockers.size();
     }
@@ -87,7 +103,6 @@ public record WayOn(Vec3 direction, Set<PlacementId> blockers) {
     private static List<PlacementId> blockers(
             Clearances clearances, List<Solid> matter, Way way, Set<PlacementId> except) {
         Vec3 by = way.direction().times(way.length());
-        List<Solid> swept = matter.stream().map(piece -> piece.swept(by)).toList();
-        return clearances.standIn(swept, except, BRUSHES);
+        return clearances.inWay(matter, by, except, BRUSHES);
     }
 }

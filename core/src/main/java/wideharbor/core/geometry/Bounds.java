@@ -42,6 +42,11 @@ public record Bounds(Vec3 min, Vec3 max) {
                 new Vec3(Math.max(max.x(), o.max.x()), Math.max(max.y(), o.max.y()), Math.max(max.z(), o.max.z())));
     }
 
+    /** The room it takes on a straight way. */
+    public Bounds swept(Vec3 by) {
+        return with(new Bounds(min.plus(by), max.plus(by)));
+    }
+
     /** What two overlapping boxes share. */
     public Bounds shared(Bounds o) {
         return new Bounds(

@@ -13,6 +13,16 @@ import wideharbor.core.geometry.View.Point;
 public record Outline(List<Point> border, List<Point> bore, double depthMm, Shape.Use use) {
     private static final int FACETS = 28;
 
+    private static final double[] COS = new double[FACETS];
+    private static final double[] SIN = new double[FACETS];
+
+    static {
+        for (int i = 0; i < FACETS; i++) {
+            COS[i] = Math.cos(2 * Math.PI * i / FACETS);
+            SIN[i] = Math.sin(2 * Math.PI * i / FACETS);
+        }
+    }
+
     public static Outline of(Shape shape, Pose pose, View view) {
         List<Vec3> corners = corners(shape);
         Vec3 sum = Vec3.ZERO;
@@ -67,8 +77,12 @@ public record Outline(List<Point> border, List<Point> bore, double depthMm, Shap
         Vec3 third = axis.cross(aside);
         List<Vec3> points = new ArrayList<>(FACETS);
         for (int i = 0; i < FACETS; i++) {
-            double a = 2 * Math.PI * i / FACETS;
-            points.add(centre.plus(aside.times(radius * Math.cos(a))).plus(third.times(radius * Math.sin(a))));
+            double a = radius * COS[i];
+            double b = radius * SIN[i];
+            points.add(new Vec3(
+                    centre.x() + a * aside.x() + b * third.x(),
+                    centre.y() + a * aside.y() + b * third.y(),
+                    centre.z() + a * aside.z() + b * third.z()));
         }
         return points;
     }

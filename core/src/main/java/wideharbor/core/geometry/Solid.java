@@ -103,6 +103,28 @@ public final class Solid {
         return new Solid(points.toArray(Vec3[]::new), null, null, axes, axes, true);
     }
 
+    /** What lies between two rectangles about the forward axis, told by their corners left and up. */
+    public static Solid frustum(Vec3 near, Vec3 far) {
+        double deep = far.z() - near.z();
+        double outX = far.x() - near.x();
+        double outY = far.y() - near.y();
+        List<Vec3> corners = new ArrayList<>();
+        List<Vec3> edges = new ArrayList<>(List.of(Vec3.LEFT, Vec3.UP));
+        for (Vec3 end : new Vec3[] {near, far}) {
+            for (int[] s : new int[][] {{1, 1}, {1, -1}, {-1, 1}, {-1, -1}}) {
+                corners.add(new Vec3(s[0] * end.x(), s[1] * end.y(), end.z()));
+                edges.add(new Vec3(s[0] * outX, s[1] * outY, deep).unit());
+            }
+        }
+        List<Vec3> normals = List.of(
+                Vec3.FORWARD,
+                new Vec3(deep, 0, -outX).unit(),
+                new Vec3(-deep, 0, -outX).unit(),
+                new Vec3(0, deep, -outY).unit(),
+                new Vec3(0, -deep, -outY).unit());
+        return of(corners, normals, edges);
+    }
+
     static Solid of(List<Vec3> corners, List<Vec3> normals, List<Vec3> edges) {
         return new Solid(
                 corners.toArray(Vec3[]::new),

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -85,6 +86,7 @@ public final class FeedTree {
     private final List<Source> sources;
     private final Map<PlacementId, List<Outlet>> outletsOf;
     private final Map<SocketRef, Outlet> feeding;
+    private final Set<SocketRef> standby;
     private final Rig rig;
     private final Estimates estimates;
     private final Memo<WorkingPoint.Moment, WorkingPoint> points = new Memo<>();
@@ -105,6 +107,11 @@ public final class FeedTree {
             outlets.forEach(this::feeds);
         }
         this.sources = findSources(links);
+        this.standby = feeding.values().stream()
+                .flatMap(o -> o.link().stream())
+                .filter(this::standsBy)
+                .map(Link::ref)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private void feeds(Outlet outlet) {
@@ -390,6 +397,10 @@ public final class FeedTree {
      * asked for it once.
      */
     boolean isStandby(Link link) {
+        return standby.contains(link.ref());
+    }
+
+    private boolean standsBy(Link link) {
         return link.device().type().facets(PowerFacet.PowerInput.class).stream()
                 .filter(i -> i.runningWatts().equals(link.input().runningWatts()))
                 .filter(i ->

@@ -3,6 +3,7 @@ package wideharbor.core.rig;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import wideharbor.core.build.Joint;
 import wideharbor.core.build.PortRef;
 import wideharbor.core.catalog.Freedom;
@@ -20,11 +21,15 @@ public record Moved(Rig rig, Motion motion) {
      * stays.
      */
     public Pose displacement(double value) {
+        return displacements().apply(value);
+    }
+
+    /** The same by value; what all values share is worked out once. */
+    public DoubleFunction<Pose> displacements() {
         Pose frame = frame();
         Freedom freedom = motion.freedom();
-        return frame.then(freedom.at(value))
-                .then(freedom.at(motion.value()).inverse())
-                .then(frame.inverse());
+        Pose back = freedom.at(motion.value()).inverse().then(frame.inverse());
+        return value -> frame.then(freedom.at(value)).then(back);
     }
 
     /** The frame about or along which it moves, rig frame: of a hinge at its present place, before its own turn. */

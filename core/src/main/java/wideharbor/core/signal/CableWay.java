@@ -3,6 +3,7 @@ package wideharbor.core.signal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import wideharbor.core.build.CableRun;
@@ -141,9 +142,10 @@ final class CableWay {
         double to = motion.range().nearest(motion.value() + degrees);
         int steps = Math.max(1, (int) Math.ceil((to - from) / LOOK_EVERY));
         Moved moved = new Moved(rig, motion);
+        DoubleFunction<Pose> by = moved.displacements();
         List<Pose> ways = IntStream.rangeClosed(0, steps)
-                .mapToObj(i -> moved.displacement(from + (to - from) * i / steps))
+                .mapToObj(i -> by.apply(from + (to - from) * i / steps))
                 .toList();
-        return new Turn(rig.title(motion.key().placement()), new Moved(rig, motion).parts(), ways);
+        return new Turn(rig.title(motion.key().placement()), moved.parts(), ways);
     }
 }

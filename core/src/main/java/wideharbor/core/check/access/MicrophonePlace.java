@@ -54,7 +54,7 @@ final class MicrophonePlace implements Check {
             RigAnalysis analysis, Placed placed, OpticalFacet.Microphone microphone, Results results) {
         Vec3 capsule = placed.pose().apply(microphone.capsule());
         Vec3 axis = placed.pose().turn(microphone.axis().unit());
-        Optional<LensView> view = LensView.of(analysis.rig());
+        Optional<LensView> view = analysis.view();
         LensView.Sight sight = view.map(v -> v.of(capsule)).orElse(LensView.Sight.OUT);
         String lens = analysis.build()
                 .lens(analysis.rig().lens())

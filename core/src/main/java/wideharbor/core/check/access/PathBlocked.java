@@ -63,6 +63,12 @@ final class PathBlocked implements Check {
     }
 
     private static void judge(RigAnalysis analysis, Joint joint, Standard.Entry entry, Results results) {
+        Port on = analysis.rig().port(joint.parent());
+        if (isOrderOnly(analysis.standards().require(on.standard()).family())
+                && WayOn.isFreeOfCarriers(analysis.rig(), analysis.clearances(), joint, entry)) {
+            results.fine();
+            return;
+        }
         WayOn way = WayOn.best(analysis.rig(), analysis.clearances(), joint, entry);
         if (way.isFree()) {
             results.fine();
@@ -84,10 +90,6 @@ final class PathBlocked implements Check {
         fixed.retainAll(before);
         boolean never = !fixed.isEmpty();
         Port on = rig.port(joint.parent());
-        if (!never && isOrderOnly(analysis.standards().require(on.standard()).family())) {
-            results.fine();
-            return;
-        }
         results.found(
                 never ? Severity.STOP : Severity.NOTE,
                 About.of("path", joint(joint.id())),

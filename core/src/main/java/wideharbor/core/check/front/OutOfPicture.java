@@ -58,7 +58,7 @@ final class OutOfPicture implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Optional<LensView> view = LensView.of(analysis.rig());
+        Optional<LensView> view = analysis.view();
         if (view.isEmpty()) {
             return;
         }

@@ -4,7 +4,6 @@ import static wideharbor.core.job.Subject.joint;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.balance.Statics;
@@ -88,7 +87,7 @@ final class PortLoad implements Check {
     }
 
     private static Optional<Double> weaker(Optional<Double> a, Optional<Double> b) {
-        return Stream.of(a, b).flatMap(Optional::stream).min(Double::compare);
+        return a.isPresent() && (b.isEmpty() || a.get() <= b.get()) ? a : b;
     }
 
     private static void judge(RigAnalysis analysis, Joint joint, Rated limit, Results results) {

@@ -41,10 +41,12 @@ final class DrawAsMeasured implements Check {
     public void run(RigAnalysis analysis, Results results) {
         FeedTree feeds = analysis.feeds();
         for (FeedTree.Source source : feeds.sources()) {
-            FeedTree.Load load = feeds.byNameplates(source);
-            if (load.isComplete() && load.runningWatts() > 0) {
-                feeds.measured(source).ifPresent(d -> judge(source, d, load.running(), results));
-            }
+            feeds.measured(source).ifPresent(drawn -> {
+                FeedTree.Load load = feeds.byNameplates(source);
+                if (load.isComplete() && load.runningWatts() > 0) {
+                    judge(source, drawn, load.running(), results);
+                }
+            });
         }
     }
 

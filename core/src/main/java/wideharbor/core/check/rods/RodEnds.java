@@ -21,11 +21,11 @@ import wideharbor.core.clearance.LensView;
 import wideharbor.core.edit.Candidate;
 import wideharbor.core.edit.Parts;
 import wideharbor.core.geometry.Pose;
+import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Words;
 import wideharbor.core.rig.Placed;
-import wideharbor.core.rig.Rig;
 import wideharbor.core.standard.Standard;
 
 /** Rods end before the picture in front and before the operator behind. */
@@ -53,7 +53,7 @@ final class RodEnds implements Check {
 
     @Override
     public void run(RigAnalysis analysis, Results results) {
-        Optional<LensView> view = LensView.of(analysis.rig());
+        Optional<LensView> view = analysis.view();
         for (Placed rods : analysis.rig().attached()) {
             Optional<RiggingFacet.Rods> facet = rods.type().facet(RiggingFacet.Rods.class);
             if (facet.isPresent()
@@ -101,16 +101,8 @@ final class RodEnds implements Check {
     }
 
     private static void rear(RigAnalysis analysis, Placed rods, RiggingFacet.Rods facet, Results results) {
-        Rig rig = analysis.rig();
         double end = rods.portPose(facet.port()).at().z();
-        double rearmost = Double.POSITIVE_INFINITY;
-        for (PlacementId other : rig.carried()) {
-            if (!other.equals(rods.id())) {
-                for (var piece : analysis.clearances().matterOf(other)) {
-                    rearmost = Math.min(rearmost, piece.bounds().min().z());
-                }
-            }
-        }
+        double rearmost = analysis.once(Rears.class, Rears::of).besides(rods.id());
         double out = rearmost - end;
         double limit = analysis.rule(Rule.ROD_REAR);
         if (Double.isInfinite(rearmost) || out <= limit) {
@@ -122,6 +114,34 @@ final class RodEnds implements Check {
                 rods.title() + " stand out " + Words.length(out) + " behind the rig",
                 Evidence.Amount.atMost(out, limit, "mm"),
                 "They meet the operator, the wall of a tight room, or whoever walks past.");
+    }
+
+    /**
+     * Where the rig ends behind, told once for all its rods.
+     *
+     * @param part whose end that is
+     * @param atMm of it; of all others: {@code nextMm}; infinite where there is none
+     */
+    private record Rears(PlacementId part, double atMm, double nextMm) {
+        static Rears of(RigAnalysis analysis) {
+            Rears rears = new Rears(PlacementId.NONE, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
+            for (PlacementId part : analysis.rig().carried()) {
+                double least = Double.POSITIVE_INFINITY;
+                for (Solid piece : analysis.clearances().matterOf(part)) {
+                    least = Math.min(least, piece.bounds().min().z());
+                }
+                rears = rears.with(part, least);
+            }
+            return rears;
+        }
+
+        private Rears with(PlacementId other, double leastMm) {
+            return leastMm < atMm ? new Rears(other, leastMm, atMm) : new Rears(part, atMm, Math.min(nextMm, leastMm));
+        }
+
+        double besides(PlacementId rods) {
+            return rods.equals(part) ? nextMm : atMm;
+        }
     }
 
     /** Shorter rods of the same standard, the longest that do first. */
