@@ -95,6 +95,7 @@ final class Mixins {
         @JsonSubTypes.Type(value = RiggingFacet.Arm.class, name = "arm"),
         @JsonSubTypes.Type(value = SupportFacet.Counterbalance.class, name = "counterbalance"),
         @JsonSubTypes.Type(value = SupportFacet.Feet.class, name = "feet"),
+        @JsonSubTypes.Type(value = SupportFacet.SpreadFeet.class, name = "spreadFeet"),
         @JsonSubTypes.Type(value = SupportFacet.Gimbal.class, name = "gimbal"),
         @JsonSubTypes.Type(value = SupportFacet.Pad.class, name = "pad"),
         @JsonSubTypes.Type(value = SupportFacet.Pivot.class, name = "pivot"),

@@ -7,32 +7,43 @@ import wideharbor.core.brief.Worn;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Judgement;
+import wideharbor.core.rig.Placed;
 
 /**
  * What the support carries, against its payload and against the brief's window.
  *
  * @param mass all that turns with the rig, links of the support among it
+ * @param lifted the same without what stays on the legs or on the arm when the rig is lifted off: a head's plate, a
+ *     gimbal's cage; it is what a scale shows and what a window is about
  * @param payload of what is put on the support; empty when no support says what it carries
  * @param brief empty when the brief asks for nothing
  */
-public record CarriedMass(Mass mass, Optional<Judgement> payload, Optional<Judgement> brief) {
+public record CarriedMass(Mass mass, Mass lifted, Optional<Judgement> payload, Optional<Judgement> brief) {
     private static final double ROUNDING_GRAMS = 0.5;
 
     public static CarriedMass of(RigAnalysis analysis) {
         Mass carried = analysis.carried();
-        Optional<Judgement> payload = analysis.rig()
-                .find(analysis.rig().configuration().support())
-                .flatMap(p -> p.type()
-                        .facet(SupportFacet.Support.class)
-                        .map(f -> judged(carried.without(p.id()), f.minPayloadGrams(), f.maxPayloadGrams())));
+        Optional<Placed> support =
+                analysis.rig().find(analysis.rig().configuration().support());
+        Optional<SupportFacet.Support> facet = support.flatMap(p -> p.type().facet(SupportFacet.Support.class));
+        Mass put = support.map(p -> carried.without(p.id())).orElse(carried);
+        Mass lifted = facet.filter(CarriedMass::staysBehind).isPresent() ? put : carried;
         return new CarriedMass(
                 carried,
-                payload,
+                lifted,
+                facet.map(f -> judged(put, f.minPayloadGrams(), f.maxPayloadGrams())),
                 window(analysis)
                         .map(w -> judged(
-                                carried,
+                                lifted,
                                 w.floorGrams(),
                                 w.ceilingGrams() > 0 ? w.ceilingGrams() : Double.POSITIVE_INFINITY)));
+    }
+
+    private static boolean staysBehind(SupportFacet.Support support) {
+        return switch (support.way()) {
+            case STANDS, TILTS, GIMBAL -> true;
+            case SHOULDER, HANGS, PIVOT -> false;
+        };
     }
 
     private record Window(double floorGrams, double ceilingGrams) {}

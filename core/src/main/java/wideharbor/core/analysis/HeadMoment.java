@@ -6,6 +6,8 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
+import wideharbor.core.quantity.Span;
+import wideharbor.core.rig.Placed;
 
 /**
  * Whether a tilting head's springs hold the rig: mass times height of its centre over the tilt axis, kg·mm, against
@@ -45,12 +47,12 @@ public record HeadMoment(
     private static HeadMoment of(RigAnalysis analysis, Posture posture, SupportFacet.Counterbalance springs) {
         Ranged has = posture.carried().sum(posture::over).times(1e-3);
         double set = springs.nearest(has.value());
-        double range = analysis.rule(Rule.TILT_RANGE);
+        Span range = tilt(analysis, posture.support());
         Ranged most = left(posture, set, 0);
         double at = 0;
-        int looks = (int) Math.ceil(range / LOOK_EVERY);
-        for (int i = looks; i >= -looks; i--) {
-            double tilt = looks == 0 ? 0 : range * i / looks;
+        int looks = (int) Math.ceil(range.length() / LOOK_EVERY);
+        for (int i = looks; i >= 0 && looks > 0; i--) {
+            double tilt = range.from() + range.length() * i / looks;
             Ranged here = left(posture, set, tilt);
             at = here.value() > most.value() ? tilt : at;
             most = most.max(here);
@@ -65,6 +67,11 @@ public record HeadMoment(
                 springs.dragNm().isPresent()
                         ? Drag.ON_FILE
                         : springs.steps().isPresent() ? Drag.ESTIMATED : Drag.NOT_ASKED);
+    }
+
+    /** How far a head is tilted in a shot, degrees nose down; what is up is negative. */
+    public static Span tilt(RigAnalysis analysis, Placed head) {
+        return HeadTilt.of(analysis, head.type());
     }
 
     /** What the springs leave at a tilt, nose down, N·m. */

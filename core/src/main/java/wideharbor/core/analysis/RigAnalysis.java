@@ -304,7 +304,8 @@ public record RigAnalysis(
                         .toList());
     }
 
-    private List<Placed> rigOnly() {
+    /** What is carried, but for a stand that has a link on the side of the rig. */
+    public List<Placed> rigOnly() {
         Set<PlacementId> carried = rig.carried();
         return rig.attached().stream()
                 .filter(p -> carried.contains(p.id()) && !isStand(p))

@@ -15,6 +15,7 @@ import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.quantity.Judgement;
 import wideharbor.core.quantity.Ranged;
+import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 import wideharbor.core.rig.World;
@@ -44,19 +45,21 @@ public record Stand(
     public static List<Stand> of(RigAnalysis analysis) {
         List<Stand> all = new ArrayList<>();
         for (Placed legs : analysis.rig().attached()) {
-            legs.type()
-                    .facet(SupportFacet.Feet.class)
-                    .filter(f -> !analysis.clearances().matterOf(legs.id()).isEmpty())
-                    .ifPresent(f -> all.add(new Ground(analysis, legs, f).judged()));
+            if (!analysis.clearances().matterOf(legs.id()).isEmpty()) {
+                Footing.of(legs, analysis.rig().world())
+                        .ifPresent(f -> all.add(new Ground(analysis, legs, f).judged()));
+            }
         }
         return all;
     }
 
-    /** An edge of the polygon: its outward normal, level, and how far it is from the middle of the feet. */
-    private record Edge(Vec3 out, double atMm) {}
+    /** Whether a part stands on feet of its own. */
+    public static boolean isOnFeet(Placed part) {
+        return Footing.isOn(part.type());
+    }
 
     /** At an edge: the tangent of the lean that brings the centre over it. */
-    private record Worst(Edge edge, double tilt, double angle) {}
+    private record Worst(Footing.Edge edge, double tilt, double angle) {}
 
     private static final class Ground {
         private final RigAnalysis analysis;
@@ -66,9 +69,9 @@ public record Stand(
         private final Mass rest;
         private final boolean tilts;
         private final double floor;
-        private final List<Edge> edges;
+        private final List<Footing.Edge> edges;
 
-        Ground(RigAnalysis analysis, Placed legs, SupportFacet.Feet feet) {
+        Ground(RigAnalysis analysis, Placed legs, Footing feet) {
             this.analysis = analysis;
             this.legs = legs;
             Rig rig = analysis.rig();
@@ -89,36 +92,12 @@ public record Stand(
                     .mapToDouble(c -> c.dot(world.up()))
                     .min()
                     .orElse(0);
-            edges = edges(feet);
-        }
-
-        /** Two feet hold along a line and one at a point: no margin across. */
-        private List<Edge> edges(SupportFacet.Feet feet) {
-            Vec3 ahead = legs.pose().turn(Vec3.FORWARD);
-            Vec3 level = ahead.minus(world.up().times(ahead.dot(world.up())));
-            Vec3 first = level.length() < 1e-6 ? world.forward() : level.unit();
-            Vec3 side = world.up().cross(first);
-            int count = feet.count();
-            double in = count > 2 ? feet.radiusMm() * Math.cos(Math.PI / count) : 0;
-            int directions = count > 2 ? count : 4;
-            return IntStream.range(0, directions)
-                    .mapToObj(i -> {
-                        double turn = 2 * Math.PI * i / directions + (count > 2 ? Math.PI / count : 0);
-                        Vec3 out = first.times(Math.cos(turn)).plus(side.times(Math.sin(turn)));
-                        double at = count == 2 && i % 2 == 0 ? feet.radiusMm() : in;
-                        return new Edge(out, at);
-                    })
-                    .toList();
+            edges = feet.edges();
         }
 
         Stand judged() {
             Worst level = worst(List.of(0.0));
-            List<Double> all = new ArrayList<>();
-            double most = tilts ? analysis.rule(Rule.TILT_RANGE) : 0;
-            for (double t = -most; t <= most; t += STEP) {
-                all.add(t);
-            }
-            Worst tilted = tilts ? worst(all) : level;
+            Worst tilted = tilts ? worst(tilts()) : level;
             Mass standing = moved(level);
             Judgement flat = judgement(level, Rule.TIP_ANGLE);
             double height = standing.centre().dot(world.up()) - floor;
@@ -135,6 +114,17 @@ public record Stand(
                     standing.widest(margin(level.edge())));
         }
 
+        /** Both ends, and every few degrees between them. */
+        private List<Double> tilts() {
+            Rig rig = analysis.rig();
+            Span range = HeadTilt.of(
+                    analysis, rig.require(rig.configuration().support()).type());
+            int steps = (int) Math.ceil(range.length() / STEP);
+            return IntStream.rangeClosed(0, steps)
+                    .mapToObj(i -> steps == 0 ? 0 : range.from() + range.length() * i / steps)
+                    .toList();
+        }
+
         private Judgement judgement(Worst worst, Rule least) {
             Ranged angle = moved(worst)
                     .ratio(margin(worst.edge()), at -> at.dot(world.up()) - floor)
@@ -142,14 +132,14 @@ public record Stand(
             return Judgement.atLeast(angle, analysis.rule(least), "°");
         }
 
-        private ToDoubleFunction<Vec3> margin(Edge edge) {
+        private ToDoubleFunction<Vec3> margin(Footing.Edge edge) {
             return at -> edge.atMm() - at.minus(legs.pose().at()).dot(edge.out());
         }
 
         private Worst worst(List<Double> tilts) {
             Worst worst = null;
             for (double tilt : tilts) {
-                for (Edge edge : edges) {
+                for (Footing.Edge edge : edges) {
                     Vec3 centre = centre(tilt, edge.out());
                     double angle = Math.atan2(margin(edge).applyAsDouble(centre), centre.dot(world.up()) - floor);
                     if (worst == null || angle < worst.angle()) {

@@ -8,9 +8,11 @@ import wideharbor.core.analysis.CarriedMass;
 import wideharbor.core.analysis.ConfigurationAnalysis;
 import wideharbor.core.analysis.HeadMoment;
 import wideharbor.core.analysis.RigAnalysis;
+import wideharbor.core.analysis.Stand;
 import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.catalog.SupportFacet.Support.Way;
+import wideharbor.core.quantity.Span;
 import wideharbor.core.rig.Placed;
 
 /** What it weighs, and whether head and legs hold it. */
@@ -32,7 +34,7 @@ final class SupportTests {
             }
         });
         for (Placed part : heaviest.rig().attached()) {
-            if (part.type().facet(SupportFacet.Feet.class).isPresent()) {
+            if (Stand.isOnFeet(part)) {
                 draft.add(legs(heaviest, part));
             }
         }
@@ -40,10 +42,10 @@ final class SupportTests {
 
     private static BenchTest weighed(RigAnalysis rig) {
         CarriedMass carried = CarriedMass.of(rig);
-        List<String> unknown = carried.mass().unweighed();
+        List<String> unknown = carried.lifted().unweighed();
         Band band = unknown.isEmpty()
                 ? Band.Measure.around(
-                        carried.mass().grams(), carried.mass().range(), rig.rule(Rule.MEASURED_DIFFERS), "g")
+                        carried.lifted().grams(), carried.lifted().range(), rig.rule(Rule.MEASURED_DIFFERS), "g")
                 : Band.Measure.asItIs("g");
         return Tests.of(rig, "weigh:" + rig.rig().configuration().id(), Place.SCALE)
                 .title("Weigh " + rig.rig().configuration().title() + rig.withLens())
@@ -65,7 +67,7 @@ final class SupportTests {
     }
 
     private static BenchTest holds(RigAnalysis rig, Placed head) {
-        double tilt = rig.rule(Rule.TILT_RANGE);
+        Span tilt = HeadMoment.tilt(rig, head);
         Optional<HeadMoment> moment = HeadMoment.of(rig);
         String set = moment.map(m -> " Springs at " + Math.round(m.springsKgMm()) + " kg·mm.")
                 .orElse("");
@@ -76,7 +78,8 @@ final class SupportTests {
                 .title(head.title() + ": holds " + rig.rig().configuration().title() + rig.withLens())
                 .subject(head.type().ref() + " " + Math.round(rig.carried().grams()))
                 .lens(rig.rig().lens())
-                .how("Drag off, hands near. Tilt " + Math.round(tilt) + "° down, let go; the same up." + set)
+                .how("Drag off, hands near. Tilt " + Math.round(tilt.to()) + "° down, let go; "
+                        + Math.round(-tilt.from()) + "° up, the same." + set)
                 .band(new Band.Answer("It stays where it is left, both ways."))
                 .twice(true)
                 .why("A head that does not hold lets the rig fall forward onto a hand or a lens.")

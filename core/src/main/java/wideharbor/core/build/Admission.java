@@ -117,6 +117,10 @@ final class Admission {
             throw new IllegalArgumentException(
                     "setting '" + key + "' names port '" + key.port() + "', which " + type.name() + " does not have");
         }
+        if (type.internalJoint(key.port()).filter(type::isWorked).isPresent()) {
+            throw new IllegalArgumentException("setting '" + key + "' names what is worked in the shot: " + type.name()
+                    + " is judged over all of its way, and not set");
+        }
     }
 
     /** Walks up from every part; a walk longer than there are parts has gone round in a circle. */

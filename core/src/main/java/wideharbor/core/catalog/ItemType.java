@@ -140,6 +140,11 @@ public record ItemType(
         return internalJoints.stream().filter(j -> j.id().equals(id)).findFirst();
     }
 
+    /** Whether a hinge inside it is worked in the shot, and so is no setting. */
+    public boolean isWorked(InternalJoint hinge) {
+        return facet(SupportFacet.Support.class).filter(s -> s.works(hinge)).isPresent();
+    }
+
     public boolean can(Capability capability) {
         return capabilities.contains(capability);
     }

@@ -49,6 +49,14 @@ public interface SupportFacet extends Facet {
             this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, way, "");
         }
 
+        /**
+         * Whether a hinge inside it is the one that is worked in the shot: it is judged over all of its way, and not
+         * set.
+         */
+        public boolean works(InternalJoint hinge) {
+            return (way == Way.TILTS || way == Way.GIMBAL) && hinge.childLink().equals(turningLink);
+        }
+
         /** Whether a link of it is on the rig's side of the datum. */
         public boolean turnsWithRig(String link) {
             return switch (way) {
@@ -144,6 +152,25 @@ public interface SupportFacet extends Facet {
         public Feet {
             Require.within("Radius of the feet", radiusMm, 10, 5000, "mm");
             Require.within("Feet", count, 1, 8, "");
+        }
+    }
+
+    /** Where a leg meets the ground, in the frame of the link that it is part of. */
+    record Foot(String link, Vec3 at) {}
+
+    /**
+     * Feet of legs that are spread one by one, by settings of their hinges. The ground is level under all of them: what
+     * a leg is spread wider, it is drawn out longer.
+     */
+    record SpreadFeet(List<Foot> feet) implements SupportFacet {
+        public SpreadFeet {
+            feet = List.copyOf(feet);
+            Require.within("Feet", feet.size(), 1, 8, "");
+        }
+
+        @Override
+        public List<String> links() {
+            return feet.stream().map(Foot::link).toList();
         }
     }
 

@@ -93,9 +93,10 @@ final class Placing {
             for (InternalJoint joint : type.internalJoints()) {
                 if (poses.containsKey(joint.parentLink()) && !poses.containsKey(joint.childLink())) {
                     SettingKey key = new SettingKey(id, joint.id(), 0);
-                    double value = content.value(key);
+                    boolean worked = type.isWorked(joint);
+                    double value = worked ? 0 : content.value(key);
                     poses.put(joint.childLink(), poses.get(joint.parentLink()).then(joint.pose(value)));
-                    if (told) {
+                    if (told && !worked) {
                         moves.add(new Motion(
                                 key,
                                 Optional.empty(),

@@ -106,18 +106,18 @@ public record Meters(
         Mass whole = Mass.of(
                 analysis.rig(),
                 analysis.rig().attached().stream().map(p -> p.id()).collect(java.util.stream.Collectors.toSet()));
-        Standing known = carried.mass().isComplete() ? Standing.MET : Standing.OPEN;
+        Standing known = carried.lifted().isComplete() ? Standing.MET : Standing.OPEN;
         return new MassMeter(
                 worse(
                         known,
                         worse(
                                 standing(carried.payloadState(), Standing.STOP),
                                 standing(carried.briefState(), Standing.CAUTION))),
-                carried.mass().grams(),
-                carried.mass().range(),
+                carried.lifted().grams(),
+                carried.lifted().range(),
                 analysis.job().brief().massFloorGrams(),
                 analysis.job().brief().massCeilingGrams(),
-                carried.mass().unweighed(),
+                carried.lifted().unweighed(),
                 whole.grams(),
                 whole.unweighed());
     }

@@ -77,8 +77,8 @@ public final class Parts {
         return this;
     }
 
-    public Parts link(String link, double grams, Vec3 at) {
-        links.add(new Link(link, Figure.maker(grams), at, List.of()));
+    public Parts link(String link, double grams, Vec3 at, Shape... shaped) {
+        links.add(new Link(link, Figure.maker(grams), at, List.of(shaped)));
         return this;
     }
 

@@ -39,10 +39,10 @@ final class MassWindow implements Check {
     public void run(RigAnalysis analysis, Results results) {
         CarriedMass carried = CarriedMass.of(analysis);
         Subject support = part(analysis.rig().configuration().support());
-        if (!carried.mass().isComplete()) {
+        if (!carried.lifted().isComplete()) {
             results.notChecked(
                     About.of("weighed", support),
-                    "no mass on file for " + String.join(", ", carried.mass().unweighed()));
+                    "no mass on file for " + String.join(", ", carried.lifted().unweighed()));
             return;
         }
         carried.payload()

@@ -5,7 +5,6 @@ import static wideharbor.core.job.Subject.part;
 import java.util.List;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.analysis.Stand;
-import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.About;
 import wideharbor.core.check.Check;
 import wideharbor.core.check.CheckCard;
@@ -46,7 +45,7 @@ final class Tipping implements Check {
     public void run(RigAnalysis analysis, Results results) {
         List<Stand> stands = Stand.of(analysis);
         for (Placed legs : analysis.rig().attached()) {
-            if (legs.type().facet(SupportFacet.Feet.class).isPresent()) {
+            if (Stand.isOnFeet(legs)) {
                 stands.stream()
                         .filter(s -> s.legs().id().equals(legs.id()))
                         .findFirst()

@@ -125,12 +125,12 @@ final class RodEnds implements Check {
     private record Rears(PlacementId part, double atMm, double nextMm) {
         static Rears of(RigAnalysis analysis) {
             Rears rears = new Rears(PlacementId.NONE, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY);
-            for (PlacementId part : analysis.rig().carried()) {
+            for (Placed placed : analysis.rigOnly()) {
                 double least = Double.POSITIVE_INFINITY;
-                for (Solid piece : analysis.clearances().matterOf(part)) {
+                for (Solid piece : analysis.clearances().matterOf(placed.id())) {
                     least = Math.min(least, piece.bounds().min().z());
                 }
-                rears = rears.with(part, least);
+                rears = rears.with(placed.id(), least);
             }
             return rears;
         }
