@@ -158,7 +158,7 @@ class RolesTest {
             GET,    /api/jobs/JOB/builds/a/changeovers,                       401, ok,  ok,  ok,  ok,  ok
             GET,    /api/jobs/JOB/builds/a/compare?with=low,                  401, ok,  ok,  ok,  ok,  ok
             GET,    /api/catalogue/stack-ends,                                401, ok,  ok,  ok,  ok,  403
-            GET,    /api/catalogue/stacks?body=body-wren@2&support=head-60@1, 401, ok,  ok,  ok,  ok,  403
+            GET,    /api/catalogue/stacks?body=body-wren@2&support=head-60@3, 401, ok,  ok,  ok,  ok,  403
             GET,    /api/catalogue/parts/body-wren@2/cross-fit,               401, ok,  ok,  ok,  ok,  403
             GET,    /api/house/ways,                                          401, ok,  ok,  ok,  ok,  403
             PUT,    /api/house/ways/none,                                     401, 403, 403, ok,  403, 403
