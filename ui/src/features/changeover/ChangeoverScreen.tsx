@@ -127,7 +127,16 @@ function Twin({ way, to }: { way: Schemas['Way']; to: string }) {
   );
 }
 
-const ACTS = { UNPLUG: 'unplug', OFF: 'take off', OVER: 'move over', ON: 'put on', SET: 'set', PLUG: 'plug' } as const;
+const ACTS = {
+  UNPLUG: 'unplug',
+  OFF: 'take off',
+  ASIDE: 'set aside',
+  OVER: 'move over',
+  ON: 'put on',
+  BACK: 'put back',
+  SET: 'set',
+  PLUG: 'plug',
+} as const;
 
 function Steps({ way }: { way: Schemas['Way'] }) {
   if (way.steps.length === 0) return <p className="soft">Nothing has to be done.</p>;
@@ -140,6 +149,7 @@ function Steps({ way }: { way: Schemas['Way'] }) {
             <span>
               {s.part} <span className="soft">{s.where}</span>
               {s.along.length > 0 && <span className="soft along">in one piece with {s.along.join(', ')}</span>}
+              {s.why !== '' && <span className="soft along">{s.why}</span>}
               {s.keys.length > 0 && <span className="along num">{s.keys.join(', ')}</span>}
             </span>
             <span className="num right">{fixed(s.minutes, 1)}</span>

@@ -5675,7 +5675,7 @@ export interface components {
         };
         Step: {
             /** @enum {string} */
-            act: "UNPLUG" | "OFF" | "OVER" | "ON" | "SET" | "PLUG";
+            act: "UNPLUG" | "OFF" | "ASIDE" | "OVER" | "ON" | "BACK" | "SET" | "PLUG";
             along: string[];
             keys: string[];
             /** Format: double */
@@ -5683,6 +5683,7 @@ export interface components {
             of: string;
             part: string;
             where: string;
+            why: string;
         };
         StepBefore: {
             /** @enum {string} */

@@ -62,7 +62,8 @@ class ArchitectureTest {
             Map.entry("brief", List.of("id", "quantity", "catalog")),
             Map.entry("build", List.of("id", "quantity", "catalog")),
             Map.entry("rig", List.of("id", "memo", "quantity", "geometry", "standard", "catalog", "build")),
-            Map.entry("clearance", List.of("id", "quantity", "geometry", "standard", "catalog", "build", "rig")),
+            Map.entry(
+                    "clearance", List.of("id", "memo", "quantity", "geometry", "standard", "catalog", "build", "rig")),
             Map.entry("front", List.of("id", "quantity", "geometry", "standard", "catalog", "build", "rig")),
             Map.entry("people", List.of("id", "quantity", "geometry", "brief", "catalog", "build", "rig", "clearance")),
             Map.entry("merge", List.of("id", "quantity", "catalog", "build")),
@@ -73,7 +74,20 @@ class ArchitectureTest {
                     "signal",
                     List.of("id", "memo", "quantity", "geometry", "catalog", "build", "rig", "power", "brief", "job")),
             Map.entry("job", List.of("id", "quantity", "brief", "build", "catalog")),
-            Map.entry("changeover", List.of("id", "balance", "quantity", "brief", "build", "catalog", "rig", "job")),
+            Map.entry(
+                    "changeover",
+                    List.of(
+                            "id",
+                            "memo",
+                            "balance",
+                            "quantity",
+                            "brief",
+                            "build",
+                            "catalog",
+                            "rig",
+                            "clearance",
+                            "job",
+                            "analysis")),
             Map.entry(
                     "analysis",
                     List.of(

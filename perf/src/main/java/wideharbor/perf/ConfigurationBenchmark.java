@@ -18,6 +18,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import wideharbor.core.analysis.JobAnalysis;
 import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.SlideBalance;
 import wideharbor.core.build.Build;
@@ -97,11 +98,12 @@ public class ConfigurationBenchmark {
 
     @Benchmark
     public ChangeoverMatrix everyChange() {
+        JobAnalysis whole = JobAnalysis.of(job);
         return ChangeoverMatrix.of(
                 job,
                 build.configurations().stream()
-                        .map(c ->
-                                Rig.resolve(build, c.id(), build.lenses().get(0).id(), job.catalogue()))
+                        .map(c -> whole.rig(
+                                build.id(), c.id(), build.lenses().get(0).id()))
                         .toList());
     }
 

@@ -10,7 +10,6 @@ import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.CheckEngine;
 import wideharbor.core.check.Judged;
 import wideharbor.core.id.ConfigurationId;
-import wideharbor.core.rig.Rig;
 import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.sheet.Comparison;
 import wideharbor.core.sheet.Hands;
@@ -45,8 +44,8 @@ public class ConfigurationService {
 
     ConfigurationViews.Changeovers changeovers(Standpoint at) {
         RigAnalysis any = at.in(reports.of(store.load(at.job())));
-        List<Rig> worn = any.build().configurations().stream()
-                .map(c -> any.beside(c.id()).rig())
+        List<RigAnalysis> worn = any.build().configurations().stream()
+                .map(c -> any.beside(c.id()))
                 .toList();
         return ConfigurationViews.Changeovers.of(ChangeoverMatrix.of(any.job(), worn), any.build(), any.catalogue());
     }

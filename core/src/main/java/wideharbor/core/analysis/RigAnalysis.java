@@ -18,6 +18,7 @@ import wideharbor.core.catalog.Catalogue;
 import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.clearance.Clearances;
 import wideharbor.core.clearance.LensView;
+import wideharbor.core.clearance.Obstacles;
 import wideharbor.core.geometry.Solid;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.CableId;
@@ -123,6 +124,11 @@ public record RigAnalysis(
         return kept.of(rig, rule(HouseRules.Rule.INTERFERENCE));
     }
 
+    /** What keeps parts of this rig from being put on or taken off. */
+    public Obstacles obstacles() {
+        return kept.obstacles.get(() -> Obstacles.on(rig, this::clearances));
+    }
+
     /** What the lens in the slot sees; empty when there is none, or the window is not on file. */
     public Optional<LensView> view() {
         return kept.view.get(() -> LensView.of(rig));
@@ -175,6 +181,7 @@ public record RigAnalysis(
         private final Lazy<Monitoring> monitoring = new Lazy<>();
         private final Lazy<Wired> wiring = new Lazy<>();
         private final Lazy<List<CableSchedule.Row>> cables = new Lazy<>();
+        private final Lazy<Obstacles> obstacles = new Lazy<>();
         private final Lazy<Optional<LensView>> view = new Lazy<>();
         private final Memo<Class<?>, Object> others = new Memo<>();
 

@@ -18,11 +18,10 @@ import wideharbor.core.brief.Preference.Sequence;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
-import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.catalog.Socket;
+import wideharbor.core.clearance.Obstacles;
 import wideharbor.core.clearance.WayOn;
-import wideharbor.core.geometry.Vec3;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
@@ -32,12 +31,10 @@ import wideharbor.core.rig.Rig;
  * one that closes a circle is left out, and told unless it is only liked.
  */
 final class Precedence {
-    /** Where nothing may stand for a key to reach a screw, mm. */
-    private static final double KEY = 90;
-
     private final RigAnalysis analysis;
     private final Rig rig;
     private final Tasks tasks;
+    private final Obstacles obstacles;
     private final SimpleDirectedGraph<Task, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
     private final Map<DefaultEdge, Reason> reasons = new LinkedHashMap<>();
     private final List<AssemblyPlan.Loop> loops = new ArrayList<>();
@@ -46,6 +43,7 @@ final class Precedence {
         this.analysis = analysis;
         this.rig = analysis.rig();
         this.tasks = tasks;
+        this.obstacles = analysis.obstacles();
         tasks.all().forEach(graph::addVertex);
     }
 
@@ -208,12 +206,7 @@ final class Precedence {
                 if (task.keys().isEmpty() || task.act() == Act.LIFT) {
                     continue;
                 }
-                Vec3 at = rig.require(joint.parent().placement())
-                        .portPose(joint.parent().port())
-                        .at();
-                Set<PlacementId> except = new LinkedHashSet<>(
-                        Set.of(joint.parent().placement(), joint.child().placement()));
-                for (PlacementId cover : covering(at, outward(joint), except)) {
+                for (PlacementId cover : obstacles.coveringScrews(joint)) {
                     if (!WayOn.carriers(rig, joint.child().placement()).contains(cover)
                             && tasks.isGround(cover)
                                     == tasks.isGround(joint.child().placement())) {
@@ -222,27 +215,6 @@ final class Precedence {
                 }
             }
         }
-    }
-
-    /** Which way the key comes: from behind the face that has the screws. */
-    private Vec3 outward(Joint joint) {
-        Vec3 n = rig.require(joint.parent().placement())
-                .portPose(joint.parent().port())
-                .n();
-        Port on = rig.port(joint.parent());
-        return !on.screws().isEmpty() && rig.port(joint.child()).screws().isEmpty() ? n.negated() : n;
-    }
-
-    private Set<PlacementId> covering(Vec3 at, Vec3 towards, Set<PlacementId> except) {
-        Set<PlacementId> found = new LinkedHashSet<>();
-        Set<PlacementId> past = new LinkedHashSet<>(except);
-        for (Optional<PlacementId> met = analysis.clearances().metBy(at, towards, KEY, past);
-                met.isPresent();
-                met = analysis.clearances().metBy(at, towards, KEY, past)) {
-            found.add(met.get());
-            past.add(met.get());
-        }
-        return found;
     }
 
     private void needed() {

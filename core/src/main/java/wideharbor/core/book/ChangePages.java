@@ -3,13 +3,13 @@ package wideharbor.core.book;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.Build;
 import wideharbor.core.build.Configuration;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.changeover.ChangeoverMatrix;
 import wideharbor.core.check.Judged;
 import wideharbor.core.id.ConfigurationId;
-import wideharbor.core.rig.Rig;
 
 /** From one way of being worn to another. */
 final class ChangePages {
@@ -17,10 +17,9 @@ final class ChangePages {
 
     /** Those that the brief asks for; where it asks for none, all. */
     static List<Changeover> ways(Judged judged, Build build) {
-        List<Rig> worn = build.configurations().stream()
+        List<RigAnalysis> worn = build.configurations().stream()
                 .map(c -> judged.analyses()
-                        .rig(build.id(), c.id(), build.lensIds().get(0))
-                        .rig())
+                        .rig(build.id(), c.id(), build.lensIds().get(0)))
                 .toList();
         List<ChangeoverMatrix.Cell> all =
                 ChangeoverMatrix.of(judged.job(), worn).cells();
@@ -52,7 +51,8 @@ final class ChangePages {
             steps.row(
                     String.valueOf(++number),
                     s.act().name().toLowerCase(Locale.ROOT),
-                    s.along().isEmpty() ? s.part() : s.part() + ", with " + String.join(", ", s.along()),
+                    (s.along().isEmpty() ? s.part() : s.part() + ", with " + String.join(", ", s.along()))
+                            + (s.why().isEmpty() ? "" : ". " + s.why()),
                     s.where(),
                     String.join(", ", s.keys()),
                     "☐");

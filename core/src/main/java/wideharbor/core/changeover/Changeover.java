@@ -5,8 +5,10 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.balance.Mass;
 import wideharbor.core.brief.Handwork;
 import wideharbor.core.brief.HouseRules;
@@ -14,15 +16,19 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
+import wideharbor.core.clearance.Clearances;
+import wideharbor.core.clearance.Obstacles;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
+import wideharbor.core.memo.Lazy;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
 /**
  * The way from one configuration to another, in order: cables off, parts off from the outside in, parts over to another
- * place, parts on from the inside out, settings, cables on. What comes off in one piece is one step.
+ * place, parts on from the inside out, settings, cables on. What comes off in one piece is one step; what stands in the
+ * way of a step comes off before it, and back after.
  *
  * @param keys one key of each kind of screw that is worked, in the order they are first needed
  * @param minutes estimate for one pair of hands
@@ -44,8 +50,11 @@ public record Changeover(
     public enum Act {
         UNPLUG,
         OFF,
+        /** Off for a while: it stands in the way of another step, and comes back. */
+        ASIDE,
         OVER,
         ON,
+        BACK,
         SET,
         PLUG
     }
@@ -56,15 +65,31 @@ public record Changeover(
      * @param of the placement's, of a cable's steps the cable's
      * @param along parts that go with it in one piece
      * @param keys of the screws that are worked; empty when hands do it
+     * @param why it is done though it changes nothing, in one sentence; empty where it changes something
      */
     public record Step(
-            Act act, Id of, String part, String where, List<String> along, List<String> keys, double minutes) {
+            Act act,
+            Id of,
+            String part,
+            String where,
+            List<String> along,
+            List<String> keys,
+            double minutes,
+            String why) {
+        Step(Act act, Id of, String part, String where, List<String> along, List<String> keys, double minutes) {
+            this(act, of, part, where, along, keys, minutes, "");
+        }
+
         Step with(List<String> others) {
-            return new Step(act, of, part, where, others, keys, minutes);
+            return new Step(act, of, part, where, others, keys, minutes, why);
+        }
+
+        Step because(String reason) {
+            return new Step(act, of, part, where, along, keys, minutes, reason);
         }
 
         /** The placement that is worked at; none of a cable's step. */
-        Optional<PlacementId> placement() {
+        public Optional<PlacementId> placement() {
             return of instanceof PlacementId placement ? Optional.of(placement) : Optional.empty();
         }
     }
@@ -79,15 +104,40 @@ public record Changeover(
     }
 
     /** From one configuration to another with the same lens in the slot, or from one lens to another in the same. */
+    public static Changeover between(RigAnalysis from, RigAnalysis to) {
+        return between(from.obstacles(), to.obstacles(), from.rules());
+    }
+
+    /** Between two rigs of which nothing is known yet. */
     public static Changeover between(Rig from, Rig to, HouseRules rules) {
-        List<Step> steps = new ArrayList<>();
-        steps.addAll(SettingSteps.cables(from, to, Act.UNPLUG, rules));
+        double tolerance = rules.value(Rule.INTERFERENCE);
+        Lazy<Clearances> before = new Lazy<>();
+        Lazy<Clearances> after = new Lazy<>();
+        return between(
+                Obstacles.on(from, () -> before.get(() -> Clearances.of(from, tolerance))),
+                Obstacles.on(to, () -> after.get(() -> Clearances.of(to, tolerance))),
+                rules);
+    }
+
+    private static Changeover between(Obstacles before, Obstacles after, HouseRules rules) {
+        Rig from = before.rig();
+        Rig to = after.rig();
         List<Step> parts = new ArrayList<>(off(from, to, rules));
         parts.addAll(over(from, to, rules));
         parts.addAll(on(from, to, rules));
-        steps.addAll(Sequencing.ordered(parts, from, to, rules.ways()));
+        Map<PlacementId, String> aside = Aside.of(before, after, parts);
+        aside.forEach((part, why) -> {
+            parts.add(whole(Act.ASIDE, from, part, rules).because(why));
+            parts.add(whole(Act.BACK, to, part, rules).because(why));
+        });
+        List<Step> steps = new ArrayList<>(SettingSteps.unplugged(from, to, aside.keySet(), rules));
+        steps.addAll(Sequencing.ordered(parts, before, after, rules.ways()));
         steps.addAll(SettingSteps.settings(from, to, rules));
-        steps = Sequencing.withCables(steps, SettingSteps.cables(to, from, Act.PLUG, rules), to, rules.ways());
+        List<Step> plugs = SettingSteps.plugged(from, to, aside.keySet(), rules);
+        return summed(from, to, Sequencing.withCables(steps, plugs, to, rules.ways()), rules);
+    }
+
+    private static Changeover summed(Rig from, Rig to, List<Step> steps, HouseRules rules) {
         Set<String> keys = new LinkedHashSet<>();
         steps.forEach(s -> keys.addAll(s.keys()));
         double minutes = steps.stream().mapToDouble(Step::minutes).sum() + keys.size() * rules.value(Rule.TIME_TOOL);
@@ -193,6 +243,15 @@ public record Changeover(
             }
         }
         return steps;
+    }
+
+    /** A part with all that hangs on it. */
+    private static Step whole(Act act, Rig rig, PlacementId part, HouseRules rules) {
+        return step(act, rig, rig.require(part), rules)
+                .with(rig.subtree(part).stream()
+                        .filter(id -> !id.equals(part))
+                        .map(rig::title)
+                        .toList());
     }
 
     private static List<Joint> joined(Rig rig, PlacementId placement) {

@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.job.Job;
-import wideharbor.core.rig.Rig;
 
 /** All changeovers of a build, each against what the brief asks of it. */
 public record ChangeoverMatrix(List<ConfigurationId> configurations, List<Cell> cells) {
@@ -23,17 +23,17 @@ public record ChangeoverMatrix(List<ConfigurationId> configurations, List<Cell> 
     public record Cell(Changeover way, Optional<Asks.ChangeDemand> demand, boolean met, Twin twin) {}
 
     /** Every ordered pair of a body's configurations, all with the same lens in the slot. */
-    public static ChangeoverMatrix of(Job job, List<Rig> worn) {
-        Map<ConfigurationId, Rig> rigs = new LinkedHashMap<>();
-        worn.forEach(rig -> rigs.put(rig.configuration().id(), rig));
+    public static ChangeoverMatrix of(Job job, List<RigAnalysis> worn) {
+        Map<ConfigurationId, RigAnalysis> rigs = new LinkedHashMap<>();
+        worn.forEach(a -> rigs.put(a.rig().configuration().id(), a));
         List<Cell> cells = new ArrayList<>();
         rigs.forEach((from, a) -> rigs.forEach((to, b) -> {
             if (!from.equals(to)) {
-                Changeover way = Changeover.between(a, b, job.rules());
+                Changeover way = Changeover.between(a, b);
                 Optional<Asks.ChangeDemand> demand = job.brief().asks().changes().stream()
                         .filter(c -> c.from().equals(from) && c.to().equals(to))
                         .findFirst();
-                Twin twin = Twin.of(a, b, way, job.gear().kit(), job.rules());
+                Twin twin = Twin.of(a.rig(), b.rig(), way, job.gear().kit(), job.rules());
                 cells.add(new Cell(way, demand, demand.map(d -> isMet(d, way)).orElse(true), twin));
             }
         }));

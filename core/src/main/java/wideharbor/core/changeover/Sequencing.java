@@ -16,6 +16,7 @@ import wideharbor.core.catalog.Capability;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.changeover.Changeover.Act;
 import wideharbor.core.changeover.Changeover.Step;
+import wideharbor.core.clearance.Obstacles;
 import wideharbor.core.id.CableId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.rig.Placed;
@@ -38,24 +39,64 @@ final class Sequencing {
     }
 
     /** Steps of parts, in the order of what they need; among the free ones first off, then over, then on as liked. */
-    static List<Step> ordered(List<Step> steps, Rig from, Rig to, Preferences ways) {
+    static List<Step> ordered(List<Step> steps, Obstacles before, Obstacles after, Preferences ways) {
+        Rig from = before.rig();
+        Rig to = after.rig();
         Sequencing sequencing = new Sequencing(steps, to, ways);
         IntStream.range(0, steps.size()).forEach(sequencing.order::addVertex);
-        sequencing.pairs((first, then) -> isCarriedBy(then, first, to, Act.OFF));
+        sequencing.pairs((first, then) ->
+                first.act() == Act.ASIDE && then.act() == Act.BACK && first.of().equals(then.of()));
+        sequencing.pairs((first, then) -> isArriving(first) && isArriving(then) && isCarriedBy(then, first, to));
         sequencing.pairs((first, then) -> isArriving(first) && isArriving(then) && bearsFor(first, then, to));
         sequencing.pairs((first, then) -> isLeaving(first) && isLeaving(then) && bearsFor(then, first, from));
-        sequencing.pairs((first, then) -> first.act() == Act.OVER && isCarriedBy(first, then, from, Act.ON));
+        sequencing.pairs((first, then) -> first.act() == Act.OVER && isLeaving(then) && isCarriedBy(first, then, from));
+        sequencing.freed(before, after);
         return sequencing.walked();
+    }
+
+    /** What stands in the way of a part is off before the part is handled, and comes after it. */
+    private void freed(Obstacles before, Obstacles after) {
+        List<Set<PlacementId>> inWayOff = steps.stream()
+                .map(s -> isLeaving(s) ? inWay(before, s) : Set.<PlacementId>of())
+                .toList();
+        List<Set<PlacementId>> inWayOn = steps.stream()
+                .map(s -> isArriving(s) ? inWay(after, s) : Set.<PlacementId>of())
+                .toList();
+        for (int part = 0; part < steps.size(); part++) {
+            for (int other = 0; other < steps.size(); other++) {
+                Step obstacle = steps.get(other);
+                boolean off = meets(inWayOff.get(part), obstacle, before.rig());
+                boolean on = meets(inWayOn.get(part), obstacle, after.rig());
+                if (isLeaving(obstacle) && off || obstacle.act() == Act.ASIDE && on) {
+                    first(other, part);
+                }
+                if (isArriving(obstacle) && on || obstacle.act() == Act.BACK && off) {
+                    first(part, other);
+                }
+            }
+        }
+    }
+
+    private static Set<PlacementId> inWay(Obstacles here, Step step) {
+        return step.placement().map(p -> here.of(p).keySet()).orElse(Set.of());
+    }
+
+    private static boolean meets(Set<PlacementId> inWay, Step obstacle, Rig rig) {
+        return !inWay.isEmpty() && whole(obstacle, rig).stream().anyMatch(inWay::contains);
+    }
+
+    private void first(int one, int then) {
+        if (one != then && !order.getDescendants(then).contains(one)) {
+            order.addEdge(one, then);
+        }
     }
 
     /** What closes a circle is left out: it was asked for later, so it matters less. */
     private void pairs(BiPredicate<Step, Step> comesFirst) {
         for (int a = 0; a < steps.size(); a++) {
             for (int b = 0; b < steps.size(); b++) {
-                if (a != b
-                        && comesFirst.test(steps.get(a), steps.get(b))
-                        && !order.getDescendants(b).contains(a)) {
-                    order.addEdge(a, b);
+                if (a != b && comesFirst.test(steps.get(a), steps.get(b))) {
+                    first(a, b);
                 }
             }
         }
@@ -70,22 +111,20 @@ final class Sequencing {
     }
 
     private static boolean isArriving(Step step) {
-        return step.act() != Act.OFF;
+        return step.act() != Act.OFF && step.act() != Act.ASIDE;
     }
 
     private static boolean isLeaving(Step step) {
-        return step.act() != Act.ON;
+        return step.act() != Act.ON && step.act() != Act.BACK;
     }
 
-    /** Whether a part hangs on something that is handled in another step of any kind but one. */
-    private static boolean isCarriedBy(Step part, Step carrier, Rig rig, Act but) {
-        return part.act() != but
-                && carrier.act() != but
-                && part.placement()
-                        .flatMap(rig::locatedBy)
-                        .map(j -> j.parent().placement())
-                        .filter(parent -> whole(carrier, rig).contains(parent))
-                        .isPresent();
+    /** Whether a part hangs on something that is handled in another step. */
+    private static boolean isCarriedBy(Step part, Step carrier, Rig rig) {
+        return part.placement()
+                .flatMap(rig::locatedBy)
+                .map(j -> j.parent().placement())
+                .filter(parent -> whole(carrier, rig).contains(parent))
+                .isPresent();
     }
 
     /** Whether one step handles what braces a lens, and the other the lens: by itself, or on its adapter. */
@@ -108,7 +147,7 @@ final class Sequencing {
 
     private int rank(Step step) {
         return switch (step.act()) {
-            case OFF -> -20;
+            case OFF, ASIDE -> -20;
             case OVER -> -10;
             default -> rank(step, to, ways);
         };
@@ -153,7 +192,7 @@ final class Sequencing {
         int last = -1;
         for (int i = 0; i < steps.size(); i++) {
             Step step = steps.get(i);
-            boolean moves = step.act() == Act.ON || step.act() == Act.OVER;
+            boolean moves = step.act() == Act.ON || step.act() == Act.OVER || step.act() == Act.BACK;
             Set<PlacementId> side = moves ? step.placement().map(to::subtree).orElse(Set.of()) : Set.of();
             if (side.contains(run.a().placement()) || side.contains(run.b().placement())) {
                 last = i;

@@ -99,7 +99,7 @@ final class Coverage {
     }
 
     private String change(RigAnalysis from, RigAnalysis to) {
-        Changeover way = Changeover.between(from.rig(), to.rig(), job.rules());
+        Changeover way = Changeover.between(from, to);
         String body = job.gear().builds().size() == 1 ? "" : from.build().title() + ": ";
         return body + way.steps().size() + " steps, " + Words.one(way.minutes()) + " min, "
                 + (way.isToolFree() ? "no tools" : String.join(", ", way.keys()));

@@ -7,7 +7,6 @@ import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.build.LensChoice;
 import wideharbor.core.changeover.Changeover;
 import wideharbor.core.id.LensId;
-import wideharbor.core.rig.Rig;
 
 /**
  * In which order the lenses of a set are put on so that changing takes least, by the minutes of the house. Sets of up
@@ -33,14 +32,14 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
 
     static LensOrder of(RigAnalysis analysis) {
         List<LensChoice> lenses = analysis.build().lenses().stream().limit(MOST).toList();
-        List<Rig> rigs =
-                lenses.stream().map(l -> analysis.withLens(l.id()).rig()).toList();
+        List<RigAnalysis> rigs =
+                lenses.stream().map(l -> analysis.withLens(l.id())).toList();
         int n = lenses.size();
         Changeover[][] ways = new Changeover[n][n];
         for (int i = 0; i < n; i++) {
             for (int k = 0; k < n; k++) {
                 if (i != k) {
-                    ways[i][k] = Changeover.between(rigs.get(i), rigs.get(k), analysis.rules());
+                    ways[i][k] = Changeover.between(rigs.get(i), rigs.get(k));
                 }
             }
         }
@@ -75,8 +74,10 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
         return switch (step.act()) {
             case UNPLUG -> "unplug " + step.part();
             case OFF -> step.part() + " off";
+            case ASIDE -> step.part() + " aside";
             case OVER -> step.part() + " over" + where;
             case ON -> step.part() + " on" + where;
+            case BACK -> step.part() + " back on";
             case SET -> "set " + step.part() + where;
             case PLUG -> "plug " + step.part();
         };

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import wideharbor.core.analysis.RigAnalysis;
 import wideharbor.core.brief.Asks;
 import wideharbor.core.brief.AsksBuilder;
 import wideharbor.core.build.Command;
@@ -14,7 +15,6 @@ import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.LensId;
 import wideharbor.core.id.PlacementId;
 import wideharbor.core.job.Job;
-import wideharbor.core.rig.Rig;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Rigs;
 
@@ -52,7 +52,7 @@ class ChangeoverMatrixTest {
         return ChangeoverMatrix.of(
                 job,
                 job.gear().build(Rigs.BUILD).configurations().stream()
-                        .map(c -> Rig.resolve(job.gear().build(Rigs.BUILD), c.id(), LensId.NONE, job.catalogue()))
+                        .map(c -> RigAnalysis.of(job, job.gear().build(Rigs.BUILD), c.id(), LensId.NONE))
                         .toList());
     }
 

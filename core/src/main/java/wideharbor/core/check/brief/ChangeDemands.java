@@ -63,8 +63,9 @@ final class ChangeDemands implements Check {
                     "The brief asks for the change; the build does not have where it leads.");
             return;
         }
-        Rig to = analysis.beside(demand.to()).rig();
-        Changeover way = Changeover.between(analysis.rig(), to, analysis.rules());
+        RigAnalysis then = analysis.beside(demand.to());
+        Rig to = then.rig();
+        Changeover way = Changeover.between(analysis, then);
         if (ChangeoverMatrix.isMet(demand, way)) {
             results.fine();
             return;

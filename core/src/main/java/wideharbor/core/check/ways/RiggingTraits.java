@@ -111,8 +111,8 @@ final class RiggingTraits {
         List<Miss> misses = new ArrayList<>();
         for (var other : look.analysis().build().configurations()) {
             if (!other.id().equals(here.configuration().id())) {
-                Rig there = look.analysis().beside(other.id()).rig();
-                Changeover way = Changeover.between(here, there, look.analysis().rules());
+                Changeover way =
+                        Changeover.between(look.analysis(), look.analysis().beside(other.id()));
                 if (!way.isToolFree()) {
                     misses.add(new Miss(
                             Subject.named(other.id().toString()),
