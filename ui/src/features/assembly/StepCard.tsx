@@ -22,7 +22,7 @@ const NOTHING: ReadonlySet<string> = new Set();
 const MOST = 4;
 
 /** What is done to the whole rig has no side. */
-const NO_SIDE = new Set(['LAY', 'STAND', 'TURN', 'LIFT', 'BALANCE']);
+const NO_SIDE = new Set(['LAY', 'TRY', 'STAND', 'TURN', 'LIFT', 'BALANCE']);
 
 interface Props {
   /** The way back: the part comes off. */

@@ -67,6 +67,9 @@ describe('the steps of a rig', () => {
   it('are found by a code or a part of a title', () => {
     expect(stepOf(' B ', [a, b, c])?.key).toBe('fit:b');
     expect(stepOf('c on', [a, b, c])?.key).toBe('fit:c');
+    const trial = step('try:j', { act: 'TRY', part: 'b', title: 'Try b on a' });
+    expect(stepOf('b', [a, trial, b, c])?.key).toBe('fit:b');
+    expect(stepOf('try b', [a, trial, b, c])?.key).toBe('try:j');
     expect(stepOf('nothing', [a, b, c])).toBeUndefined();
     expect(stepOf('', [a, b, c])).toBeUndefined();
   });

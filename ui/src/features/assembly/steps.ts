@@ -42,7 +42,8 @@ export function stepOf(asked: string, steps: readonly Step[]): Step | undefined 
   const code = asked.trim().toLowerCase();
   if (code === '') return undefined;
   return (
-    steps.find((s) => s.part.toLowerCase() === code || s.cable.toLowerCase() === code) ??
+    // Who scans a part has it in the hand to put it on, whether it was tried before or not.
+    steps.find((s) => s.act !== 'TRY' && (s.part.toLowerCase() === code || s.cable.toLowerCase() === code)) ??
     steps.find((s) => s.title.toLowerCase().includes(code))
   );
 }
@@ -62,6 +63,7 @@ export const settingText = (s: Schemas['StepSetting']) =>
 
 const ACTS = {
   LAY: ['lay out', 'put away'],
+  TRY: ['try', 'try'],
   STAND: ['set up', 'take down'],
   FIT: ['fit', 'off'],
   TIE: ['tie', 'untie'],

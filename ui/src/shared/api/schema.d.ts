@@ -2636,7 +2636,7 @@ export interface components {
         };
         AssemblyStep: {
             /** @enum {string} */
-            act: "LAY" | "STAND" | "FIT" | "TIE" | "TURN" | "LIFT" | "PLUG" | "BALANCE";
+            act: "LAY" | "TRY" | "STAND" | "FIT" | "TIE" | "TURN" | "LIFT" | "PLUG" | "BALANCE";
             before: components["schemas"]["StepBefore"][];
             cable: string;
             caution: string;
@@ -5687,7 +5687,7 @@ export interface components {
         };
         StepBefore: {
             /** @enum {string} */
-            kind: "CARRIED" | "STANDS" | "BOTH_ENDS" | "BORNE" | "IN_THE_WAY" | "COVERS_SCREWS" | "NEEDED" | "TURNED_OVER" | "LIVE" | "WEIGHS" | "LIKED";
+            kind: "CARRIED" | "STANDS" | "BOTH_ENDS" | "BORNE" | "IN_THE_WAY" | "COVERS_SCREWS" | "TRIED" | "NEEDED" | "TURNED_OVER" | "LIVE" | "WEIGHS" | "LIKED";
             step: string;
             title: string;
             why: string;

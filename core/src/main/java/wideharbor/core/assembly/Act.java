@@ -4,6 +4,8 @@ package wideharbor.core.assembly;
 public enum Act {
     /** The first part is laid out; everything else comes onto it. */
     LAY,
+    /** Two parts that nobody has tried together are fitted once, marked, and taken apart again. */
+    TRY,
     /** A part of the support is put up: legs, then the head. */
     STAND,
     /** A part comes onto the rig. */

@@ -72,6 +72,7 @@ final class Precedence {
         borne();
         inTheWay();
         coversScrews();
+        tried();
         needed();
         turnedOver();
         live();
@@ -203,7 +204,7 @@ final class Precedence {
     private void coversScrews() {
         for (Task task : tasks.all()) {
             for (Joint joint : task.joints()) {
-                if (task.keys().isEmpty() || task.act() == Act.LIFT) {
+                if (task.keys().isEmpty() || task.act() == Act.LIFT || task.act() == Act.TRY) {
                     continue;
                 }
                 for (PlacementId cover : obstacles.coveringScrews(joint)) {
@@ -212,6 +213,21 @@ final class Precedence {
                                     == tasks.isGround(joint.child().placement())) {
                         before(task, fit(cover), Kind.COVERS_SCREWS, rig.title(cover) + " would cover its screws.");
                     }
+                }
+            }
+        }
+    }
+
+    /** With both parts still in the hand; on what is laid out first, as soon as that lies there. */
+    private void tried() {
+        for (Task trial : tasks.all().stream().filter(t -> t.act() == Act.TRY).toList()) {
+            Joint joint = trial.joints().get(0);
+            for (PlacementId end :
+                    List.of(joint.parent().placement(), joint.child().placement())) {
+                if (end.equals(rig.content().root())) {
+                    before(fit(end), trial, Kind.BOTH_ENDS, "It is tried on it.");
+                } else {
+                    before(trial, fit(end), Kind.TRIED, "If it does not fit, nothing has been built on it yet.");
                 }
             }
         }

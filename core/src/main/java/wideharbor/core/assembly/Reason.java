@@ -20,6 +20,8 @@ public record Reason(Kind kind, String why) {
         IN_THE_WAY,
         /** It would cover the key's way to the screws. */
         COVERS_SCREWS,
+        /** Whether it fits is known before anything is built on it. */
+        TRIED,
         /** One part does nothing, or is not safe, without the other. */
         NEEDED,
         /** The rig is turned over for it, and would rest on what is fragile. */

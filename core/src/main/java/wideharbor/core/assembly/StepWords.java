@@ -67,7 +67,7 @@ final class StepWords {
                 all.add(turning(turns, task, on, all.get(all.size() - 1)));
                 setUp -= analysis.rule(Rule.TIME_TURN);
             }
-            task.part().ifPresent(on::add);
+            task.part().filter(p -> task.act() != Act.TRY).ifPresent(on::add);
             Optional<Step> turned = now.turnsFor(task) ? Optional.of(all.get(all.size() - 1)) : Optional.empty();
             Step step = step(task, List.copyOf(on), task.minutes() + setUp, turned);
             all.add(task.act() == Act.LAY && overFirst ? step.said("on its top, the base up", step.check()) : step);
@@ -272,6 +272,7 @@ final class StepWords {
             case LIFT -> "The lock is home and its safety shut; pull up once.";
             case FIT, STAND, TIE -> joinCheck(task);
             case LAY -> "On something soft, body cap on.";
+            case TRY -> "It seats fully, locks and comes off; marked where it sat. Its answer goes onto Tests.";
             case TURN -> "";
         };
     }
@@ -368,7 +369,7 @@ final class StepWords {
     private static int rank(Reason reason) {
         return switch (reason.kind()) {
             case BORNE -> 0;
-            case IN_THE_WAY, COVERS_SCREWS -> 1;
+            case IN_THE_WAY, COVERS_SCREWS, TRIED -> 1;
             case TURNED_OVER -> 2;
             case NEEDED, LIVE -> 3;
             case CARRIED, STANDS -> 4;

@@ -19,7 +19,7 @@ final class TakenOff {
     static List<Step> steps(List<Step> built, Rig rig, List<Task> tasks) {
         TakenOff off = new TakenOff();
         tasks.forEach(t -> off.titles.put(t.key(), Titles.off(rig, t)));
-        return off.steps(built);
+        return off.steps(built.stream().filter(s -> s.act() != Act.TRY).toList());
     }
 
     private List<Step> steps(List<Step> built) {
@@ -72,7 +72,7 @@ final class TakenOff {
             case TURNED_OVER -> "The rig would be turned over with it.";
             case IN_THE_WAY -> "It stands in the way off.";
             case COVERS_SCREWS -> "It covers the screws.";
-            case CARRIED, STANDS, BOTH_ENDS, NEEDED, WEIGHS, LIKED -> "It hangs on this, or is tied to it.";
+            case CARRIED, STANDS, BOTH_ENDS, TRIED, NEEDED, WEIGHS, LIKED -> "It hangs on this, or is tied to it.";
         };
     }
 
@@ -92,7 +92,7 @@ final class TakenOff {
                         : step.screws().stream().anyMatch(s -> !s.captive())
                                 ? "The loose screws are counted and bagged."
                                 : "";
-            case LAY, TURN, BALANCE -> "";
+            case LAY, TRY, TURN, BALANCE -> "";
         };
     }
 

@@ -154,6 +154,7 @@ final class Tasks {
                 }
             }
         }
+        rig.liveJoints().stream().filter(Tasks::isUntried).forEach(j -> all.add(trying(j)));
         lifted.ifPresent(j -> all.add(lifting(j)));
         for (CableRun cable : rig.content().cables()) {
             if (rig.find(cable.a().placement()).isPresent()
@@ -270,6 +271,27 @@ final class Tasks {
                 false,
                 task.keys(),
                 task.minutes() + Handwork.lift(Mass.of(rig, lifting).grams(), analysis.rules()));
+    }
+
+    private static boolean isUntried(Joint joint) {
+        return joint.confidence() == Joint.Confidence.PLAUSIBLE || joint.confidence() == Joint.Confidence.CLAIMED;
+    }
+
+    /** On and off again. */
+    private Task trying(Joint joint) {
+        Task once = task(
+                "try:" + joint.id(), Act.TRY, Optional.of(joint.child().placement()), List.of(joint), Side.TOP, false);
+        return new Task(
+                once.key(),
+                once.act(),
+                once.part(),
+                once.cable(),
+                once.joints(),
+                once.screws(),
+                once.side(),
+                false,
+                once.keys(),
+                2 * once.minutes());
     }
 
     private Task tying(Joint joint) {

@@ -14,6 +14,7 @@ final class Titles {
             case STAND ->
                 task.joints().isEmpty() ? "Set up " + part(rig, task) : part(rig, task) + " onto " + other(rig, task);
             case FIT -> part(rig, task) + " onto " + other(rig, task);
+            case TRY -> "Try " + child(rig, task) + " on " + parent(rig, task);
             case TIE -> "Tie " + child(rig, task) + " to " + parent(rig, task);
             case TURN -> "Turn the rig over";
             case LIFT -> "Set the rig onto " + child(rig, task);
@@ -29,6 +30,7 @@ final class Titles {
             case STAND ->
                 task.joints().isEmpty() ? "Take down " + part(rig, task) : part(rig, task) + " off " + other(rig, task);
             case FIT -> part(rig, task) + " off " + other(rig, task);
+            case TRY -> "Try " + child(rig, task) + " on " + parent(rig, task);
             case TIE -> "Untie " + child(rig, task) + " from " + parent(rig, task);
             case TURN -> "Turn the rig over";
             case LIFT -> "Lift the rig off " + child(rig, task);

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import wideharbor.core.assembly.AssemblyPlan.Step;
+import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.ItemTypeBuilder;
@@ -25,6 +26,7 @@ import wideharbor.core.catalog.Port.Role;
 import wideharbor.core.catalog.PortBuilder;
 import wideharbor.core.catalog.Relation;
 import wideharbor.core.geometry.Vec3;
+import wideharbor.core.id.PlacementId;
 import wideharbor.core.testkit.Bag;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
@@ -93,6 +95,36 @@ class AssemblyPlanTest {
     }
 
     /** Back: the lens before what bears it, the rig off the head before its plates, the body last. */
+    /** With both parts in the hand, on and off again; on what is laid out first once that lies there. Never undone. */
+    @Test
+    void whatNobodyHasTriedIsTriedBeforeAnythingIsBuiltOnIt() {
+        Rigs rigs = Rigs.rig()
+                .with("body", Bag.body())
+                .with("quick", Bag.quick(11))
+                .with("bridge", Bag.bridge())
+                .with("rods", Bag.rods(300))
+                .join("j-quick", "body:base", "quick:top", Joint.Confidence.CLAIMED)
+                .join("j-bridge", "quick:bottom", "bridge:top")
+                .join("j-rods", "bridge:rods", "rods:rods", Joint.Confidence.PLAUSIBLE)
+                .set("rods:rods:0", -50)
+                .on("none");
+        AssemblyPlan plan = AssemblyPlan.of(rigs.analysis());
+        List<String> keys = keys(plan);
+        assertEquals("fit:body", keys.get(0));
+        assertTrue(keys.indexOf("try:j-quick") < keys.indexOf("fit:quick"), keys.toString());
+        assertTrue(keys.indexOf("try:j-rods") < keys.indexOf("fit:bridge"), keys.toString());
+        Step trial = step(plan, "try:j-rods");
+        assertEquals("Try rods-300 on bridge", trial.title());
+        assertTrue(!trial.on().contains(PlacementId.of("rods")), trial.on().toString());
+        assertTrue(trial.whyNow().endsWith("nothing has been built on it yet."), trial.whyNow());
+        assertTrue(plan.back().stream().noneMatch(b -> b.key().startsWith("try:")));
+        assertTrue(plan.back().stream()
+                .flatMap(b -> b.before().stream())
+                .noneMatch(b -> b.key().startsWith("try:")));
+        // On and off: twice what fitting them takes but for going round to their side.
+        assertEquals(2 * (step(plan, "fit:rods").minutes() - 0.1), trial.minutes(), 1e-9);
+    }
+
     @Test
     void theWayBackUndoesIt() {
         AssemblyPlan plan = AssemblyPlan.of(withLens().analysis());
